@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateways\Voices;
+
+use FFI;
+use RapidReel\Voice\Pcm;
+use RapidReel\Voice\SynthEvent;
+
+/**
+ * Speaks through libespeak-ng, loaded into the process. Works on the command line, so in commands and queue workers.
+ */
+final class BuiltInNarrator implements Voices
+{
+    private const HEADER = '
+        typedef struct {
+            int type; unsigned int unique_identifier; int text_position; int length;
+            int audio_position; int sample; void *user_data;
+            union { int number; const char *name; char string[8]; } id;
+        } espeak_EVENT;
+        typedef int (t_espeak_callback)(short *, int, espeak_EVENT *);
+        int espeak_Initialize(int output, int buffer_length, const char *path, int options);
+        int espeak_SetVoiceByName(const char *name);
+        int espeak_SetParameter(int parameter, int value, int relative);
+        void espeak_SetSynthCallback(t_espeak_callback *callback);
+        int espeak_Synth(const void *text, size_t size, unsigned int position, int position_type,
+            unsigned int end_position, unsigned int flags, unsigned int *unique_identifier, void *user_data);
+        int espeak_Synchronize(void);
+        const char *espeak_Info(const char **path_data);
+    ';
+
+    private const SYNCHRONOUS = 2;
+
+    private const RATE = 1;
+
+    private const PITCH = 3;
+
+    private const WORD = 1;
+
+    private const UTF8 = 1;
+
+    private const CHARACTERS = 1;
+
+    private ?FFI $library = null;
+
+    private int $sampleRate = 0;
+
+    private string $pcm = '';
+
+    /** @var list<SynthEvent> */
+    private array $events = [];
+
+    public function all(): array
+    {
+        return [
+            new Voice('aldous', 'Aldous', 'English', 'British', 'low', 'en', 38, 172),
+            new Voice('brenna', 'Brenna', 'English', 'British', 'high', 'en+f3', 52, 172),
+            new Voice('corwin', 'Corwin', 'English', 'American', 'low', 'en-us+m3', 40, 174),
+            new Voice('delphine', 'Delphine', 'English', 'American', 'high', 'en-us+f2', 50, 174),
+            new Voice('ewart', 'Ewart', 'English', 'Scottish', 'middle', 'en-gb-scotland', 44, 170),
+            new Voice('farren', 'Farren', 'English', 'Northern', 'middle', 'en-gb-x-gbclan+m7', 46, 172),
+            new Voice('giselda', 'Giselda', 'English', 'Southern', 'middle', 'en-gb-x-rp+f4', 46, 168),
+            new Voice('hanno', 'Hanno', 'German', 'Standard', 'low', 'de', 42, 170),
+            new Voice('isaure', 'Isaure', 'French', 'Standard', 'high', 'fr+f3', 50, 172),
+            new Voice('jalila', 'Jalila', 'Arabic', 'Standard', 'high', 'ar+f3', 50, 165),
+        ];
+    }
+
+    public function version(): string
+    {
+        return 'narrator-1';
+    }
+
+    public function speak(string $text, Voice $voice): Speech
+    {
+        $library = $this->library ??= $this->load();
+        $this->pcm = '';
+        $this->events = [];
+        if ($library->espeak_SetVoiceByName($voice->engine) !== 0) {
+            throw VoiceUnavailable::notInstalled("the voice {$voice->name} is missing.");
+        }
+        $library->espeak_SetParameter(self::RATE, $voice->rate, 0);
+        $library->espeak_SetParameter(self::PITCH, $voice->pitch, 0);
+        // Whatever a script holds is text to this call: markup is off.
+        $library->espeak_Synth($text."\0", strlen($text) + 1, 0, self::CHARACTERS, 0, self::UTF8, null, null);
+        $library->espeak_Synchronize();
+
+        return new Speech(new Pcm($this->pcm, $this->sampleRate), $this->events);
+    }
+
+    private function load(): FFI
+    {
+        try {
+            $library = FFI::cdef(self::HEADER, 'libespeak-ng.so.1');
+        } catch (FFI\Exception $problem) {
+            throw VoiceUnavailable::notInstalled('libespeak-ng cannot be loaded ('.$problem->getMessage().').');
+        }
+        $this->sampleRate = $library->espeak_Initialize(self::SYNCHRONOUS, 0, null, 0);
+        if ($this->sampleRate <= 0) {
+            throw VoiceUnavailable::notInstalled('its voice data is missing.');
+        }
+        $library->espeak_SetSynthCallback(function ($wave, int $count, $events): int {
+            if ($wave !== null && $count > 0) {
+                $this->pcm .= FFI::string(FFI::cast('char *', $wave), 2 * $count);
+            }
+            for ($i = 0; $events[$i]->type !== 0; $i++) {
+                if ($events[$i]->type === self::WORD) {
+                    $this->events[] = new SynthEvent(max(0, $events[$i]->text_position - 1), $events[$i]->audio_position);
+                }
+            }
+
+            return 0;
+        });
+
+        return $library;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Media\LoudnessMeter;
+use App\Media\Prober;
+use App\Shorts\ProblemForOperator;
+use Illuminate\Support\Facades\File;
+use RapidReel\Cut\CutMusic;
+use RapidReel\Footage\Footage;
+use Symfony\Component\Finder\SplFileInfo;
+
+/**
+ * A folder of clips, stills and music, below it too. Tags are in a JSON file of the same name ({"tags": […]}), else the
+ * words of the file's name.
+ */
+final readonly class FolderShelf implements ShelfSource
+{
+    public const PICTURES = ['mp4', 'mov', 'm4v', 'webm', 'mkv', 'png', 'jpg', 'jpeg', 'webp'];
+
+    public const SOUNDS = ['wav', 'mp3', 'm4a', 'ogg', 'flac'];
+
+    public function __construct(
+        private string $folder,
+        private Prober $prober,
+        private LoudnessMeter $meter,
+    ) {}
+
+    public function shelf(): Shelf
+    {
+        if (! is_dir($this->folder)) {
+            throw new ProblemForOperator("There is no folder {$this->folder}.");
+        }
+        $footage = $paths = $music = $musicPaths = [];
+        foreach ($this->files(self::PICTURES) as $file) {
+            $probed = $this->prober->probe($file->getPathname(), $file->getFilename());
+            $id = $file->getRelativePathname();
+            $footage[] = new Footage($id, $probed->kind, (string) hash_file('xxh128', $file->getPathname()), $probed->width, $probed->height, $probed->durationMs, self::tagsOf($file->getPathname()));
+            $paths[$id] = $file->getPathname();
+        }
+        foreach ($this->files(self::SOUNDS) as $file) {
+            $this->prober->soundMs($file->getPathname(), $file->getFilename());
+            $id = $file->getRelativePathname();
+            $music[] = new CutMusic($id, (string) hash_file('xxh128', $file->getPathname()), $this->meter->file($file->getPathname())->integrated);
+            $musicPaths[$id] = $file->getPathname();
+        }
+        if ($footage === []) {
+            throw new ProblemForOperator("{$this->folder} holds no clip or still that can be read.");
+        }
+
+        return new Shelf($footage, $paths, $music, $musicPaths);
+    }
+
+    /** @return list<string> */
+    public static function tagsOf(string $path): array
+    {
+        $sidecar = preg_replace('/\.[^.]+$/', '.json', $path);
+        $data = is_string($sidecar) && is_file($sidecar) ? json_decode((string) file_get_contents($sidecar), true) : null;
+        if (is_array($data) && is_array($data['tags'] ?? null)) {
+            return array_values(array_filter($data['tags'], is_string(...)));
+        }
+
+        return array_values(array_filter((array) preg_split('/[^\p{L}]+/u', pathinfo($path, PATHINFO_FILENAME)), static fn ($word): bool => is_string($word) && mb_strlen($word) > 1));
+    }
+
+    /**
+     * @param  list<string>  $extensions
+     * @return list<SplFileInfo>
+     */
+    private function files(array $extensions): array
+    {
+        $files = array_filter(File::allFiles($this->folder), static fn (SplFileInfo $file): bool => in_array(strtolower($file->getExtension()), $extensions, true));
+        usort($files, static fn (SplFileInfo $a, SplFileInfo $b): int => strnatcmp($a->getRelativePathname(), $b->getRelativePathname()));
+
+        return $files;
+    }
+}

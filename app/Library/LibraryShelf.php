@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Media\MediaStore;
+use App\Models\Footage as FootageRecord;
+use App\Models\Music;
+use RapidReel\Cut\CutMusic;
+use RapidReel\Footage\Footage;
+
+/** The application's own library. */
+final readonly class LibraryShelf implements ShelfSource
+{
+    public function __construct(private MediaStore $store) {}
+
+    public function shelf(): Shelf
+    {
+        $footage = [];
+        $paths = [];
+        foreach (FootageRecord::query()->orderBy('id')->get() as $record) {
+            $one = self::footage($record);
+            $footage[] = $one;
+            $paths[$one->id] = $this->store->path($record->path);
+        }
+        $music = [];
+        $musicPaths = [];
+        foreach (Music::query()->orderBy('id')->get() as $record) {
+            $music[] = new CutMusic((string) $record->id, $record->fingerprint, $record->loudness);
+            $musicPaths[(string) $record->id] = $this->store->path($record->path);
+        }
+
+        return new Shelf($footage, $paths, $music, $musicPaths);
+    }
+
+    public static function footage(FootageRecord $record): Footage
+    {
+        return new Footage((string) $record->id, $record->kind, $record->fingerprint, $record->width, $record->height, $record->duration_ms, $record->tagList());
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use RuntimeException;
+
+/** The operator called an export off. */
+final class Cancelled extends RuntimeException {}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use Symfony\Component\Process\ExecutableFinder;
+use Symfony\Component\Process\Process;
+
+/**
+ * Starts ffmpeg and ffprobe: argument arrays only, local files only, known container formats only, our fonts only.
+ */
+final class MediaTools
+{
+    /** Containers that hold pictures or sound themselves; playlists and other formats that fetch further files are not here. */
+    private const FORMATS = 'mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi,mpegts,png_pipe,jpeg_pipe,webp_pipe,image2,wav,mp3,ogg,flac,aac';
+
+    private ?string $guard = null;
+
+    public function __construct(
+        private readonly string $ffmpeg,
+        private readonly string $ffprobe,
+        private readonly string $fontConfig,
+    ) {}
+
+    /** @return list<string> how an input file is named, with what may be opened for it */
+    public function input(string $path): array
+    {
+        return ['-protocol_whitelist', 'file', '-format_whitelist', self::FORMATS, '-i', $path];
+    }
+
+    /** @param list<string> $arguments */
+    public function ffmpeg(array $arguments, ?string $folder = null): Process
+    {
+        return $this->process([$this->ffmpeg, '-hide_banner', '-nostdin', '-y', ...$arguments], $folder);
+    }
+
+    /** @param list<string> $arguments */
+    public function ffprobe(array $arguments): Process
+    {
+        return $this->process([$this->ffprobe, '-hide_banner', ...$arguments], null);
+    }
+
+    /**
+     * @param  list<string>  $arguments
+     *
+     * @throws ToolFailed
+     */
+    public function run(array $arguments, string $doing, ?string $folder = null): Process
+    {
+        $process = $this->ffmpeg($arguments, $folder);
+        $process->run();
+        if (! $process->isSuccessful()) {
+            throw ToolFailed::from($process, $doing);
+        }
+
+        return $process;
+    }
+
+    /** @param list<string> $command */
+    private function process(array $command, ?string $folder): Process
+    {
+        // Where it can be had, the kernel ends the program with the worker that started it.
+        $this->guard ??= (new ExecutableFinder)->find('setpriv') ?? '';
+        $guarded = $this->guard === '' ? $command : [$this->guard, '--pdeathsig', 'KILL', ...$command];
+        $process = new Process($guarded, $folder, ['FONTCONFIG_FILE' => $this->fontConfig, 'LC_ALL' => 'C.UTF-8']);
+        $process->setTimeout(null);
+
+        return $process;
+    }
+}

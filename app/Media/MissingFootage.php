@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use App\Shorts\ProblemForOperator;
+
+final class MissingFootage extends ProblemForOperator
+{
+    public function __construct(string $id)
+    {
+        parent::__construct("Footage $id is in this short but no longer in the library. Swap it for another and export again.");
+    }
+}

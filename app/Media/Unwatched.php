@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use RapidReel\Render\Progress;
+
+final class Unwatched implements Watcher
+{
+    public function progress(Progress $progress): void {}
+
+    public function isCancelled(): bool
+    {
+        return false;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use RapidReel\Render\Progress;
+
+/** Who wants to know how an export comes along, and may call it off. Asked often: answers quickly. */
+interface Watcher
+{
+    public function progress(Progress $progress): void;
+
+    public function isCancelled(): bool;
+}

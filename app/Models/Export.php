@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use RapidReel\Render\Quality;
+
+/**
+ * @property int $id
+ * @property int $short_id
+ * @property Quality $quality
+ * @property ExportState $state
+ * @property int $percent
+ * @property string $doing
+ * @property int|null $seconds_left
+ * @property string|null $problem
+ * @property string|null $name
+ * @property string|null $cut_hash
+ * @property int|null $duration_ms
+ * @property int|null $bytes
+ * @property int|null $segments_made
+ * @property int|null $segments_kept
+ * @property Carbon|null $started_at
+ * @property Carbon|null $finished_at
+ * @property-read Short $short
+ */
+final class Export extends Model
+{
+    protected $fillable = ['short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left', 'problem', 'name', 'cut_hash', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at'];
+
+    protected $casts = [
+        'quality' => Quality::class,
+        'state' => ExportState::class,
+        'started_at' => 'datetime',
+        'finished_at' => 'datetime',
+    ];
+
+    /** @return BelongsTo<Short, $this> */
+    public function short(): BelongsTo
+    {
+        return $this->belongsTo(Short::class);
+    }
+
+    /** Where its files stand on the media disk, once it is done. */
+    public function folder(): string
+    {
+        return "exports/{$this->id}";
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use RapidReel\Footage\FootageKind;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property FootageKind $kind
+ * @property string $origin
+ * @property string $path
+ * @property string $thumbnail
+ * @property string $fingerprint
+ * @property int $width
+ * @property int $height
+ * @property int $duration_ms
+ * @property string $tags
+ */
+final class Footage extends Model
+{
+    protected $table = 'footage';
+
+    protected $fillable = ['name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'width', 'height', 'duration_ms', 'tags'];
+
+    protected $casts = ['kind' => FootageKind::class];
+
+    /**
+     * Footage whose name or tags hold every word of a search.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeSearch(Builder $query, string $words): void
+    {
+        foreach (array_filter((array) preg_split('/\s+/u', trim($words))) as $word) {
+            $like = '%'.str_replace(['\\', '%', '_'], ['\\\\', '\%', '\_'], (string) $word).'%';
+            $query->where(fn (Builder $either) => $either
+                ->whereRaw("name like ? escape '\\'", [$like])
+                ->orWhereRaw("tags like ? escape '\\'", [$like]));
+        }
+    }
+
+    /** @return list<string> */
+    public function tagList(): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode(',', $this->tags))));
+    }
+}

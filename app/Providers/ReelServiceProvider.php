@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Gateways\Voices\BuiltInNarrator;
+use App\Gateways\Voices\Voices;
+use App\Library\LibraryShelf;
+use App\Library\ShelfSource;
+use App\Media\CaptionFace;
+use App\Media\EncoderSlots;
+use App\Media\MediaStore;
+use App\Media\MediaTools;
+use App\Media\Prober;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\ServiceProvider;
+
+final class ReelServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Voices::class, BuiltInNarrator::class);
+        $this->app->bind(ShelfSource::class, LibraryShelf::class);
+        $this->app->singleton(MediaStore::class, static fn (): MediaStore => new MediaStore(Storage::disk('media')));
+        $this->app->singleton(MediaTools::class, static fn (): MediaTools => new MediaTools(
+            config('reel.ffmpeg'),
+            config('reel.ffprobe'),
+            config('reel.fonts').'/fonts.conf',
+        ));
+        $this->app->singleton(Prober::class, static fn (Application $app): Prober => new Prober($app->make(MediaTools::class), config('reel.upload')));
+        $this->app->singleton(CaptionFace::class, static fn (): CaptionFace => new CaptionFace(config('reel.caption_face'), config('reel.caption_family')));
+        $this->app->singleton(EncoderSlots::class, static fn (): EncoderSlots => new EncoderSlots(
+            storage_path('locks'),
+            config('reel.encoders') > 0 ? config('reel.encoders') : self::cores(),
+        ));
+    }
+
+    private static function cores(): int
+    {
+        return max(1, (int) preg_match_all('/^processor\b/m', (string) @file_get_contents('/proc/cpuinfo')));
+    }
+}

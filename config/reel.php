@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // The demo shows its account on the sign-in page.
+    'demo' => (bool) env('REEL_DEMO', false),
+    'demo_footage' => env('REEL_DEMO_FOOTAGE', base_path('demo/drawn')),
+
+    'fonts' => resource_path('fonts'),
+    'caption_family' => 'Sofia Sans Extra Condensed Black',
+    'caption_face' => resource_path('fonts/SofiaSansExtraCondensed_900Black.ttf'),
+
+    'ffmpeg' => env('REEL_FFMPEG', 'ffmpeg'),
+    'ffprobe' => env('REEL_FFPROBE', 'ffprobe'),
+    // How many encoders run at once on this machine, however many workers there are.
+    'encoders' => (int) env('REEL_ENCODERS', 0),
+
+    'upload' => [
+        'clip_bytes' => 800 * 1024 * 1024,
+        'still_bytes' => 60 * 1024 * 1024,
+        'script_bytes' => 2 * 1024 * 1024,
+        'clip_seconds' => 600,
+        'still_pixels' => 60_000_000,
+        'side_pixels' => 16_000,
+    ],
+    'most_scripts' => 100,
+];

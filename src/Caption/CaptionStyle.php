@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Caption;
+
+/**
+ * How captions look. Sizes and places are fractions of the frame's height, colours are RRGGBB.
+ */
+final readonly class CaptionStyle
+{
+    public function __construct(
+        public float $size = 0.092,
+        public float $middle = 0.62,
+        public float $outline = 0.0042,
+        public float $shadow = 0.0026,
+        public string $ink = 'FFFFFF',
+        public string $mark = 'FFC247',
+        public string $edge = '14202B',
+        public bool $upperCase = true,
+    ) {}
+
+    /** @return array<string, float|string|bool> */
+    public function toArray(): array
+    {
+        return get_object_vars($this);
+    }
+}

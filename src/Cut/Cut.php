@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use InvalidArgumentException;
+use RapidReel\Caption\CaptionStyle;
+use RapidReel\Caption\Cue;
+use RapidReel\Publish\TargetProfile;
+
+/**
+ * The complete timed plan of one short: all that is needed to preview, measure or render it. Times in ms from its start.
+ *
+ * @phpstan-type Report array{schema: int, duration_ms: int, hook_ms: int, scenes: list<array{role: string, text: string, start_ms: int, end_ms: int, shots: list<array<string, mixed>>}>, words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>, cues: list<array{text: string, start_ms: int, end_ms: int}>, flags: list<array{code: string, message: string}>}
+ */
+final readonly class Cut
+{
+    public const SCHEMA = 1;
+
+    /**
+     * @param  non-empty-list<CutScene>  $scenes  one after the other, from 0 to the end
+     * @param  list<CutWord>  $words
+     * @param  list<Cue>  $cues
+     * @param  list<Flag>  $flags
+     */
+    public function __construct(
+        public string $title,
+        public TargetProfile $profile,
+        public int $durationMs,
+        public int $hookMs,
+        public array $scenes,
+        public array $words,
+        public array $cues,
+        public array $flags,
+        public CaptionStyle $style,
+        public ?CutMusic $music,
+    ) {
+        $at = 0;
+        foreach ($scenes as $scene) {
+            if ($scene->startMs !== $at) {
+                throw new InvalidArgumentException('The scenes of a cut must follow one another.');
+            }
+            $at = $scene->endMs;
+        }
+        if ($at !== $durationMs) {
+            throw new InvalidArgumentException('A cut ends where its last scene does.');
+        }
+    }
+
+    public function grid(): FrameGrid
+    {
+        return new FrameGrid(TargetProfile::FPS);
+    }
+
+    public function frames(): int
+    {
+        return $this->grid()->frameOf($this->durationMs);
+    }
+
+    /**
+     * What callers outside are promised, no key more.
+     *
+     * @return Report
+     */
+    public function report(): array
+    {
+        $scenes = [];
+        foreach ($this->scenes as $scene) {
+            $scenes[] = [
+                'role' => $scene->role->value,
+                'text' => $scene->text,
+                'start_ms' => $scene->startMs,
+                'end_ms' => $scene->endMs,
+                'shots' => array_map(static fn (CutShot $shot): array => $shot->toArray(), $scene->shots),
+            ];
+        }
+
+        return [
+            'schema' => self::SCHEMA,
+            'duration_ms' => $this->durationMs,
+            'hook_ms' => $this->hookMs,
+            'scenes' => $scenes,
+            'words' => array_map(static fn (CutWord $word): array => $word->toArray(), $this->words),
+            'cues' => array_map(static fn (Cue $cue): array => ['text' => $cue->text(), 'start_ms' => $cue->startMs, 'end_ms' => $cue->endMs], $this->cues),
+            'flags' => array_map(static fn (Flag $flag): array => $flag->toArray(), $this->flags),
+        ];
+    }
+
+    /** Two equal cuts hash equal. */
+    public function hash(): string
+    {
+        return hash('sha256', CutJson::encode($this));
+    }
+}

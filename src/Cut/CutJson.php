@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use JsonException;
+use RapidReel\Caption\CaptionStyle;
+use RapidReel\Caption\Cue;
+use RapidReel\Publish\TargetProfile;
+use RapidReel\Script\SceneRole;
+use RapidReel\Voice\WordTiming;
+use UnexpectedValueException;
+
+/** A cut as JSON and back, whole: the report's keys, and under "making" what only the makers need. */
+final class CutJson
+{
+    /** @throws JsonException */
+    public static function encode(Cut $cut): string
+    {
+        return json_encode([
+            ...$cut->report(),
+            'making' => [
+                'title' => $cut->title,
+                'profile' => $cut->profile->value,
+                'takes' => array_map(static fn (CutScene $scene): string => $scene->take, $cut->scenes),
+                'cues' => array_map(static fn (Cue $cue): array => $cue->toArray(), $cut->cues),
+                'style' => $cut->style->toArray(),
+                'music' => $cut->music?->toArray(),
+            ],
+        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /**
+     * @throws JsonException
+     * @throws UnexpectedValueException when it was written by a later schema
+     */
+    public static function decode(string $json): Cut
+    {
+        $data = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+        if (! is_array($data) || ($data['schema'] ?? null) !== Cut::SCHEMA) {
+            throw new UnexpectedValueException('This cut was written by another version.');
+        }
+
+        // What was encoded above has this shape; the constructors refuse what does not fit.
+        /** @var array{duration_ms: int, hook_ms: int, scenes: non-empty-list<array{role: string, text: string, start_ms: int, end_ms: int, shots: list<array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, motion: string|null}>}>, words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>, flags: list<array{code: string, message: string}>, making: array{title: string, profile: string, takes: list<string>, cues: list<array{start_ms: int, end_ms: int, words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>, lines: non-empty-list<int>, scale: float}>, style: array{size: float, middle: float, outline: float, shadow: float, ink: string, mark: string, edge: string, upperCase: bool}, music: array{id: string, fingerprint: string, loudness: float}|null}} $data */
+        $making = $data['making'];
+        $scenes = [];
+        foreach ($data['scenes'] as $i => $scene) {
+            $scenes[] = new CutScene(
+                SceneRole::from($scene['role']),
+                $scene['text'],
+                $scene['start_ms'],
+                $scene['end_ms'],
+                $making['takes'][$i],
+                array_map(CutShot::fromArray(...), $scene['shots']),
+            );
+        }
+
+        return new Cut(
+            $making['title'],
+            TargetProfile::from($making['profile']),
+            $data['duration_ms'],
+            $data['hook_ms'],
+            $scenes,
+            array_map(static fn (array $word): CutWord => new CutWord(WordTiming::fromArray($word), $word['scene']), $data['words']),
+            array_map(Cue::fromArray(...), $making['cues']),
+            array_map(Flag::fromArray(...), $data['flags']),
+            new CaptionStyle(...$making['style']),
+            $making['music'] === null ? null : new CutMusic(...$making['music']),
+        );
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use InvalidArgumentException;
+use RapidReel\Footage\FootageKind;
+use RapidReel\Framing\FramePath;
+use RapidReel\Framing\StillMotion;
+
+/** One picture on screen: which footage, from where in it, and how it is framed and moves. Times in ms of the short. */
+final readonly class CutShot
+{
+    /**
+     * @param  int  $width  of the footage, in pixels
+     * @param  int  $height  of the footage, in pixels
+     * @param  int  $inMs  where in a clip the shot begins
+     * @param  StillMotion|null  $motion  of a still; a clip moves by itself
+     */
+    public function __construct(
+        public string $footage,
+        public FootageKind $kind,
+        public string $fingerprint,
+        public int $width,
+        public int $height,
+        public int $startMs,
+        public int $endMs,
+        public int $inMs,
+        public FramePath $path,
+        public ?StillMotion $motion,
+    ) {
+        if ($endMs <= $startMs || $inMs < 0) {
+            throw new InvalidArgumentException('A shot must last.');
+        }
+    }
+
+    /** @return array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, motion: string|null} */
+    public function toArray(): array
+    {
+        return [
+            'footage' => $this->footage,
+            'start_ms' => $this->startMs,
+            'end_ms' => $this->endMs,
+            'kind' => $this->kind->value,
+            'fingerprint' => $this->fingerprint,
+            'width' => $this->width,
+            'height' => $this->height,
+            'in_ms' => $this->inMs,
+            'path' => $this->path->toArray(),
+            'motion' => $this->motion?->value,
+        ];
+    }
+
+    /** @param array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, motion: string|null} $data */
+    public static function fromArray(array $data): self
+    {
+        return new self(
+            $data['footage'],
+            FootageKind::from($data['kind']),
+            $data['fingerprint'],
+            $data['width'],
+            $data['height'],
+            $data['start_ms'],
+            $data['end_ms'],
+            $data['in_ms'],
+            FramePath::fromArray($data['path']),
+            $data['motion'] === null ? null : StillMotion::from($data['motion']),
+        );
+    }
+}

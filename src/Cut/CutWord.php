@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use RapidReel\Voice\WordTiming;
+
+/** A spoken word of a short, with the number of its scene (from 0). */
+final readonly class CutWord
+{
+    public function __construct(
+        public WordTiming $timing,
+        public int $scene,
+    ) {}
+
+    /** @return array{text: string, start_ms: int, end_ms: int, scene: int} */
+    public function toArray(): array
+    {
+        return [...$this->timing->toArray(), 'scene' => $this->scene];
+    }
+}

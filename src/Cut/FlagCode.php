@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+enum FlagCode: string
+{
+    case HookLate = 'hook-late';
+    case TooLong = 'too-long';
+    case TooShort = 'too-short';
+    case FootageRepeats = 'footage-repeats';
+    case NoFace = 'no-face';
+    case Estimated = 'estimated';
+}

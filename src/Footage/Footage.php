@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Footage;
+
+use InvalidArgumentException;
+
+/** A clip or a still of the library: its size in pixels as shown, its length (0 for a still), and words for what it shows. */
+final readonly class Footage
+{
+    /**
+     * @param  string  $id  names it in a cut
+     * @param  string  $fingerprint  changes when a pixel of it changes
+     * @param  list<string>  $tags
+     */
+    public function __construct(
+        public string $id,
+        public FootageKind $kind,
+        public string $fingerprint,
+        public int $width,
+        public int $height,
+        public int $durationMs,
+        public array $tags,
+    ) {
+        if ($id === '' || $width < 2 || $height < 2 || $durationMs < 0) {
+            throw new InvalidArgumentException('Footage needs a name and a size.');
+        }
+    }
+}

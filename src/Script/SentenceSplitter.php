@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Script;
+
+use IntlBreakIterator;
+
+/**
+ * Splits a text into sentences with ICU's sentence boundaries (UAX #29, Unicode Text Segmentation), then joins what the
+ * plain rules part wrongly: after abbreviations, initials and an ellipsis inside a sentence.
+ */
+final class SentenceSplitter
+{
+    private const ABBREVIATION = '/(?:^|[\s(“"\'])(?:mr|mrs|ms|dr|prof|st|sr|jr|rev|hon|capt|cpt|lt|sgt|col|gen|maj|cmdr|adm|gov|sen|rep|pres|fr|mt|ft|no|nos|vol|ch|pp?|fig|approx|ca?|vs|etc|e\.g|i\.e|cf|al|inc|ltd|co|corp|dept|est|ave|blvd|rd|a\.m|p\.m|u\.s|u\.k|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec)\.$/iu';
+
+    /** Abbreviations that may also end a sentence: joined only where the next word goes on in lower case or with a digit. */
+    private const MAY_END = '/(?:^|[\s(])(?:etc|al|inc|ltd|co|corp|jr|sr|a\.m|p\.m|u\.s|u\.k|no|est|ave|rd|dept)\.$/iu';
+
+    public function __construct(private readonly string $locale = 'en') {}
+
+    /**
+     * @return list<string> sentences without surrounding white space, in order; nothing but white space is lost
+     */
+    public function split(string $text): array
+    {
+        $sentences = [];
+        foreach ((array) preg_split('/\n\s*\n|\n/u', $text) as $paragraph) {
+            $sentences = [...$sentences, ...$this->splitParagraph(trim((string) $paragraph))];
+        }
+
+        return $sentences;
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function splitParagraph(string $paragraph): array
+    {
+        if ($paragraph === '') {
+            return [];
+        }
+        $iterator = IntlBreakIterator::createSentenceInstance($this->locale);
+        if ($iterator === null || ! $iterator->setText($paragraph)) {
+            return [$paragraph];
+        }
+
+        $sentences = [];
+        $held = '';
+        foreach ($iterator->getPartsIterator() as $part) {
+            $held .= is_string($part) ? $part : '';
+            $rest = substr($paragraph, strlen(implode('', $sentences)) + strlen($held));
+            if (! $this->goesOn(trim($held), ltrim($rest))) {
+                $sentences[] = $held;
+                $held = '';
+            }
+        }
+        if ($held !== '') {
+            $sentences[] = $held;
+        }
+
+        return array_values(array_filter(array_map(trim(...), $sentences), static fn (string $sentence): bool => $sentence !== ''));
+    }
+
+    private function goesOn(string $held, string $rest): bool
+    {
+        if ($rest === '') {
+            return false;
+        }
+        if (preg_match('/[\p{L}\p{N}]/u', $held) !== 1) {
+            return true;
+        }
+        $lower = preg_match('/^[“"‘\'(]?[\p{Ll}\p{N}]/u', $rest) === 1;
+        if (preg_match('/(?:…|\.\.\.)[”"’\']?$/u', $held) === 1) {
+            return preg_match('/^[“"‘\'(]?\p{Ll}/u', $rest) === 1;
+        }
+        if (preg_match(self::MAY_END, $held) === 1) {
+            return $lower;
+        }
+
+        // A capital alone before a full stop is an initial, unless the word before it takes such a letter ("Plan B.").
+        $initial = preg_match('/(?:^|[\s(.])(?!I\.)\p{Lu}\.$/u', $held) === 1
+            && preg_match('/\b(?:plan|type|group|class|vitamin|grade|version|point|exhibit|letter|was|is)\s\p{Lu}\.$/iu', $held) !== 1;
+
+        return $initial
+            || preg_match(self::ABBREVIATION, $held) === 1
+            || (preg_match('/[!?][”"’\')]+$/u', $held) === 1 && preg_match('/^\p{Ll}/u', $rest) === 1);
+    }
+}

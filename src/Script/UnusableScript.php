@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Script;
+
+use RuntimeException;
+
+/** A script that no short can be made of; the message is in the operator's words. */
+final class UnusableScript extends RuntimeException
+{
+    public static function isEmpty(): self
+    {
+        return new self('This script is empty.');
+    }
+
+    public static function hasNothingSpoken(): self
+    {
+        return new self('Nothing in this script is spoken: it holds only headings, notes or symbols.');
+    }
+
+    public static function isTooLong(int $words, int $most): self
+    {
+        return new self(sprintf(
+            'This script has %s words; a short takes at most %s. Split it into several scripts with a line of --- between them.',
+            number_format($words),
+            number_format($most),
+        ));
+    }
+
+    public static function hasAScenelessLength(int $characters, int $most): self
+    {
+        return new self(sprintf(
+            'One sentence of this script has %s characters; a scene takes at most %s. Put full stops into it.',
+            number_format($characters),
+            number_format($most),
+        ));
+    }
+
+    public static function isNotText(string $name): self
+    {
+        return new self(sprintf('“%s” is not a text file. Scripts come as .txt, .md or .csv, written as UTF-8.', $name));
+    }
+
+    public static function csvWithoutScripts(string $name): self
+    {
+        return new self(sprintf('“%s” has no column named “script”. Name the column that holds the scripts “script” in its first line.', $name));
+    }
+}

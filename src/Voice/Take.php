@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Voice;
+
+use InvalidArgumentException;
+
+/** One recording of a scene's words: how long it is, and when in it every word is spoken. */
+final readonly class Take
+{
+    /**
+     * @param  string  $key  names the recording: the same key is the same sound
+     * @param  non-empty-list<WordTiming>  $words  in order, not overlapping, within the duration
+     */
+    public function __construct(
+        public string $key,
+        public int $durationMs,
+        public array $words,
+    ) {
+        $at = 0;
+        foreach ($words as $word) {
+            if ($word->startMs < $at || $word->endMs > $durationMs) {
+                throw new InvalidArgumentException(sprintf('The word “%s” lies outside its place in the take.', $word->text));
+            }
+            $at = $word->endMs;
+        }
+    }
+}
