@@ -34,8 +34,9 @@ final readonly class FolderShelf implements ShelfSource
             throw new ProblemForOperator("There is no folder {$this->folder}.");
         }
         $footage = $paths = $music = $musicPaths = [];
+        // Programs work in folders of their own, where a relative path would lead nowhere.
         foreach ($this->files(self::PICTURES) as $file) {
-            $probed = $this->prober->probe($file->getPathname(), $file->getFilename());
+            $probed = $this->prober->glance($file->getPathname(), $file->getFilename());
             $id = $file->getRelativePathname();
             $footage[] = new Footage($id, $probed->kind, (string) hash_file('xxh128', $file->getPathname()), $probed->width, $probed->height, $probed->durationMs, self::tagsOf($file->getPathname()));
             $paths[$id] = $file->getPathname();
@@ -71,7 +72,7 @@ final readonly class FolderShelf implements ShelfSource
      */
     private function files(array $extensions): array
     {
-        $files = array_filter(File::allFiles($this->folder), static fn (SplFileInfo $file): bool => in_array(strtolower($file->getExtension()), $extensions, true));
+        $files = array_filter(File::allFiles((string) realpath($this->folder)), static fn (SplFileInfo $file): bool => in_array(strtolower($file->getExtension()), $extensions, true));
         usort($files, static fn (SplFileInfo $a, SplFileInfo $b): int => strnatcmp($a->getRelativePathname(), $b->getRelativePathname()));
 
         return $files;

@@ -13,6 +13,7 @@ use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutJson;
 use RapidReel\Render\Progress;
 use RapidReel\Render\Quality;
+use RapidReel\Render\Segment;
 use RapidReel\Render\SegmentPlanner;
 use RapidReel\Sound\MixPlan;
 
@@ -23,6 +24,7 @@ final readonly class Exporter
         private SegmentPlanner $planner,
         private SegmentRenderer $renderer,
         private SoundMixer $mixer,
+        private EncoderPool $pool,
         private Joiner $joiner,
         private MediaStore $store,
         private CaptionFace $face,
@@ -38,15 +40,24 @@ final readonly class Exporter
     public function export(Cut $cut, Shelf $shelf, Quality $quality, string $name, string $folder, Watcher $watcher): ExportedFiles
     {
         $segments = $this->planner->plan($cut, $quality, $this->face->metrics()->family);
-        $watcher->progress(Progress::mixing());
-        $sound = $this->mixer->mix(MixPlan::of($cut), $cut->music === null ? null : $shelf->musicPath($cut->music->id));
-        $watcher->progress(Progress::rendering(0, 1));
-        ['files' => $files, 'made' => $made, 'kept' => $kept] = $this->renderer->render($segments, $quality, $shelf->footagePaths, $watcher);
+        $missing = $this->renderer->missing($segments);
+        $mix = MixPlan::of($cut);
+        $works = [$this->mixer->work($mix, $cut->music === null ? null : $shelf->musicPath($cut->music->id))];
+        foreach ($missing as $segment) {
+            $works[] = $this->renderer->work($segment, $quality, $shelf->footagePaths[$segment->shot->footage] ?? null);
+        }
+        $frames = array_sum(array_map(static fn (Segment $segment): int => $segment->frames, $missing));
+        $this->pool->run($works, static function (int $done) use ($frames, $watcher): void {
+            $watcher->progress(Progress::rendering($done, $frames));
+            if ($watcher->isCancelled()) {
+                throw new Cancelled;
+            }
+        });
         $watcher->progress(Progress::joining());
 
         $work = $this->store->workFolder();
         try {
-            $this->joiner->join($files, $sound, $cut->title, "$work/$name.mp4");
+            $this->joiner->join(array_map($this->renderer->file(...), $segments), $this->mixer->file($mix), $cut->title, "$work/$name.mp4");
             $ass = new AssWriter($cut->style, $this->face->metrics()->family, $cut->grid()->fps);
             file_put_contents("$work/$name.srt", SubRip::write($cut->cues));
             file_put_contents("$work/$name.vtt", WebVtt::write($cut->cues));
@@ -58,7 +69,7 @@ final readonly class Exporter
             $this->store->discard($work);
         }
 
-        return new ExportedFiles($folder, $name, $bytes, $made, $kept);
+        return new ExportedFiles($folder, $name, $bytes, count($missing), count($segments) - count($missing));
     }
 
     private function deliver(string $work, string $folder): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use RapidReel\Publish\TargetProfile;
+
 
 /** Joins segments and sound into the finished file, copying both as they are. */
 final readonly class Joiner
@@ -21,6 +23,7 @@ final readonly class Joiner
     public function join(array $segments, string $sound, string $title, string $target): void
     {
         $folder = $this->store->workFolder();
+        $fps = TargetProfile::FPS;
         try {
             $list = "ffconcat version 1.0\n";
             foreach ($segments as $file) {
@@ -30,7 +33,8 @@ final readonly class Joiner
             $this->tools->run([
                 '-loglevel', 'error', '-protocol_whitelist', 'file', '-f', 'concat', '-safe', '0', '-i', "$folder/list.txt",
                 ...$this->tools->input($sound),
-                '-map', '0:v:0', '-map', '1:a:0', '-c', 'copy', '-map_metadata', '-1', '-metadata', 'title='.$title,
+                // Offsets of joined files come in whole microseconds; this puts every frame back on the grid.
+                '-map', '0:v:0', '-map', '1:a:0', '-c', 'copy', '-bsf:v', "setts=pts=round(PTS*TB*$fps)/(TB*$fps):dts=round(DTS*TB*$fps)/(TB*$fps)", '-map_metadata', '-1', '-metadata', 'title='.$title,
                 '-video_track_timescale', '15360', '-movflags', '+faststart', '-f', 'mp4', $target,
             ], 'Joining the segments');
         } finally {

@@ -5,28 +5,35 @@ declare(strict_types=1);
 namespace App\Media;
 
 use RapidReel\Sound\Loudness;
+use Symfony\Component\Process\Process;
 
 /** Measures with ffmpeg's EBU R 128 meter. */
 final readonly class LoudnessMeter
 {
     public function __construct(private MediaTools $tools) {}
 
+    /** @throws ToolFailed */
     public function file(string $path): Loudness
     {
-        $process = $this->tools->run(
-            ['-nostats', ...$this->tools->input($path), '-map', '0:a:0', '-af', 'ebur128=peak=true:framelog=quiet', '-f', 'null', '-'],
-            'Measuring the sound',
-        );
+        $process = $this->measuring($path);
+        $process->run();
+        if (! $process->isSuccessful()) {
+            throw ToolFailed::from($process, 'Measuring the sound');
+        }
 
         return self::read($process->getErrorOutput());
+    }
+
+    public function measuring(string $path): Process
+    {
+        return $this->tools->ffmpeg(['-nostats', ...$this->tools->input($path), '-map', '0:a:0', '-af', 'ebur128=peak=true:framelog=verbose', '-f', 'null', '-']);
     }
 
     /** What the meter printed at its end. */
     public static function read(string $printed): Loudness
     {
-        $summary = (string) strrchr($printed, 'Integrated loudness');
         $at = strrpos($printed, 'Integrated loudness');
-        $summary = $at === false ? $summary : substr($printed, $at);
+        $summary = $at === false ? '' : substr($printed, $at);
         preg_match('/I:\s*(-?[\d.]+|-?inf|nan)\s*LUFS/', $summary, $loudness);
         preg_match('/Peak:\s*(-?[\d.]+|-?inf)\s*dBFS/', $summary, $peak);
 

@@ -24,6 +24,25 @@ final readonly class Prober
      */
     public function probe(string $path, string $name): ProbedMedia
     {
+        $found = $this->glance($path, $name);
+        if ($found->kind === FootageKind::Still) {
+            return $found;
+        }
+        $decodedMs = $this->decodedMs($path, $name);
+        if ($found->durationMs > 1_000 && $decodedMs < 0.9 * $found->durationMs) {
+            throw UnusableMedia::isBroken($name);
+        }
+
+        return new ProbedMedia(FootageKind::Clip, $found->width, $found->height, $decodedMs);
+    }
+
+    /**
+     * What a file says of itself, without reading it through.
+     *
+     * @throws UnusableMedia
+     */
+    public function glance(string $path, string $name): ProbedMedia
+    {
         $this->refusePlaylists($path, $name);
         $found = $this->ask($path);
         $stream = $found['streams'][0] ?? null;
@@ -48,24 +67,21 @@ final readonly class Prober
             return new ProbedMedia(FootageKind::Still, $width, $height, 0);
         }
 
-        return $this->clip($path, $name, $stream, (float) ($found['format']['duration'] ?? 0), $width, $height);
+        return $this->clip($name, $stream, (float) ($found['format']['duration'] ?? 0), $width, $height);
     }
 
     /**
      * @param  array<string, mixed>  $stream
      */
-    private function clip(string $path, string $name, array $stream, float $seconds, int $width, int $height): ProbedMedia
+    private function clip(string $name, array $stream, float $seconds, int $width, int $height): ProbedMedia
     {
         if ($seconds > $this->limits['clip_seconds']) {
             throw UnusableMedia::isTooLarge($name, sprintf('it runs %.0f minutes; at most %d can be used', $seconds / 60, intdiv($this->limits['clip_seconds'], 60)));
         }
-        $durationMs = (int) round($this->decodedSeconds($path, $name) * 1000);
-        if ($durationMs < 100) {
+        if ($seconds < 0.1) {
             throw UnusableMedia::isBroken($name);
         }
-        if ($seconds > 1 && $durationMs < 900 * $seconds) {
-            throw UnusableMedia::isBroken($name);
-        }
+        $durationMs = (int) round($seconds * 1000);
         $sides = is_array($stream['side_data_list'] ?? null) ? $stream['side_data_list'] : [];
         $turn = 0;
         foreach ($sides as $side) {
@@ -78,7 +94,7 @@ final readonly class Prober
     }
 
     /** Decodes every picture once: a file that is cut off is found now and not in the middle of a render. */
-    private function decodedSeconds(string $path, string $name): float
+    private function decodedMs(string $path, string $name): int
     {
         $process = $this->tools->ffmpeg(['-loglevel', 'error', '-xerror', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:v:0', '-f', 'null', '-']);
         $process->run();
@@ -88,7 +104,7 @@ final readonly class Prober
             throw UnusableMedia::isBroken($name);
         }
 
-        return $last / 1_000_000;
+        return (int) round($last / 1000);
     }
 
     /** Length of a sound file in ms. */

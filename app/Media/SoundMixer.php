@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use Generator;
 use RapidReel\Sound\Loudness;
 use RapidReel\Sound\MixPlan;
 use RapidReel\Voice\Pcm;
+use Symfony\Component\Process\Process;
 
 /**
  * Mixes a short's sound once, for its whole length: the takes at their places, the music well under them, and the sum
@@ -26,43 +28,46 @@ final readonly class SoundMixer
         private LoudnessMeter $meter,
     ) {}
 
+    /** Where the finished sound of a plan stands, AAC in an MP4 container. */
+    public function file(MixPlan $plan): string
+    {
+        return $this->store->keyed('mixes', $plan->key(), 'm4a');
+    }
+
     /**
+     * The work on a mix, program by program; none if it was mixed before.
+     *
      * @param  string|null  $music  file of the plan's piece
-     * @return string file of the finished sound, AAC in an MP4 container; one that was mixed before is taken as it is
+     * @return Generator<int, Process, Process, void>
      *
      * @throws ToolFailed
      */
-    public function mix(MixPlan $plan, ?string $music): string
+    public function work(MixPlan $plan, ?string $music): Generator
     {
-        $place = $this->store->keyed('mixes', $plan->key(), 'm4a');
-        if (! is_file($place)) {
-            $folder = $this->store->workFolder();
-            try {
-                $this->make($plan, $music, $folder);
-                $this->store->publish("$folder/mix.m4a", $place);
-            } finally {
-                $this->store->discard($folder);
-            }
+        if (is_file($this->file($plan))) {
+            return;
         }
+        $folder = $this->store->workFolder();
+        try {
+            file_put_contents("$folder/voice.wav", WavFile::encode($this->voiceTrack($plan)));
+            $voice = LoudnessMeter::read((yield $this->measured($folder))->getErrorOutput());
+            $mixed = LoudnessMeter::read((yield $this->summed($plan, $voice, $music, $folder))->getErrorOutput());
 
-        return $place;
-    }
-
-    private function make(MixPlan $plan, ?string $music, string $folder): void
-    {
-        file_put_contents("$folder/voice.wav", WavFile::encode($this->voiceTrack($plan)));
-        $voice = $this->filtered(['-i', 'voice.wav'], self::VOICE, $folder);
-        $mixed = $this->sum($plan, $voice, $music, $folder);
-
-        // The limiter takes a little of the loudness away; what is missing is added in the next round.
-        $gain = $mixed->gainTo($plan->loudness);
-        for ($round = 0; $round < 4; $round++) {
-            $this->encode($plan, $gain, $folder);
-            $measured = $this->meter->file("$folder/mix.m4a");
-            if ($measured->meets($plan->loudness, $plan->truePeak)) {
-                return;
+            // The limiter takes a little of the loudness away, and the encoder adds to the peaks: both are put right in
+            // the next round, if one is needed.
+            [$gain, $limit] = [$mixed->gainTo($plan->loudness), $plan->truePeak - 1.0];
+            for ($round = 0; $round < 4; $round++) {
+                yield $this->encoded($plan, $gain, $limit, $folder);
+                $measured = LoudnessMeter::read((yield $this->meter->measuring("$folder/mix.m4a"))->getErrorOutput());
+                if ($measured->meets($plan->loudness, $plan->truePeak)) {
+                    break;
+                }
+                $gain += $measured->gainTo($plan->loudness);
+                $limit -= max(0.0, $measured->truePeak - $plan->truePeak + 0.3);
             }
-            $gain += $measured->gainTo($plan->loudness);
+            $this->store->publish("$folder/mix.m4a", $this->file($plan));
+        } finally {
+            $this->store->discard($folder);
         }
     }
 
@@ -80,15 +85,12 @@ final readonly class SoundMixer
         return new Pcm(str_pad($bytes, 2 * (int) ceil($plan->seconds() * $rate), "\0"), $rate);
     }
 
-    /** @param list<string> $input */
-    private function filtered(array $input, string $filter, string $folder): Loudness
+    private function measured(string $folder): Process
     {
-        $process = $this->tools->run(['-nostats', ...$input, '-af', "$filter,ebur128=framelog=quiet", '-f', 'null', '-'], 'Measuring the voice', $folder);
-
-        return LoudnessMeter::read($process->getErrorOutput());
+        return $this->tools->ffmpeg(['-nostats', '-i', 'voice.wav', '-af', self::VOICE.',ebur128=framelog=verbose', '-f', 'null', '-'], $folder);
     }
 
-    private function sum(MixPlan $plan, Loudness $voice, ?string $music, string $folder): Loudness
+    private function summed(MixPlan $plan, Loudness $voice, ?string $music, string $folder): Process
     {
         $seconds = $plan->seconds();
         $graph = sprintf('[0:a]%s,volume=%.2fdB,aresample=%d,aformat=channel_layouts=mono,pan=stereo|c0=c0|c1=c0[v]', self::VOICE, $voice->gainTo($plan->loudness), self::RATE);
@@ -104,20 +106,18 @@ final readonly class SoundMixer
         } else {
             $graph .= ';[v]anull[s]';
         }
-        $graph .= sprintf(';[s]apad,atrim=end=%.5f,ebur128=framelog=quiet[o]', $seconds);
-        $process = $this->tools->run(['-nostats', ...$inputs, '-filter_complex', $graph, '-map', '[o]', '-c:a', 'pcm_f32le', 'sum.wav'], 'Mixing the sound', $folder);
+        $graph .= sprintf(';[s]apad,atrim=end=%.5f,ebur128=framelog=verbose[o]', $seconds);
 
-        return LoudnessMeter::read($process->getErrorOutput());
+        return $this->tools->ffmpeg(['-nostats', ...$inputs, '-filter_complex', $graph, '-map', '[o]', '-c:a', 'pcm_f32le', 'sum.wav'], $folder);
     }
 
-    /** Limited at four times the rate, so that peaks between samples are seen too, with room for what AAC adds. */
-    private function encode(MixPlan $plan, float $gain, string $folder): void
+    /** Limited at twice the rate, so that peaks between samples are seen too. */
+    private function encoded(MixPlan $plan, float $gain, float $limit, string $folder): Process
     {
-        $limit = 10 ** (($plan->truePeak - 1.0) / 20);
-        $this->tools->run([
+        return $this->tools->ffmpeg([
             '-nostats', '-i', 'sum.wav', '-af',
-            sprintf('volume=%.2fdB,aresample=%d,alimiter=limit=%.4f:attack=4:release=60:level=disabled,aresample=%d,atrim=end=%.5f', $gain, 4 * self::RATE, $limit, self::RATE, $plan->seconds()),
-            '-c:a', 'aac', '-b:a', '160k', '-ar', (string) self::RATE, '-ac', '2', '-map_metadata', '-1', 'mix.m4a',
-        ], 'Encoding the sound', $folder);
+            sprintf('volume=%.2fdB,aresample=%d,alimiter=limit=%.4f:attack=4:release=60:level=disabled,aresample=%d,atrim=end=%.5f', $gain, 2 * self::RATE, 10 ** ($limit / 20), self::RATE, $plan->seconds()),
+            '-c:a', 'aac', '-aac_coder', 'fast', '-b:a', '192k', '-ar', (string) self::RATE, '-ac', '2', '-map_metadata', '-1', 'mix.m4a',
+        ], $folder);
     }
 }

@@ -43,7 +43,7 @@ final readonly class PictureFilter
         // Eased at both ends, as a hand would move a camera.
         $zoom = "1+$strength*$part*$part*(3-2*$part)";
 
-        return "$crop,scale=$width:$height:flags=lanczos:".self::TO_BT709.',format=yuv444p,'
+        return "$crop,scale=$width:$height:flags=lanczos:".self::TO_BT709.',format=yuv420p,'
             ."zoompan=z='$zoom':x='(iw-iw/zoom)/2':y='(ih-ih/zoom)/2':d=$frames:s={$this->size('x')}:fps={$this->fps},setsar=1,format=yuv420p";
     }
 

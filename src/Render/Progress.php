@@ -29,12 +29,7 @@ final readonly class Progress
 
     public static function rendering(int $frames, int $of): self
     {
-        return new self(0.04 + 0.90 * min(1.0, $frames / max(1, $of)), 'rendering');
-    }
-
-    public static function mixing(): self
-    {
-        return new self(0.95, 'mixing sound');
+        return new self(0.04 + 0.93 * min(1.0, $frames / max(1, $of)), 'rendering');
     }
 
     public static function joining(): self

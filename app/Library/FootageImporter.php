@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Media\LoudnessMeter;
+use App\Media\MediaStore;
+use App\Media\MediaTools;
+use App\Media\Prober;
+use App\Media\UnusableMedia;
+use App\Models\Footage;
+use App\Models\Music;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use RapidReel\Footage\FootageKind;
+
+/** Brings files into the library: probes them, keeps them under names of ours, draws a thumbnail. */
+final readonly class FootageImporter
+{
+    private const THUMBNAIL_WIDTH = 480;
+
+    /** Larger stills are scaled down to this on their longer side: twice what a full-size export can show. */
+    private const LONGEST_SIDE = 4_320;
+
+    public function __construct(
+        private Prober $prober,
+        private MediaTools $tools,
+        private MediaStore $store,
+        private LoudnessMeter $meter,
+    ) {}
+
+    /**
+     * @param  string  $name  what the operator calls the file
+     * @param  list<string>  $tags
+     *
+     * @throws UnusableMedia
+     */
+    public function footage(string $path, string $name, array $tags, string $origin = 'upload'): Footage
+    {
+        $fingerprint = (string) hash_file('xxh128', $path);
+        $known = Footage::query()->where('fingerprint', $fingerprint)->first();
+        if ($known !== null) {
+            return $known;
+        }
+        // What the demo program drew a moment ago need not be read through again.
+        $probed = $origin === 'demo' ? $this->prober->glance($path, $name) : $this->prober->probe($path, $name);
+        $folder = $this->store->workFolder();
+        try {
+            $id = Str::uuid()->toString();
+            $file = $probed->kind === FootageKind::Still ? $this->still($path, $name, $folder) : $this->clip($path, $folder);
+            $shown = $probed->kind === FootageKind::Still ? $this->prober->glance($file, $name) : $probed;
+            $this->thumbnail($file, $shown->durationMs, $name, "$folder/thumb.jpg");
+            $relative = 'library/'.$id.'.'.pathinfo($file, PATHINFO_EXTENSION);
+            $this->store->publish("$folder/thumb.jpg", $this->store->path("thumbnails/$id.jpg"));
+            $this->store->publish($file, $this->store->path($relative));
+        } finally {
+            $this->store->discard($folder);
+        }
+
+        return Footage::query()->create([
+            'name' => self::plainName($name),
+            'kind' => $probed->kind,
+            'origin' => $origin,
+            'path' => $relative,
+            'thumbnail' => "thumbnails/$id.jpg",
+            'fingerprint' => $fingerprint,
+            'width' => $shown->width,
+            'height' => $shown->height,
+            'duration_ms' => $shown->durationMs,
+            'tags' => implode(', ', $tags),
+        ]);
+    }
+
+    public function music(string $path, string $name, string $mood): Music
+    {
+        $fingerprint = (string) hash_file('xxh128', $path);
+        $known = Music::query()->where('fingerprint', $fingerprint)->first();
+        if ($known !== null) {
+            return $known;
+        }
+        $durationMs = $this->prober->soundMs($path, $name);
+        $relative = 'library/'.Str::uuid()->toString().'.'.strtolower(pathinfo($path, PATHINFO_EXTENSION));
+        $this->copy($path, $this->store->path($relative));
+
+        return Music::query()->create([
+            'name' => self::plainName($name),
+            'mood' => $mood,
+            'path' => $relative,
+            'fingerprint' => $fingerprint,
+            'duration_ms' => $durationMs,
+            'loudness' => $this->meter->file($this->store->path($relative))->integrated,
+        ]);
+    }
+
+    public static function plainName(string $file): string
+    {
+        $words = trim((string) preg_replace('/[\s_-]+/u', ' ', mb_scrub(pathinfo($file, PATHINFO_FILENAME))));
+
+        return mb_strimwidth($words === '' ? 'Untitled' : Str::ucfirst($words), 0, 120, '…');
+    }
+
+    private function clip(string $path, string $folder): string
+    {
+        $extension = strtolower(pathinfo($path, PATHINFO_EXTENSION));
+        $file = "$folder/clip.".(in_array($extension, FolderShelf::PICTURES, true) ? $extension : 'mp4');
+        $this->copy($path, $file);
+
+        return $file;
+    }
+
+    /** Every still becomes a PNG, turned as its camera held it, so that one kind of picture is all that renders meet. */
+    private function still(string $path, string $name, string $folder): string
+    {
+        $exif = @exif_read_data($path);
+        $turn = match (is_array($exif) ? (int) ($exif['Orientation'] ?? 1) : 1) {
+            3 => 'hflip,vflip,',
+            6 => 'transpose=clock,',
+            8 => 'transpose=cclock,',
+            default => '',
+        };
+        $side = self::LONGEST_SIDE;
+        $process = $this->tools->ffmpeg(['-loglevel', 'error', '-xerror', ...$this->tools->input($path), '-vf', "{$turn}scale=w='min(iw,$side)':h='min(ih,$side)':force_original_aspect_ratio=decrease:flags=lanczos,format=rgb24", '-frames:v', '1', '-update', '1', 'still.png'], $folder);
+        $process->run();
+        if (! $process->isSuccessful() || ! is_file("$folder/still.png")) {
+            throw UnusableMedia::isBroken($name);
+        }
+
+        return "$folder/still.png";
+    }
+
+    private function thumbnail(string $file, int $durationMs, string $name, string $target): void
+    {
+        $width = self::THUMBNAIL_WIDTH;
+        $process = $this->tools->ffmpeg(['-loglevel', 'error', '-ss', sprintf('%.3f', $durationMs / 2000), ...$this->tools->input($file), '-vf', "scale=$width:-2,format=yuvj420p", '-frames:v', '1', '-update', '1', '-q:v', '4', $target]);
+        $process->run();
+        if (! $process->isSuccessful() || ! is_file($target)) {
+            throw UnusableMedia::isBroken($name);
+        }
+    }
+
+    private function copy(string $path, string $target): void
+    {
+        File::ensureDirectoryExists(dirname($target));
+        File::copy($path, $target);
+    }
+}
