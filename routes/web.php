@@ -2,3 +2,49 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BatchController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FootageController;
+use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\ShortController;
+use App\Http\Controllers\SignInController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
+    Route::post('/sign-in', [SignInController::class, 'store']);
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+
+    Route::get('/', [BatchController::class, 'index'])->name('batches.index');
+    Route::post('/batches', [BatchController::class, 'store'])->name('batches.store');
+    Route::get('/batches/{batch}', [BatchController::class, 'show'])->name('batches.show');
+    Route::get('/batches/{batch}/state', [BatchController::class, 'state'])->name('batches.state');
+    Route::post('/batches/{batch}/exports', [BatchController::class, 'export'])->name('batches.export');
+    Route::post('/batches/{batch}/cancel', [BatchController::class, 'cancel'])->name('batches.cancel');
+    Route::get('/batches/{batch}/download', [BatchController::class, 'download'])->name('batches.download');
+
+    Route::get('/intake', [IntakeController::class, 'show'])->name('intake');
+    Route::post('/intake/preview', [IntakeController::class, 'preview'])->name('intake.preview');
+    Route::post('/intake/files', [IntakeController::class, 'files'])->name('intake.files');
+    Route::get('/voices/{voice}/sample', [IntakeController::class, 'sample'])->name('voices.sample');
+
+    Route::get('/shorts/{short}', [ShortController::class, 'show'])->name('shorts.show');
+    Route::get('/shorts/{short}/state', [ShortController::class, 'state'])->name('shorts.state');
+    Route::post('/shorts/{short}/exports', [ShortController::class, 'export'])->name('shorts.export');
+    Route::put('/scenes/{scene}', [ShortController::class, 'reword'])->name('scenes.reword');
+    Route::put('/scenes/{scene}/shots/{shot}', [ShortController::class, 'swap'])->whereNumber('shot')->name('scenes.swap');
+
+    Route::post('/exports/{export}/cancel', [ExportController::class, 'cancel'])->name('exports.cancel');
+    Route::get('/exports/{export}/poster', [ExportController::class, 'poster'])->name('exports.poster');
+    Route::get('/exports/{export}/{extension}', [ExportController::class, 'file'])->name('exports.file');
+
+    Route::get('/footage', [FootageController::class, 'index'])->name('footage.index');
+    Route::post('/footage', [FootageController::class, 'store'])->name('footage.store');
+    Route::get('/footage/picker', [FootageController::class, 'picker'])->name('footage.picker');
+    Route::put('/footage/{footage}', [FootageController::class, 'update'])->name('footage.update');
+    Route::get('/footage/{footage}/thumbnail', [FootageController::class, 'thumbnail'])->name('footage.thumbnail');
+    Route::get('/footage/{footage}/file', [FootageController::class, 'file'])->name('footage.file');
+});

@@ -13,7 +13,14 @@ use App\Media\EncoderSlots;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Media\Prober;
+use App\Models\Batch;
+use App\Models\Export;
+use App\Models\Scene;
+use App\Models\Short;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Pagination\Paginator;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\ServiceProvider;
 
@@ -35,6 +42,16 @@ final class ReelServiceProvider extends ServiceProvider
             storage_path('locks'),
             config('reel.encoders') > 0 ? config('reel.encoders') : self::cores(),
         ));
+    }
+
+    public function boot(): void
+    {
+        Paginator::useBootstrapFive();
+        // Nobody reaches another's batches, whatever number is in the address.
+        Route::bind('batch', static fn (string $id): Batch => Batch::query()->where('user_id', Auth::id())->findOrFail((int) $id));
+        Route::bind('short', static fn (string $id): Short => Short::query()->whereRelation('batch', 'user_id', Auth::id())->findOrFail((int) $id));
+        Route::bind('scene', static fn (string $id): Scene => Scene::query()->whereRelation('short.batch', 'user_id', Auth::id())->findOrFail((int) $id));
+        Route::bind('export', static fn (string $id): Export => Export::query()->whereRelation('short.batch', 'user_id', Auth::id())->findOrFail((int) $id));
     }
 
     private static function cores(): int

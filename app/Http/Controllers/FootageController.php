@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Library\FootageImporter;
+use App\Media\MediaStore;
+use App\Media\UnusableMedia;
+use App\Models\Footage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Pagination\LengthAwarePaginator;
+use RapidReel\Footage\FootageKind;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+final class FootageController extends Controller
+{
+    public function index(Request $request): View
+    {
+        return view('footage.index', [
+            'footage' => $this->found($request, 60),
+            'search' => (string) $request->query('search'),
+            'kind' => (string) $request->query('kind'),
+            'total' => Footage::query()->count(),
+        ]);
+    }
+
+    /** The same search as a fragment, to swap a shot's footage by. */
+    public function picker(Request $request): View
+    {
+        return view('footage._picker', ['footage' => $this->found($request, 60)]);
+    }
+
+    public function store(Request $request, FootageImporter $importer): JsonResponse
+    {
+        $tags = $this->tags((string) $request->input('tags'));
+        $added = [];
+        $problems = [];
+        foreach ((array) $request->file('files') as $file) {
+            if (! $file instanceof UploadedFile || ! $file->isValid()) {
+                $problems[] = $file instanceof UploadedFile
+                    ? "“{$file->getClientOriginalName()}” did not arrive whole: it may be larger than this server takes at once."
+                    : 'A file did not arrive.';
+
+                continue;
+            }
+            try {
+                $name = $file->getClientOriginalName();
+                $words = $tags !== [] ? $tags : $this->tags(str_replace(' ', ',', FootageImporter::plainName($name)));
+                $added[] = $importer->footage($file->getPathname(), $name, $words)->name;
+            } catch (UnusableMedia $problem) {
+                $problems[] = $problem->getMessage();
+            }
+        }
+
+        return response()->json(['added' => $added, 'problems' => $problems]);
+    }
+
+    public function update(Request $request, Footage $footage): RedirectResponse
+    {
+        $given = $request->validate(['name' => ['required', 'string', 'max:120'], 'tags' => ['nullable', 'string', 'max:1000']]);
+        $footage->update(['name' => $given['name'], 'tags' => implode(', ', $this->tags((string) ($given['tags'] ?? '')))]);
+
+        return back()->with('saved', $footage->id);
+    }
+
+    public function thumbnail(Footage $footage, MediaStore $store): BinaryFileResponse
+    {
+        return response()->file($store->path($footage->thumbnail), ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+    }
+
+    public function file(Footage $footage, MediaStore $store): BinaryFileResponse
+    {
+        return response()->file($store->path($footage->path), ['Content-Type' => $footage->kind === FootageKind::Still ? 'image/png' : 'video/mp4']);
+    }
+
+    /** @return LengthAwarePaginator<int, Footage> */
+    private function found(Request $request, int $most): LengthAwarePaginator
+    {
+        $kind = FootageKind::tryFrom((string) $request->query('kind'));
+
+        return Footage::query()->search((string) $request->query('search'))
+            ->when($kind !== null, static fn ($query) => $query->where('kind', $kind))
+            ->orderByDesc('id')->paginate($most)->withQueryString();
+    }
+
+    /** @return list<string> */
+    private function tags(string $typed): array
+    {
+        return array_slice(array_values(array_unique(array_filter(array_map(
+            static fn (string $tag): string => mb_substr(trim(mb_strtolower($tag)), 0, 60),
+            (array) preg_split('/[,;\n]+/', mb_scrub($typed)),
+        )))), 0, 40);
+    }
+}

@@ -1,0 +1,31 @@
+import Modal from 'bootstrap/js/dist/modal';
+
+/** Keys that work wherever nothing is being typed: an element with data-key is clicked by that key, ? shows them all. */
+document.addEventListener('keydown', (event) => {
+    const typing = event.target.closest('input:not([type=checkbox]), textarea, select, [contenteditable]');
+    if (typing || event.ctrlKey || event.metaKey || event.altKey || document.querySelector('.modal.show')) return;
+    if (event.key === '?') {
+        event.preventDefault();
+        Modal.getOrCreateInstance('#keys').show();
+        return;
+    }
+    const target = [...document.querySelectorAll('[data-key]')].find((element) => element.dataset.key === event.key.toLowerCase() && !element.disabled);
+    if (target) {
+        event.preventDefault();
+        target.focus();
+        if (!target.matches('input:not([type=checkbox]), textarea')) target.click();
+    }
+});
+
+document.addEventListener('show.bs.modal', (event) => {
+    if (event.target.id !== 'keys') return;
+    const list = event.target.querySelector('dl');
+    list.replaceChildren(...[...document.querySelectorAll('[data-key]')].flatMap((element) => {
+        const key = document.createElement('dt');
+        key.innerHTML = '<kbd></kbd>';
+        key.firstChild.textContent = element.dataset.key;
+        const what = document.createElement('dd');
+        what.textContent = element.dataset.keyDoes ?? element.textContent.trim();
+        return [key, what];
+    }));
+});

@@ -1,0 +1,18 @@
+@php($export = $row->export)
+@if ($export?->state->isOpen())
+    <span class="state state-working">{{ $row->state }}</span>
+    <progress class="bar" max="100" value="{{ $export->percent }}" aria-label="Progress">{{ $export->percent }} %</progress>
+    <span class="under">{{ $export->percent }} %{{ $export->seconds_left !== null ? ' · '.$export->seconds_left.' s left' : '' }}</span>
+    <form method="post" action="{{ route('exports.cancel', $export) }}">@csrf<button class="link" aria-label="Stop making {{ $row->short->title }}">Stop</button></form>
+@elseif ($export?->state === App\Models\ExportState::Failed)
+    <span class="state state-failed">failed</span>
+    <span class="under">{{ $export->problem }}</span>
+    <form method="post" action="{{ route('shorts.export', $row->short) }}">@csrf<input type="hidden" name="quality" value="{{ $export->quality->value }}"><button class="link">Try again</button></form>
+@else
+    <span class="state {{ $row->state === 'ready' ? 'state-ready' : '' }}">{{ $row->state }}</span>
+    @if ($row->state === 'ready' && $export?->segments_made !== null)
+        <span class="under">{{ $export->segments_made }} segments made, {{ $export->segments_kept }} kept</span>
+    @elseif ($row->isStale)
+        <span class="under">export again for a fresh file</span>
+    @endif
+@endif
