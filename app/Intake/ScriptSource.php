@@ -10,7 +10,8 @@ final readonly class ScriptSource
     public function __construct(
         public string $text,
         public string $title = '',
-    ) {}
+    ) {
+    }
 
     /** As it is written into a text that holds several scripts. */
     public function asText(): string

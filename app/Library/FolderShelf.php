@@ -26,7 +26,8 @@ final readonly class FolderShelf implements ShelfSource
         private string $folder,
         private Prober $prober,
         private LoudnessMeter $meter,
-    ) {}
+    ) {
+    }
 
     public function shelf(): Shelf
     {

@@ -28,7 +28,8 @@ final readonly class FootageImporter
         private MediaTools $tools,
         private MediaStore $store,
         private LoudnessMeter $meter,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $name  what the operator calls the file

@@ -13,20 +13,22 @@ use RapidReel\Footage\Footage;
 /** The application's own library. */
 final readonly class LibraryShelf implements ShelfSource
 {
-    public function __construct(private MediaStore $store) {}
+    public function __construct(private MediaStore $store)
+    {
+    }
 
     public function shelf(): Shelf
     {
         $footage = [];
         $paths = [];
-        foreach (FootageRecord::query()->orderBy('id')->get() as $record) {
+        foreach (FootageRecord::all() as $record) {
             $one = self::footage($record);
             $footage[] = $one;
             $paths[$one->id] = $this->store->path($record->path);
         }
         $music = [];
         $musicPaths = [];
-        foreach (Music::query()->orderBy('id')->get() as $record) {
+        foreach (Music::all() as $record) {
             $music[] = new CutMusic((string) $record->id, $record->fingerprint, $record->loudness);
             $musicPaths[(string) $record->id] = $this->store->path($record->path);
         }

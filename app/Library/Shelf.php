@@ -11,14 +11,14 @@ use RapidReel\Footage\Footage;
 /** The footage and music at hand, with where each lies on disk. */
 final readonly class Shelf
 {
-    /** @var array<string, Footage> by id */
+    /** @var array<array-key, Footage> by id */
     public array $footage;
 
     /**
      * @param  list<Footage>  $footage
-     * @param  array<string, string>  $footagePaths  by id
+     * @param  array<array-key, string>  $footagePaths  by id
      * @param  list<CutMusic>  $music
-     * @param  array<string, string>  $musicPaths  by id
+     * @param  array<array-key, string>  $musicPaths  by id
      */
     public function __construct(
         array $footage,

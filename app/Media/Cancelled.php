@@ -7,4 +7,6 @@ namespace App\Media;
 use RuntimeException;
 
 /** The operator called an export off. */
-final class Cancelled extends RuntimeException {}
+final class Cancelled extends RuntimeException
+{
+}

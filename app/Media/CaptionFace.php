@@ -17,7 +17,8 @@ final class CaptionFace
     public function __construct(
         private readonly string $file,
         private readonly string $family,
-    ) {}
+    ) {
+    }
 
     public function metrics(): FontMetrics
     {

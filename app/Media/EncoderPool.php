@@ -15,7 +15,9 @@ final readonly class EncoderPool
 {
     private const POLL_MICROSECONDS = 15_000;
 
-    public function __construct(private EncoderSlots $slots) {}
+    public function __construct(private EncoderSlots $slots)
+    {
+    }
 
     /**
      * @param  list<Generator<int, Process, Process, void>>  $works  started in this order

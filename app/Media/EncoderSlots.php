@@ -18,7 +18,8 @@ final class EncoderSlots
     public function __construct(
         private readonly string $folder,
         public readonly int $count,
-    ) {}
+    ) {
+    }
 
     /** @return int|null a slot, or none while all are taken */
     public function take(): ?int

@@ -15,5 +15,6 @@ final readonly class ExportedFiles
         public int $bytes,
         public int $segmentsMade,
         public int $segmentsKept,
-    ) {}
+    ) {
+    }
 }

@@ -28,7 +28,8 @@ final readonly class Exporter
         private Joiner $joiner,
         private MediaStore $store,
         private CaptionFace $face,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $name  of the files, without extension

@@ -6,14 +6,14 @@ namespace App\Media;
 
 use RapidReel\Publish\TargetProfile;
 
-
 /** Joins segments and sound into the finished file, copying both as they are. */
 final readonly class Joiner
 {
     public function __construct(
         private MediaTools $tools,
         private MediaStore $store,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  non-empty-list<string>  $segments

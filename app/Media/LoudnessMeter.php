@@ -10,7 +10,9 @@ use Symfony\Component\Process\Process;
 /** Measures with ffmpeg's EBU R 128 meter. */
 final readonly class LoudnessMeter
 {
-    public function __construct(private MediaTools $tools) {}
+    public function __construct(private MediaTools $tools)
+    {
+    }
 
     /** @throws ToolFailed */
     public function file(string $path): Loudness

@@ -15,7 +15,9 @@ use RuntimeException;
  */
 final readonly class MediaStore
 {
-    public function __construct(private Filesystem $disk) {}
+    public function __construct(private Filesystem $disk)
+    {
+    }
 
     public function path(string $relative): string
     {

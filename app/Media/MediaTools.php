@@ -21,7 +21,8 @@ final class MediaTools
         private readonly string $ffmpeg,
         private readonly string $ffprobe,
         private readonly string $fontConfig,
-    ) {}
+    ) {
+    }
 
     /** @return list<string> how an input file is named, with what may be opened for it */
     public function input(string $path): array
@@ -29,13 +30,13 @@ final class MediaTools
         return ['-protocol_whitelist', 'file', '-format_whitelist', self::FORMATS, '-i', $path];
     }
 
-    /** @param list<string> $arguments */
+    /** @param  list<string>  $arguments */
     public function ffmpeg(array $arguments, ?string $folder = null): Process
     {
         return $this->process([$this->ffmpeg, '-hide_banner', '-nostdin', '-y', ...$arguments], $folder);
     }
 
-    /** @param list<string> $arguments */
+    /** @param  list<string>  $arguments */
     public function ffprobe(array $arguments): Process
     {
         return $this->process([$this->ffprobe, '-hide_banner', ...$arguments], null);
@@ -57,7 +58,7 @@ final class MediaTools
         return $process;
     }
 
-    /** @param list<string> $command */
+    /** @param  list<string>  $command */
     private function process(array $command, ?string $folder): Process
     {
         // Where it can be had, the kernel ends the program with the worker that started it.

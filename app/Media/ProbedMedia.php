@@ -14,5 +14,6 @@ final readonly class ProbedMedia
         public int $width,
         public int $height,
         public int $durationMs,
-    ) {}
+    ) {
+    }
 }

@@ -15,7 +15,8 @@ final readonly class Prober
     public function __construct(
         private MediaTools $tools,
         private array $limits,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $name  what the operator calls the file

@@ -19,7 +19,8 @@ final readonly class SegmentRenderer
     public function __construct(
         private MediaTools $tools,
         private MediaStore $store,
-    ) {}
+    ) {
+    }
 
     public function file(Segment $segment): string
     {

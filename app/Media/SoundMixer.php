@@ -26,7 +26,8 @@ final readonly class SoundMixer
         private MediaStore $store,
         private TakeStore $takes,
         private LoudnessMeter $meter,
-    ) {}
+    ) {
+    }
 
     /** Where the finished sound of a plan stands, AAC in an MP4 container. */
     public function file(MixPlan $plan): string

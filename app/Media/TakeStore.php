@@ -21,7 +21,8 @@ final readonly class TakeStore
         private Voices $voices,
         private TakeCutter $cutter,
         private MediaStore $store,
-    ) {}
+    ) {
+    }
 
     public function take(string $text, Voice $voice): Take
     {

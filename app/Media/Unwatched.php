@@ -8,7 +8,9 @@ use RapidReel\Render\Progress;
 
 final class Unwatched implements Watcher
 {
-    public function progress(Progress $progress): void {}
+    public function progress(Progress $progress): void
+    {
+    }
 
     public function isCancelled(): bool
     {

@@ -24,7 +24,10 @@ final class Batch extends Model
     /** @return HasMany<Short, $this> */
     public function shorts(): HasMany
     {
-        return $this->hasMany(Short::class)->orderBy('number');
+        $ordered = $this->hasMany(Short::class);
+        $ordered->orderBy('number');
+
+        return $ordered;
     }
 
     /** @return BelongsTo<User, $this> */

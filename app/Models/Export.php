@@ -32,6 +32,7 @@ final class Export extends Model
 {
     protected $fillable = ['short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left', 'problem', 'name', 'cut_hash', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at'];
 
+    /** @var array<string, string> */
     protected $casts = [
         'quality' => Quality::class,
         'state' => ExportState::class,

@@ -27,21 +27,25 @@ final class Footage extends Model
 
     protected $fillable = ['name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'width', 'height', 'duration_ms', 'tags'];
 
+    /** @var array<string, string> */
     protected $casts = ['kind' => FootageKind::class];
 
     /**
      * Footage whose name or tags hold every word of a search.
      *
-     * @param  Builder<self>  $query
+     * @return Builder<self>
      */
-    public function scopeSearch(Builder $query, string $words): void
+    public static function search(string $words): Builder
     {
+        $query = self::query();
         foreach (array_filter((array) preg_split('/\s+/u', trim($words))) as $word) {
             $like = '%'.str_replace(['\\', '%', '_'], ['\\\\', '\%', '\_'], (string) $word).'%';
             $query->where(fn (Builder $either) => $either
                 ->whereRaw("name like ? escape '\\'", [$like])
                 ->orWhereRaw("tags like ? escape '\\'", [$like]));
         }
+
+        return $query;
     }
 
     /** @return list<string> */

@@ -19,5 +19,6 @@ final class Pick extends Model
 {
     protected $fillable = ['scene_id', 'shot', 'footage_id', 'pinned'];
 
+    /** @var array<string, string> */
     protected $casts = ['pinned' => 'bool'];
 }

@@ -23,6 +23,7 @@ final class Scene extends Model
 {
     protected $fillable = ['short_id', 'position', 'role', 'text'];
 
+    /** @var array<string, string> */
     protected $casts = ['role' => SceneRole::class];
 
     /** @return BelongsTo<Short, $this> */
@@ -34,6 +35,9 @@ final class Scene extends Model
     /** @return HasMany<Pick, $this> */
     public function picks(): HasMany
     {
-        return $this->hasMany(Pick::class)->orderBy('shot');
+        $ordered = $this->hasMany(Pick::class);
+        $ordered->orderBy('shot');
+
+        return $ordered;
     }
 }

@@ -38,6 +38,7 @@ final class Short extends Model
 {
     protected $fillable = ['batch_id', 'number', 'title', 'script', 'voice', 'profile', 'music_id', 'revision', 'planned_revision', 'cut', 'problem'];
 
+    /** @var array<string, string> */
     protected $casts = ['profile' => TargetProfile::class];
 
     /** @return BelongsTo<Batch, $this> */
@@ -55,7 +56,10 @@ final class Short extends Model
     /** @return HasMany<Scene, $this> */
     public function scenes(): HasMany
     {
-        return $this->hasMany(Scene::class)->orderBy('position');
+        $ordered = $this->hasMany(Scene::class);
+        $ordered->orderBy('position');
+
+        return $ordered;
     }
 
     /** @return HasMany<Export, $this> */

@@ -15,7 +15,9 @@ use RapidReel\Script\UnusableScript;
 /** Makes a batch of scripts: a short each, split into scenes. All of them or none. */
 final readonly class BatchMaker
 {
-    public function __construct(private ScriptPlanner $planner) {}
+    public function __construct(private ScriptPlanner $planner)
+    {
+    }
 
     /**
      * @param  list<ScriptSource>  $sources

@@ -27,7 +27,8 @@ final readonly class CutMaker
     public function __construct(
         private TakeStore $takes,
         private CaptionFace $face,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  non-empty-list<SceneDraft>  $drafts

@@ -32,7 +32,8 @@ final readonly class Doctor
         private CaptionFace $face,
         private MediaStore $store,
         private EncoderSlots $slots,
-    ) {}
+    ) {
+    }
 
     /** @return list<array{check: string, ok: bool, found: string}> */
     public function examine(): array

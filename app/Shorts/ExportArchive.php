@@ -14,7 +14,9 @@ use ZipArchive;
 /** Packs the latest finished exports of shorts into one ZIP, with a list of them. */
 final readonly class ExportArchive
 {
-    public function __construct(private MediaStore $store) {}
+    public function __construct(private MediaStore $store)
+    {
+    }
 
     /**
      * @param  list<Short>  $shorts

@@ -23,7 +23,8 @@ final readonly class ExportRunner
         private Exporter $exporter,
         private MediaStore $store,
         private MediaTools $tools,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  Closure(): void  $alive  called now and then while the work goes on

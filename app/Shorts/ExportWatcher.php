@@ -19,7 +19,7 @@ final class ExportWatcher implements Watcher
 
     private bool $cancelled = false;
 
-    /** @param Closure(): void $alive */
+    /** @param  Closure(): void  $alive */
     public function __construct(
         private readonly Export $export,
         private readonly Closure $alive,

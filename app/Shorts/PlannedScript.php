@@ -10,11 +10,12 @@ use RapidReel\Script\Script;
 /** A script that is clean and split. */
 final readonly class PlannedScript
 {
-    /** @param non-empty-list<Scene> $scenes */
+    /** @param  non-empty-list<Scene>  $scenes */
     public function __construct(
         public Script $script,
         public array $scenes,
-    ) {}
+    ) {
+    }
 
     /** @return non-empty-list<SceneDraft> */
     public function drafts(): array

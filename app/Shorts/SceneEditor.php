@@ -40,7 +40,7 @@ final class SceneEditor
         });
     }
 
-    /** @param callable(): void $change */
+    /** @param  callable(): void  $change */
     private function change(Scene $scene, callable $change): void
     {
         DB::transaction(static function () use ($scene, $change): void {

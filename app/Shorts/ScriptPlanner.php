@@ -15,7 +15,8 @@ final readonly class ScriptPlanner
     public function __construct(
         private ScriptReader $reader,
         private SceneSplitter $splitter,
-    ) {}
+    ) {
+    }
 
     /** @throws UnusableScript */
     public function plan(ScriptSource $source): PlannedScript

@@ -23,7 +23,8 @@ final readonly class ShortPlanner
         private CutMaker $cuts,
         private VoiceBook $voices,
         private MusicChooser $musicians,
-    ) {}
+    ) {
+    }
 
     public function plan(Short $short, Shelf $shelf, Watcher $watcher): Cut
     {
@@ -74,7 +75,7 @@ final readonly class ShortPlanner
         $short->refresh();
     }
 
-    /** @param array<int, int> $footage ids by shot */
+    /** @param  array<int, int>  $footage ids by shot */
     private function keepPicks(Scene $scene, array $footage): void
     {
         foreach ($footage as $shot => $id) {

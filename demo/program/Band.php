@@ -20,7 +20,8 @@ final class Band
     public function __construct(
         private readonly string $work,
         private readonly string $out,
-    ) {}
+    ) {
+    }
 
     public function play(Piece $piece): void
     {

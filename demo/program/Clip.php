@@ -29,7 +29,8 @@ final readonly class Clip
         public Motion $motion,
         public Closure $back,
         public ?Closure $front = null,
-    ) {}
+    ) {
+    }
 
     public function frames(): int
     {

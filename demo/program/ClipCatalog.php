@@ -156,7 +156,7 @@ final class ClipCatalog
         }
         foreach ([320, 1600] as $x) {
             $pen->disc($x, 380, 170, Mood::BRASS)->disc($x, 380, 140, $pen->gradient(Mood::Storm->sky()));
-            $pen->path('M'.($x - 138)." 410 q70 -40 138 0 q70 40 138 -4 q-20 110 -138 114 q-118 -6 -138 -110 Z", Mood::Storm->depths()[2]);
+            $pen->path('M'.($x - 138).' 410 q70 -40 138 0 q70 40 138 -4 q-20 110 -138 114 q-118 -6 -138 -110 Z', Mood::Storm->depths()[2]);
             for ($i = 0; $i < 8; $i++) {
                 $pen->disc($x + 155 * cos($i * M_PI / 4), 380 + 155 * sin($i * M_PI / 4), 7, '#7c5a24');
             }

@@ -11,7 +11,8 @@ final readonly class Coast
         private Pen $pen,
         private Mood $mood,
         private float $horizon = 0.58,
-    ) {}
+    ) {
+    }
 
     public function sky(bool $disc = true, float $discX = 0.5): self
     {

@@ -13,7 +13,8 @@ final readonly class Film
     public function __construct(
         private string $work,
         private string $out,
-    ) {}
+    ) {
+    }
 
     /** The paper grain that lies over every picture. */
     public function grain(): void
@@ -84,13 +85,13 @@ final readonly class Film
         $this->run(['rsvg-convert', '-o', "$name.png", "$name.svg"]);
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private function truth(string $name, array $data): void
     {
         file_put_contents("{$this->out}/$name.json", json_encode($data, JSON_THROW_ON_ERROR));
     }
 
-    /** @param list<string> $command */
+    /** @param  list<string>  $command */
     private function run(array $command): void
     {
         $process = new Process($command, $this->work, timeout: 300);

@@ -24,7 +24,8 @@ final readonly class Motion
         public array $every = [4, 3],
         public float $turn = 0,
         public float $turnEvery = 3,
-    ) {}
+    ) {
+    }
 
     public function at(int $axis, float $t): float
     {

@@ -38,7 +38,7 @@ final class Pen
         return $this;
     }
 
-    /** @param list<string> $colours from the top, or from the middle of a radial one */
+    /** @param  list<string>  $colours from the top, or from the middle of a radial one */
     public function gradient(array $colours, string $kind = 'down', float $fade = 1.0): string
     {
         $name = 'g'.$this->names++;
@@ -74,7 +74,7 @@ final class Pen
         return $this->disc($x, $y, $r, $this->gradient([$colour, $colour], 'round', 0.0), $opacity);
     }
 
-    /** @param list<array{float|int, float|int}> $points */
+    /** @param  list<array{float|int, float|int}>  $points */
     public function shape(array $points, string $fill, float $opacity = 1): self
     {
         $list = implode(' ', array_map(static fn (array $p): string => round($p[0], 1).','.round($p[1], 1), $points));

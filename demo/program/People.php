@@ -48,7 +48,7 @@ final class People
     {
         $stride = 34 * sin(2 * M_PI * $phase);
         foreach ([1, -1] as $side) {
-            $pen->path("M0 -74 Q".($side * $stride * 0.5).' -40 '.($side * $stride).' 0', 'none', $side > 0 ? '#2d4a58' : '#223a46', 15);
+            $pen->path('M0 -74 Q'.($side * $stride * 0.5).' -40 '.($side * $stride).' 0', 'none', $side > 0 ? '#2d4a58' : '#223a46', 15);
         }
         $pen->path('M-22 -66 Q-26 -120 0 -132 Q26 -120 22 -66 Z', Mood::RUST)->disc(2, -152, 21, Mood::SKIN)->path('M-20 -156 Q2 -186 26 -158 Q8 -166 -20 -156 Z', '#3b2a20');
         $pen->path('M6 -118 Q34 -140 52 -166', 'none', Mood::RUST, 13);

@@ -26,7 +26,8 @@ final readonly class Piece
         public array $padSound,
         public float $padGain,
         public float $bassGain,
-    ) {}
+    ) {
+    }
 
     /** @return list<self> */
     public static function all(): array

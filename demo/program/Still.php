@@ -21,15 +21,16 @@ final readonly class Still
         public int $height,
         public Closure $draw,
         public ?array $face,
-    ) {}
+    ) {
+    }
 
-    /** @param list<string> $tags */
+    /** @param  list<string>  $tags */
     public static function wide(string $name, array $tags, Closure $draw): self
     {
         return new self($name, $tags, 1920, 1080, $draw, null);
     }
 
-    /** @param list<string> $tags */
+    /** @param  list<string>  $tags */
     public static function upright(string $name, array $tags, Closure $draw): self
     {
         return new self($name, $tags, 1200, 2000, $draw, null);

@@ -22,5 +22,6 @@ final readonly class Subject
         public int $poses,
         public array $box,
         public float $scale = 1,
-    ) {}
+    ) {
+    }
 }

@@ -20,7 +20,8 @@ final readonly class AssWriter
         private CaptionStyle $style,
         private string $family,
         private int $fps,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<Cue>  $cues

@@ -18,11 +18,15 @@ final readonly class CaptionStyle
         public string $mark = 'FFC247',
         public string $edge = '14202B',
         public bool $upperCase = true,
-    ) {}
+    ) {
+    }
 
-    /** @return array<string, float|string|bool> */
+    /** @return array{size: float, middle: float, outline: float, shadow: float, ink: string, mark: string, edge: string, upperCase: bool} */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        return [
+            'size' => $this->size, 'middle' => $this->middle, 'outline' => $this->outline, 'shadow' => $this->shadow,
+            'ink' => $this->ink, 'mark' => $this->mark, 'edge' => $this->edge, 'upperCase' => $this->upperCase,
+        ];
     }
 }

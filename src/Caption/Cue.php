@@ -45,7 +45,7 @@ final readonly class Cue
         ];
     }
 
-    /** @param array{start_ms: int, end_ms: int, words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>, lines: non-empty-list<int>, scale: float|int} $data */
+    /** @param  array{start_ms: int, end_ms: int, words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>, lines: non-empty-list<int>, scale: float|int}  $data */
     public static function fromArray(array $data): self
     {
         return new self(

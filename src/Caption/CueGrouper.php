@@ -25,7 +25,8 @@ final readonly class CueGrouper
         private FontMetrics $metrics,
         private CaptionStyle $style,
         private TargetProfile $profile,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<WordTiming>  $words  of one shot

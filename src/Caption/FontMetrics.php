@@ -18,7 +18,8 @@ final readonly class FontMetrics
         private array $advances,
         private float $lineEm,
         private float $fallbackEm = 0.6,
-    ) {}
+    ) {
+    }
 
     /** @return float width of a text set at this size, in the size's unit */
     public function width(string $text, float $size): float

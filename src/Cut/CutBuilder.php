@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use RapidReel\Caption\CaptionStyle;
-use RapidReel\Caption\Cue;
 use RapidReel\Caption\CueGrouper;
 use RapidReel\Caption\FontMetrics;
 use RapidReel\Footage\Footage;
@@ -35,7 +34,8 @@ final readonly class CutBuilder
         private CaptionStyle $style = new CaptionStyle,
         private ShotPlanner $pace = new ShotPlanner,
         private FootageMatcher $matcher = new FootageMatcher,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  non-empty-list<VoicedScene>  $voiced
@@ -72,9 +72,8 @@ final readonly class CutBuilder
             $scenes[] = new CutScene($one->scene->role, $one->scene->text, $startMs, $grid->msOf($span['end']), $one->take->key, $shots);
         }
 
-        $duration = $scenes[count($scenes) - 1]->endMs;
-        $hook = $voiced[0]->take->words;
-        $hookMs = $hook[count($hook) - 1]->endMs;
+        $duration = $grid->msOf($spans[count($spans) - 1]['end']);
+        $hookMs = $voiced[0]->take->spokenMs();
 
         return new Cut(
             $title,
@@ -106,13 +105,14 @@ final readonly class CutBuilder
             $ms = $one->take->durationMs + ($number === $last ? self::TAIL_MS : self::GAP_MS);
             $end = $start + max(1, $grid->frameOf($ms));
             $words = $one->take->words;
-            $firsts = [0, ...$this->pace->cuts($words, $ms)];
+            $cuts = [0 => 0] + $this->pace->cuts($words, $ms);
+            $firsts = array_keys($cuts);
             $shots = [];
             foreach ($firsts as $i => $first) {
                 $next = $firsts[$i + 1] ?? null;
                 $shots[] = [
-                    $first === 0 ? $start : $start + $grid->frameOf($words[$first]->startMs),
-                    $next === null ? $end : $start + $grid->frameOf($words[$next]->startMs),
+                    $start + $grid->frameOf($cuts[$first]),
+                    $next === null ? $end : $start + $grid->frameOf($cuts[$next]),
                     $first,
                     $next ?? count($words),
                 ];

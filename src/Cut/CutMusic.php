@@ -15,7 +15,8 @@ final readonly class CutMusic
         public string $id,
         public string $fingerprint,
         public float $loudness,
-    ) {}
+    ) {
+    }
 
     /** @return array{id: string, fingerprint: string, loudness: float} */
     public function toArray(): array

@@ -52,7 +52,7 @@ final readonly class CutShot
         ];
     }
 
-    /** @param array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, motion: string|null} $data */
+    /** @param  array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, motion: string|null}  $data */
     public static function fromArray(array $data): self
     {
         return new self(

@@ -12,7 +12,8 @@ final readonly class CutWord
     public function __construct(
         public WordTiming $timing,
         public int $scene,
-    ) {}
+    ) {
+    }
 
     /** @return array{text: string, start_ms: int, end_ms: int, scene: int} */
     public function toArray(): array

@@ -10,7 +10,8 @@ final readonly class Flag
     public function __construct(
         public FlagCode $code,
         public string $message,
-    ) {}
+    ) {
+    }
 
     /** @return array{code: string, message: string} */
     public function toArray(): array
@@ -18,7 +19,7 @@ final readonly class Flag
         return ['code' => $this->code->value, 'message' => $this->message];
     }
 
-    /** @param array{code: string, message: string} $data */
+    /** @param  array{code: string, message: string}  $data */
     public static function fromArray(array $data): self
     {
         return new self(FlagCode::from($data['code']), $data['message']);

@@ -7,7 +7,9 @@ namespace RapidReel\Cut;
 /** Milliseconds and frames of a short: frame = round(ms × fps / 1000), counted from one start, so that rounding never adds up. */
 final readonly class FrameGrid
 {
-    public function __construct(public int $fps) {}
+    public function __construct(public int $fps)
+    {
+    }
 
     public function frameOf(int $ms): int
     {

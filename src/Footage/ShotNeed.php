@@ -12,5 +12,6 @@ final readonly class ShotNeed
         public string $sceneText,
         public int $durationMs,
         public ?Footage $chosen = null,
-    ) {}
+    ) {
+    }
 }

@@ -79,7 +79,7 @@ final readonly class FramePath
         return $rows;
     }
 
-    /** @param non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}> $rows */
+    /** @param  non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>  $rows */
     public static function fromArray(array $rows): self
     {
         $points = [];

@@ -17,12 +17,13 @@ final readonly class ShotPlanner
      */
     public function __construct(
         private int $longestMs = 3_000,
-        private int $shortestMs = 1_000,
-    ) {}
+        private int $shortestMs = 1_200,
+    ) {
+    }
 
     /**
      * @param  list<WordTiming>  $words  times from the scene's start
-     * @return list<int> the first word of every shot after the first, by its number in the scene, rising
+     * @return array<int, int> where every shot after the first begins in ms, by the number of its first word, rising
      */
     public function cuts(array $words, int $sceneMs): array
     {
@@ -34,8 +35,8 @@ final readonly class ShotPlanner
             if ($cut === null) {
                 break;
             }
-            $cuts[] = $cut;
             $at = $words[$cut]->startMs;
+            $cuts[$cut] = $at;
         }
 
         return $cuts;
@@ -54,7 +55,7 @@ final readonly class ShotPlanner
                 continue;
             }
             $pause = $word->startMs - $words[$i - 1]->endMs;
-            $cost = abs($length - $ideal) - min(400, 4 * $pause) + ($length > $this->longestMs ? 5_000 + $length : 0);
+            $cost = abs($length - $ideal) - min(250, 2 * $pause) + ($length > $this->longestMs ? 5_000 + $length : 0);
             if ($cost < $bestCost) {
                 $best = $i;
                 $bestCost = $cost;

@@ -12,7 +12,8 @@ final readonly class SafeArea
         public float $right,
         public float $bottom,
         public float $left,
-    ) {}
+    ) {
+    }
 
     /** The room for what stands in the middle of the frame, clear of the wider of both sides. */
     public function centredWidth(): float

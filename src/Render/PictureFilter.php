@@ -21,7 +21,8 @@ final readonly class PictureFilter
     public function __construct(
         private Quality $quality,
         private int $fps,
-    ) {}
+    ) {
+    }
 
     public function of(CutShot $shot, int $frames): string
     {

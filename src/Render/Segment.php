@@ -19,5 +19,6 @@ final readonly class Segment
         public CutShot $shot,
         public int $frames,
         public string $ass,
-    ) {}
+    ) {
+    }
 }

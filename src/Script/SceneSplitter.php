@@ -9,7 +9,9 @@ final class SceneSplitter
 {
     private const ASKS = '/^(?:so |now |and |then |please |but )*(?:follow|subscribe|tell|comment|share|save|like|watch|tap|click|send|join|ask|write|come back|stay|leave|let (?:me|us) know|tag|vote|guess|look|check|keep|try|remember|visit|listen|hit|drop|press|turn)\b/iu';
 
-    public function __construct(private readonly SentenceSplitter $sentences = new SentenceSplitter) {}
+    public function __construct(private readonly SentenceSplitter $sentences = new SentenceSplitter)
+    {
+    }
 
     /**
      * @return non-empty-list<Scene>

@@ -12,12 +12,13 @@ final readonly class Script
     public const MOST_WORDS = 2_000;
 
     /**
-     * @param  non-empty-list<list<ScriptRun>>  $lines
+     * @param  list<list<ScriptRun>>  $lines
      */
     public function __construct(
         public string $title,
         public array $lines,
-    ) {}
+    ) {
+    }
 
     /** The spoken words alone: runs of a line joined by a space, lines by a line break, empty lines kept once. */
     public function spoken(): string

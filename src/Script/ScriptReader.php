@@ -61,8 +61,8 @@ final class ScriptReader
      * A bracket left open at a line's end is joined with the lines up to its close, so that a note over several lines is
      * one note; one that never closes stays as it was.
      *
-     * @param  non-empty-list<string>  $lines
-     * @return non-empty-list<string>
+     * @param  list<string>  $lines
+     * @return list<string>
      */
     private function foldBrackets(array $lines): array
     {
@@ -87,7 +87,7 @@ final class ScriptReader
             $folded[] = $line;
         }
 
-        return $folded === [] ? [''] : $folded;
+        return $folded;
     }
 
     /**

@@ -10,5 +10,6 @@ final readonly class ScriptRun
     public function __construct(
         public string $text,
         public RunKind $kind,
-    ) {}
+    ) {
+    }
 }

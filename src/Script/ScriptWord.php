@@ -11,7 +11,8 @@ final readonly class ScriptWord
         public string $text,
         public int $offset,
         public int $length,
-    ) {}
+    ) {
+    }
 
     /**
      * The words of a text, parted by white space. A sign alone (a dash, an ampersand apart) belongs to the word before

@@ -17,7 +17,9 @@ final class SentenceSplitter
     /** Abbreviations that may also end a sentence: joined only where the next word goes on in lower case or with a digit. */
     private const MAY_END = '/(?:^|[\s(])(?:etc|al|inc|ltd|co|corp|jr|sr|a\.m|p\.m|u\.s|u\.k|no|est|ave|rd|dept)\.$/iu';
 
-    public function __construct(private readonly string $locale = 'en') {}
+    public function __construct(private readonly string $locale = 'en')
+    {
+    }
 
     /**
      * @return list<string> sentences without surrounding white space, in order; nothing but white space is lost

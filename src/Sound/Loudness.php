@@ -10,7 +10,8 @@ final readonly class Loudness
     public function __construct(
         public float $integrated,
         public float $truePeak,
-    ) {}
+    ) {
+    }
 
     /** The gain in dB that brings this to a loudness; sound too quiet to measure is left alone. */
     public function gainTo(float $lufs): float

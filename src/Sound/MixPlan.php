@@ -29,7 +29,8 @@ final readonly class MixPlan
         public int $fps,
         public float $loudness,
         public float $truePeak,
-    ) {}
+    ) {
+    }
 
     public static function of(Cut $cut): self
     {

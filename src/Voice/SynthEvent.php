@@ -10,5 +10,6 @@ final readonly class SynthEvent
     public function __construct(
         public int $offset,
         public int $ms,
-    ) {}
+    ) {
+    }
 }

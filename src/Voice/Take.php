@@ -26,4 +26,10 @@ final readonly class Take
             $at = $word->endMs;
         }
     }
+
+    /** When the last word is out, in ms from the start. */
+    public function spokenMs(): int
+    {
+        return max(array_map(static fn (WordTiming $word): int => $word->endMs, $this->words));
+    }
 }

@@ -20,7 +20,9 @@ final class TakeCutter
     /** Within a word's stretch, a quiet tail at least this long is a pause and not part of the word. */
     private const PAUSE_MS = 60;
 
-    public function __construct(private readonly WordMapper $mapper = new WordMapper) {}
+    public function __construct(private readonly WordMapper $mapper = new WordMapper)
+    {
+    }
 
     /**
      * @param  list<SynthEvent>  $events

@@ -65,6 +65,6 @@ final class WordMapper
             }
         }
 
-        return array_values($marks);
+        return $marks;
     }
 }

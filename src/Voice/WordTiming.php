@@ -31,7 +31,7 @@ final readonly class WordTiming
         return ['text' => $this->text, 'start_ms' => $this->startMs, 'end_ms' => $this->endMs];
     }
 
-    /** @param array{text: string, start_ms: int, end_ms: int} $data */
+    /** @param  array{text: string, start_ms: int, end_ms: int}  $data */
     public static function fromArray(array $data): self
     {
         return new self($data['text'], $data['start_ms'], $data['end_ms']);

@@ -10,9 +10,10 @@ use RapidReel\Voice\SynthEvent;
 /** What a voice gave: its sound, and where in the text it was when. */
 final readonly class Speech
 {
-    /** @param list<SynthEvent> $events */
+    /** @param  list<SynthEvent>  $events */
     public function __construct(
         public Pcm $sound,
         public array $events,
-    ) {}
+    ) {
+    }
 }

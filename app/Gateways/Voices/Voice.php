@@ -21,7 +21,8 @@ final readonly class Voice
         public string $engine,
         public int $pitch,
         public int $rate,
-    ) {}
+    ) {
+    }
 
     /** All that can change a sample of what it says. */
     public function fingerprint(): string

@@ -9,7 +9,9 @@ final readonly class VoiceBook
 {
     public const DEFAULT = 'aldous';
 
-    public function __construct(private Voices $voices) {}
+    public function __construct(private Voices $voices)
+    {
+    }
 
     /** @return non-empty-list<Voice> */
     public function all(): array

@@ -20,7 +20,8 @@ final readonly class VoiceSamples
     public function __construct(
         private Voices $voices,
         private MediaStore $store,
-    ) {}
+    ) {
+    }
 
     /** Speaks the samples that are missing. */
     public function make(): void

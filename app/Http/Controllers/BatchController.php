@@ -8,8 +8,6 @@ use App\Gateways\Voices\VoiceBook;
 use App\Http\Presenters\ShortRow;
 use App\Intake\ScriptFiles;
 use App\Models\Batch;
-use App\Models\Export;
-use App\Models\ExportState;
 use App\Models\Short;
 use App\Shorts\BatchMaker;
 use App\Shorts\ExportArchive;
@@ -81,9 +79,11 @@ final class BatchController extends Controller
 
     public function cancel(Request $request, Batch $batch, ExportDesk $desk): RedirectResponse
     {
-        $shorts = $this->chosen($request, $batch);
-        Export::query()->whereIn('short_id', array_map(static fn (Short $short): int => $short->id, $shorts))
-            ->whereIn('state', [ExportState::Queued, ExportState::Running])->get()->each($desk->cancel(...));
+        foreach ($this->chosen($request, $batch) as $short) {
+            foreach ($short->exports as $export) {
+                $desk->cancel($export);
+            }
+        }
 
         return redirect()->route('batches.show', $batch);
     }

@@ -83,7 +83,7 @@ final class FootageController extends Controller
     {
         $kind = FootageKind::tryFrom((string) $request->query('kind'));
 
-        return Footage::query()->search((string) $request->query('search'))
+        return Footage::search((string) $request->query('search'))
             ->when($kind !== null, static fn ($query) => $query->where('kind', $kind))
             ->orderByDesc('id')->paginate($most)->withQueryString();
     }

@@ -17,7 +17,8 @@ final readonly class IntakePreview
     public function __construct(
         private ScriptPlanner $planner,
         private CutMaker $cuts,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<ScriptSource>  $sources

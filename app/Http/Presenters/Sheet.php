@@ -21,7 +21,8 @@ final readonly class Sheet
         public ShortRow $row,
         public ?Cut $cut,
         public array $scenes,
-    ) {}
+    ) {
+    }
 
     public static function of(Short $short): self
     {

@@ -12,7 +12,7 @@ use RapidReel\Cut\Flag;
 /** A short as one row of its batch. */
 final readonly class ShortRow
 {
-    /** @param list<Flag> $flags */
+    /** @param  list<Flag>  $flags */
     private function __construct(
         public Short $short,
         public ?CutStrip $strip,
@@ -23,7 +23,8 @@ final readonly class ShortRow
         public bool $isWorking,
         public bool $isStale,
         public ?string $pace,
-    ) {}
+    ) {
+    }
 
     public static function of(Short $short): self
     {

@@ -27,8 +27,8 @@
                 <th><span class="visually-hidden">Cover</span></th>
                 <th>Short</th>
                 <th class="axis">
-                    @if ($rows !== [] && $rows[0]->strip)
-                        <span class="axis-line" aria-hidden="true"><i style="left: 0">0 s</i><i style="left: {{ $rows[0]->strip->hookWindow }}%">hook</i><i style="left: {{ $rows[0]->strip->limit / 2 }}%">{{ (int) $rows[0]->strip->limitSeconds / 2 }}</i><i class="is-limit" style="left: {{ $rows[0]->strip->limit }}%">{{ $rows[0]->strip->limitSeconds }} s</i></span>
+                    @if ($rows !== [])
+                        <span class="axis-line" aria-hidden="true">@foreach (App\Http\Presenters\CutStrip::marks($rows[0]->short->profile) as $mark)<i @class(['is-limit' => $mark['limit']]) style="left: {{ $mark['at'] }}%">{{ $mark['says'] }}</i>@endforeach</span>
                     @endif
                     <span class="visually-hidden">Cut on a common axis of seconds</span>
                 </th>
