@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cut;
+
+use InvalidArgumentException;
+use PHPUnit\Framework\TestCase;
+use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutJson;
+use RapidReel\Cut\Flag;
+use RapidReel\Cut\FlagCode;
+use RapidReel\Cut\FrameGrid;
+use RapidReel\Footage\FootageKind;
+use RapidReel\Publish\TargetProfile;
+use Tests\Support\Cuts;
+use UnexpectedValueException;
+
+final class CutTest extends TestCase
+{
+    private const TEXTS = ['One lighthouse guided no ships at all.', 'Then, in a January storm, a boat with nine men lost its way in the dark.', 'They steered for it.'];
+
+    public function test_scenes_and_shots_fill_the_short_on_the_frame_grid(): void
+    {
+        $cut = Cuts::of(self::TEXTS);
+        $grid = new FrameGrid(30);
+        $at = 0;
+        foreach ($cut->scenes as $scene) {
+            foreach ($scene->shots as $shot) {
+                self::assertSame($at, $shot->startMs);
+                self::assertSame($shot->endMs, $grid->msOf($grid->frameOf($shot->endMs)));
+                $at = $shot->endMs;
+            }
+            self::assertSame($at, $scene->endMs);
+        }
+        self::assertSame($at, $cut->durationMs);
+        self::assertGreaterThan(1, count($cut->scenes[1]->shots));
+    }
+
+    public function test_between_scenes_is_a_short_even_gap(): void
+    {
+        $cut = Cuts::of(self::TEXTS);
+        $gaps = [];
+        for ($i = 1; $i < count($cut->words); $i++) {
+            if ($cut->words[$i]->scene !== $cut->words[$i - 1]->scene) {
+                $gaps[] = $cut->words[$i]->timing->startMs - $cut->words[$i - 1]->timing->endMs;
+            }
+        }
+
+        self::assertCount(2, $gaps);
+        self::assertEqualsWithDelta(140, $gaps[0], 17);
+        self::assertEqualsWithDelta(140, $gaps[1], 17);
+    }
+
+    public function test_a_cue_never_outlasts_its_shot_and_its_words_are_those_of_the_short(): void
+    {
+        $cut = Cuts::of(self::TEXTS);
+        $edges = array_merge(...array_map(static fn ($scene): array => array_map(static fn ($shot): int => $shot->endMs, $scene->shots), $cut->scenes));
+        $said = [];
+        foreach ($cut->cues as $cue) {
+            foreach ($edges as $edge) {
+                // Within one frame, as a word's start is rounded to where the picture changes.
+                self::assertFalse($cue->startMs < $edge - 34 && $cue->endMs > $edge + 34);
+            }
+            $said = [...$said, ...array_map(static fn ($word): string => $word->text, $cue->words)];
+        }
+        self::assertSame(implode(' ', self::TEXTS), implode(' ', $said));
+    }
+
+    public function test_stills_move_and_clips_start_so_that_their_middle_is_seen(): void
+    {
+        $cut = Cuts::of(self::TEXTS, [Cuts::footage('c'), Cuts::footage('s', FootageKind::Still)]);
+        foreach ($cut->scenes as $scene) {
+            foreach ($scene->shots as $shot) {
+                if ($shot->kind === FootageKind::Still) {
+                    self::assertNotNull($shot->motion);
+                } else {
+                    self::assertNull($shot->motion);
+                    self::assertEqualsWithDelta(3_000, $shot->inMs + ($shot->endMs - $shot->startMs) / 2, 2);
+                }
+            }
+        }
+    }
+
+    public function test_the_report_has_the_promised_keys_and_no_more(): void
+    {
+        $report = Cuts::of(self::TEXTS)->report();
+
+        self::assertSame(['schema', 'duration_ms', 'hook_ms', 'scenes', 'words', 'cues', 'flags'], array_keys($report));
+        self::assertSame(1, $report['schema']);
+        self::assertSame(['role', 'text', 'start_ms', 'end_ms', 'shots'], array_keys($report['scenes'][0]));
+        self::assertSame(['footage', 'start_ms', 'end_ms'], array_slice(array_keys($report['scenes'][0]['shots'][0]), 0, 3));
+        self::assertSame(['text', 'start_ms', 'end_ms', 'scene'], array_keys($report['words'][0]));
+        self::assertSame(['text', 'start_ms', 'end_ms'], array_keys($report['cues'][0]));
+        self::assertSame($report['words'][6]['end_ms'], $report['hook_ms']);
+    }
+
+    public function test_a_cut_survives_its_json_and_equal_cuts_hash_equal(): void
+    {
+        $cut = Cuts::of(self::TEXTS);
+        $back = CutJson::decode(CutJson::encode($cut));
+
+        self::assertEquals($cut, $back);
+        self::assertSame($cut->hash(), $back->hash());
+        self::assertNotSame($cut->hash(), Cuts::of([...self::TEXTS, 'More.'])->hash());
+    }
+
+    public function test_a_cut_of_another_schema_is_refused(): void
+    {
+        $this->expectException(UnexpectedValueException::class);
+        CutJson::decode('{"schema":2}');
+    }
+
+    public function test_scenes_with_a_hole_between_them_cannot_be(): void
+    {
+        $cut = Cuts::of(self::TEXTS);
+        $this->expectException(InvalidArgumentException::class);
+        new Cut('x', $cut->profile, $cut->durationMs, 0, [$cut->scenes[0], $cut->scenes[2]], [], [], [], $cut->style, null);
+    }
+
+    public function test_flags_say_what_is_wrong(): void
+    {
+        $codes = static fn (Cut $cut): array => array_map(static fn (Flag $flag): FlagCode => $flag->code, $cut->flags);
+
+        self::assertSame([], $codes(Cuts::of(['One lamp went out.', 'Nobody came, not for a long while.', 'Then nine boats did.'])));
+        self::assertSame([FlagCode::HookLate, FlagCode::TooShort], $codes(Cuts::of(['One two three four five six seven eight nine ten.'])));
+        self::assertContains(FlagCode::TooLong, $codes(Cuts::of(array_fill(0, 30, 'One two three four five six.'))));
+        self::assertContains(FlagCode::FootageRepeats, $codes(Cuts::of(self::TEXTS, [Cuts::footage('only')])));
+        self::assertContains(FlagCode::NoFace, $codes(Cuts::of(['The lamp 灯台 went out.', 'Nobody came, not for a long while.'])));
+        self::assertContains(FlagCode::TooShort, $codes(Cuts::of(self::TEXTS, null, TargetProfile::Over60)));
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Pace;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use RapidReel\Pace\ShotPlanner;
+use RapidReel\Voice\WordTiming;
+use Tests\Support\Cuts;
+
+/** A new picture every 2 to 3 s: common practice, no published source. */
+final class ShotPlannerTest extends TestCase
+{
+    public function test_a_scene_of_three_seconds_is_one_shot(): void
+    {
+        $take = Cuts::take('one two three four five six seven eight nine');
+
+        self::assertSame([], (new ShotPlanner)->cuts($take->words, 3_000));
+    }
+
+    /** @return array<string, array{int, int}> */
+    public static function lengths(): array
+    {
+        return ['4 s' => [13, 2], '6 s' => [19, 3], '9 s' => [28, 4], '25 s' => [78, 12]];
+    }
+
+    #[DataProvider('lengths')]
+    public function test_a_longer_scene_is_cut_at_words_into_shots_of_at_most_three_seconds(int $words, int $most): void
+    {
+        $take = Cuts::take(implode(' ', array_fill(0, $words, 'lamp')));
+        $cuts = (new ShotPlanner)->cuts($take->words, $take->durationMs + 140);
+
+        $starts = array_map(static fn (WordTiming $word): int => $word->startMs, $take->words);
+        $edges = [0, ...array_values($cuts), $take->durationMs + 140];
+        self::assertLessThanOrEqual($most, count($cuts) + 1);
+        foreach ($cuts as $word => $ms) {
+            self::assertSame($starts[$word], $ms);
+        }
+        for ($i = 1; $i < count($edges); $i++) {
+            self::assertLessThanOrEqual(3_000, $edges[$i] - $edges[$i - 1]);
+            self::assertGreaterThanOrEqual(1_200, $edges[$i] - $edges[$i - 1]);
+        }
+    }
+
+    public function test_a_pause_near_the_middle_is_where_the_picture_changes(): void
+    {
+        $words = [new WordTiming('a', 0, 700), new WordTiming('b', 700, 1_400), new WordTiming('c', 1_400, 1_900), new WordTiming('d', 2_150, 2_800), new WordTiming('e', 2_800, 3_900)];
+
+        self::assertSame([3], array_keys((new ShotPlanner)->cuts($words, 4_000)));
+    }
+
+    public function test_one_word_that_never_ends_stays_one_shot(): void
+    {
+        self::assertSame([], (new ShotPlanner)->cuts([new WordTiming('aaah', 0, 9_000)], 9_000));
+    }
+}
