@@ -9,6 +9,9 @@ use RapidReel\Footage\FootageKind;
 /** Looks into a file before anything else opens it. Files are judged by what they hold, not by their names. */
 final readonly class Prober
 {
+    /** How files begin that mean to be a video or a picture: what is wrong with them is damage. */
+    private const SIGNATURES = '/^(?:....(?:ftyp|moov|mdat|wide|free)|\x1A\x45\xDF\xA3|RIFF....(?:AVI |WEBP)|\x89PNG|\xFF\xD8\xFF|G.{187}G)/s';
+
     private const STILLS = ['png_pipe', 'jpeg_pipe', 'webp_pipe', 'image2'];
 
     /** @param array{clip_bytes: int, still_bytes: int, clip_seconds: int, still_pixels: int, side_pixels: int, ...} $limits */
@@ -44,17 +47,20 @@ final readonly class Prober
      */
     public function glance(string $path, string $name): ProbedMedia
     {
-        $this->refusePlaylists($path, $name);
+        $head = $this->refusePlaylists($path, $name);
+        // The size a picture claims, read from its head alone: nothing may unpack a huge one to find out.
+        $claimed = @getimagesize($path);
+        if (is_array($claimed)) {
+            $this->refuseHuge($claimed[0], $claimed[1], $name);
+        }
         $found = $this->ask($path);
         $stream = $found['streams'][0] ?? null;
         $format = is_string($found['format']['format_name'] ?? null) ? $found['format']['format_name'] : '';
         if ($stream === null || ($stream['width'] ?? 0) < 2 || ($stream['height'] ?? 0) < 2) {
-            throw UnusableMedia::isNoPicture($name);
+            throw preg_match(self::SIGNATURES, $head) === 1 ? UnusableMedia::isBroken($name) : UnusableMedia::isNoPicture($name);
         }
         [$width, $height] = [(int) $stream['width'], (int) $stream['height']];
-        if (max($width, $height) > $this->limits['side_pixels'] || $width * $height > $this->limits['still_pixels']) {
-            throw UnusableMedia::isTooLarge($name, sprintf('it is %s × %s pixels; at most %s megapixels and %s on a side can be used', number_format($width), number_format($height), intdiv($this->limits['still_pixels'], 1_000_000), number_format($this->limits['side_pixels'])));
-        }
+        $this->refuseHuge($width, $height, $name);
         if (min($width, $height) < 64) {
             throw UnusableMedia::isTooLarge($name, "it is only $width × $height pixels, and 64 on a side are needed");
         }
@@ -131,11 +137,22 @@ final readonly class Prober
         return is_array($found) ? $found : [];
     }
 
-    private function refusePlaylists(string $path, string $name): void
+    private function refuseHuge(int $width, int $height, string $name): void
     {
-        $head = ltrim((string) file_get_contents($path, length: 2048), "\u{FEFF} \t\r\n");
+        if (max($width, $height) > $this->limits['side_pixels'] || $width * $height > $this->limits['still_pixels']) {
+            throw UnusableMedia::isTooLarge($name, sprintf('it is %s × %s pixels; at most %s megapixels and %s on a side can be used', number_format($width), number_format($height), intdiv($this->limits['still_pixels'], 1_000_000), number_format($this->limits['side_pixels'])));
+        }
+    }
+
+    /** @return string the file's first bytes */
+    private function refusePlaylists(string $path, string $name): string
+    {
+        $bytes = (string) file_get_contents($path, length: 2048);
+        $head = ltrim($bytes, "\u{FEFF} \t\r\n");
         if (preg_match('/^(?:#EXTM3U|ffconcat\s|\[playlist\]|\[Reference\]|\[InternetShortcut\]|<asx\b|<smil\b|<MPD\b|<\?xml|<playlist\b|RTSPtext|file\s+[\'"]|https?:)/i', $head) === 1) {
             throw UnusableMedia::isAPlaylist($name);
         }
+
+        return $bytes;
     }
 }

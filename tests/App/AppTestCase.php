@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Library\FootageImporter;
+use App\Models\User;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
+
+/** The application with a real database, real ffmpeg and a storage folder of its own. */
+abstract class AppTestCase extends TestCase
+{
+    private static bool $migrated = false;
+
+    protected function setUp(): void
+    {
+        $root = dirname(__DIR__, 2);
+        if (! self::$migrated) {
+            (new Process(['rm', '-rf', "$root/var/test/storage/media"]))->mustRun();
+            array_map(unlink(...), glob("$root/var/test/reel.sqlite*") ?: []);
+            touch("$root/var/test/reel.sqlite");
+        }
+        parent::setUp();
+        $this->withoutVite();
+        if (! self::$migrated) {
+            Artisan::call('migrate', ['--force' => true]);
+            self::$migrated = true;
+        }
+        foreach (['failed_jobs', 'jobs', 'exports', 'picks', 'scenes', 'shorts', 'batches', 'users'] as $table) {
+            DB::table($table)->delete();
+        }
+        app('cache')->flush();
+    }
+
+    protected function user(string $email = 'keeper@lamplight.example'): User
+    {
+        return User::query()->create(['name' => 'Keeper', 'email' => $email, 'password' => 'lamplight']);
+    }
+
+    /** Makes a picture or a clip by ffmpeg, once for all tests. */
+    protected static function media(string $name, string ...$arguments): string
+    {
+        $path = dirname(__DIR__, 2)."/var/test/$name";
+        if (! is_file($path)) {
+            (new Process(['ffmpeg', '-v', 'error', '-y', ...$arguments, $path]))->mustRun();
+        }
+
+        return $path;
+    }
+
+    protected static function clip(string $name = 'clip.mp4', int $seconds = 4, string $size = '640x360'): string
+    {
+        return self::media($name, '-f', 'lavfi', '-i', "testsrc2=size=$size:rate=30:duration=$seconds", '-pix_fmt', 'yuv420p', '-c:v', 'libx264', '-preset', 'ultrafast');
+    }
+
+    protected static function still(string $name = 'still.png', string $size = '720x1280', string $colour = 'teal'): string
+    {
+        return self::media($name, '-f', 'lavfi', '-i', "color=$colour:size=$size,drawgrid=w=90:h=90", '-frames:v', '1');
+    }
+
+    protected static function music(): string
+    {
+        return self::media('tune.wav', '-f', 'lavfi', '-i', 'sine=frequency=220:duration=12', '-ac', '2');
+    }
+
+    /** A small library: four clips and five stills, each with a word of its own. */
+    protected function library(): void
+    {
+        $importer = app(FootageImporter::class);
+        foreach (['boat' => '640x360', 'gull' => '480x480', 'fog' => '360x640', 'whale' => '854x480'] as $tag => $size) {
+            $importer->footage(self::clip("$tag.mp4", 4, $size), "$tag.mp4", [$tag]);
+        }
+        foreach (['lamp', 'bell', 'map', 'tower', 'keeper'] as $i => $tag) {
+            $importer->footage(self::still("$tag.png", $i % 2 === 0 ? '720x1280' : '1280x720', ['navy', 'brown', 'olive', 'gray', 'maroon'][$i]), "$tag.png", [$tag]);
+        }
+        $importer->music(self::music(), 'tune.wav', 'calm');
+    }
+
+    /** @return array<string, mixed> what ffprobe says of a file's streams and container */
+    protected static function probe(string $path): array
+    {
+        $process = (new Process(['ffprobe', '-v', 'error', '-count_frames', '-show_streams', '-show_format', '-of', 'json', $path]))->mustRun();
+
+        return (array) json_decode($process->getOutput(), true);
+    }
+
+    protected function work(string ...$options): void
+    {
+        Artisan::call('queue:work', ['--queue' => 'plans,renders', '--stop-when-empty' => true, ...$options]);
+    }
+}

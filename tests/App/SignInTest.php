@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Batch;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class SignInTest extends AppTestCase
+{
+    /** @return array<string, array{string, string}> */
+    public static function guarded(): array
+    {
+        return [
+            'batches' => ['get', '/'], 'intake' => ['get', '/intake'], 'footage' => ['get', '/footage'], 'a batch' => ['get', '/batches/1'],
+            'a short' => ['get', '/shorts/1'], 'a file' => ['get', '/exports/1/mp4'], 'a sample' => ['get', '/voices/aldous/sample'], 'making' => ['post', '/batches'],
+        ];
+    }
+
+    #[DataProvider('guarded')]
+    public function test_everything_but_the_door_needs_a_signed_in_user(string $method, string $path): void
+    {
+        $this->{$method}($path)->assertRedirect('/sign-in');
+    }
+
+    public function test_the_demo_shows_its_account_and_it_opens_the_door(): void
+    {
+        $this->user();
+        $this->get('/sign-in')->assertOk()->assertSee('keeper@lamplight.example')->assertSee('lamplight');
+        $this->post('/sign-in', ['email' => 'keeper@lamplight.example', 'password' => 'lamplight'])->assertRedirect('/');
+        $this->get('/')->assertOk();
+        $this->post('/sign-out')->assertRedirect('/sign-in');
+        $this->get('/')->assertRedirect('/sign-in');
+    }
+
+    public function test_without_the_demo_no_account_is_shown(): void
+    {
+        config(['reel.demo' => false]);
+        $this->get('/sign-in')->assertOk()->assertDontSee('lamplight');
+    }
+
+    public function test_wrong_tries_are_told_and_slowed_down(): void
+    {
+        $user = $this->user();
+        self::assertNotSame('lamplight', $user->password);
+        for ($i = 0; $i < 5; $i++) {
+            $this->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'This e-mail address and password do not belong together.']);
+        }
+        $this->post('/sign-in', ['email' => $user->email, 'password' => 'lamplight'])->assertSessionHasErrors('email');
+        $this->get('/')->assertRedirect('/sign-in');
+    }
+
+    public function test_nobody_reaches_the_batches_of_another(): void
+    {
+        $batch = Batch::query()->create(['user_id' => $this->user('other@lamplight.example')->id, 'name' => 'Theirs']);
+        $this->actingAs($this->user());
+
+        $this->get("/batches/{$batch->id}")->assertNotFound();
+        $this->post("/batches/{$batch->id}/exports")->assertNotFound();
+        $this->get('/')->assertDontSee('Theirs');
+    }
+}
