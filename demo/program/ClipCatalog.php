@@ -37,7 +37,7 @@ final class ClipCatalog
                 self::coast(Mood::Fog, 0.5, fn (Pen $pen) => self::rock($pen, Mood::Fog, 1000, 560, 0.66, false)), self::swell(Mood::Fog, 0.76)),
             new Clip('rowing-at-night', ['rowing', 'boat', 'night', 'rescue', 'oar', 'moon', 'sea', 'brave', 'save', 'survivor'], $row, new Motion([1500, 770], [470, 762], 5.5, [14, 6], [1.6, 2.8]),
                 self::coast(Mood::Night, 0.54), self::swell(Mood::Night, 0.76)),
-            new Clip('bell-buoy', ['buoy', 'bell', 'sea', 'sound', 'warning', 'signal', 'channel', 'ring', 'rock', 'reef'], new Subject('buoy', fn (Pen $pen) => Harbour::buoy($pen), 700, 1, [124, 270, 0, -102], 1.5), new Motion([860, 800], [1060, 806], 5, [60, 20], [5.2, 2.4], 13, 2.8),
+            new Clip('bell-buoy', ['buoy', 'bell', 'sea', 'sound', 'warning', 'signal', 'channel', 'ring', 'rock', 'reef'], new Subject('buoy', fn (Pen $pen) => Harbour::buoy($pen), 700, 1, [124, 270, 0, -102], 1.5), new Motion([700, 800], [1240, 806], 5, [60, 20], [5.2, 2.4], 13, 2.8),
                 self::coast(Mood::Dusk, 0.5), self::swell(Mood::Dusk, 0.77)),
             new Clip('letter-in-a-bottle', ['bottle', 'letter', 'message', 'sea', 'drift', 'found', 'shore', 'paper', 'note', 'tide'], new Subject('bottle', fn (Pen $pen) => Harbour::bottle($pen), 560, 1, [210, 66, 6, -4], 1.7), new Motion([420, 810], [1500, 790], 5.5, [0, 22], [4, 2.6], 9, 2.6),
                 self::coast(Mood::Day, 0.46), self::swell(Mood::Day, 0.78)),

@@ -23,7 +23,7 @@ final class SubRip
     /** The format has no escapes: a word joiner after a bracket keeps players from taking text for a tag. */
     private static function escape(string $text): string
     {
-        return str_replace(['<', '{', '-->'], ["<\u{2060}", "{\u{2060}", '→'], (string) preg_replace('/\s+/u', ' ', $text));
+        return str_replace(['<', '{', '\\', '-->'], ["<\u{2060}", "{\u{2060}", "\\\u{2060}", '→'], (string) preg_replace('/\s+/u', ' ', $text));
     }
 
     private static function time(int $ms): string

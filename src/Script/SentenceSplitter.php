@@ -49,8 +49,8 @@ final class SentenceSplitter
 
         $sentences = [];
         $held = '';
-        foreach ($iterator->getPartsIterator() as $part) {
-            $held .= is_string($part) ? $part : '';
+        foreach ($this->parts($iterator) as $part) {
+            $held .= $part;
             $rest = substr($paragraph, strlen(implode('', $sentences)) + strlen($held));
             if (! $this->goesOn(trim($held), ltrim($rest))) {
                 $sentences[] = $held;
@@ -62,6 +62,23 @@ final class SentenceSplitter
         }
 
         return array_values(array_filter(array_map(trim(...), $sentences), static fn (string $sentence): bool => $sentence !== ''));
+    }
+
+    /**
+     * ICU's parts, parted further after the ellipsis sign before a capital: UAX #29 does not count it among the marks that
+     * end a sentence.
+     *
+     * @return list<string>
+     */
+    private function parts(IntlBreakIterator $iterator): array
+    {
+        $parts = [];
+        foreach ($iterator->getPartsIterator() as $part) {
+            $split = preg_split('/(?<=…\s|…[”"’\')]\s)(?=[“"‘\'(]?\p{Lu})/u', is_string($part) ? $part : '');
+            $parts = [...$parts, ...($split === false ? [] : $split)];
+        }
+
+        return $parts;
     }
 
     private function goesOn(string $held, string $rest): bool

@@ -91,7 +91,7 @@ final class FootageTest extends AppTestCase
         ];
     }
 
-    /** @param callable(): string $file */
+    /** @param  callable(): string  $file */
     #[DataProvider('unusable')]
     public function test_what_cannot_serve_is_refused_in_plain_words_and_leaves_nothing(callable $file, string $why): void
     {

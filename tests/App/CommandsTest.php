@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use Illuminate\Support\Facades\File;
+use Symfony\Component\Process\Process;
+
+final class CommandsTest extends AppTestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = dirname(__DIR__, 2).'/var/test/commands';
+        File::deleteDirectory($this->folder);
+        File::ensureDirectoryExists("{$this->folder}/scripts");
+        File::put("{$this->folder}/scripts/1-lamp.txt", "The lamp went out. Nobody came for a long while.\n---\n# Bell\nA bell rang.");
+        File::put("{$this->folder}/scripts/2-more.csv", "title,script\nMap,The map was wrong.\n");
+        File::put("{$this->folder}/scripts/notes.pdf", 'not a script');
+    }
+
+    private function console(string ...$arguments): Process
+    {
+        $process = new Process(['php', 'artisan', ...$arguments], dirname(__DIR__, 2));
+        $process->run();
+
+        return $process;
+    }
+
+    public function test_a_plan_is_json_with_just_the_promised_keys_and_makes_nothing(): void
+    {
+        $process = $this->console('reel:plan', "{$this->folder}/scripts");
+        $data = json_decode($process->getOutput(), true, 512, JSON_THROW_ON_ERROR);
+
+        self::assertSame(0, $process->getExitCode());
+        self::assertSame(['shorts'], array_keys($data));
+        self::assertCount(3, $data['shorts']);
+        self::assertSame(['schema', 'duration_ms', 'hook_ms', 'scenes', 'words', 'cues', 'flags'], array_keys($data['shorts'][0]));
+        self::assertSame('estimated', $data['shorts'][0]['flags'][0]['code']);
+        self::assertSame([], $data['shorts'][0]['scenes'][0]['shots']);
+    }
+
+    public function test_what_is_wrong_goes_to_standard_error_and_the_exit_status_tells(): void
+    {
+        File::put("{$this->folder}/scripts/3-empty.txt", '[only a note]');
+        $process = $this->console('reel:plan', "{$this->folder}/scripts");
+        self::assertSame(1, $process->getExitCode());
+        self::assertStringContainsString('Script 4: Nothing in this script is spoken', $process->getErrorOutput());
+        self::assertCount(3, json_decode($process->getOutput(), true)['shorts']);
+
+        foreach ([['reel:plan', '/nowhere'], ['reel:plan', "{$this->folder}/scripts", '--profile=huge'], ['reel:plan', "{$this->folder}/scripts", '--voice=nobody'], ['reel:make', "{$this->folder}/scripts"]] as $arguments) {
+            $process = $this->console(...$arguments);
+            self::assertSame([1, ''], [$process->getExitCode(), $process->getOutput()]);
+            self::assertMatchesRegularExpression('/^\S.+\.\n$/', $process->getErrorOutput());
+        }
+    }
+
+    public function test_making_needs_no_pages_and_writes_every_file(): void
+    {
+        File::ensureDirectoryExists("{$this->folder}/footage");
+        File::copy(self::clip('boat.mp4'), "{$this->folder}/footage/night-boat.mp4");
+        File::copy(self::still('bell.png'), "{$this->folder}/footage/bell.png");
+        File::put("{$this->folder}/footage/bell.json", '{"tags":["map","chart"]}');
+        File::copy(self::music(), "{$this->folder}/footage/tune.wav");
+
+        $process = $this->console('reel:make', "{$this->folder}/scripts", "--out={$this->folder}/out", "--footage={$this->folder}/footage", '--quality=draft', '--voice=brenna');
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        $data = json_decode($process->getOutput(), true, 512, JSON_THROW_ON_ERROR);
+        self::assertSame('bell.png', $data['shorts'][2]['scenes'][0]['shots'][0]['footage']);
+
+        $files = array_map('basename', glob("{$this->folder}/out/*") ?: []);
+        $expected = ['manifest.csv'];
+        foreach (['01-the-lamp-went-out', '02-bell', '03-map'] as $name) {
+            $expected = [...$expected, "$name.mp4", "$name.srt", "$name.vtt", "$name.ass", "$name.json"];
+        }
+        self::assertEqualsCanonicalizing($expected, $files);
+        $video = self::probe("{$this->folder}/out/02-bell.mp4")['streams'][0];
+        self::assertSame([540, 960], [$video['width'], $video['height']]);
+        self::assertSame($data['shorts'][1]['duration_ms'], json_decode((string) file_get_contents("{$this->folder}/out/02-bell.json"), true)['duration_ms']);
+    }
+
+    public function test_the_doctor_finds_this_machine_well(): void
+    {
+        $process = $this->console('reel:doctor');
+        $data = json_decode($process->getOutput(), true, 512, JSON_THROW_ON_ERROR);
+
+        self::assertSame([0, true], [$process->getExitCode(), $data['ok']], $process->getErrorOutput());
+        self::assertContains('voices', array_column($data['checks'], 'check'));
+    }
+
+    public function test_the_doctor_says_what_is_missing(): void
+    {
+        $process = new Process(['php', 'artisan', 'reel:doctor'], dirname(__DIR__, 2), ['REEL_FFMPEG' => '/nowhere/ffmpeg']);
+        $process->run();
+
+        self::assertSame(1, $process->getExitCode());
+        self::assertStringContainsString('ffmpeg:', $process->getErrorOutput());
+    }
+}
