@@ -49,8 +49,9 @@ final readonly class FootageImporter
         $folder = $this->store->workFolder();
         try {
             $id = Str::uuid()->toString();
-            $file = $probed->kind === FootageKind::Still ? $this->still($path, $name, $folder) : $this->clip($path, $folder);
-            $shown = $probed->kind === FootageKind::Still ? $this->prober->glance($file, $name) : $probed;
+            $drawn = $origin === 'demo' || $probed->kind === FootageKind::Clip;
+            $file = $drawn ? $this->asItIs($path, $folder) : $this->still($path, $name, $folder);
+            $shown = ! $drawn ? $this->prober->glance($file, $name) : $probed;
             $this->thumbnail($file, $shown->durationMs, $name, "$folder/thumb.jpg");
             $relative = 'library/'.$id.'.'.pathinfo($file, PATHINFO_EXTENSION);
             $this->store->publish("$folder/thumb.jpg", $this->store->path("thumbnails/$id.jpg"));
@@ -101,10 +102,10 @@ final readonly class FootageImporter
         return mb_strimwidth($words === '' ? 'Untitled' : Str::ucfirst($words), 0, 120, '…');
     }
 
-    private function clip(string $path, string $folder): string
+    private function asItIs(string $path, string $folder): string
     {
         $extension = strtolower(pathinfo($path, PATHINFO_EXTENSION));
-        $file = "$folder/clip.".(in_array($extension, FolderShelf::PICTURES, true) ? $extension : 'mp4');
+        $file = "$folder/footage.".(in_array($extension, FolderShelf::PICTURES, true) ? $extension : 'mp4');
         $this->copy($path, $file);
 
         return $file;

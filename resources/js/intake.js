@@ -10,6 +10,7 @@ export default (urls, typedBefore) => ({
     count: 0,
     usable: false,
     problems: [],
+    refused: '',
     reading: false,
     over: false,
     latest: null,
@@ -27,11 +28,11 @@ export default (urls, typedBefore) => ({
         this.reading = true;
         try {
             const answer = await ask(urls.preview, { method: 'POST', json: { text: this.text, profile: this.profile }, signal: this.latest.signal });
-            [this.html, this.count, this.usable, this.problems] = [answer.html, answer.count, answer.usable, []];
+            [this.html, this.count, this.usable, this.refused] = [answer.html, answer.count, answer.usable, ''];
             this.reading = false;
         } catch (problem) {
             if (problem.name === 'AbortError') return;
-            [this.problems, this.usable, this.reading] = [[problem.message], false, false];
+            [this.refused, this.usable, this.reading] = [problem.message, false, false];
         }
     },
 
@@ -42,7 +43,7 @@ export default (urls, typedBefore) => ({
         try {
             const answer = await ask(urls.files, { method: 'POST', form });
             if (answer.text) this.text = (this.text.trim() ? this.text.trimEnd() + '\n\n---\n\n' : '') + answer.text;
-            this.$nextTick(() => { this.problems = answer.problems; });
+            this.problems = answer.problems;
         } catch (problem) {
             this.problems = [problem.message];
         }

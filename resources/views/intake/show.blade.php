@@ -25,7 +25,8 @@
                     <label for="files" class="link" tabindex="0" @keydown.enter="$refs.files.click()">Add .txt, .md or .csv files</label>, or drop them here
                 </span>
             </div>
-            <template x-for="problem in problems" :key="problem"><p class="notice notice-problem" role="alert" x-text="problem"></p></template>
+            <p class="notice notice-problem" role="alert" x-show="refused" x-text="refused" x-cloak></p>
+        <template x-for="problem in problems" :key="problem"><p class="notice notice-problem" role="alert" x-text="problem"></p></template>
             <textarea id="text" name="text" x-model.debounce.350ms="text" spellcheck="true" data-key="t" data-key-does="Write"
                 placeholder="# The lamp that burned for nobody&#10;&#10;For eleven years, one lighthouse guided no ships at all.&#10;[music: slow, low strings]&#10;The harbour had silted up, and the last steamer left in 1884.&#10;…&#10;Follow for another light tomorrow.&#10;&#10;---&#10;&#10;What if a bell could ring for sixty years under water?&#10;…">{{ old('text') }}</textarea>
         </section>

@@ -1,0 +1,36 @@
+import { expect } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+
+/** Signs in as the demo's account, and fails the test if any page asks another host for anything. */
+export async function signIn(page) {
+    page.on('request', (request) => {
+        const { protocol, host } = new URL(request.url());
+        if (!['data:', 'blob:'].includes(protocol) && host !== '127.0.0.1:8099') throw new Error(`A page asked ${request.url()}`);
+    });
+    page.on('pageerror', (problem) => { throw problem; });
+    await page.goto('/sign-in');
+    await page.getByLabel('Password').fill('lamplight');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
+}
+
+/** Makes a batch from a text and waits until all of it is ready. */
+export async function makeBatch(page, text, { shorts, quality = 'draft', name = 'A batch' }) {
+    await page.goto('/intake');
+    await page.getByLabel('Scripts').fill(text);
+    await page.getByLabel('Batch').fill(name);
+    await page.getByLabel('Quality').selectOption(quality);
+    const make = page.getByRole('button', { name: shorts > 1 ? `Make ${shorts} shorts` : 'Make the short' });
+    await expect(make).toBeEnabled();
+    await make.click();
+    await expect(page.getByRole('heading', { name })).toBeVisible();
+    await expect(page.locator('.state-ready')).toHaveCount(shorts, { timeout: 220_000 });
+}
+
+export function probe(file) {
+    return JSON.parse(execFileSync('ffprobe', ['-v', 'error', '-count_frames', '-show_streams', '-show_format', '-of', 'json', file]));
+}
+
+export function unzip(file, folder) {
+    execFileSync('php', ['-r', '$zip = new ZipArchive; $zip->open($argv[1]) === true && $zip->extractTo($argv[2]) || exit(1);', file, folder]);
+}

@@ -1,0 +1,71 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { makeBatch, signIn } from './journey.js';
+
+test.beforeEach(({ page }) => signIn(page));
+
+test('what is typed outlives the page', async ({ page }) => {
+    await page.goto('/intake');
+    await page.getByLabel('Scripts').fill('One lamp, nine boats.');
+    await expect(page.getByRole('heading', { name: 'One lamp, nine boats' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Scripts')).toHaveValue('One lamp, nine boats.');
+});
+
+test('dropped files show up as text, and bad ones say why', async ({ page }) => {
+    await page.goto('/intake');
+    await page.getByLabel('Scripts').fill('');
+    await page.locator('#files').setInputFiles([
+        { name: 'a.csv', mimeType: 'text/csv', buffer: Buffer.from('title,script\nBell,"A bell rang, once."\nMap,The map was wrong.\n') },
+        { name: 'b.csv', mimeType: 'text/csv', buffer: Buffer.from('title,text\nx,y\n') },
+    ]);
+    await expect(page.getByLabel('Scripts')).toHaveValue('# Bell\n\nA bell rang, once.\n\n---\n\n# Map\n\nThe map was wrong.');
+    await expect(page.getByText('no column named “script”')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Make 2 shorts' })).toBeEnabled();
+});
+
+test('a voice can be heard before it is chosen', async ({ page }) => {
+    await page.goto('/intake');
+    const [answer] = await Promise.all([page.waitForResponse(/\/voices\/brenna\/sample/), page.getByRole('button', { name: 'Listen to Brenna' }).click()]);
+    expect(answer.ok()).toBe(true);
+});
+
+test('footage is searched, and an upload that is no picture says so', async ({ page }) => {
+    await page.goto('/footage?search=whale');
+    await expect(page.locator('.card-footage')).toHaveCount(1);
+    const file = `${tmpdir()}/list.mp4`;
+    writeFileSync(file, '#EXTM3U\nfile:///etc/passwd\n');
+    await page.locator('#upload').setInputFiles(file);
+    await expect(page.getByRole('alert')).toContainText('is a playlist');
+});
+
+test('keys work where nothing is typed, and ? shows them', async ({ page }) => {
+    await page.keyboard.press('?');
+    await expect(page.getByRole('heading', { name: 'Keys on this page' })).toBeVisible();
+    await expect(page.locator('.keys')).toContainText('New batch');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('heading', { name: 'Keys on this page' })).toBeHidden();
+    await page.keyboard.press('f');
+    await expect(page.getByRole('heading', { name: 'Footage' })).toBeVisible();
+    await page.keyboard.press('/');
+    await page.keyboard.type('n');
+    await expect(page.getByRole('searchbox')).toHaveValue('n');
+});
+
+test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only down', async ({ page }) => {
+    await makeBatch(page, '# Access\nThe lamp went out at nine in the evening.', { shorts: 1, name: 'Access' });
+    const batch = page.url();
+    await page.getByRole('link', { name: 'Access', exact: true }).first().click();
+    const short = page.url();
+    for (const address of ['/', '/intake', batch, short, '/footage']) {
+        await page.goto(address);
+        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+        expect(violations.map((rule) => `${address} ${rule.id}: ${rule.nodes[0].html}`)).toEqual([]);
+        for (const width of [1280, 1440, 1920]) {
+            await page.setViewportSize({ width, height: 800 });
+            expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${address} at ${width}`).toBeLessThanOrEqual(0);
+        }
+    }
+});

@@ -1,0 +1,31 @@
+import { defineConfig } from '@playwright/test';
+import { fileURLToPath } from 'node:url';
+
+const root = fileURLToPath(new URL('../..', import.meta.url));
+const store = `${root}var/browser`;
+
+// The application with a store of its own, its web server and its workers, as bin/demo starts it.
+export default defineConfig({
+    testDir: '.',
+    outputDir: 'results',
+    workers: 1,
+    timeout: 240_000,
+    expect: { timeout: 15_000 },
+    reporter: [['list']],
+    use: {
+        baseURL: 'http://127.0.0.1:8099',
+        viewport: { width: 1280, height: 800 },
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+    webServer: {
+        command: 'bin/demo --fresh --port 8099',
+        cwd: root,
+        url: 'http://127.0.0.1:8099/sign-in',
+        timeout: 600_000,
+        gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
+        env: { ...process.env, LARAVEL_STORAGE_PATH: store, DB_DATABASE: `${store}/reel.sqlite` },
+    },
+});
