@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Gateways\Voices\VoiceBook;
+use App\Intake\ScriptSource;
+use App\Library\Shelf;
+use App\Media\ExportedFiles;
+use App\Media\Exporter;
+use App\Media\MediaStore;
+use App\Media\MediaTools;
+use App\Media\Unwatched;
+use App\Shorts\CutMaker;
+use App\Shorts\ProblemForOperator;
+use App\Shorts\SceneDraft;
+use App\Shorts\ScriptPlanner;
+use Illuminate\Support\Facades\File;
+use RapidReel\Cut\Cut;
+use RapidReel\Publish\TargetProfile;
+use RapidReel\Render\Quality;
+use RapidReel\Script\Scene;
+
+/**
+ * The export of a short of 45 to 60 s at full size, from nothing to the finished file, against the encoder alone. Empties
+ * the store that it is given.
+ */
+final readonly class ExportBench
+{
+    private const SCRIPT = "The lamp that burned for nobody\n"
+        .'For eleven years, one lighthouse guided no ships at all. The harbour at Calder Ness had silted up, and the last steamer left in winter. Nobody told the keeper of the light. '
+        .'Every night he climbed two hundred steps, trimmed the flame and wrote one line in his logbook. Lamp lit, no vessel seen, and four thousand nights the same. '
+        .'Then a storm came out of the north, with a fog behind it. A boat with nine men lost its way among the rocks of the reef. They saw the only light on forty miles of coast, and they steered for it. '
+        .'The bell rang on the quay, and the whole town came down to the harbour with lanterns. The captain asked the keeper why he had never stopped. He said that a light is not for the ships that come, but for the one that might. '
+        .'The next morning the line in the book was another one. Lamp lit, nine seen. Follow for one more light tomorrow.';
+
+    public function __construct(
+        private ScriptPlanner $planner,
+        private CutMaker $cuts,
+        private Exporter $exporter,
+        private VoiceBook $voices,
+        private MediaStore $store,
+        private MediaTools $tools,
+    ) {
+    }
+
+    /**
+     * @param  callable(string): void  $tell
+     * @return list<array{what: string, measured: string, bound: string, met: bool}>
+     */
+    public function run(int $pairs, Shelf $shelf, callable $tell): array
+    {
+        if ($shelf->footage === []) {
+            throw new ProblemForOperator('The bench needs the demo footage: run bin/setup.');
+        }
+        $work = $this->store->workFolder();
+        try {
+            return $this->measure($pairs, $tell, $shelf, $work);
+        } finally {
+            $this->store->discard($work);
+        }
+    }
+
+    /**
+     * @param  callable(string): void  $tell
+     * @return list<array{what: string, measured: string, bound: string, met: bool}>
+     */
+    private function measure(int $pairs, callable $tell, Shelf $shelf, string $work): array
+    {
+        $drafts = $this->planner->plan(new ScriptSource(self::SCRIPT))->drafts();
+        [$wall, $processor, $full] = [[], [], []];
+        $seconds = 0.0;
+        for ($pair = 1; $pair <= $pairs; $pair++) {
+            $this->forget();
+            $usage = Usage::of(function () use ($drafts, $shelf, $work, &$seconds): void {
+                $cut = $this->cut($drafts, $shelf);
+                $seconds = $cut->durationMs / 1000;
+                $this->export($cut, $shelf, $work);
+            });
+            if ($pair === 1) {
+                $tell(sprintf('The short runs %.1f s. Decoding it once for the bare encoder…', $seconds));
+                $this->tools->run(['-loglevel', 'error', '-i', "$work/bench.mp4", '-an', '-f', 'rawvideo', '-pix_fmt', 'yuv420p', "$work/frames.yuv"], 'Decoding');
+            }
+            $bare = Usage::of(fn () => $this->tools->run([
+                '-loglevel', 'error', '-f', 'rawvideo', '-pix_fmt', 'yuv420p', '-s', Quality::Final->width().'x'.Quality::Final->height(), '-r', (string) TargetProfile::FPS,
+                '-i', "$work/frames.yuv", ...Quality::Final->encoder(), "$work/bare.mp4",
+            ], 'The bare encode'));
+            $wall[] = $usage->wall / $bare->wall;
+            $processor[] = $usage->processor / $bare->processor;
+            $full[] = $usage->wall;
+            $tell(sprintf('Pair %d: export %.1f s (%.1f s of processor), bare encode %.1f s (%.1f s).', $pair, $usage->wall, $usage->processor, $bare->wall, $bare->processor));
+        }
+
+        $cut = $this->cut($drafts, $shelf);
+        $again = Usage::of(fn () => $this->export($this->cut($drafts, $shelf), $shelf, $work));
+        $edited = Usage::of(fn () => $this->export($this->edited($drafts, $cut, $shelf), $shelf, $work));
+        $memory = Usage::peakMemory();
+        $share = $edited->wall / self::median($full);
+
+        return [
+            self::row(sprintf('full export of %.0f s / bare encode, wall', $seconds), self::median($wall), 1.6, '%.2f ×'),
+            self::row('full export / bare encode, processor', self::median($processor), 1.6, '%.2f ×'),
+            self::row('largest process', $memory, 1024, '%.0f MiB'),
+            self::row('same export again, nothing changed', $again->wall, 3, '%.2f s'),
+            self::row('one scene reworded / full export, wall', $share, 0.2, '%.2f ×'),
+        ];
+    }
+
+    /** @return array{what: string, measured: string, bound: string, met: bool} */
+    private static function row(string $what, float $measured, float $bound, string $format): array
+    {
+        return ['what' => $what, 'measured' => sprintf($format, $measured), 'bound' => 'at most '.sprintf($format, $bound), 'met' => $measured <= $bound];
+    }
+
+    /** @param  non-empty-list<SceneDraft>  $drafts */
+    private function cut(array $drafts, Shelf $shelf): Cut
+    {
+        return $this->cuts->make('Bench', $drafts, $this->voices->get(VoiceBook::DEFAULT), TargetProfile::UpTo60, $shelf, $shelf->music[0] ?? null, new Unwatched);
+    }
+
+    /**
+     * The longest scene reworded, the pictures of all others staying as they were.
+     *
+     * @param  non-empty-list<SceneDraft>  $drafts
+     */
+    private function edited(array $drafts, Cut $cut, Shelf $shelf): Cut
+    {
+        $lengths = array_map(static fn ($scene): int => $scene->endMs - $scene->startMs, $cut->scenes);
+        $longest = array_search(max($lengths), $lengths, true);
+        $changed = [];
+        foreach ($drafts as $i => $draft) {
+            $chosen = array_map(static fn ($shot) => $shelf->footage[$shot->footage], $cut->scenes[$i]->shots);
+            $changed[] = $i === $longest
+                ? new SceneDraft(new Scene($draft->scene->role, 'And '.lcfirst($draft->scene->text)))
+                : new SceneDraft($draft->scene, $chosen);
+        }
+
+        return $this->cut($changed, $shelf);
+    }
+
+    private function export(Cut $cut, Shelf $shelf, string $work): ExportedFiles
+    {
+        return $this->exporter->export($cut, $shelf, Quality::Final, 'bench', $work, new Unwatched);
+    }
+
+    /** From cold: no take, no segment, no mix is there yet. */
+    private function forget(): void
+    {
+        foreach (['takes', 'segments', 'mixes'] as $room) {
+            File::deleteDirectory($this->store->path($room));
+        }
+    }
+
+    /** @param  non-empty-list<float>|array{}  $values */
+    private static function median(array $values): float
+    {
+        sort($values);
+
+        return $values[intdiv(count($values), 2)] ?? 0.0;
+    }
+}

@@ -1,0 +1,45 @@
+// Refreshes docs/screenshots from a running bin/demo (its address as argument) in which batches have been made.
+import { chromium } from '@playwright/test';
+
+const base = process.argv[2] ?? 'http://127.0.0.1:8080';
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const shoot = async (name) => {
+    await page.waitForLoadState('networkidle');
+    await page.screenshot({ path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname });
+};
+
+await page.goto(`${base}/sign-in`);
+await shoot('sign-in');
+await page.getByLabel('Password').fill('lamplight');
+await page.getByRole('button', { name: 'Sign in' }).click();
+await shoot('batches');
+await page.locator('.order-batches .what a').first().click();
+await shoot('batch');
+await page.locator('.order-rows .what a').first().click();
+await shoot('short');
+await page.locator('.shot').nth(1).click();
+await page.locator('.picker').waitFor();
+await shoot('short-swap');
+await page.goto(`${base}/footage`);
+await shoot('footage');
+await page.goto(`${base}/intake`);
+await page.getByLabel('Scripts').fill(`# The foghorn that lied
+
+This foghorn sank more ships than the fog did.
+[music: low, uneasy]
+In 1902, Port Sallow built the loudest horn on the coast, and it cost £3,400.
+NARRATOR: Behind the harbour stood a cliff, and the cliff sent every blast back.
+Follow for the next signal.
+
+---
+
+# The bell under the bay
+
+What if a bell could ring for sixty years under water?
+In Morrow Bay, fishermen swore they heard it on every spring tide.
+They never raised it. Would you have?`);
+await page.locator('.fate').nth(1).waitFor();
+await page.locator('.fate summary').first().click();
+await shoot('intake');
+await browser.close();
