@@ -85,7 +85,7 @@ final readonly class AssWriter
         $at = 0;
         $lines = [];
         foreach ($cue->lines as $count) {
-            $lines[] = implode(' ', array_map(
+            $lines[] = implode(CaptionStyle::WORD_SPACE, array_map(
                 fn (WordTiming $word, int $i): string => $this->word($word->text, $i === $marked),
                 array_slice($cue->words, $at, $count),
                 range($at, $at + $count - 1),

@@ -9,6 +9,9 @@ namespace RapidReel\Caption;
  */
 final readonly class CaptionStyle
 {
+    /** Between words: the space of a condensed face is too narrow to part them on a phone. */
+    public const WORD_SPACE = '  ';
+
     public function __construct(
         public float $size = 0.092,
         public float $middle = 0.62,

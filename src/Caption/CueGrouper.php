@@ -90,7 +90,7 @@ final readonly class CueGrouper
             $widest = 0.0;
             $at = 0;
             foreach ($lines as $count) {
-                $widest = max($widest, $this->metrics->width(implode(' ', array_slice($texts, $at, $count)), $size));
+                $widest = max($widest, $this->metrics->width(implode(CaptionStyle::WORD_SPACE, array_slice($texts, $at, $count)), $size));
                 $at += $count;
             }
             $scale = $widest > 0 ? min(1.0, $room / $widest) : 1.0;

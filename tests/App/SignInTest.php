@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Batch;
+use App\Models\User;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class SignInTest extends AppTestCase
@@ -59,5 +60,19 @@ final class SignInTest extends AppTestCase
         $this->get("/batches/{$batch->id}")->assertNotFound();
         $this->post("/batches/{$batch->id}/exports")->assertNotFound();
         $this->get('/')->assertDontSee('Theirs');
+    }
+
+    public function test_an_account_is_made_on_the_command_line_with_its_password_hashed(): void
+    {
+        $this->artisan('reel:account', ['email' => 'new@lamplight.example'])->expectsQuestion('Password', 'short')->assertFailed();
+        $this->artisan('reel:account', ['email' => 'new@lamplight.example', '--name' => 'New'])->expectsQuestion('Password', 'a long enough one')->assertSuccessful();
+
+        self::assertNotSame('a long enough one', User::query()->where('email', 'new@lamplight.example')->value('password'));
+        $this->post('/sign-in', ['email' => 'new@lamplight.example', 'password' => 'a long enough one'])->assertRedirect('/');
+    }
+
+    public function test_pages_load_from_here_alone(): void
+    {
+        self::assertStringContainsString("default-src 'self'", (string) $this->get('/sign-in')->assertHeader('X-Content-Type-Options', 'nosniff')->headers->get('Content-Security-Policy'));
     }
 }

@@ -75,7 +75,7 @@ final class FootageController extends Controller
 
     public function file(Footage $footage, MediaStore $store): BinaryFileResponse
     {
-        return response()->file($store->path($footage->path), ['Content-Type' => $footage->kind === FootageKind::Still ? 'image/png' : 'video/mp4']);
+        return response()->file($store->path($footage->path));
     }
 
     /** @return LengthAwarePaginator<int, Footage> */

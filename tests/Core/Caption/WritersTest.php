@@ -32,9 +32,9 @@ final class WritersTest extends TestCase
         $events = self::events((new AssWriter(new CaptionStyle, 'Face', 30))->write([self::cue()], 0, 0, 90));
 
         self::assertSame([['0:00:01.00', '0:00:01.33'], ['0:00:01.33', '0:00:01.50'], ['0:00:01.50', '0:00:01.96'], ['0:00:01.96', '0:00:02.00']], array_map(static fn (array $event): array => [$event[0], $event[1]], $events));
-        self::assertStringContainsString('{\1c&H0047C2FF}NINE{\1c&H00FFFFFF} BOATS', $events[0][2]);
-        self::assertStringEndsWith('}NINE BOATS', $events[1][2]);
-        self::assertStringContainsString('NINE {\1c&H0047C2FF}BOATS', $events[2][2]);
+        self::assertStringContainsString('{\1c&H0047C2FF}NINE{\1c&H00FFFFFF}  BOATS', $events[0][2]);
+        self::assertStringEndsWith('}NINE  BOATS', $events[1][2]);
+        self::assertStringContainsString('NINE  {\1c&H0047C2FF}BOATS', $events[2][2]);
     }
 
     public function test_a_segment_has_its_own_clock_and_only_its_own_part(): void
