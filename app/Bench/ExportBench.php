@@ -18,6 +18,7 @@ use App\Shorts\SceneDraft;
 use App\Shorts\ScriptPlanner;
 use Illuminate\Support\Facades\File;
 use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutScene;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Render\Quality;
 use RapidReel\Script\Scene;
@@ -94,16 +95,19 @@ final readonly class ExportBench
 
         $cut = $this->cut($drafts, $shelf);
         $again = Usage::of(fn () => $this->export($this->cut($drafts, $shelf), $shelf, $work));
-        $edited = Usage::of(fn () => $this->export($this->edited($drafts, $cut, $shelf), $shelf, $work));
+        $edited = array_map(
+            fn (string $word): float => Usage::of(fn () => $this->export($this->edited($drafts, $cut, $shelf, $word), $shelf, $work))->wall,
+            ['And', 'But', 'Then'],
+        );
         $memory = Usage::peakMemory();
-        $share = $edited->wall / self::median($full);
+        $share = self::median($edited) / self::median($full);
 
         return [
             self::row(sprintf('full export of %.0f s / bare encode, wall', $seconds), self::median($wall), 1.6, '%.2f ×'),
             self::row('full export / bare encode, processor', self::median($processor), 1.6, '%.2f ×'),
             self::row('largest process', $memory, 1024, '%.0f MiB'),
             self::row('same export again, nothing changed', $again->wall, 3, '%.2f s'),
-            self::row('one scene reworded / full export, wall', $share, 0.2, '%.2f ×'),
+            self::row('one scene of middle length reworded / full export, wall', $share, 0.2, '%.2f ×'),
         ];
     }
 
@@ -120,19 +124,20 @@ final readonly class ExportBench
     }
 
     /**
-     * The longest scene reworded, the pictures of all others staying as they were.
+     * The scene of middle length reworded, the pictures of all others staying as they were.
      *
      * @param  non-empty-list<SceneDraft>  $drafts
      */
-    private function edited(array $drafts, Cut $cut, Shelf $shelf): Cut
+    private function edited(array $drafts, Cut $cut, Shelf $shelf, string $word): Cut
     {
-        $lengths = array_map(static fn ($scene): int => $scene->endMs - $scene->startMs, $cut->scenes);
-        $longest = array_search(max($lengths), $lengths, true);
+        $lengths = array_map(static fn (CutScene $scene): int => $scene->endMs - $scene->startMs, $cut->scenes);
+        asort($lengths);
+        $middle = array_keys($lengths)[intdiv(count($lengths), 2)];
         $changed = [];
         foreach ($drafts as $i => $draft) {
             $chosen = array_map(static fn ($shot) => $shelf->footage[$shot->footage], $cut->scenes[$i]->shots);
-            $changed[] = $i === $longest
-                ? new SceneDraft(new Scene($draft->scene->role, 'And '.lcfirst($draft->scene->text)))
+            $changed[] = $i === $middle
+                ? new SceneDraft(new Scene($draft->scene->role, $word.' '.lcfirst($draft->scene->text)))
                 : new SceneDraft($draft->scene, $chosen);
         }
 

@@ -19,6 +19,12 @@ final readonly class EncoderPool
     {
     }
 
+    /** How many works can be under way at once. */
+    public function width(): int
+    {
+        return $this->slots->count;
+    }
+
     /**
      * @param  list<Generator<int, Process, Process, void>>  $works  started in this order
      * @param  callable(int): void  $tick  told the number of frames that all programs have told of; may throw to call all off

@@ -44,8 +44,10 @@ final readonly class Exporter
         $missing = $this->renderer->missing($segments);
         $mix = MixPlan::of($cut);
         $works = [$this->mixer->work($mix, $cut->music === null ? null : $shelf->musicPath($cut->music->id))];
+        // A few, as after an edit, would leave cores idle at the end.
+        $threads = count($missing) <= 2 * $this->pool->width() ? $this->pool->width() : 1;
         foreach ($missing as $segment) {
-            $works[] = $this->renderer->work($segment, $quality, $shelf->footagePaths[$segment->shot->footage] ?? null);
+            $works[] = $this->renderer->work($segment, $quality, $shelf->footagePaths[$segment->shot->footage] ?? null, $threads);
         }
         $frames = array_sum(array_map(static fn (Segment $segment): int => $segment->frames, $missing));
         $this->pool->run($works, static function (int $done) use ($frames, $watcher): void {

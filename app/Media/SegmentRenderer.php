@@ -13,7 +13,7 @@ use RapidReel\Render\Quality;
 use RapidReel\Render\Segment;
 use Symfony\Component\Process\Process;
 
-/** Renders segments, each by a program with one thread: many side by side use the cores better than one with many threads. */
+/** Renders segments, each by a program of its own. */
 final readonly class SegmentRenderer
 {
     public function __construct(
@@ -49,16 +49,17 @@ final readonly class SegmentRenderer
 
     /**
      * @param  string|null  $footage  file of what the shot shows
+     * @param  int  $threads  one where many are rendered side by side, which uses the cores better than many for each
      * @return Generator<int, Process, Process, void>
      *
      * @throws MissingFootage
      */
-    public function work(Segment $segment, Quality $quality, ?string $footage): Generator
+    public function work(Segment $segment, Quality $quality, ?string $footage, int $threads): Generator
     {
         $folder = $this->store->workFolder();
         try {
             file_put_contents("$folder/captions.ass", $segment->ass);
-            $process = yield $this->encoding($segment, $quality, $footage ?? throw new MissingFootage($segment->shot->footage), $folder);
+            $process = yield $this->encoding($segment, $quality, $footage ?? throw new MissingFootage($segment->shot->footage), $threads, $folder);
             preg_match_all('/^frame=(\d+)$/m', $process->getOutput(), $told);
             $frames = $told[1] === [] ? 0 : (int) end($told[1]);
             if ($frames !== $segment->frames) {
@@ -70,7 +71,7 @@ final readonly class SegmentRenderer
         }
     }
 
-    private function encoding(Segment $segment, Quality $quality, string $footage, string $folder): Process
+    private function encoding(Segment $segment, Quality $quality, string $footage, int $threads, string $folder): Process
     {
         $fps = TargetProfile::FPS;
         $picture = (new PictureFilter($quality, $fps))->of($segment->shot, $segment->frames);
@@ -80,7 +81,7 @@ final readonly class SegmentRenderer
             ...$this->from($segment->shot, $segment->frames / $fps), ...$this->tools->input($footage),
             '-filter_threads', '1', '-vf', "$picture,setpts=N/($fps*TB),ass=captions.ass",
             '-frames:v', (string) $segment->frames, '-an', '-sn', '-dn', '-map_metadata', '-1',
-            '-r', (string) $fps, ...$quality->encoder(), '-threads', '1', '-video_track_timescale', '15360',
+            '-r', (string) $fps, ...$quality->encoder(), '-threads', (string) $threads, '-video_track_timescale', '15360',
             'segment.mp4',
         ], $folder);
     }

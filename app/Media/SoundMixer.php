@@ -56,7 +56,7 @@ final readonly class SoundMixer
 
             // The limiter takes a little of the loudness away, and the encoder adds to the peaks: both are put right in
             // the next round, if one is needed.
-            [$gain, $limit] = [$mixed->gainTo($plan->loudness), $plan->truePeak - 1.0];
+            [$gain, $limit] = [$mixed->gainTo($plan->loudness), $plan->truePeak - 1.2];
             for ($round = 0; $round < 4; $round++) {
                 yield $this->encoded($plan, $gain, $limit, $folder);
                 $measured = LoudnessMeter::read((yield $this->meter->measuring("$folder/mix.m4a"))->getErrorOutput());
@@ -112,13 +112,13 @@ final readonly class SoundMixer
         return $this->tools->ffmpeg(['-nostats', ...$inputs, '-filter_complex', $graph, '-map', '[o]', '-c:a', 'pcm_f32le', 'sum.wav'], $folder);
     }
 
-    /** Limited at twice the rate, so that peaks between samples are seen too. */
+    /** Limited with room for what the sampling hides of the peaks and for what the encoder adds to them; the meter tells if it was enough. */
     private function encoded(MixPlan $plan, float $gain, float $limit, string $folder): Process
     {
         return $this->tools->ffmpeg([
             '-nostats', '-i', 'sum.wav', '-af',
-            sprintf('volume=%.2fdB,aresample=%d,alimiter=limit=%.4f:attack=4:release=60:level=disabled,aresample=%d,atrim=end=%.5f', $gain, 2 * self::RATE, 10 ** ($limit / 20), self::RATE, $plan->seconds()),
-            '-c:a', 'aac', '-aac_coder', 'fast', '-b:a', '192k', '-ar', (string) self::RATE, '-ac', '2', '-map_metadata', '-1', 'mix.m4a',
+            sprintf('volume=%.2fdB,alimiter=limit=%.4f:attack=4:release=60:level=disabled,atrim=end=%.5f', $gain, 10 ** ($limit / 20), $plan->seconds()),
+            '-c:a', 'aac', '-aac_coder', 'fast', '-b:a', '160k', '-ar', (string) self::RATE, '-ac', '2', '-map_metadata', '-1', 'mix.m4a',
         ], $folder);
     }
 }

@@ -64,8 +64,8 @@ final class SignInTest extends AppTestCase
 
     public function test_an_account_is_made_on_the_command_line_with_its_password_hashed(): void
     {
-        $this->artisan('reel:account', ['email' => 'new@lamplight.example'])->expectsQuestion('Password', 'short')->assertFailed();
-        $this->artisan('reel:account', ['email' => 'new@lamplight.example', '--name' => 'New'])->expectsQuestion('Password', 'a long enough one')->assertSuccessful();
+        $this->artisan('reel:account', ['email' => 'new@lamplight.example'])->expectsQuestion('Password', 'short')->assertExitCode(1);
+        $this->artisan('reel:account', ['email' => 'new@lamplight.example', '--name' => 'New'])->expectsQuestion('Password', 'a long enough one')->assertExitCode(0);
 
         self::assertNotSame('a long enough one', User::query()->where('email', 'new@lamplight.example')->value('password'));
         $this->post('/sign-in', ['email' => 'new@lamplight.example', 'password' => 'a long enough one'])->assertRedirect('/');
