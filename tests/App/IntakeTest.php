@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Jobs\MakeExport;
+use App\Jobs\PlanShort;
 use App\Models\Batch;
 use App\Models\Short;
 use Illuminate\Http\UploadedFile;
@@ -57,7 +58,8 @@ final class IntakeTest extends AppTestCase
         self::assertSame([[1, 'The lamp went out'], [2, 'Bell']], $batch->shorts->map(static fn (Short $short): array => [$short->number, $short->title])->all());
         self::assertSame(['hook', 'close'], $batch->shorts[1]->scenes->map(static fn ($scene): string => $scene->role->value)->all());
         Queue::assertPushedOn('renders', MakeExport::class);
-        Queue::assertCount(2);
+        Queue::assertPushedOn('plans', PlanShort::class);
+        Queue::assertCount(4);
     }
 
     public function test_one_bad_script_makes_nothing_and_loses_nothing(): void

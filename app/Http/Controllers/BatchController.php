@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Gateways\Voices\VoiceBook;
 use App\Http\Presenters\ShortRow;
 use App\Intake\ScriptFiles;
+use App\Jobs\PlanShort;
 use App\Models\Batch;
 use App\Models\Short;
 use App\Shorts\BatchMaker;
@@ -48,6 +49,8 @@ final class BatchController extends Controller
             TargetProfile::from($given['profile']),
         );
         foreach ($batch->shorts as $short) {
+            // Their real times are known long before the last one is rendered.
+            PlanShort::dispatch($short->id);
             $desk->order($short, Quality::from($given['quality']));
         }
 
