@@ -62,7 +62,10 @@ final readonly class EncoderPool
             }
         } finally {
             foreach ($running as $slot => $work) {
-                $work->current()->stop(0);
+                // One that threw has no program any more.
+                if ($work->valid()) {
+                    $work->current()->stop(0);
+                }
                 $this->slots->give($slot);
             }
         }

@@ -91,7 +91,7 @@ final readonly class PictureFilter
             if ($beforeMs !== null) {
                 $from = $beforeMs / 1000;
                 $slope = ($value - $before) / (($ms - $beforeMs) / 1000);
-                $expression .= sprintf('+between(t,%.4f,%.4f)*%.6f*(t-%.4f)+gte(t,%.4f)*%.6f', $from, $ms / 1000 - 0.00005, $slope, $from, $ms / 1000, $value - $before);
+                $expression .= sprintf('+gte(t,%.4f)*lt(t,%.4f)*%.6f*(t-%.4f)+gte(t,%.4f)*%.6f', $from, $ms / 1000, $slope, $from, $ms / 1000, $value - $before);
             } else {
                 $expression = sprintf('%.6f', $value);
             }

@@ -121,7 +121,7 @@ final class SegmentPlannerTest extends TestCase
 
         self::assertStringContainsString('crop=608:1080:656:0,scale=1080:1920', $held);
         self::assertLessThan(strpos($moved, 'crop='), strpos($moved, 'scale=3414:1920'));
-        self::assertStringContainsString('0.300000+between(t,0.0000,1.0000)*0.400000*(t-0.0000)', $moved);
+        self::assertStringContainsString('0.300000+gte(t,0.0000)*lt(t,1.0000)*0.400000*(t-0.0000)+gte(t,1.0000)*0.400000', $moved);
     }
 
     public function test_a_still_is_scaled_once_and_pushed_or_pulled(): void

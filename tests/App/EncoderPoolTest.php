@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Media\Cancelled;
+use App\Media\EncoderPool;
+use App\Media\EncoderSlots;
+use App\Media\ToolFailed;
+use Generator;
+use Symfony\Component\Process\Process;
+
+final class EncoderPoolTest extends AppTestCase
+{
+    private function slots(int $count): EncoderSlots
+    {
+        return new EncoderSlots(storage_path('locks/'.bin2hex(random_bytes(4))), $count);
+    }
+
+    /**
+     * @param  list<Process>  $processes
+     * @param  list<string>  $heard
+     * @return Generator<int, Process, Process, void>
+     */
+    private static function steps(array $processes, array &$heard): Generator
+    {
+        foreach ($processes as $process) {
+            $heard[] = trim((yield $process)->getOutput());
+        }
+    }
+
+    public function test_works_run_side_by_side_and_the_steps_of_one_in_order(): void
+    {
+        $heard = [];
+        $works = [];
+        foreach (['a', 'b', 'c'] as $name) {
+            $works[] = self::steps([new Process(['echo', "{$name}1"]), new Process(['echo', "{$name}2"])], $heard);
+        }
+        (new EncoderPool($this->slots(2)))->run($works, static fn (int $frames) => null);
+
+        self::assertEqualsCanonicalizing(['a1', 'a2', 'b1', 'b2', 'c1', 'c2'], $heard);
+        foreach (['a', 'b', 'c'] as $name) {
+            self::assertLessThan(array_search("{$name}2", $heard, true), array_search("{$name}1", $heard, true));
+        }
+        // The third begins when a slot is free.
+        self::assertGreaterThan(1, array_search('c1', $heard, true));
+    }
+
+    public function test_frames_are_told_as_they_come(): void
+    {
+        $heard = [];
+        $told = [];
+        (new EncoderPool($this->slots(2)))->run(
+            [self::steps([new Process(['echo', "frame=12\nfps=3\nframe=40"])], $heard), self::steps([new Process(['echo', 'frame=2'])], $heard)],
+            static function (int $frames) use (&$told): void {
+                $told[] = $frames;
+            },
+        );
+
+        self::assertSame(42, $told[count($told) - 1]);
+    }
+
+    public function test_one_failure_ends_the_others_and_frees_their_slots(): void
+    {
+        $heard = [];
+        $slots = $this->slots(2);
+        $long = new Process(['sleep', '60']);
+        try {
+            (new EncoderPool($slots))->run([self::steps([$long], $heard), self::steps([new Process(['ls', '/nowhere'])], $heard)], static fn (int $frames) => null);
+            self::fail('It should have failed.');
+        } catch (ToolFailed $problem) {
+            self::assertStringContainsString('/nowhere', $problem->getMessage());
+        }
+        self::assertFalse($long->isRunning());
+        self::assertNotNull($slots->take());
+        self::assertNotNull($slots->take());
+    }
+
+    public function test_being_called_off_ends_what_runs(): void
+    {
+        $heard = [];
+        $long = new Process(['sleep', '60']);
+        $this->expectException(Cancelled::class);
+        try {
+            (new EncoderPool($this->slots(1)))->run([self::steps([$long], $heard)], static fn (int $frames) => throw new Cancelled);
+        } finally {
+            self::assertFalse($long->isRunning());
+        }
+    }
+
+    public function test_slots_are_shared_by_all_workers_of_a_machine(): void
+    {
+        $slots = $this->slots(2);
+        $folder = (new \ReflectionProperty($slots, 'folder'))->getValue($slots);
+        $other = new EncoderSlots($folder, 2);
+
+        $mine = $slots->take();
+        self::assertNotNull($mine);
+        self::assertNotNull($other->take());
+        self::assertNull($slots->take());
+        self::assertNull($other->take());
+        $slots->give($mine);
+        self::assertNotNull($other->take());
+    }
+}
