@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Gateways\Voices\VoiceBook;
+use App\Http\Presenters\CutStrip;
+use App\Http\Presenters\Sheet;
+use App\Http\Presenters\ShortRow;
+use App\Intake\ScriptSource;
+use App\Library\ShelfSource;
+use App\Media\Unwatched;
+use App\Models\Batch;
+use App\Models\ExportState;
+use App\Models\Footage;
+use App\Models\Short;
+use App\Shorts\BatchMaker;
+use App\Shorts\SceneEditor;
+use App\Shorts\ShortPlanner;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use RapidReel\Cut\CutShot;
+use RapidReel\Publish\TargetProfile;
+use Tests\Support\Cuts;
+
+final class PlanningTest extends AppTestCase
+{
+    private const SCRIPT = "# Lamp\nThe lamp went out. Then a boat came in the fog, with a bell that rang until the keeper woke. Follow the gull.";
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->user());
+        $this->library();
+        Queue::fake();
+    }
+
+    private function short(string $script = self::SCRIPT, TargetProfile $profile = TargetProfile::UpTo60): Short
+    {
+        return $this->batch(1, $script, $profile)->shorts[0];
+    }
+
+    private function batch(int $shorts, string $script = self::SCRIPT, TargetProfile $profile = TargetProfile::UpTo60): Batch
+    {
+        return app(BatchMaker::class)->make($this->app['auth']->user(), 'Test', array_fill(0, $shorts, new ScriptSource($script)), app(VoiceBook::class)->get('aldous'), $profile);
+    }
+
+    private function plan(Short $short): void
+    {
+        app(ShortPlanner::class)->plan($short, app(ShelfSource::class)->shelf(), new Unwatched);
+    }
+
+    /** @return list<list<string>> footage by scene and shot */
+    private static function pictures(Short $short): array
+    {
+        return array_map(static fn ($scene): array => array_map(static fn (CutShot $shot): string => $shot->footage, $scene->shots), $short->refresh()->plannedCut()->scenes ?? []);
+    }
+
+    public function test_a_plan_keeps_its_cut_and_its_pictures(): void
+    {
+        $short = $this->short();
+        self::assertFalse($short->isPlanned());
+        $this->plan($short);
+
+        self::assertTrue($short->refresh()->isPlanned());
+        self::assertSame(['The lamp went out.'], array_slice(array_map(static fn ($scene): string => $scene->text, $short->plannedCut()->scenes), 0, 1));
+        self::assertSame(array_map(count(...), self::pictures($short)), $short->scenes->map(static fn ($scene): int => $scene->picks->count())->all());
+    }
+
+    public function test_pictures_fit_the_words(): void
+    {
+        $short = $this->short();
+        $this->plan($short);
+        $named = array_map(static fn (array $ids): array => array_map(static fn (string $id): string => Footage::query()->findOrFail($id)->tags, $ids), self::pictures($short));
+
+        self::assertSame(['lamp'], $named[0]);
+        self::assertContains($named[1][0], ['boat', 'fog']);
+        self::assertContains($named[1][1], ['bell', 'keeper']);
+        self::assertSame(['gull'], $named[2]);
+    }
+
+    public function test_new_footage_does_not_push_out_what_was_found_before(): void
+    {
+        $short = $this->short();
+        $this->plan($short);
+        $before = self::pictures($short);
+        app(\App\Library\FootageImporter::class)->footage(self::still('another.png', '640x640', 'purple'), 'lamp lamp.png', ['lamp', 'boat', 'gull', 'bell', 'fog', 'keeper']);
+        $this->plan($short);
+
+        self::assertSame($before, self::pictures($short));
+    }
+
+    public function test_footage_that_was_taken_away_gives_place_to_other(): void
+    {
+        $short = $this->short();
+        $this->plan($short);
+        $gone = self::pictures($short)[0][0];
+        Footage::query()->whereKey($gone)->delete();
+        $this->plan($short);
+
+        self::assertNotContains($gone, array_merge(...self::pictures($short)));
+    }
+
+    public function test_an_edit_while_a_plan_is_made_is_not_lost(): void
+    {
+        $short = $this->short();
+        $old = Short::query()->findOrFail($short->id);
+        $old->load('scenes');
+        app(SceneEditor::class)->reword($short->scenes[0], 'The light was dark.');
+        // A worker that began before the edit ends after it.
+        $this->plan($old);
+        self::assertFalse(Short::query()->findOrFail($short->id)->isPlanned());
+
+        $this->plan($short->refresh());
+        self::assertTrue($short->refresh()->isPlanned());
+        self::assertSame('The light was dark.', $short->plannedCut()->scenes[0]->text);
+    }
+
+    public function test_rewording_drops_only_the_pictures_of_its_scene(): void
+    {
+        $short = $this->short();
+        $this->plan($short);
+        $before = self::pictures($short);
+        app(SceneEditor::class)->reword($short->scenes[0], 'The whale went down, and nobody saw it go.');
+        $this->plan($short->refresh());
+        $after = self::pictures($short);
+
+        self::assertSame([$before[1], $before[2]], [$after[1], $after[2]]);
+        self::assertSame('whale', Footage::query()->findOrFail($after[0][0])->tags);
+    }
+
+    public function test_a_strip_is_drawn_to_scale(): void
+    {
+        $cut = Cuts::of(['One lighthouse guided no ships.', 'Nine boats came home.']);
+        $strip = CutStrip::of($cut);
+
+        self::assertSame(0.0, $strip->scenes[0]['from']);
+        self::assertEqualsWithDelta(100 * $cut->scenes[1]->startMs / 66_000, $strip->scenes[1]['from'], 0.01);
+        self::assertEqualsWithDelta(100 / 1.1, $strip->limit, 0.01);
+        self::assertEqualsWithDelta(100 * 3 / 66, $strip->hookWindow, 0.01);
+        self::assertFalse($strip->over);
+        self::assertSame([$strip->hookWindow, $strip->limit], [CutStrip::marks(TargetProfile::UpTo60)[0]['at'], CutStrip::marks(TargetProfile::UpTo60)[4]['at']]);
+    }
+
+    public function test_a_cut_over_the_limit_still_fits_its_strip(): void
+    {
+        $strip = CutStrip::of(Cuts::of(array_fill(0, 40, 'One two three four five six seven.')));
+
+        self::assertTrue($strip->over);
+        self::assertLessThanOrEqual(100, $strip->end);
+        self::assertLessThan($strip->end, $strip->limit);
+    }
+
+    public function test_a_row_says_how_its_short_stands(): void
+    {
+        $short = $this->short();
+        $state = static fn (): string => ShortRow::of(Short::query()->with(['latestExport', 'latestDone'])->findOrFail($short->id))->state;
+        self::assertSame('not exported', $state());
+        $this->plan($short);
+        $export = $short->exports()->create(['quality' => 'draft', 'state' => ExportState::Queued]);
+        self::assertSame('waiting', $state());
+        $export->update(['state' => ExportState::Running, 'doing' => 'rendering', 'percent' => 40]);
+        self::assertSame('rendering', $state());
+        $export->update(['state' => ExportState::Done, 'cut_hash' => $short->refresh()->plannedCut()?->hash(), 'bytes' => 1]);
+        self::assertSame('ready', $state());
+        $short->increment('revision');
+        self::assertSame('edited since', $state());
+        $short->exports()->create(['quality' => 'draft', 'state' => ExportState::Failed, 'problem' => 'x']);
+        self::assertSame('failed', $state());
+    }
+
+    public function test_a_sheet_has_every_scene_with_its_time_and_pictures(): void
+    {
+        $short = $this->short();
+        $bare = Sheet::of($short);
+        self::assertSame([null, []], [$bare->scenes[0]['start'], $bare->scenes[0]['shots']]);
+        $this->plan($short);
+        $sheet = Sheet::of($short->refresh());
+
+        self::assertSame('0:00.0', $sheet->scenes[0]['start']);
+        self::assertSame($sheet->scenes[0]['end'], $sheet->scenes[1]['start']);
+        self::assertSame('lamp', $sheet->scenes[0]['shots'][0]['footage']?->tags);
+        $this->get("/shorts/{$short->id}")->assertOk()->assertSee('Follow the gull.')->assertSee('0:00.0');
+    }
+
+    public function test_a_batch_of_two_hundred_is_one_page_with_few_questions_to_the_database(): void
+    {
+        config(['reel.most_scripts' => 200]);
+        $batch = $this->batch(200);
+        $this->plan($batch->shorts[0]);
+        Short::query()->update(['cut' => $batch->shorts[0]->refresh()->cut, 'planned_revision' => 1]);
+        DB::enableQueryLog();
+        $page = $this->get("/batches/{$batch->id}")->assertOk();
+
+        self::assertLessThan(15, count(DB::getQueryLog()));
+        self::assertSame(200, substr_count((string) $page->getContent(), 'id="choose-'));
+        self::assertLessThan(1_500_000, strlen((string) $page->getContent()));
+    }
+}
