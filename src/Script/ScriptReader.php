@@ -18,8 +18,7 @@ final class ScriptReader
 
     private const DIRECTION = 'music|sfx|sound|cut|fade|zoom|pan|camera|close ?-?up|wide|b ?-?roll|beat|pause|silence|show|on ?screen|text|caption|image|picture|photo|clip|insert|transition|laughs?|sighs?|whisper\w*|softly|quietly|loud\w*|dramatic|slow\w*';
 
-    /** Pictographs with their joiners, skin tones and variation marks; digits and the signs of plain text are not meant. */
-    private const SYMBOL = '(?:[\x{2190}-\x{21FF}\x{2300}-\x{23FF}\x{25A0}-\x{27BF}\x{2B00}-\x{2BFF}\x{1F000}-\x{1FAFF}][\x{FE0F}\x{200D}]*)+';
+    private const SYMBOL = '(?:'.Pictographs::PATTERN.')+';
 
     private const TIME = '(?:\d{1,2}:)?\d{1,2}:\d{2}(?:[.,]\d{1,3})?';
 

@@ -101,6 +101,15 @@ final class NarratorTest extends TestCase
         self::assertEqualsWithDelta(60_000, $ms * 1000 / $characters, 9_000);
     }
 
+    public function test_pictographs_are_shown_and_not_read_out(): void
+    {
+        $voice = self::narrator()->all()[0];
+        $with = self::take('The lamp 🔥🔥🔥 went out 👩🏽‍🚀.', $voice);
+
+        self::assertSame(['The', 'lamp 🔥🔥🔥', 'went', 'out 👩🏽‍🚀.'], array_map(static fn (WordTiming $word): string => $word->text, $with['words']));
+        self::assertEqualsWithDelta(self::take('The lamp went out.', $voice)['sound']->durationMs(), $with['sound']->durationMs(), 400);
+    }
+
     public function test_the_same_words_take_the_same_time_and_another_voice_another(): void
     {
         [$first, $second] = self::narrator()->all();

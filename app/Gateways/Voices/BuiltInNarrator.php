@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gateways\Voices;
 
 use FFI;
+use RapidReel\Script\Pictographs;
 use RapidReel\Voice\Pcm;
 use RapidReel\Voice\SynthEvent;
 
@@ -82,8 +83,10 @@ final class BuiltInNarrator implements Voices
         }
         $library->espeak_SetParameter(self::RATE, $voice->rate, 0);
         $library->espeak_SetParameter(self::PITCH, $voice->pitch, 0);
+        // They would be read out by name.
+        $said = Pictographs::blanked($text);
         // Whatever a script holds is text to this call: markup is off.
-        $library->espeak_Synth($text."\0", strlen($text) + 1, 0, self::CHARACTERS, 0, self::UTF8, null, null);
+        $library->espeak_Synth($said."\0", strlen($said) + 1, 0, self::CHARACTERS, 0, self::UTF8, null, null);
         $library->espeak_Synchronize();
 
         return new Speech(new Pcm($this->pcm, $this->sampleRate), $this->events);

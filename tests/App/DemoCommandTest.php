@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Footage;
+use App\Models\Music;
+use App\Models\User;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+
+final class DemoCommandTest extends AppTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        DB::table('footage')->delete();
+        DB::table('music')->delete();
+        $folder = dirname(__DIR__, 2).'/var/test/drawn';
+        File::deleteDirectory($folder);
+        File::ensureDirectoryExists($folder);
+        File::copy(self::clip('boat.mp4'), "$folder/boat-crosses.mp4");
+        File::put("$folder/boat-crosses.json", '{"tags":["boat","bay"],"frames":[]}');
+        File::copy(self::still('bell.png'), "$folder/bell.png");
+        File::put("$folder/bell.json", '{"tags":["bell"]}');
+        File::copy(self::music(), "$folder/tune.wav");
+        File::put("$folder/tune.json", '{"mood":"calm"}');
+        config(['reel.demo_footage' => $folder]);
+    }
+
+    public function test_the_demo_is_put_in_place_once_and_leaves_alone_what_was_changed(): void
+    {
+        Artisan::call('reel:demo');
+        self::assertSame([1, 2, 1], [User::query()->count(), Footage::query()->count(), Music::query()->count()]);
+        self::assertSame(['Boat crosses', 'boat, bay'], [Footage::query()->where('kind', 'clip')->value('name'), Footage::query()->where('kind', 'clip')->value('tags')]);
+        self::assertSame('calm', Music::query()->value('mood'));
+
+        Footage::query()->where('kind', 'clip')->update(['tags' => 'mine']);
+        $password = User::query()->value('password');
+        Artisan::call('reel:demo');
+        self::assertSame([1, 2, 1], [User::query()->count(), Footage::query()->count(), Music::query()->count()]);
+        self::assertSame(['mine', $password], [Footage::query()->where('kind', 'clip')->value('tags'), User::query()->value('password')]);
+    }
+
+    public function test_its_account_opens_the_door_and_finds_the_library(): void
+    {
+        Artisan::call('reel:demo');
+        $this->post('/sign-in', ['email' => 'keeper@lamplight.example', 'password' => 'lamplight'])->assertRedirect('/');
+        $this->get('/footage')->assertOk()->assertSee('Boat crosses')->assertSee('Bell');
+        $this->get('/footage/picker?search=bell')->assertOk()->assertSee('Bell')->assertDontSee('Boat crosses');
+        $this->get('/')->assertSee('No batch yet');
+    }
+}
