@@ -38,6 +38,7 @@ final readonly class ExportRunner
         // Taken up again after its worker died, it starts its clock anew: what was rendered is kept.
         Export::query()->whereKey($export->id)->where('state', ExportState::Queued)->update(['state' => ExportState::Running]);
         Export::query()->whereKey($export->id)->update(['started_at' => now(), 'problem' => null]);
+        $this->store->sweep();
         $watcher = new ExportWatcher($export, $alive);
         try {
             $shelf = $this->shelves->shelf();
