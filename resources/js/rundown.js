@@ -1,4 +1,5 @@
 import ask from './ask';
+import renew from './renew';
 
 /** The rows of a batch: which are chosen, and a fresh look while something is being made. */
 export default (url, working) => ({
@@ -12,9 +13,7 @@ export default (url, working) => ({
     async look() {
         try {
             const answer = await ask(url);
-            const focused = document.activeElement?.id;
-            this.$refs.rows.innerHTML = answer.html;
-            if (focused) document.getElementById(focused)?.focus();
+            renew(this.$refs.rows, answer.html);
             this.working = answer.working;
         } catch {
             this.working = true;

@@ -1,4 +1,5 @@
 import ask from './ask';
+import renew from './renew';
 
 /** One short: scenes that can be reworded, shots whose footage can be swapped, and a fresh look while a worker has it. */
 export default (url, working, video) => ({
@@ -19,12 +20,11 @@ export default (url, working, video) => ({
         try {
             const answer = await ask(url);
             // Words being typed are never replaced under the hand.
-            if (!Object.keys(this.dirty).length && !this.$refs.scenes.contains(document.activeElement)) this.$refs.scenes.innerHTML = answer.scenes;
-            this.$refs.export.innerHTML = answer.export;
+            if (!Object.keys(this.dirty).length && !this.$refs.scenes.contains(document.activeElement)) renew(this.$refs.scenes, answer.scenes);
+            renew(this.$refs.export, answer.export);
             this.working = answer.working;
             if (answer.video !== this.video) {
                 this.video = answer.video;
-                this.$refs.player?.load();
                 if (!this.$refs.player) location.reload();
                 else this.$refs.player.src = this.$refs.player.dataset.from.replace('0/mp4', `${answer.video}/mp4`);
             }
