@@ -6,6 +6,9 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 const shoot = async (name) => {
     await page.waitForLoadState('networkidle');
+    // A video still being fetched would show its waiting sign.
+    await page.waitForFunction(() => [...document.querySelectorAll('video')].every((video) => video.readyState > 1 && !video.seeking));
+    await page.waitForTimeout(600);
     await page.screenshot({ path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname });
 };
 

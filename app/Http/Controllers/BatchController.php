@@ -27,7 +27,12 @@ final class BatchController extends Controller
 {
     public function index(Request $request): View
     {
-        $batches = $this->user($request)->batches()->with(['shorts.latestExport', 'shorts.latestDone'])->latest('id')->paginate(30);
+        $batches = $this->user($request)->batches()->with([
+            // Not their cuts, which are large and not shown here.
+            'shorts:id,batch_id,number,title',
+            'shorts.latestExport',
+            'shorts.latestDone',
+        ])->latest('id')->paginate(30);
 
         return view('batches.index', ['batches' => $batches]);
     }
