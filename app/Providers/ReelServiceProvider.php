@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\EagerSqliteConnection;
 use App\Gateways\Voices\BuiltInNarrator;
 use App\Gateways\Voices\Voices;
 use App\Library\LibraryShelf;
@@ -18,6 +19,7 @@ use App\Models\Export;
 use App\Models\Scene;
 use App\Models\Short;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route;
@@ -28,6 +30,7 @@ final class ReelServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', static fn ($pdo, $database, $prefix, $config): Connection => new EagerSqliteConnection($pdo, $database, $prefix, $config));
         $this->app->singleton(Voices::class, BuiltInNarrator::class);
         $this->app->bind(ShelfSource::class, LibraryShelf::class);
         $this->app->singleton(MediaStore::class, static fn (): MediaStore => new MediaStore(Storage::disk('media')));
