@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Caption;
 
+use RapidReel\Cut\FrameGrid;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Voice\WordTiming;
 
@@ -60,19 +61,20 @@ final readonly class AssWriter
      */
     private function states(Cue $cue, int $originMs): array
     {
+        $grid = new FrameGrid($this->fps);
         $states = [];
-        $at = $this->frame($cue->startMs - $originMs);
+        $at = $grid->frameOf($cue->startMs - $originMs);
         foreach ($cue->words as $i => $word) {
-            $start = max($at, $this->frame($word->startMs - $originMs));
+            $start = max($at, $grid->frameOf($word->startMs - $originMs));
             // The shortest words still get one frame.
-            $end = max($start + 1, $this->frame($word->endMs - $originMs));
+            $end = max($start + 1, $grid->frameOf($word->endMs - $originMs));
             if ($start > $at) {
                 $states[] = [$at, $start, null];
             }
             $states[] = [$start, $end, $i];
             $at = $end;
         }
-        $end = $this->frame($cue->endMs - $originMs);
+        $end = $grid->frameOf($cue->endMs - $originMs);
         if ($end > $at) {
             $states[] = [$at, $end, null];
         }
@@ -143,11 +145,6 @@ final readonly class AssWriter
     private function colour(string $rgb): string
     {
         return '&H00'.substr($rgb, 4, 2).substr($rgb, 2, 2).substr($rgb, 0, 2);
-    }
-
-    private function frame(int $ms): int
-    {
-        return (int) round($ms * $this->fps / 1000);
     }
 
     /** The last hundredth at or before a frame, so that the event holds from just that frame on. */

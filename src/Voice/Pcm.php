@@ -18,11 +18,6 @@ final readonly class Pcm
         }
     }
 
-    public static function silence(int $samples, int $rate): self
-    {
-        return new self(str_repeat("\0\0", $samples), $rate);
-    }
-
     public function samples(): int
     {
         return intdiv(strlen($this->bytes), 2);
