@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Footage;
 
+use RapidReel\Language\Terms;
+
 /**
  * Puts a picture under every shot: the footage whose tags share most with the words said over it, then with the scene,
  * then with the whole short. None stands twice in a short while another is left, whatever the words say.

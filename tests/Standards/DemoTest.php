@@ -10,7 +10,7 @@ use RapidReel\Demo\ClipCatalog;
 use RapidReel\Demo\Piece;
 use RapidReel\Demo\Still;
 use RapidReel\Demo\StillCatalog;
-use RapidReel\Footage\Terms;
+use RapidReel\Language\Terms;
 use RapidReel\Script\SceneRole;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;

@@ -9,7 +9,7 @@ use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Footage\FootageMatcher;
 use RapidReel\Footage\ShotNeed;
-use RapidReel\Footage\Terms;
+use RapidReel\Language\Terms;
 use Tests\Support\Cuts;
 
 final class FootageMatcherTest extends TestCase

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Footage;
+namespace RapidReel\Language;
 
 /** The words of a text that can name a picture, in a common form: lower case, common endings off, no function words. */
 final class Terms

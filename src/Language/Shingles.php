@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Language;
+
+/**
+ * How alike two texts are, by the runs of words they share: w-shingling and resemblance (A. Broder, "On the resemblance
+ * and containment of documents", 1997).
+ */
+final class Shingles
+{
+    /** Runs of this many words tell whole scripts apart. */
+    public const SCRIPT = 4;
+
+    /** A hook is short; its runs are too. */
+    public const HOOK = 2;
+
+    /**
+     * The shingles of a text as numbers, each once. Case, marks and signs do not count; a text shorter than a shingle is
+     * one.
+     *
+     * @return list<int> 32 bits each, rising
+     */
+    public static function of(string $text, int $width): array
+    {
+        $plain = mb_strtolower((string) preg_replace('/\p{Mn}+/u', '', (string) normalizer_normalize($text, \Normalizer::FORM_D)));
+        preg_match_all('/[\p{L}\p{N}]+/u', str_replace(["'", '’'], '', $plain), $matches);
+        $words = $matches[0];
+        $numbers = [];
+        for ($i = 0, $last = max(0, count($words) - $width); $words !== [] && $i <= $last; $i++) {
+            $numbers[crc32(implode(' ', array_slice($words, $i, $width)))] = true;
+        }
+        $numbers = array_keys($numbers);
+        sort($numbers);
+
+        return $numbers;
+    }
+
+    /**
+     * |a ∩ b| ÷ |a ∪ b|
+     *
+     * @param  list<int>  $a
+     * @param  list<int>  $b
+     * @return float 0…1; 0 where either is empty
+     */
+    public static function resemblance(array $a, array $b): float
+    {
+        if ($a === [] || $b === []) {
+            return 0.0;
+        }
+        $shared = count(array_intersect_key(array_flip($a), array_flip($b)));
+
+        return $shared / (count($a) + count($b) - $shared);
+    }
+}
