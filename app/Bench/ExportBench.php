@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Gateways\Voices\VoiceBook;
-use App\Intake\ScriptSource;
 use App\Library\Shelf;
 use App\Media\ExportedFiles;
 use App\Media\Exporter;
@@ -19,6 +18,7 @@ use App\Shorts\ScriptPlanner;
 use Illuminate\Support\Facades\File;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutScene;
+use RapidReel\Intake\ScriptSource;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Render\Quality;
 use RapidReel\Script\Scene;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Shorts;
 
 use App\Gateways\Voices\Voice;
-use App\Intake\ScriptSource;
 use App\Models\Batch;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use RapidReel\Intake\ScriptSource;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\UnusableScript;
 

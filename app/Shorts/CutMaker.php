@@ -18,7 +18,7 @@ use RapidReel\Cut\FlagCode;
 use RapidReel\Cut\VoicedScene;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Render\Progress;
-use RapidReel\Script\SpeechEstimate;
+use RapidReel\Script\SpeechRate;
 use RapidReel\Voice\Take;
 
 /** From scenes to a cut: voices them, or only estimates, and builds. */
@@ -52,12 +52,13 @@ final readonly class CutMaker
      *
      * @param  non-empty-list<SceneDraft>  $drafts
      */
-    public function estimate(string $title, array $drafts, TargetProfile $profile): Cut
+    public function estimate(string $title, array $drafts, TargetProfile $profile, ?SpeechRate $rate = null): Cut
     {
-        $voiced = array_map(static function (SceneDraft $draft): VoicedScene {
-            $words = SpeechEstimate::wordsOf($draft->scene->text);
+        $rate ??= SpeechRate::common();
+        $voiced = array_map(static function (SceneDraft $draft) use ($rate): VoicedScene {
+            $words = $rate->wordsOf($draft->scene->text);
 
-            return new VoicedScene($draft->scene, new Take('', SpeechEstimate::ofText($draft->scene->text), $words));
+            return new VoicedScene($draft->scene, new Take('', $rate->ofText($draft->scene->text), $words));
         }, $drafts);
 
         return $this->builder($profile)->build($title, $voiced, [], null, [

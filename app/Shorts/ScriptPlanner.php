@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shorts;
 
-use App\Intake\ScriptSource;
+use RapidReel\Intake\ScriptSource;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;
 use RapidReel\Script\UnusableScript;

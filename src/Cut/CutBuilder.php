@@ -13,7 +13,6 @@ use RapidReel\Footage\FootageMatcher;
 use RapidReel\Footage\ShotNeed;
 use RapidReel\Framing\FramePath;
 use RapidReel\Framing\StillMotion;
-use RapidReel\Pace\ShotPlanner;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Voice\WordTiming;
 
@@ -22,17 +21,11 @@ use RapidReel\Voice\WordTiming;
  */
 final readonly class CutBuilder
 {
-    /** Between the last word of a scene and the first of the next; even, and short enough to keep the pace. */
-    public const GAP_MS = 140;
-
-    /** After the last word, so that it is not clipped and the music can end. */
-    public const TAIL_MS = 600;
-
     public function __construct(
         private TargetProfile $profile,
         private FontMetrics $metrics,
         private CaptionStyle $style = new CaptionStyle,
-        private ShotPlanner $pace = new ShotPlanner,
+        private ScenePacer $pacer = new ScenePacer,
         private FootageMatcher $matcher = new FootageMatcher,
     ) {
     }
@@ -44,9 +37,9 @@ final readonly class CutBuilder
      */
     public function build(string $title, array $voiced, array $library, ?CutMusic $music, array $flags = []): Cut
     {
-        $grid = new FrameGrid(TargetProfile::FPS);
-        $spans = $this->spans($voiced, $grid);
-        $pictures = $library === [] ? [] : $this->matcher->match($this->needs($voiced, $spans, $grid), $library);
+        $grid = $this->pacer->grid;
+        $spans = $this->pacer->spans($voiced);
+        $pictures = $library === [] ? [] : $this->matcher->match($this->needs($voiced, $spans), $library);
         $grouper = new CueGrouper($this->metrics, $this->style, $this->profile);
 
         $scenes = [];
@@ -55,24 +48,24 @@ final readonly class CutBuilder
         $at = 0;
         foreach ($voiced as $number => $one) {
             $span = $spans[$number];
-            $startMs = $grid->msOf($span['start']);
+            $startMs = $grid->msOf($span->startFrame);
             $timed = array_map(static fn (WordTiming $word): WordTiming => $word->shifted($startMs), $one->take->words);
             $shots = [];
-            foreach ($span['shots'] as [$firstFrame, $endFrame, $firstWord, $endWord]) {
-                $endMs = $grid->msOf($endFrame);
+            foreach ($span->shots as $shot) {
+                $endMs = $grid->msOf($shot->endFrame);
                 if ($pictures !== []) {
-                    $shots[] = $this->shot($pictures[$at], $grid->msOf($firstFrame), $endMs, $grid->msOf($endFrame - $firstFrame));
+                    $shots[] = $this->shot($pictures[$at], $grid->msOf($shot->startFrame), $endMs, $grid->msOf($shot->endFrame - $shot->startFrame));
                     $at++;
                 }
-                $cues = [...$cues, ...$grouper->group(array_slice($timed, $firstWord, $endWord - $firstWord), $endMs)];
+                array_push($cues, ...$grouper->group(array_slice($timed, $shot->firstWord, $shot->endWord - $shot->firstWord), $endMs));
             }
             foreach ($timed as $word) {
                 $words[] = new CutWord($word, $number);
             }
-            $scenes[] = new CutScene($one->scene->role, $one->scene->text, $startMs, $grid->msOf($span['end']), $one->take->key, $shots);
+            $scenes[] = new CutScene($one->scene->role, $one->scene->text, $startMs, $grid->msOf($span->endFrame), $one->take->key, $shots);
         }
 
-        $duration = $grid->msOf($spans[count($spans) - 1]['end']);
+        $duration = $grid->msOf($spans[count($spans) - 1]->endFrame);
         $hookMs = $voiced[0]->take->spokenMs();
 
         return new Cut(
@@ -90,55 +83,19 @@ final readonly class CutBuilder
     }
 
     /**
-     * Where scenes and shots begin and end, in frames. All lengths are rounded inside their scene, so that they stay the
-     * same when an earlier scene gets longer.
-     *
      * @param  non-empty-list<VoicedScene>  $voiced
-     * @return non-empty-list<array{start: int, end: int, shots: non-empty-list<array{int, int, int, int}>}> shots as first frame, end frame, first word, end word
-     */
-    private function spans(array $voiced, FrameGrid $grid): array
-    {
-        $spans = [];
-        $start = 0;
-        $last = count($voiced) - 1;
-        foreach ($voiced as $number => $one) {
-            $ms = $one->take->durationMs + ($number === $last ? self::TAIL_MS : self::GAP_MS);
-            $end = $start + max(1, $grid->frameOf($ms));
-            $words = $one->take->words;
-            $cuts = [0 => 0] + $this->pace->cuts($words, $ms);
-            $firsts = array_keys($cuts);
-            $shots = [];
-            foreach ($firsts as $i => $first) {
-                $next = $firsts[$i + 1] ?? null;
-                $shots[] = [
-                    $start + $grid->frameOf($cuts[$first]),
-                    $next === null ? $end : $start + $grid->frameOf($cuts[$next]),
-                    $first,
-                    $next ?? count($words),
-                ];
-            }
-            $spans[] = ['start' => $start, 'end' => $end, 'shots' => $shots];
-            $start = $end;
-        }
-
-        return $spans;
-    }
-
-    /**
-     * @param  non-empty-list<VoicedScene>  $voiced
-     * @param  non-empty-list<array{start: int, end: int, shots: non-empty-list<array{int, int, int, int}>}>  $spans
+     * @param  non-empty-list<SceneSpan>  $spans
      * @return list<ShotNeed>
      */
-    private function needs(array $voiced, array $spans, FrameGrid $grid): array
+    private function needs(array $voiced, array $spans): array
     {
         $needs = [];
         foreach ($voiced as $number => $one) {
-            foreach ($spans[$number]['shots'] as $i => [$first, $end, $firstWord, $endWord]) {
-                $said = array_slice($one->take->words, $firstWord, $endWord - $firstWord);
+            foreach ($spans[$number]->shots as $i => $shot) {
                 $needs[] = new ShotNeed(
-                    implode(' ', array_map(static fn (WordTiming $word): string => $word->text, $said)),
-                    $one->scene->text,
-                    $grid->msOf($end - $first),
+                    $one->take->saying($shot->firstWord, $shot->endWord),
+                    trim("{$one->scene->text} {$one->scene->brief}"),
+                    $this->pacer->grid->msOf($shot->endFrame - $shot->startFrame),
                     $one->chosen[$i] ?? null,
                 );
             }

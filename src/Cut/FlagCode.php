@@ -12,4 +12,11 @@ enum FlagCode: string
     case FootageRepeats = 'footage-repeats';
     case NoFace = 'no-face';
     case Estimated = 'estimated';
+    case HookFiller = 'hook-filler';
+    case HookPronoun = 'hook-pronoun';
+    case HookAbstract = 'hook-abstract';
+    case SceneCrowded = 'scene-crowded';
+    case SeveralArticles = 'several-articles';
+    case SameHook = 'same-hook';
+    case SameScript = 'same-script';
 }

@@ -82,7 +82,7 @@ final class Syllables
             $part = (string) $part;
             if (ctype_digit($part) && strlen($part) <= 15) {
                 $spelled = (string) (new NumberFormatter('en', NumberFormatter::SPELLOUT))->format((int) $part);
-                $count += array_sum(array_map(self::of(...), (array) preg_split('/[^a-z]+/', $spelled, -1, PREG_SPLIT_NO_EMPTY)));
+                $count += self::inText(str_replace('-', ' ', $spelled));
             } elseif (ctype_digit($part)) {
                 $count += strlen($part);
             } else {

@@ -40,8 +40,8 @@ final class TextRank
                 foreach ($weights[$i] ?? [] as $j => $weight) {
                     $got += $weight / $sums[$j] * $scores[$j];
                 }
-                $next[$i] = 1 - self::DAMPING + self::DAMPING * $got;
-                $largest = max($largest, abs($next[$i] - $scores[$i]));
+                $next[] = 1 - self::DAMPING + self::DAMPING * $got;
+                $largest = max($largest, abs(end($next) - $scores[$i]));
             }
             $scores = $next;
             if ($largest < self::THRESHOLD) {

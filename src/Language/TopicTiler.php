@@ -12,7 +12,7 @@ namespace RapidReel\Language;
 final readonly class TopicTiler
 {
     /**
-     * @param  int  $sequence  words in a token sequence (w of the paper)
+     * @param  int<1, max>  $sequence  words in a token sequence (w of the paper)
      * @param  int  $block  sequences in a block (k of the paper, smaller here since scripts are shorter than articles)
      */
     public function __construct(
@@ -96,13 +96,15 @@ final readonly class TopicTiler
     }
 
     /**
-     * @param  non-empty-array<int, int>  $begins
+     * @param  array<int, int>  $begins
      */
     private static function nearest(array $begins, int $word): int
     {
         $best = 0;
+        $distance = INF;
         foreach ($begins as $number => $begin) {
-            if (abs($begin - $word) < abs($begins[$best] - $word)) {
+            if (abs($begin - $word) < $distance) {
+                $distance = abs($begin - $word);
                 $best = $number;
             }
         }
@@ -137,7 +139,14 @@ final readonly class TopicTiler
         foreach (array_intersect_key($a, $b) as $term => $count) {
             $dot += $count * $b[$term];
         }
-        $square = static fn (array $counts): float => array_sum(array_map(static fn (int $count): int => $count ** 2, $counts));
+        $square = static function (array $counts): float {
+            $sum = 0;
+            foreach ($counts as $count) {
+                $sum += is_int($count) ? $count ** 2 : 0;
+            }
+
+            return $sum;
+        };
 
         return $dot === 0 ? 0.0 : $dot / sqrt($square($a) * $square($b));
     }

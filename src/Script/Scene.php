@@ -14,16 +14,62 @@ final readonly class Scene
 
     public string $text;
 
+    public string $brief;
+
+    /**
+     * @param  bool  $startsLine  whether a line of the script begins here
+     * @param  string  $brief  what the maker wants shown, where that is said; else what is shown follows from the words
+     */
     public function __construct(
         public SceneRole $role,
         string $text,
+        public bool $startsLine = true,
+        string $brief = '',
     ) {
-        $this->text = trim((string) preg_replace('/\s+/u', ' ', $text));
-        if ($this->text === '' || preg_match('/[\p{L}\p{N}]/u', $this->text) !== 1) {
+        $this->text = self::plain($text);
+        $this->brief = self::plain($brief);
+        if (! self::isSpeakable($this->text)) {
             throw new InvalidArgumentException('A scene needs at least one spoken word.');
         }
         if (mb_strlen($this->text) > self::MOST_CHARACTERS) {
             throw new InvalidArgumentException(sprintf('A scene takes at most %s characters; split it in two.', number_format(self::MOST_CHARACTERS)));
         }
+    }
+
+    public static function isSpeakable(string $text): bool
+    {
+        return preg_match('/[\p{L}\p{N}]/u', $text) === 1;
+    }
+
+    public function as(SceneRole $role): self
+    {
+        return new self($role, $this->text, $this->startsLine, $this->brief);
+    }
+
+    public function saying(string $text): self
+    {
+        return new self($this->role, $text, $this->startsLine, $this->brief);
+    }
+
+    public function showing(string $brief): self
+    {
+        return new self($this->role, $this->text, $this->startsLine, $brief);
+    }
+
+    /** A trailing ellipsis: the thought goes on in the next scene, without a pause between. */
+    public function carriesOn(): bool
+    {
+        return preg_match('/(?:…|\.\.\.)["”’\')]*$/u', $this->text) === 1;
+    }
+
+    /** @return list<string> */
+    public function sentences(SentenceSplitter $splitter = new SentenceSplitter): array
+    {
+        return $splitter->split($this->text);
+    }
+
+    private static function plain(string $text): string
+    {
+        return trim((string) preg_replace('/\s+/u', ' ', $text));
     }
 }

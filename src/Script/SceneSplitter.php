@@ -4,69 +4,92 @@ declare(strict_types=1);
 
 namespace RapidReel\Script;
 
-/** One sentence a scene; the first is the hook, and a last one that asks the viewer for something is the close. */
-final class SceneSplitter
+/**
+ * Splits the words of a script into scenes. The first is the hook, and a last one that asks the viewer for something is
+ * the close.
+ */
+final readonly class SceneSplitter
 {
-    private const ASKS = '/^(?:so |now |and |then |please |but )*(?:follow|subscribe|tell|comment|share|save|like|watch|tap|click|send|join|ask|write|come back|stay|leave|let (?:me|us) know|tag|vote|guess|look|check|keep|try|remember|visit|listen|hit|drop|press|turn)\b/iu';
-
-    public function __construct(private readonly SentenceSplitter $sentences = new SentenceSplitter)
-    {
+    public function __construct(
+        private SentenceSplitter $sentences = new SentenceSplitter,
+        private WordSplitter $words = new WordSplitter,
+    ) {
     }
 
     /**
      * @return non-empty-list<Scene>
      *
-     * @throws UnusableScript when a sentence is too long for a scene
+     * @throws UnusableScript when a scene would be too long
      */
-    public function split(Script $script): array
+    public function split(Script $script, ?SplitRule $rule = null, ?SpeechRate $rate = null): array
     {
-        $sentences = $this->joinWordless($this->sentences->split($script->spoken()));
-        if ($sentences === []) {
+        $scenes = $this->splitText($script->spoken(), $rule ?? SplitRule::sentence(), $rate ?? SpeechRate::common());
+        if ($scenes === []) {
             throw UnusableScript::hasNothingSpoken();
         }
-        $last = count($sentences) - 1;
-        $scenes = [];
-        foreach ($sentences as $i => $sentence) {
-            if (mb_strlen($sentence) > Scene::MOST_CHARACTERS) {
-                throw UnusableScript::hasAScenelessLength(mb_strlen($sentence), Scene::MOST_CHARACTERS);
+        // What a picture note asks for is shown where it stands; the first of a scene counts.
+        $wanted = [];
+        foreach ($script->notes($scenes) as $note) {
+            if ($note->picture() !== null) {
+                $wanted[$note->scene] ??= $note->picture();
             }
-            $role = match (true) {
-                $i === 0 => SceneRole::Hook,
-                $i === $last && $this->asks($sentence) => SceneRole::Close,
-                default => SceneRole::Beat,
-            };
-            $scenes[] = new Scene($role, $sentence);
         }
 
-        return $scenes;
+        return array_map(static fn (Scene $scene, int $i): Scene => isset($wanted[$i]) ? $scene->showing($wanted[$i]) : $scene, $scenes, array_keys($scenes));
     }
 
-    /** Whether a sentence asks the viewer: a question, or an imperative of the kind that shorts end on. */
-    public function asks(string $sentence): bool
+    /**
+     * @return list<Scene>
+     *
+     * @throws UnusableScript when a scene would be too long
+     */
+    public function splitText(string $text, SplitRule $rule, SpeechRate $rate): array
     {
-        return preg_match('/\?[”"’\')]*$/u', $sentence) === 1
-            || preg_match(self::ASKS, $sentence) === 1
-            || preg_match('/\b(?:follow|subscribe|comment below|in the comments|tell us|let (?:me|us) know)\b/iu', $sentence) === 1;
+        $lines = $this->joinWordless(array_values(array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $line): bool => $line !== '')));
+        /** @var list<array{string, bool}> $pieces text, and whether a line begins there */
+        $pieces = [];
+        if ($rule->kind === SplitKind::Words) {
+            $pieces = $this->words->byRange($lines, $rule->fewestWords, $rule->mostWords, $this->sentences);
+        } else {
+            foreach ($lines as $line) {
+                $parts = $rule->kind === SplitKind::Line ? [$line] : $this->joinWordless($this->sentences->split($line));
+                if ($rule->kind === SplitKind::Seconds) {
+                    $parts = array_merge([], ...array_map(fn (string $sentence): array => $this->words->byTime($sentence, $rule->longestSeconds, $rate), $parts));
+                }
+                foreach ($parts as $i => $part) {
+                    $pieces[] = [$part, $i === 0];
+                }
+            }
+        }
+        $scenes = [];
+        foreach ($pieces as [$piece, $startsLine]) {
+            if (mb_strlen($piece) > Scene::MOST_CHARACTERS) {
+                throw UnusableScript::hasAScenelessLength(mb_strlen($piece), Scene::MOST_CHARACTERS);
+            }
+            $scenes[] = new Scene(SceneRole::Beat, $piece, $startsLine);
+        }
+
+        return Roles::given($scenes);
     }
 
     /**
      * A piece with no letter or digit (a lone dash) goes with its neighbour.
      *
-     * @param  list<string>  $sentences
+     * @param  list<string>  $pieces
      * @return list<string>
      */
-    private function joinWordless(array $sentences): array
+    private function joinWordless(array $pieces): array
     {
         $joined = [];
-        foreach ($sentences as $sentence) {
+        foreach ($pieces as $piece) {
             $last = array_key_last($joined);
-            if ($last !== null && preg_match('/[\p{L}\p{N}]/u', $sentence) !== 1) {
-                $joined[$last] .= ' '.$sentence;
+            if ($last !== null && (! Scene::isSpeakable($piece) || ! Scene::isSpeakable($joined[$last]))) {
+                $joined[$last] .= ' '.$piece;
             } else {
-                $joined[] = $sentence;
+                $joined[] = $piece;
             }
         }
 
-        return $joined;
+        return count($joined) === 1 && ! Scene::isSpeakable($joined[0]) ? [] : $joined;
     }
 }

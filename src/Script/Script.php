@@ -23,13 +23,103 @@ final readonly class Script
     /** The spoken words alone: runs of a line joined by a space, lines by a line break, empty lines kept once. */
     public function spoken(): string
     {
-        $lines = [];
-        foreach ($this->lines as $runs) {
-            $spoken = array_filter($runs, static fn (ScriptRun $run): bool => $run->kind->isSpoken());
-            $text = implode(' ', array_map(static fn (ScriptRun $run): string => trim($run->text), $spoken));
-            $lines[] = trim((string) preg_replace('/\s+/u', ' ', $text));
-        }
+        $lines = array_map(self::spokenOf(...), $this->lines);
 
         return trim((string) preg_replace('/\n{3,}/', "\n\n", implode("\n", $lines)));
+    }
+
+    /** @return array<string, int> how many notes there are of every kind (its value), most first */
+    public function noteCounts(): array
+    {
+        $counts = [];
+        foreach (array_merge(...$this->lines) as $run) {
+            if ($run->kind->isNote()) {
+                $counts[$run->kind->value] = ($counts[$run->kind->value] ?? 0) + 1;
+            }
+        }
+        arsort($counts);
+
+        return $counts;
+    }
+
+    /**
+     * The source again, with a backslash before one note, so that the next reading has it spoken.
+     *
+     * @return string|null null where there is no such note
+     */
+    public function saying(int $line, int $run): ?string
+    {
+        if (($this->lines[$line][$run] ?? null)?->kind->isNote() !== true) {
+            return null;
+        }
+        $texts = [];
+        foreach ($this->lines as $i => $runs) {
+            $text = '';
+            foreach ($runs as $j => $one) {
+                $text .= ($i === $line && $j === $run ? '\\' : '').$one->text;
+            }
+            $texts[] = $text;
+        }
+
+        return implode("\n", $texts);
+    }
+
+    /**
+     * Where every note stands among scenes that were split from this script. Scenes lose no character but white space, so
+     * places are counted without it.
+     *
+     * @param  non-empty-list<Scene>  $scenes
+     * @return list<ScriptNote>
+     */
+    public function notes(array $scenes): array
+    {
+        $notes = [];
+        $passed = 0;
+        foreach ($this->lines as $runs) {
+            $own = self::spokenOf($runs) === '';
+            foreach ($runs as $run) {
+                if ($run->kind->isSpoken()) {
+                    $passed += self::inked($run->text);
+                } elseif ($run->kind->isNote()) {
+                    [$scene, $offset] = self::place($scenes, $passed);
+                    $notes[] = new ScriptNote($run->kind, trim($run->text), $scene, $offset, $own);
+                }
+            }
+        }
+
+        return $notes;
+    }
+
+    /**
+     * @param  non-empty-list<Scene>  $scenes
+     * @return array{int, int} scene and offset in it after so many characters
+     */
+    private static function place(array $scenes, int $characters): array
+    {
+        foreach ($scenes as $number => $scene) {
+            $length = self::inked($scene->text);
+            if ($characters < $length) {
+                preg_match('/^(?:\s*\S){'.$characters.'}\s*/u', $scene->text, $match);
+
+                return [$number, mb_strlen($match[0] ?? '')];
+            }
+            $characters -= $length;
+        }
+
+        return [count($scenes) - 1, mb_strlen($scenes[count($scenes) - 1]->text)];
+    }
+
+    private static function inked(string $text): int
+    {
+        return mb_strlen((string) preg_replace('/\s+/u', '', $text));
+    }
+
+    /** @param  list<ScriptRun>  $runs */
+    private static function spokenOf(array $runs): string
+    {
+        $spoken = array_filter($runs, static fn (ScriptRun $run): bool => $run->kind->isSpoken());
+        $text = implode(' ', array_map(static fn (ScriptRun $run): string => trim($run->text), $spoken));
+
+        return trim((string) preg_replace(['/\s+/u', '/ (?=[.,;:!?…](?:\s|$))/u'], [' ', ''], $text));
     }
 }

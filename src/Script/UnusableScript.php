@@ -37,9 +37,34 @@ final class UnusableScript extends RuntimeException
         ));
     }
 
+    public static function isTooShortToCondense(): self
+    {
+        return new self('There is too little to condense: bring a source of at least three sentences.');
+    }
+
     public static function isNotText(string $name): self
     {
-        return new self(sprintf('“%s” is not a text file. Scripts come as .txt, .md or .csv, written as UTF-8.', $name));
+        return new self(sprintf('“%s” is not a text file. Scripts come as .txt, .md, .csv, .srt or .vtt files, or as a .zip of them.', $name));
+    }
+
+    public static function cannotBeOpened(string $name): self
+    {
+        return new self(sprintf('“%s” cannot be opened as a ZIP. Pack it again, or bring its files one by one.', $name));
+    }
+
+    public static function isTooLargeUnpacked(string $name, int $most): self
+    {
+        return new self(sprintf('“%s” holds more text than fits in one batch (%d MB).', $name, $most));
+    }
+
+    public static function holdsNoScripts(string $name): self
+    {
+        return new self(sprintf('“%s” holds no script: no .txt, .md, .csv, .srt or .vtt file.', $name));
+    }
+
+    public static function hasTooManyRows(string $name, int $rows, int $most): self
+    {
+        return new self(sprintf('“%s” has %s scripts; a batch takes at most %s. Split the file and bring in one part after the other. Nothing was taken from it.', $name, number_format($rows), number_format($most)));
     }
 
     public static function csvWithoutScripts(string $name): self

@@ -27,6 +27,12 @@ final readonly class Take
         }
     }
 
+    /** The written words from one to another (not counted), as a text. */
+    public function saying(int $firstWord, int $endWord): string
+    {
+        return implode(' ', array_map(static fn (WordTiming $word): string => $word->text, array_slice($this->words, $firstWord, $endWord - $firstWord)));
+    }
+
     /** When the last word is out, in ms from the start. */
     public function spokenMs(): int
     {

@@ -8,7 +8,6 @@ use App\Gateways\Voices\VoiceBook;
 use App\Http\Presenters\CutStrip;
 use App\Http\Presenters\Sheet;
 use App\Http\Presenters\ShortRow;
-use App\Intake\ScriptSource;
 use App\Library\ShelfSource;
 use App\Media\Unwatched;
 use App\Models\Batch;
@@ -21,6 +20,7 @@ use App\Shorts\ShortPlanner;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Cut\CutShot;
+use RapidReel\Intake\ScriptSource;
 use RapidReel\Publish\TargetProfile;
 use Tests\Support\Cuts;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
-use App\Intake\ScriptSource;
 use App\Shorts\CutMaker;
 use App\Shorts\ScriptPlanner;
 use RapidReel\Cut\FlagCode;
+use RapidReel\Intake\ScriptSource;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\UnusableScript;
 

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use RapidReel\Publish\TargetProfile;
+
+/** What a row of the rundown shows of a cut, small enough to be read for hundreds of shorts at once. Times in ms. */
+final readonly class CutSummary
+{
+    /**
+     * @param  list<array{int, int, string}>  $scenes  start, end and role
+     * @param  list<int>  $cutsMs  where pictures change inside scenes
+     * @param  list<Flag>  $flags
+     * @param  string  $hash  of the cut; empty while it is only estimated
+     */
+    public function __construct(
+        public TargetProfile $profile,
+        public int $durationMs,
+        public int $hookMs,
+        public int $words,
+        public array $scenes,
+        public array $cutsMs,
+        public array $flags,
+        public string $hash,
+    ) {
+    }
+
+    /** @param  non-empty-list<SceneSpan>  $spans  as the cut was paced */
+    public static function of(Cut $cut, array $spans): self
+    {
+        $cuts = [];
+        foreach ($spans as $span) {
+            foreach (array_slice($span->shots, 1) as $shot) {
+                $cuts[] = $cut->grid()->msOf($shot->startFrame);
+            }
+        }
+
+        return new self(
+            $cut->profile,
+            $cut->durationMs,
+            $cut->hookMs,
+            count($cut->words),
+            array_map(static fn (CutScene $scene): array => [$scene->startMs, $scene->endMs, $scene->role->value], $cut->scenes),
+            $cuts,
+            $cut->flags,
+            $cut->scenes[0]->take === '' ? '' : $cut->hash(),
+        );
+    }
+
+    public function isVoiced(): bool
+    {
+        return $this->hash !== '';
+    }
+
+    public function isOver(): bool
+    {
+        return $this->durationMs > $this->profile->longestMs();
+    }
+
+    public function isUnder(): bool
+    {
+        return $this->durationMs < $this->profile->shortestMs();
+    }
+
+    public function isHookLate(): bool
+    {
+        return $this->hookMs > $this->profile->hookWindowMs();
+    }
+
+    public function wordsASecond(): float
+    {
+        return $this->words * 1000 / max(1, $this->durationMs);
+    }
+
+    public function shots(): int
+    {
+        return count($this->scenes) + count($this->cutsMs);
+    }
+
+    /** Mean length of a shot in ms */
+    public function meanShotMs(): int
+    {
+        return (int) round($this->durationMs / max(1, $this->shots()));
+    }
+
+    public function toJson(): string
+    {
+        return json_encode([
+            'profile' => $this->profile->value,
+            'duration_ms' => $this->durationMs,
+            'hook_ms' => $this->hookMs,
+            'words' => $this->words,
+            'scenes' => $this->scenes,
+            'cuts_ms' => $this->cutsMs,
+            'flags' => array_map(static fn (Flag $flag): array => $flag->toArray(), $this->flags),
+            'hash' => $this->hash,
+        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
+    public static function fromJson(string $json): self
+    {
+        // What was encoded above has this shape.
+        /** @var array{profile: string, duration_ms: int, hook_ms: int, words: int, scenes: list<array{int, int, string}>, cuts_ms: list<int>, flags: list<array{code: string, message: string}>, hash: string} $data */
+        $data = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
+
+        return new self(
+            TargetProfile::from($data['profile']),
+            $data['duration_ms'],
+            $data['hook_ms'],
+            $data['words'],
+            $data['scenes'],
+            $data['cuts_ms'],
+            array_map(Flag::fromArray(...), $data['flags']),
+            $data['hash'],
+        );
+    }
+}

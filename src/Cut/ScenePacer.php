@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use RapidReel\Pace\ShotPlanner;
+use RapidReel\Publish\TargetProfile;
+
+/**
+ * Puts scenes one after the other and cuts them into shots. All lengths are rounded inside their scene, so that they stay
+ * the same when an earlier scene gets longer.
+ */
+final readonly class ScenePacer
+{
+    /** Between the last word of a scene and the first of the next; even, and short enough to keep the pace. */
+    public const GAP_MS = 140;
+
+    /** The same where a trailing ellipsis carries the thought on. */
+    public const CARRY_MS = 30;
+
+    /** After the last word, so that it is not clipped and the music can end. */
+    public const TAIL_MS = 600;
+
+    public FrameGrid $grid;
+
+    public function __construct(private ShotPlanner $pace = new ShotPlanner)
+    {
+        $this->grid = new FrameGrid(TargetProfile::FPS);
+    }
+
+    /**
+     * @param  non-empty-list<VoicedScene>  $voiced
+     * @return non-empty-list<SceneSpan>
+     */
+    public function spans(array $voiced): array
+    {
+        $spans = [];
+        $start = 0;
+        foreach ($voiced as $number => $one) {
+            $ms = $one->take->durationMs + $this->pauseAfter($voiced, $number);
+            $end = $start + max(1, $this->grid->frameOf($ms));
+            $words = $one->take->words;
+            $cuts = [0 => 0] + $this->pace->cuts($words, $ms);
+            $firsts = array_keys($cuts);
+            $shots = [];
+            foreach ($firsts as $i => $first) {
+                $next = $firsts[$i + 1] ?? null;
+                $shots[] = new ShotSpan(
+                    $start + $this->grid->frameOf($cuts[$first]),
+                    $next === null ? $end : $start + $this->grid->frameOf($cuts[$next]),
+                    $first,
+                    $next ?? count($words),
+                );
+            }
+            $spans[] = new SceneSpan($start, $end, $shots);
+            $start = $end;
+        }
+
+        return $spans;
+    }
+
+    /**
+     * How long a short of these scenes is, in ms.
+     *
+     * @param  non-empty-list<VoicedScene>  $voiced
+     */
+    public function lengthOf(array $voiced): int
+    {
+        $frames = 0;
+        foreach ($voiced as $number => $one) {
+            $frames += max(1, $this->grid->frameOf($one->take->durationMs + $this->pauseAfter($voiced, $number)));
+        }
+
+        return $this->grid->msOf($frames);
+    }
+
+    /** @param  non-empty-list<VoicedScene>  $voiced */
+    private function pauseAfter(array $voiced, int $number): int
+    {
+        return match (true) {
+            $number === count($voiced) - 1 => self::TAIL_MS,
+            $voiced[$number]->scene->carriesOn() => self::CARRY_MS,
+            default => self::GAP_MS,
+        };
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Draft;
+
+/** A script that somebody or something wrote, one sentence a line. */
+final readonly class Draft
+{
+    /** @param  non-empty-list<string>  $sentences  the first is the hook */
+    public function __construct(
+        public string $title,
+        public array $sentences,
+    ) {
+    }
+
+    public function words(): int
+    {
+        return (int) preg_match_all('/\S*[\p{L}\p{N}]\S*/u', implode(' ', $this->sentences));
+    }
+
+    public function text(): string
+    {
+        return implode("\n", $this->sentences);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Draft;
+
+use InvalidArgumentException;
+use RapidReel\Hook\HookShape;
+
+/** What a script is to be written about, and how. */
+final readonly class DraftOrder
+{
+    public const FEWEST_WORDS = 30;
+
+    public const MOST_WORDS = 400;
+
+    /** Words of a script to a second of speech (common practice, no published source). */
+    public const WORDS_A_SECOND = 2.7;
+
+    public string $topic;
+
+    /** @var list<string> */
+    public array $points;
+
+    /**
+     * @param  list<string>  $points  what it must say, in this order
+     * @param  int  $words  how long it is to be, within a tenth
+     * @param  int  $seed  another one gives another script; the same one the same
+     *
+     * @throws InvalidArgumentException in the operator's words
+     */
+    public function __construct(
+        string $topic,
+        array $points,
+        public Tone $tone,
+        public HookShape $shape,
+        public int $words,
+        public int $seed,
+    ) {
+        $this->topic = trim((string) preg_replace('/\s+/u', ' ', $topic), " \t.");
+        $this->points = array_values(array_filter(array_map(static fn (string $point): string => trim((string) preg_replace('/^[-*+•]\s+|^\d+[.)]\s+|\s+/u', ' ', $point)), $points), static fn (string $point): bool => $point !== ''));
+        if ($this->topic === '' || preg_match('/\p{L}/u', $this->topic) !== 1) {
+            throw new InvalidArgumentException('A script needs a topic.');
+        }
+        if (mb_strlen($this->topic) > 120) {
+            throw new InvalidArgumentException('A topic takes at most 120 characters. Put the rest into the key points.');
+        }
+        if ($words < self::FEWEST_WORDS || $words > self::MOST_WORDS) {
+            throw new InvalidArgumentException(sprintf('A draft has %d to %d words.', self::FEWEST_WORDS, self::MOST_WORDS));
+        }
+    }
+
+    public static function wordsIn(int $seconds): int
+    {
+        return (int) round($seconds * self::WORDS_A_SECOND);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Intake;
+
+/** One script as it came, before clean-up, with what came along with it. */
+final readonly class ScriptSource
+{
+    /**
+     * @param  string  $text  what is to be cleaned; the hook and the close that came apart are in it already
+     * @param  list<string>  $hooks  other first words to try
+     * @param  string  $voice  whatever was written: a name or an id
+     * @param  string  $profile  whatever was written
+     * @param  string  $publishAt  whatever was written
+     */
+    public function __construct(
+        public string $text,
+        public string $title = '',
+        public array $hooks = [],
+        public string $keywords = '',
+        public string $voice = '',
+        public string $profile = '',
+        public string $publishAt = '',
+        public string $tags = '',
+    ) {
+    }
+
+    public function saying(string $text): self
+    {
+        return new self($text, $this->title, $this->hooks, $this->keywords, $this->voice, $this->profile, $this->publishAt, $this->tags);
+    }
+
+    /** As it is written into a text that holds several scripts, and read again from it. */
+    public function asText(): string
+    {
+        $head = '';
+        foreach ([
+            'title' => [$this->title],
+            'other hook' => $this->hooks,
+            'keywords' => [$this->keywords],
+            'voice' => [$this->voice],
+            'profile' => [$this->profile],
+            'publish_at' => [$this->publishAt],
+            'tags' => [$this->tags],
+        ] as $key => $values) {
+            foreach ($values as $value) {
+                $value = trim((string) preg_replace('/\s+/u', ' ', $value));
+                $head .= $value === '' ? '' : "$key: $value\n";
+            }
+        }
+
+        return $head === '' ? $this->text : $head."\n".$this->text;
+    }
+}

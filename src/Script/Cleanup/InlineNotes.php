@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Script\Cleanup;
+
+use RapidReel\Script\Pictographs;
+use RapidReel\Script\RunKind;
+use RapidReel\Script\ScriptRun;
+
+/**
+ * Parts the words of a line from the notes among them: square and curly brackets, round ones that hold a direction or
+ * stand alone, links, hashtags, emoji, music signs and marks of emphasis. A backslash before a note has it spoken.
+ */
+final class InlineNotes
+{
+    private const LINK = '(?:https?:\/\/|www\.)[^\s<>"”)\]]*[^\s<>"”)\].,;:!?]|[\w.+-]+@[\w-]+\.[\w.-]*\w';
+
+    private const HASHTAG = '(?<![\p{L}\p{N}&#])#\p{L}[\p{L}\p{N}_]*';
+
+    private const MUSIC = '[♩♪♫♬][^♩♪♫♬]*[♩♪♫♬]|[♩♪♫♬]+';
+
+    private const MARK = '(?<![\p{L}\p{N}\\\\])(?:[*_]{1,3}|~~|`)(?=\S)|(?<=\S)(?<!\\\\)(?:[*_]{1,3}|~~|`)(?![\p{L}\p{N}])';
+
+    /**
+     * @param  bool  $sayFirst  a note at the very beginning is spoken
+     * @return list<ScriptRun> together the whole text, less white space between runs
+     */
+    public static function of(string $text, bool $sayFirst = false): array
+    {
+        $runs = [];
+        $at = 0;
+        $alone = preg_match('/^\([^()]*\)\W*$/u', trim($text)) === 1;
+        foreach (Brackets::outermost($text) as [$from, $until]) {
+            $inside = substr($text, $from, $until - $from);
+            $escaped = ($sayFirst && $from === 0) || ($from > 0 && $text[$from - 1] === '\\');
+            if ($inside[0] === '(' && ! $alone && ! Directions::isOne(substr($inside, 1, -1))) {
+                continue;
+            }
+            if ($escaped) {
+                $runs = [...$runs, ...self::plain(substr($text, $at, $from - $at - ($from > 0 ? 1 : 0)))];
+                $runs = [...$runs, ...($from > 0 ? [new ScriptRun('\\', RunKind::Markup)] : []), new ScriptRun($inside, RunKind::Spoken)];
+                $at = $until;
+
+                continue;
+            }
+            $before = substr($text, $at, $from - $at);
+            $after = substr($text, $until);
+            if ($inside[0] === '[' && preg_match('/^\(\s*[^()\s]*(?:\s+"[^"]*")?\s*\)/u', $after, $target) === 1) {
+                $isPicture = str_ends_with($before, '!');
+                $runs = [...$runs, ...self::plain($isPicture ? substr($before, 0, -1) : $before)];
+                $runs = [...$runs, ...($isPicture
+                    ? [new ScriptRun('!'.$inside.$target[0], RunKind::Direction)]
+                    : [new ScriptRun('[', RunKind::Markup), ...self::plain(substr($inside, 1, -1)), new ScriptRun(']'.$target[0], RunKind::Link)])];
+                $at = $until + strlen($target[0]);
+
+                continue;
+            }
+            $runs = [...$runs, ...self::plain($before), new ScriptRun($inside, Directions::isMusic(substr($inside, 1, -1)) ? RunKind::Music : RunKind::Direction)];
+            $at = $until;
+        }
+
+        return [...$runs, ...self::plain(substr($text, $at), $sayFirst && $at === 0)];
+    }
+
+    /**
+     * A text without notes in brackets.
+     *
+     * @return list<ScriptRun>
+     */
+    private static function plain(string $text, bool $sayFirst = false): array
+    {
+        $patterns = [self::LINK, self::HASHTAG, self::MUSIC, '(?:'.Pictographs::PATTERN.')+', self::MARK];
+        $parts = preg_split('/(\\\\?(?:'.implode('|', $patterns).'))/iu', $text, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY);
+        $runs = [];
+        foreach ($parts === false ? [$text] : $parts as $i => $part) {
+            if (trim($part) === '') {
+                continue;
+            }
+            $kind = self::kindOf($part);
+            if ($kind !== RunKind::Spoken && $part[0] === '\\') {
+                $runs = [...$runs, new ScriptRun('\\', RunKind::Markup), new ScriptRun(substr($part, 1), RunKind::Spoken)];
+            } else {
+                $runs[] = new ScriptRun($part, $sayFirst && $i === 0 ? RunKind::Spoken : $kind);
+            }
+        }
+
+        return $runs;
+    }
+
+    private static function kindOf(string $part): RunKind
+    {
+        $bare = ltrim($part, '\\');
+
+        return match (1) {
+            preg_match('/^(?:[*_]{1,3}|~~|`)$/', $bare) => RunKind::Markup,
+            preg_match('/^(?:'.self::MUSIC.')$/u', $bare) => RunKind::Music,
+            preg_match('/^(?:'.self::LINK.')$/iu', $bare) => RunKind::Link,
+            preg_match('/^#\p{L}[\p{L}\p{N}_]*$/u', $bare) => RunKind::Hashtag,
+            preg_match('/^(?:'.Pictographs::PATTERN.')+$/u', $bare) => RunKind::Symbol,
+            default => RunKind::Spoken,
+        };
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Script;
+
+/** Which scene is the hook, and which the close. */
+final class Roles
+{
+    private const ASKS = '/^(?:so |now |and |then |please |but )*(?:follow|subscribe|tell|comment|share|save|like|watch|tap|click|send|join|ask|write|come back|stay|leave|let (?:me|us) know|tag|vote|guess|look|check|keep|try|remember|visit|listen|hit|drop|press|turn)\b/iu';
+
+    /**
+     * @param  list<Scene>  $scenes
+     * @return list<Scene>
+     */
+    public static function given(array $scenes): array
+    {
+        $last = count($scenes) - 1;
+
+        return array_map(static fn (Scene $scene, int $i): Scene => $scene->as(match (true) {
+            $i === 0 => SceneRole::Hook,
+            $i === $last && self::asks($scene->text) => SceneRole::Close,
+            default => SceneRole::Beat,
+        }), $scenes, array_keys($scenes));
+    }
+
+    /** Whether a sentence asks the viewer: a question, or an imperative of the kind that shorts end on. */
+    public static function asks(string $sentence): bool
+    {
+        return preg_match('/\?[”"’\')]*$/u', $sentence) === 1
+            || preg_match(self::ASKS, $sentence) === 1
+            || preg_match('/\b(?:follow|subscribe|comment below|in the comments|tell us|let (?:me|us) know)\b/iu', $sentence) === 1;
+    }
+}

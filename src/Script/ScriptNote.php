@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Script;
+
+use RapidReel\Script\Cleanup\Directions;
+
+/** Something of a script that is not spoken, and where it stands among the words. */
+final readonly class ScriptNote
+{
+    /**
+     * @param  int  $scene  number of the scene (from 0) that it stands before or in
+     * @param  int  $offset  characters of that scene's text before it
+     * @param  bool  $ownLine  stands on a line without spoken words
+     */
+    public function __construct(
+        public RunKind $kind,
+        public string $text,
+        public int $scene,
+        public int $offset,
+        public bool $ownLine,
+    ) {
+    }
+
+    /** What it wants shown, where it is a picture or camera note. */
+    public function picture(): ?string
+    {
+        return $this->kind === RunKind::Direction ? Directions::picture($this->text) : null;
+    }
+}
