@@ -42,7 +42,8 @@ final class ScriptReader
         $lines = [];
         $heading = '';
         foreach ($texts as $number => $line) {
-            $runs = $this->readLine(trim($line), $leads, isset($furniture[$number]));
+            $isTitle = isset($furniture[$number + 1]) && Furniture::isByline($texts[$number + 1]) && preg_match('/^[^.!?…]{3,110}[?!]?$/u', trim($line)) === 1;
+            $runs = $isTitle && ! isset($furniture[$number]) ? [new ScriptRun(trim($line), RunKind::Heading)] : $this->readLine(trim($line), $leads, isset($furniture[$number]));
             if ($heading === '' && $runs !== [] && $runs[0]->kind === RunKind::Heading) {
                 $heading = Headings::says($runs[0]->text);
             }

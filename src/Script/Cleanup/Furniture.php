@@ -65,7 +65,7 @@ final class Furniture
 
                 continue;
             }
-            if (mb_strlen($bare) <= 240 && self::matches(implode('|', self::SURE), $bare)) {
+            if (mb_strlen($bare) <= 240 && (self::matches(implode('|', self::SURE), $bare) || self::matches(implode('|', self::SURE), $line))) {
                 $found[$i] = true;
             } elseif (mb_strlen($bare) <= 120 && self::matches(implode('|', self::LIKELY), $bare)) {
                 $likely[$i] = true;
@@ -74,6 +74,12 @@ final class Furniture
         $found += self::menus($lines, $found + $likely);
 
         return count($found) >= 2 ? $found + $likely : $found;
+    }
+
+    /** Whether a line says who wrote an article, or when: the line above it is its title. */
+    public static function isByline(string $line): bool
+    {
+        return preg_match('/^(?:by (?-i:\p{Lu})|written by |posted |published |first published |updated |last updated |\d{1,2} min)/iu', trim($line)) === 1;
     }
 
     /** Parts of a menu or a bread-crumb trail side by side ("Home | News | Harbour"). */

@@ -27,6 +27,12 @@ final class Headings
             && preg_match('/[[({:]/u', $line) !== 1;
     }
 
+    /** How many marks of Markdown it has; 0 for a heading of another kind. */
+    public static function level(string $heading): int
+    {
+        return strspn($heading, '#');
+    }
+
     /** What a heading says without its marks; empty where it only names a part ("Scene 2"). */
     public static function says(string $heading): string
     {
