@@ -24,5 +24,5 @@ return [
         'still_pixels' => 60_000_000,
         'side_pixels' => 16_000,
     ],
-    'most_scripts' => 100,
+    'most_scripts' => 500,
 ];

@@ -3,9 +3,13 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BatchController;
+use App\Http\Controllers\BriefController;
+use App\Http\Controllers\DraftController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FootageController;
+use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\SceneController;
 use App\Http\Controllers\ShortController;
 use App\Http\Controllers\SignInController;
 use Illuminate\Support\Facades\Route;
@@ -24,18 +28,39 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/batches/{batch}/state', [BatchController::class, 'state'])->name('batches.state');
     Route::post('/batches/{batch}/exports', [BatchController::class, 'export'])->name('batches.export');
     Route::post('/batches/{batch}/cancel', [BatchController::class, 'cancel'])->name('batches.cancel');
+    Route::post('/batches/{batch}/acts', [BatchController::class, 'act'])->name('batches.act');
+    Route::post('/batches/{batch}/undo', [BatchController::class, 'undo'])->name('batches.undo');
+    Route::get('/batches/{batch}/briefs', [BatchController::class, 'briefs'])->name('batches.briefs');
     Route::get('/batches/{batch}/download', [BatchController::class, 'download'])->name('batches.download');
 
     Route::get('/intake', [IntakeController::class, 'show'])->name('intake');
     Route::post('/intake/preview', [IntakeController::class, 'preview'])->name('intake.preview');
+    Route::post('/intake/say', [IntakeController::class, 'say'])->name('intake.say');
+    Route::post('/intake/keep', [IntakeController::class, 'keep'])->name('intake.keep');
     Route::post('/intake/files', [IntakeController::class, 'files'])->name('intake.files');
     Route::get('/voices/{voice}/sample', [IntakeController::class, 'sample'])->name('voices.sample');
 
     Route::get('/shorts/{short}', [ShortController::class, 'show'])->name('shorts.show');
     Route::get('/shorts/{short}/state', [ShortController::class, 'state'])->name('shorts.state');
     Route::post('/shorts/{short}/exports', [ShortController::class, 'export'])->name('shorts.export');
-    Route::put('/scenes/{scene}', [ShortController::class, 'reword'])->name('scenes.reword');
-    Route::put('/scenes/{scene}/shots/{shot}', [ShortController::class, 'swap'])->whereNumber('shot')->name('scenes.swap');
+    Route::get('/shorts/{short}/script', [ShortController::class, 'script'])->name('shorts.script');
+    Route::post('/shorts/{short}/say', [ShortController::class, 'say'])->name('shorts.say');
+    Route::post('/shorts/{short}/hook', [ShortController::class, 'hook'])->name('shorts.hook');
+    Route::post('/shorts/{short}/undo', [ShortController::class, 'undo'])->name('shorts.undo');
+    Route::get('/shorts/{short}/briefs', [BriefController::class, 'show'])->name('briefs.show');
+    Route::get('/shorts/{short}/briefs.{kind}', [BriefController::class, 'file'])->whereIn('kind', ['txt', 'csv'])->name('briefs.file');
+
+    Route::put('/scenes/{scene}', [SceneController::class, 'reword'])->name('scenes.reword');
+    Route::post('/scenes/{scene}', [SceneController::class, 'change'])->name('scenes.change');
+    Route::put('/scenes/{scene}/brief', [SceneController::class, 'brief'])->name('scenes.brief');
+    Route::put('/scenes/{scene}/shots/{shot}', [SceneController::class, 'swap'])->whereNumber('shot')->name('scenes.swap');
+
+    Route::get('/drafts', [DraftController::class, 'show'])->name('drafts');
+    Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');
+    Route::post('/drafts/condensed', [DraftController::class, 'condense'])->name('drafts.condense');
+
+    Route::get('/house', [HouseController::class, 'show'])->name('house');
+    Route::put('/house', [HouseController::class, 'update'])->name('house.update');
 
     Route::post('/exports/{export}/cancel', [ExportController::class, 'cancel'])->name('exports.cancel');
     Route::get('/exports/{export}/poster', [ExportController::class, 'poster'])->name('exports.poster');

@@ -11,10 +11,11 @@ use App\Media\Exporter;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Media\Unwatched;
+use App\Scripts\ScriptChoices;
+use App\Scripts\ScriptPlanner;
 use App\Shorts\CutMaker;
 use App\Shorts\ProblemForOperator;
 use App\Shorts\SceneDraft;
-use App\Shorts\ScriptPlanner;
 use Illuminate\Support\Facades\File;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutScene;
@@ -22,6 +23,7 @@ use RapidReel\Intake\ScriptSource;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Render\Quality;
 use RapidReel\Script\Scene;
+use RapidReel\Script\SplitRule;
 
 /**
  * The export of a short of 45 to 60 s at full size, from nothing to the finished file, against the encoder alone. Empties
@@ -69,7 +71,7 @@ final readonly class ExportBench
      */
     private function measure(int $pairs, callable $tell, Shelf $shelf, string $work): array
     {
-        $drafts = $this->planner->plan(new ScriptSource(self::SCRIPT))->drafts();
+        $drafts = $this->planner->plan(new ScriptSource(self::SCRIPT), new ScriptChoices($this->voices->get(VoiceBook::DEFAULT), TargetProfile::UpTo60, SplitRule::sentence()))->drafts();
         [$wall, $processor, $full] = [[], [], []];
         $seconds = 0.0;
         for ($pair = 1; $pair <= $pairs; $pair++) {

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\VoiceSamples;
 use App\Library\FolderShelf;
 use App\Library\FootageImporter;
+use App\Models\Channel;
 use App\Models\User;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
@@ -17,14 +19,17 @@ final class DemoCommand extends Command
 
     public const PASSWORD = 'lamplight';
 
+    private const STYLE = 'engraving in ink and lamplight, deep shadows, muted blue and amber';
+
     protected $signature = 'reel:demo';
 
     protected $description = 'Puts the demo account, footage, music and voice samples in place; what is there stays as it is';
 
-    public function handle(FootageImporter $importer, VoiceSamples $samples): int
+    public function handle(FootageImporter $importer, VoiceSamples $samples, VoiceRates $rates): int
     {
         $folder = (string) config('reel.demo_footage');
-        User::query()->firstOrCreate(['email' => self::EMAIL], ['name' => 'Lamplight Log', 'password' => self::PASSWORD]);
+        $user = User::query()->firstOrCreate(['email' => self::EMAIL], ['name' => 'Lamplight Log', 'password' => self::PASSWORD]);
+        Channel::query()->firstOrCreate(['user_id' => $user->id], ['name' => $user->name, 'style_words' => self::STYLE, 'forbidden' => '']);
         foreach (is_dir($folder) ? File::files($folder) : [] as $file) {
             $extension = strtolower($file->getExtension());
             if (in_array($extension, FolderShelf::PICTURES, true)) {
@@ -35,6 +40,7 @@ final class DemoCommand extends Command
             }
         }
         $samples->make();
+        $rates->make();
 
         return self::SUCCESS;
     }

@@ -11,9 +11,9 @@ use App\Library\FolderShelf;
 use App\Library\Shelf;
 use App\Library\ShelfSource;
 use App\Media\Exporter;
+use App\Scripts\ScriptPlanner;
 use App\Shorts\CutMaker;
 use App\Shorts\ProblemForOperator;
-use App\Shorts\ScriptPlanner;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 use RapidReel\Publish\FileName;
@@ -27,11 +27,13 @@ final class MakeCommand extends Command
 {
     use ReadsScripts;
 
-    protected $signature = 'reel:make {scripts : a .txt, .md or .csv file, or a folder of them}
+    protected $signature = 'reel:make {scripts : a .txt, .md, .csv, .srt or .vtt file, a .zip or a folder of them}
         {--out= : the folder that the videos go to}
         {--footage= : a folder of clips, stills and music to use instead of the library}
         {--voice='.VoiceBook::DEFAULT.' : who reads}
         {--profile='.TargetProfile::UpTo60->value.' : what the outlet accepts}
+        {--split=sentence : a scene for each sentence, line, words:5-15 or seconds:4}
+        {--fit : leave out sentences until a script fits its target}
         {--quality='.Quality::Final->value.' : draft or final}';
 
     protected $description = 'Makes a captioned vertical video of every script';
@@ -44,8 +46,7 @@ final class MakeCommand extends Command
             if ($out === '') {
                 throw new ProblemForOperator('Say where the videos go: --out=FOLDER.');
             }
-            $profile = $this->profile();
-            $voice = $this->voice($voices);
+            $choices = $this->choices($voices);
             $sources = $this->scripts($files);
             $shelf = $this->shelf();
             File::ensureDirectoryExists($out);
@@ -55,11 +56,12 @@ final class MakeCommand extends Command
             foreach ($sources as $i => $source) {
                 $number = $i + 1;
                 try {
-                    $planned = $planner->plan($source);
+                    $planned = $this->fitted($planner->plan($source, $choices));
+                    $this->warnOf($number, $planned->warnings);
                     $title = $planned->script->title;
                     $name = FileName::numbered($number, $title);
                     $teller = new ConsoleWatcher(sprintf('%d/%d %s', $number, count($sources), $title));
-                    $cut = $cuts->make($title, $planned->drafts(), $voice, $profile, $shelf, $musicians->choose($title, $shelf->music), $teller);
+                    $cut = $cuts->make($title, $planned->drafts(), $planned->voice, $planned->profile, $shelf, $musicians->choose($title, $shelf->music), $teller);
                     $exporter->export($cut, $shelf, $quality, $name, $out, $teller);
                     $teller->done();
                     $made[] = ['name' => $name, 'cut' => $cut];

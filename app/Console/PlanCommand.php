@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Gateways\Voices\VoiceBook;
+use App\Gateways\Voices\VoiceRates;
 use App\Intake\ScriptFiles;
+use App\Scripts\IntakeFlags;
+use App\Scripts\ScriptPlanner;
 use App\Shorts\CutMaker;
-use App\Shorts\ScriptPlanner;
 use Illuminate\Console\Command;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\UnusableScript;
@@ -16,27 +18,34 @@ final class PlanCommand extends Command
 {
     use ReadsScripts;
 
-    protected $signature = 'reel:plan {scripts : a .txt, .md or .csv file, or a folder of them}
+    protected $signature = 'reel:plan {scripts : a .txt, .md, .csv, .srt or .vtt file, a .zip or a folder of them}
         {--voice='.VoiceBook::DEFAULT.' : who reads}
-        {--profile='.TargetProfile::UpTo60->value.' : what the outlet accepts}';
+        {--profile='.TargetProfile::UpTo60->value.' : what the outlet accepts}
+        {--split=sentence : a scene for each sentence, line, words:5-15 or seconds:4}
+        {--fit : leave out sentences until a script fits its target}';
 
     protected $description = 'Tells what will become of scripts, as JSON, and makes nothing';
 
-    public function handle(ScriptFiles $files, ScriptPlanner $planner, CutMaker $cuts, VoiceBook $voices): int
+    public function handle(ScriptFiles $files, ScriptPlanner $planner, CutMaker $cuts, VoiceBook $voices, VoiceRates $rates, IntakeFlags $review): int
     {
-        return $this->guarded(function () use ($files, $planner, $cuts, $voices): int {
-            $this->voice($voices);
-            $profile = $this->profile();
-            $shorts = [];
+        return $this->guarded(function () use ($files, $planner, $cuts, $voices, $rates, $review): int {
+            $choices = $this->choices($voices);
+            $rates->make();
             $failed = 0;
+            $planned = [];
             foreach ($this->scripts($files) as $i => $source) {
                 try {
-                    $planned = $planner->plan($source);
-                    $shorts[] = $cuts->estimate($planned->script->title, $planned->drafts(), $profile)->report();
+                    $planned[$i] = $this->fitted($planner->plan($source, $choices));
+                    $this->warnOf($i + 1, $planned[$i]->warnings);
                 } catch (UnusableScript $problem) {
                     $failed++;
-                    $this->tell(sprintf('Script %d: %s', $i + 1, $problem->getMessage()));
+                    $this->warnOf($i + 1, [$problem->getMessage()]);
                 }
+            }
+            $flags = $review->of($planned, null);
+            $shorts = [];
+            foreach ($planned as $i => $one) {
+                $shorts[] = $cuts->estimate($one->script->title, $one->drafts(), $one->voice, $one->profile, $flags[$i])->report();
             }
             $this->printJson(['shorts' => $shorts]);
 

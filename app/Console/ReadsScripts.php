@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
 use App\Intake\ScriptFiles;
+use App\Scripts\LengthDesk;
+use App\Scripts\PlannedScript;
+use App\Scripts\ScriptChoices;
 use App\Shorts\ProblemForOperator;
 use Illuminate\Console\Command;
+use InvalidArgumentException;
 use RapidReel\Intake\ScriptSource;
 use RapidReel\Publish\TargetProfile;
+use RapidReel\Script\SplitRule;
 use RapidReel\Script\UnusableScript;
 use Throwable;
 
@@ -27,9 +31,31 @@ trait ReadsScripts
         return $files->fromPath((string) $this->argument('scripts'));
     }
 
-    private function voice(VoiceBook $voices): Voice
+    private function choices(VoiceBook $voices): ScriptChoices
     {
-        return $voices->get((string) $this->option('voice'));
+        try {
+            $split = SplitRule::parse((string) $this->option('split'));
+        } catch (InvalidArgumentException $problem) {
+            throw new ProblemForOperator($problem->getMessage());
+        }
+
+        return new ScriptChoices($voices->get((string) $this->option('voice')), $this->profile(), $split);
+    }
+
+    /** Shortened to its target where that was asked for. */
+    private function fitted(PlannedScript $planned): PlannedScript
+    {
+        return $this->option('fit')
+            ? $planned->saying(app(LengthDesk::class)->planFor($planned->scenes, $planned->voice, $planned->profile->longestMs())->scenes)
+            : $planned;
+    }
+
+    /** @param  list<string>  $warnings */
+    private function warnOf(int $script, array $warnings): void
+    {
+        foreach ($warnings as $warning) {
+            $this->tell("Script $script: $warning");
+        }
     }
 
     private function profile(): TargetProfile

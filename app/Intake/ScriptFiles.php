@@ -5,26 +5,62 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Shorts\ProblemForOperator;
+use FilesystemIterator;
+use RapidReel\Intake\FrontMatter;
+use RapidReel\Intake\ScriptSource;
+use RapidReel\Intake\SubtitleText;
+use RapidReel\Intake\TextEncoding;
 use RapidReel\Script\UnusableScript;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
 
-/** Reads scripts out of what the operator brings: pasted text, text files, CSV files, folders of them. */
-final class ScriptFiles
+/** Reads scripts out of what the operator brings: pasted text, files of text, tables and subtitles, folders and ZIPs of them. */
+final readonly class ScriptFiles
 {
-    private const EXTENSIONS = ['txt', 'md', 'csv'];
+    private const EXTENSIONS = ['txt', 'text', 'md', 'markdown', 'csv', 'tsv', 'srt', 'vtt'];
+
+    public function __construct(private CsvScripts $tables)
+    {
+    }
 
     /**
-     * Scripts in one text, parted by a line of three or more hyphens.
+     * Scripts in one text, parted by a line of three or more hyphens. Front matter may stand between two such lines.
      *
      * @return list<ScriptSource>
      */
     public function fromText(string $text): array
     {
-        $parts = preg_split('/^[ \t]*-{3,}[ \t]*$/m', (string) preg_replace('/\R/u', "\n", mb_scrub($text)));
+        $text = (string) preg_replace('/\R/u', "\n", mb_scrub($text));
+        if (SubtitleText::isOne($text)) {
+            $text = SubtitleText::script($text);
+        }
+        $sources = [];
+        $head = '';
+        foreach ((array) preg_split('/^[ \t]*-{3,}[ \t]*$/m', $text) as $part) {
+            $part = trim((string) $part);
+            if ($part === '') {
+                continue;
+            }
+            if ($head === '' && FrontMatter::isHeadAlone($part)) {
+                $head = $part;
 
-        return array_values(array_map(
-            static fn (string $part): ScriptSource => new ScriptSource(trim($part)),
-            array_filter($parts === false ? [] : $parts, static fn (string $part): bool => trim($part) !== ''),
-        ));
+                continue;
+            }
+            $sources[] = FrontMatter::read($head === '' ? $part : "$head\n\n$part");
+            $head = '';
+        }
+        if ($head !== '') {
+            $sources[] = new ScriptSource($head);
+        }
+
+        return $sources;
+    }
+
+    /** The text that gives these scripts again. */
+    public static function toText(ScriptSource ...$sources): string
+    {
+        return implode("\n\n---\n\n", array_map(static fn (ScriptSource $source): string => $source->asText(), $sources));
     }
 
     /**
@@ -36,13 +72,20 @@ final class ScriptFiles
     public function fromFile(string $contents, string $name): array
     {
         $extension = strtolower(pathinfo($name, PATHINFO_EXTENSION));
-        $text = str_starts_with($contents, "\xEF\xBB\xBF") ? substr($contents, 3) : $contents;
-        if (! in_array($extension, self::EXTENSIONS, true) || ! mb_check_encoding($text, 'UTF-8') || str_contains($text, "\0")) {
+        if ($extension === 'zip') {
+            return $this->fromZip($contents, $name);
+        }
+        $text = in_array($extension, self::EXTENSIONS, true) ? TextEncoding::toUtf8($contents) : null;
+        if ($text === null) {
             throw UnusableScript::isNotText($name);
         }
-        $sources = $extension === 'csv' ? $this->fromCsv($text, $name) : $this->fromText($text);
-        if ($sources === []) {
-            throw UnusableScript::isEmpty();
+        $sources = match ($extension) {
+            'csv', 'tsv' => $this->tables->read($text, $name, (int) config('reel.most_scripts')),
+            'srt', 'vtt' => [new ScriptSource(SubtitleText::script($text), self::titleOf($name))],
+            default => $this->fromText($text),
+        };
+        if ($sources === [] || $sources[0]->text === '') {
+            throw UnusableScript::isEmptyFile($name);
         }
 
         return $sources;
@@ -55,53 +98,60 @@ final class ScriptFiles
     public function fromPath(string $path): array
     {
         if (is_file($path)) {
+            $this->refuseTooMuch((int) filesize($path), basename($path));
+
             return $this->fromFile((string) file_get_contents($path), basename($path));
         }
         if (! is_dir($path)) {
             throw new ProblemForOperator("There is no file or folder $path.");
         }
-        $sources = [];
-        $files = array_filter((array) scandir($path), static fn (string|false $file): bool => is_string($file) && in_array(strtolower(pathinfo($file, PATHINFO_EXTENSION)), self::EXTENSIONS, true));
-        natsort($files);
-        foreach ($files as $file) {
-            $sources = [...$sources, ...$this->fromFile((string) file_get_contents("$path/$file"), (string) $file)];
-        }
-        if ($sources === []) {
-            throw new ProblemForOperator("$path holds no .txt, .md or .csv file.");
-        }
-
-        return $sources;
-    }
-
-    /**
-     * @return list<ScriptSource>
-     */
-    private function fromCsv(string $text, string $name): array
-    {
-        $stream = fopen('php://temp', 'w+');
-        if ($stream === false) {
-            return [];
-        }
-        fwrite($stream, $text);
-        rewind($stream);
-        $first = strtok($text, "\n") ?: '';
-        $separator = array_reduce([',', ';', "\t"], static fn (string $best, string $one): string => substr_count($first, $one) > substr_count($first, $best) ? $one : $best, ',');
-        $header = array_map(static fn (?string $cell): string => mb_strtolower(trim((string) $cell)), fgetcsv($stream, null, $separator, '"', '') ?: []);
-        if (! in_array('script', $header, true)) {
-            fclose($stream);
-
-            throw UnusableScript::csvWithoutScripts($name);
-        }
-        $sources = [];
-        while (($row = fgetcsv($stream, null, $separator, '"', '')) !== false) {
-            $cells = array_combine($header, array_slice(array_pad(array_map(strval(...), $row), count($header), ''), 0, count($header)));
-            $script = trim(implode("\n\n", array_filter([trim($cells['hook'] ?? ''), trim($cells['script']), trim($cells['close'] ?? '')])));
-            if ($script !== '') {
-                $sources[] = new ScriptSource($script, trim($cells['title'] ?? ''));
+        $files = [];
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($path, FilesystemIterator::SKIP_DOTS)) as $file) {
+            $below = substr($file->getPathname(), strlen(rtrim($path, '/')) + 1);
+            if ($file->isFile() && $this->isScript($below)) {
+                $files[] = $below;
             }
         }
-        fclose($stream);
+        sort($files, SORT_NATURAL | SORT_FLAG_CASE);
+        $sources = [];
+        foreach ($files as $file) {
+            $this->refuseTooMuch((int) filesize("$path/$file"), $file);
+            $sources = [...$sources, ...$this->fromFile((string) file_get_contents("$path/$file"), basename($file))];
+        }
 
-        return $sources;
+        return $sources === [] ? throw UnusableScript::holdsNoScripts(basename($path)) : $sources;
+    }
+
+    /** @return non-empty-list<ScriptSource> */
+    private function fromZip(string $contents, string $name): array
+    {
+        $files = ZipTexts::read($contents, $name, $this->isScript(...), (int) config('reel.upload.script_bytes'));
+        $sources = [];
+        foreach ($files as $file => $text) {
+            $sources = [...$sources, ...$this->fromFile($text, basename((string) $file))];
+        }
+
+        return $sources === [] ? throw UnusableScript::holdsNoScripts($name) : $sources;
+    }
+
+    /** Whether a path inside a folder is that of a script; files that systems leave behind are not. */
+    private function isScript(string $path): bool
+    {
+        return preg_match('#(?:^|/)(?:\.|__MACOSX/)#', $path) !== 1
+            && in_array(strtolower(pathinfo($path, PATHINFO_EXTENSION)), self::EXTENSIONS, true);
+    }
+
+    private function refuseTooMuch(int $bytes, string $name): void
+    {
+        $most = (int) config('reel.upload.script_bytes');
+        if ($bytes > $most) {
+            throw UnusableScript::isTooLargeUnpacked($name, intdiv($most, 1024 * 1024));
+        }
+    }
+
+    private static function titleOf(string $name): string
+    {
+        return ucfirst(trim((string) preg_replace(['/\.(?:[a-z]{2}|[a-z]{2}-[a-z]{2})$/i', '/^\d+[\s._-]+/', '/[_-]+/'], ['', '', ' '], pathinfo($name, PATHINFO_FILENAME))));
     }
 }

@@ -26,9 +26,15 @@ final readonly class TakeStore
 
     public function take(string $text, Voice $voice): Take
     {
-        $key = hash('sha256', implode("\0", [self::VERSION, $this->voices->version(), $voice->fingerprint(), $text]));
+        $key = $this->key($text, $voice);
 
         return $this->kept($key) ?? $this->make($key, $text, $voice);
+    }
+
+    /** The take if these words were said before. */
+    public function known(string $text, Voice $voice): ?Take
+    {
+        return $this->kept($this->key($text, $voice));
     }
 
     public function sound(string $key): Pcm
@@ -39,6 +45,11 @@ final readonly class TakeStore
     public function soundFile(string $key): string
     {
         return $this->store->keyed('takes', $key, 'wav');
+    }
+
+    private function key(string $text, Voice $voice): string
+    {
+        return hash('sha256', implode("\0", [self::VERSION, $this->voices->version(), $voice->fingerprint(), $text]));
     }
 
     private function kept(string $key): ?Take

@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property string $name
  * @property Carbon $created_at
+ * @property-read User $user
  * @property-read Collection<int, Short> $shorts
  */
 final class Batch extends Model

@@ -11,6 +11,7 @@ use RapidReel\Render\Quality;
 
 /**
  * @property int $id
+ * @property Carbon|null $updated_at
  * @property int $short_id
  * @property Quality $quality
  * @property ExportState $state

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use RapidReel\Script\Scene as ScriptScene;
 use RapidReel\Script\SceneRole;
 
 /**
@@ -16,20 +17,27 @@ use RapidReel\Script\SceneRole;
  * @property int $position
  * @property SceneRole $role
  * @property string $text
+ * @property bool $starts_line
+ * @property string $brief
  * @property-read Short $short
  * @property-read Collection<int, Pick> $picks
  */
 final class Scene extends Model
 {
-    protected $fillable = ['short_id', 'position', 'role', 'text'];
+    protected $fillable = ['short_id', 'position', 'role', 'text', 'starts_line', 'brief'];
 
     /** @var array<string, string> */
-    protected $casts = ['role' => SceneRole::class];
+    protected $casts = ['role' => SceneRole::class, 'starts_line' => 'bool'];
 
     /** @return BelongsTo<Short, $this> */
     public function short(): BelongsTo
     {
         return $this->belongsTo(Short::class);
+    }
+
+    public function toScript(): ScriptScene
+    {
+        return new ScriptScene($this->role, $this->text, $this->starts_line, $this->brief);
     }
 
     /** @return HasMany<Pick, $this> */

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\EagerSqliteConnection;
+use App\Gateways\Drafting\Drafting;
+use App\Gateways\Drafting\StandInWriter;
 use App\Gateways\Voices\BuiltInNarrator;
+use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\Voices;
 use App\Library\LibraryShelf;
 use App\Library\ShelfSource;
@@ -32,6 +35,8 @@ final class ReelServiceProvider extends ServiceProvider
     {
         Connection::resolverFor('sqlite', static fn ($pdo, $database, $prefix, $config): Connection => new EagerSqliteConnection($pdo, $database, $prefix, $config));
         $this->app->singleton(Voices::class, BuiltInNarrator::class);
+        $this->app->singleton(VoiceRates::class);
+        $this->app->bind(Drafting::class, StandInWriter::class);
         $this->app->bind(ShelfSource::class, LibraryShelf::class);
         $this->app->singleton(MediaStore::class, static fn (): MediaStore => new MediaStore(Storage::disk('media')));
         $this->app->singleton(MediaTools::class, static fn (): MediaTools => new MediaTools(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shorts;
 
 use App\Gateways\Voices\Voice;
+use App\Gateways\Voices\VoiceRates;
 use App\Library\Shelf;
 use App\Media\Cancelled;
 use App\Media\CaptionFace;
@@ -13,19 +14,21 @@ use App\Media\Watcher;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutBuilder;
 use RapidReel\Cut\CutMusic;
+use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
 use RapidReel\Cut\VoicedScene;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Render\Progress;
-use RapidReel\Script\SpeechRate;
-use RapidReel\Voice\Take;
+use RapidReel\Review\ScriptFlags;
+use RapidReel\Script\Scene;
 
 /** From scenes to a cut: voices them, or only estimates, and builds. */
 final readonly class CutMaker
 {
     public function __construct(
         private TakeStore $takes,
+        private VoiceRates $rates,
         private CaptionFace $face,
     ) {
     }
@@ -33,7 +36,7 @@ final readonly class CutMaker
     /**
      * @param  non-empty-list<SceneDraft>  $drafts
      */
-    public function make(string $title, array $drafts, Voice $voice, TargetProfile $profile, Shelf $shelf, ?CutMusic $music, Watcher $watcher): Cut
+    public function make(string $title, array $drafts, Voice $voice, TargetProfile $profile, Shelf $shelf, ?CutMusic $music, Watcher $watcher, string $channel = ''): Cut
     {
         $voiced = [];
         foreach ($drafts as $i => $draft) {
@@ -44,26 +47,67 @@ final readonly class CutMaker
             $watcher->progress(Progress::voicing($i + 1, count($drafts)));
         }
 
-        return $this->builder($profile)->build($title, $voiced, array_values($shelf->footage), $music);
+        return $this->builder($profile)->build($title, $voiced, array_values($shelf->footage), $music, ScriptFlags::of(self::scenes($drafts), $channel));
     }
 
     /**
-     * The plan before anything is voiced: times are estimates, and there are no pictures.
+     * The plan before all is voiced: times of what was not are estimates, and there are no pictures.
      *
      * @param  non-empty-list<SceneDraft>  $drafts
+     * @param  list<Flag>  $flags  known before
      */
-    public function estimate(string $title, array $drafts, TargetProfile $profile, ?SpeechRate $rate = null): Cut
+    public function estimate(string $title, array $drafts, Voice $voice, TargetProfile $profile, array $flags = [], string $channel = ''): Cut
     {
-        $rate ??= SpeechRate::common();
-        $voiced = array_map(static function (SceneDraft $draft) use ($rate): VoicedScene {
-            $words = $rate->wordsOf($draft->scene->text);
+        $scenes = self::scenes($drafts);
+        $voiced = $this->voiced($scenes, $voice);
 
-            return new VoicedScene($draft->scene, new Take('', $rate->ofText($draft->scene->text), $words));
-        }, $drafts);
+        return $this->builder($profile)->build($title, $voiced, [], null, [...$this->flags($scenes, $voiced, $channel), ...$flags]);
+    }
 
-        return $this->builder($profile)->build($title, $voiced, [], null, [
-            new Flag(FlagCode::Estimated, 'Times are estimated: nothing is voiced yet.'),
-        ]);
+    /**
+     * The same, only as much of it as a table of shorts needs.
+     *
+     * @param  non-empty-list<Scene>  $scenes
+     */
+    public function measure(array $scenes, Voice $voice, TargetProfile $profile, string $channel = ''): CutSummary
+    {
+        $voiced = $this->voiced($scenes, $voice);
+
+        return $this->builder($profile)->measure($voiced, $this->flags($scenes, $voiced, $channel));
+    }
+
+    /**
+     * Scenes with their takes: those of before where these words were said already, else estimates.
+     *
+     * @param  non-empty-list<Scene>  $scenes
+     * @return non-empty-list<VoicedScene>
+     */
+    public function voiced(array $scenes, Voice $voice): array
+    {
+        $rate = $this->rates->of($voice);
+
+        return array_map(fn (Scene $scene): VoicedScene => new VoicedScene($scene, $this->takes->known($scene->text, $voice) ?? $rate->take($scene->text)), $scenes);
+    }
+
+    /**
+     * @param  non-empty-list<Scene>  $scenes
+     * @param  non-empty-list<VoicedScene>  $voiced
+     * @return list<Flag>
+     */
+    private function flags(array $scenes, array $voiced, string $channel): array
+    {
+        $isVoiced = array_filter($voiced, static fn (VoicedScene $one): bool => $one->take->key === '') === [];
+
+        return [...($isVoiced ? [] : [new Flag(FlagCode::Estimated, 'Times are estimated: not all of it is voiced yet.')]), ...ScriptFlags::of($scenes, $channel)];
+    }
+
+    /**
+     * @param  non-empty-list<SceneDraft>  $drafts
+     * @return non-empty-list<Scene>
+     */
+    private static function scenes(array $drafts): array
+    {
+        return array_map(static fn (SceneDraft $draft): Scene => $draft->scene, $drafts);
     }
 
     private function builder(TargetProfile $profile): CutBuilder

@@ -7,13 +7,14 @@ namespace App\Shorts;
 use App\Gateways\Voices\VoiceBook;
 use App\Library\Shelf;
 use App\Media\Watcher;
+use App\Models\Channel;
 use App\Models\Pick;
 use App\Models\Scene;
 use App\Models\Short;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutJson;
-use RapidReel\Script\Scene as ScriptScene;
+use RapidReel\Cut\CutSummary;
 use RapidReel\Sound\MusicChooser;
 
 /** Makes the cut of a short as its scenes stand, and keeps it with the pictures that were found for it. */
@@ -36,7 +37,7 @@ final readonly class ShortPlanner
         $music = $short->music_id !== null
             ? $shelf->music((string) $short->music_id)
             : $this->musicians->choose($short->title, $shelf->music);
-        $cut = $this->cuts->make($short->title, $this->drafts($short, $shelf), $this->voices->get($short->voice), $short->profile, $shelf, $music, $watcher);
+        $cut = $this->cuts->make($short->title, $this->drafts($short, $shelf), $this->voices->get($short->voice), $short->profile, $shelf, $music, $watcher, Channel::of($short->batch->user)->name);
         $this->keep($short, $cut, $revision);
 
         return $cut;
@@ -53,7 +54,7 @@ final readonly class ShortPlanner
                     $chosen[$pick->shot] = $shelf->footage[(string) $pick->footage_id];
                 }
             }
-            $drafts[] = new SceneDraft(new ScriptScene($scene->role, $scene->text), $chosen);
+            $drafts[] = new SceneDraft($scene->toScript(), $chosen);
         }
 
         return $drafts === [] ? throw new ProblemForOperator('This short has no scenes.') : $drafts;
@@ -64,7 +65,7 @@ final readonly class ShortPlanner
     {
         DB::transaction(function () use ($short, $cut, $revision): void {
             $kept = Short::query()->whereKey($short->id)->where('revision', $revision)
-                ->update(['cut' => CutJson::encode($cut), 'planned_revision' => $revision, 'problem' => null]);
+                ->update(['cut' => CutJson::encode($cut), 'summary' => CutSummary::of($cut)->toJson(), 'planned_revision' => $revision, 'problem' => null]);
             if ($kept === 0) {
                 return;
             }

@@ -1,15 +1,22 @@
 import Alpine from 'alpinejs';
 import Modal from 'bootstrap/js/dist/modal';
+import briefs from './briefs';
+import drafts from './drafts';
 import intake from './intake';
 import library from './library';
 import rundown from './rundown';
 import sheet from './sheet';
+import splitChoice from './split-choice';
+import './acts';
 import './keys';
 
 window.Modal = Modal;
 
+Alpine.data('briefs', briefs);
+Alpine.data('drafts', drafts);
 Alpine.data('intake', intake);
 Alpine.data('library', library);
 Alpine.data('rundown', rundown);
 Alpine.data('sheet', sheet);
+Alpine.data('splitChoice', splitChoice);
 Alpine.start();

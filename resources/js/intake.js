@@ -1,11 +1,17 @@
 import ask from './ask';
 
-const KEPT = 'rapid-reel-intake';
+export const KEPT = 'rapid-reel-intake';
+
+/** Scripts put under those that are typed already. */
+export const under = (typed, more) => (typed.trim() ? `${typed.trimEnd()}\n\n---\n\n` : '') + more;
 
 /** Scripts being typed, and beside them what will become of each. The text is kept in the browser until a batch is made. */
 export default (urls, typedBefore) => ({
     text: typedBefore || localStorage.getItem(KEPT) || '',
     profile: '',
+    split: 'sentence',
+    voice: '',
+    before: [],
     html: '',
     count: 0,
     usable: false,
@@ -18,7 +24,8 @@ export default (urls, typedBefore) => ({
     init() {
         this.profile = this.$refs.profile.value;
         this.$watch('text', () => { localStorage.setItem(KEPT, this.text); this.preview(); });
-        this.$watch('profile', () => this.preview());
+        this.voice = this.$root.querySelector('[name=voice]:checked')?.value ?? '';
+        for (const choice of ['profile', 'split', 'voice']) this.$watch(choice, () => this.preview());
         this.preview();
     },
 
@@ -27,7 +34,7 @@ export default (urls, typedBefore) => ({
         this.latest = new AbortController();
         this.reading = true;
         try {
-            const answer = await ask(urls.preview, { method: 'POST', json: { text: this.text, profile: this.profile }, signal: this.latest.signal });
+            const answer = await ask(urls.preview, { method: 'POST', json: { text: this.text, profile: this.profile, split: this.split, voice: this.voice }, signal: this.latest.signal });
             [this.html, this.count, this.usable, this.refused] = [answer.html, answer.count, answer.usable, ''];
             this.reading = false;
         } catch (problem) {
@@ -42,12 +49,32 @@ export default (urls, typedBefore) => ({
         [...files].forEach((file) => form.append('files[]', file));
         try {
             const answer = await ask(urls.files, { method: 'POST', form });
-            if (answer.text) this.text = (this.text.trim() ? this.text.trimEnd() + '\n\n---\n\n' : '') + answer.text;
+            if (answer.text) this.text = under(this.text, answer.text);
             this.problems = answer.problems;
         } catch (problem) {
             this.problems = [problem.message];
         }
         this.$refs.files.value = '';
+    },
+
+    /** A note that is to be spoken after all, or the articles of a page that are to be kept: the server writes the text anew. */
+    async mend(event) {
+        const note = event.target.closest('[data-say]');
+        const keep = event.target.closest('[data-keep] button')?.parentElement;
+        if (!note && !keep) return;
+        const [script, line, run] = note ? note.dataset.say.split(',').map(Number) : [Number(keep.dataset.keep)];
+        const articles = keep && [...keep.querySelectorAll(':checked')].map((box) => Number(box.value));
+        try {
+            const { text } = await ask(note ? urls.say : urls.keep, { method: 'POST', json: { text: this.text, script, line, run, articles } });
+            this.before.push(this.text);
+            [this.text, this.refused] = [text, ''];
+        } catch (problem) {
+            this.refused = problem.message;
+        }
+    },
+
+    takeBack() {
+        this.text = this.before.pop();
     },
 
     send() {

@@ -20,10 +20,11 @@ document.addEventListener('keydown', (event) => {
 document.addEventListener('show.bs.modal', (event) => {
     if (event.target.id !== 'keys') return;
     const list = event.target.querySelector('dl');
-    list.replaceChildren(...[...document.querySelectorAll('[data-key]')].flatMap((element) => {
+    list.replaceChildren(...[...document.querySelectorAll('[data-key], [data-key-note]')].flatMap((element) => {
         const key = document.createElement('dt');
-        key.innerHTML = '<kbd></kbd>';
-        key.firstChild.textContent = element.dataset.key;
+        for (const one of (element.dataset.keyNote ?? element.dataset.key).split(' ')) {
+            key.append(Object.assign(document.createElement('kbd'), { textContent: one }), ' ');
+        }
         const what = document.createElement('dd');
         what.textContent = element.dataset.keyDoes ?? element.textContent.trim();
         return [key, what];

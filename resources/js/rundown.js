@@ -1,29 +1,107 @@
 import ask from './ask';
-import renew from './renew';
+import { around, arranged, shownRows } from './rows';
 
-/** The rows of a batch: which are chosen, and a fresh look while something is being made. */
-export default (url, working) => ({
+/** The table of a batch: rows that are chosen, sorted and opened, and kept fresh while something is being made. */
+export default (urls, { working, asOf, undo, ids }) => ({
     chosen: [],
+    anchor: null,
+    ranging: false,
     working,
+    asOf,
+    undo,
+    ids,
+    show: '',
+    words: '',
+    by: 'number',
+    down: false,
+    setting: 'voice',
+    said: '',
+    problem: '',
+    busy: false,
+    none: false,
 
     init() {
+        this.$refs.rows.querySelector('tr')?.setAttribute('tabindex', '0');
         if (this.working) setTimeout(() => this.look(), 1000);
     },
 
+    // What the server says
+
     async look() {
         try {
-            const answer = await ask(url);
-            renew(this.$refs.rows, answer.html);
-            this.working = answer.working;
+            this.take(await ask(`${urls.state}?since=${this.asOf}`));
         } catch {
             this.working = true;
         }
         if (this.working) setTimeout(() => this.look(), 1000);
     },
 
-    all(event) {
-        this.chosen = event.target.checked ? [...this.$refs.rows.querySelectorAll('input[type=checkbox]')].map((box) => box.value) : [];
+    take({ rows, ids, working: going, undo: last, asOf: now, counts }) {
+        const body = this.$refs.rows;
+        const focused = body.contains(document.activeElement) ? document.activeElement.id : '';
+        for (const [id, html] of Object.entries(rows)) {
+            const old = body.querySelector(`#row-${id}`);
+            if (old?.outerHTML === html || old?.matches(':active')) continue;
+            const fresh = document.createElement('tbody');
+            fresh.innerHTML = html;
+            const row = fresh.firstElementChild;
+            row.querySelector('.tick input').checked = this.chosen.includes(id);
+            if (old) {
+                row.tabIndex = old.tabIndex;
+                row.querySelector('.opener').ariaExpanded = old.querySelector('.opener').ariaExpanded;
+                old.replaceWith(row);
+            } else {
+                body.append(row);
+            }
+        }
+        const here = new Set(ids.map(String));
+        body.querySelectorAll('tr[data-id]').forEach((row) => { if (!here.has(row.dataset.id)) this.close(row) || row.remove(); });
+        this.chosen = this.chosen.filter((id) => here.has(id));
+        [this.ids, this.undo, this.asOf] = [ids, last, now];
+        this.$refs.counts.innerHTML = counts;
+        this.arrange();
+        if (focused) document.getElementById(focused)?.focus();
+        const starts = going && !this.working;
+        this.working = going;
+        if (starts) setTimeout(() => this.look(), 1000);
     },
+
+    async send(url, json) {
+        this.busy = true;
+        [this.problem, this.said] = ['', ''];
+        try {
+            const answer = await ask(url, { method: 'POST', json: { since: this.asOf, ...json } });
+            this.take(answer);
+            this.said = answer.said;
+            this.renewOpened();
+        } catch (problem) {
+            this.problem = problem.message;
+        }
+        this.busy = false;
+    },
+
+    act(act, value = null) {
+        return this.send(urls.act, { act, value, shorts: this.chosen });
+    },
+
+    set() {
+        const value = this.setting === 'split' ? this.$root.querySelector('[name=split]').value : this.$refs[this.setting].value;
+        return this.act(this.setting, value);
+    },
+
+    takeBack() {
+        return this.send(urls.undo, {});
+    },
+
+    /** Something inside an opened row was done. */
+    async acted({ problem = '', answer = null }) {
+        [this.problem, this.said] = [problem, answer?.said ?? ''];
+        if (!answer) return;
+        this.take(await ask(`${urls.state}?since=${this.asOf}`));
+        this.renewOpened();
+    },
+
+    // What is chosen
 
     get what() {
         return this.chosen.length ? `${this.chosen.length} chosen` : 'all';
@@ -31,5 +109,105 @@ export default (url, working) => ({
 
     query() {
         return this.chosen.map((id) => `shorts[]=${id}`).join('&');
+    },
+
+    choose(row, on) {
+        row.querySelector('.tick input').checked = on;
+        this.chosen = on ? [...new Set([...this.chosen, row.dataset.id])] : this.chosen.filter((id) => id !== row.dataset.id);
+    },
+
+    all(event) {
+        shownRows(this.$refs.rows).forEach((row) => this.choose(row, event.target.checked));
+    },
+
+    ticked(event) {
+        const row = event.target.closest('tr[data-id]');
+        if (!event.target.matches('.tick input')) return;
+        this.choose(row, event.target.checked);
+        if (this.ranging && this.anchor) around(this.$refs.rows, this.anchor, row).forEach((one) => this.choose(one, event.target.checked));
+        this.anchor = row.dataset.id;
+    },
+
+    clicked(event) {
+        this.ranging = event.shiftKey;
+        const opener = event.target.closest('.opener');
+        if (opener) this.toggle(opener.closest('tr'));
+    },
+
+    // By keyboard
+
+    key(event) {
+        const row = event.target.closest('tr[data-id]');
+        if (!row || event.target.matches('input:not([type=checkbox]), select, textarea')) return;
+        const rows = shownRows(this.$refs.rows);
+        const at = rows.indexOf(row);
+        const onRow = event.target === row;
+        const does = {
+            ArrowDown: () => this.go(row, rows[at + 1], event.shiftKey),
+            ArrowUp: () => this.go(row, rows[at - 1], event.shiftKey),
+            Home: () => this.go(row, rows[0], event.shiftKey),
+            End: () => this.go(row, rows.at(-1), event.shiftKey),
+            ArrowRight: () => this.toggle(row, true),
+            ArrowLeft: () => this.close(row),
+            ...(onRow ? { ' ': () => { this.choose(row, !this.chosen.includes(row.dataset.id)); this.anchor = row.dataset.id; }, Enter: () => row.querySelector('.what a').click() } : {}),
+        }[event.key];
+        if (!does) return;
+        event.preventDefault();
+        does();
+    },
+
+    go(from, to, extends_) {
+        if (!to) return;
+        if (extends_) {
+            this.anchor ??= from.dataset.id;
+            around(this.$refs.rows, this.anchor, to).forEach((row) => this.choose(row, true));
+        } else {
+            this.anchor = null;
+        }
+        from.tabIndex = -1;
+        to.tabIndex = 0;
+        to.focus();
+    },
+
+    // Sorted, filtered, opened
+
+    order(by) {
+        return this.by === by ? (this.down ? 'descending' : 'ascending') : 'none';
+    },
+
+    sort(by) {
+        this.down = this.by === by && !this.down;
+        this.by = by;
+        this.arrange();
+    },
+
+    arrange() {
+        this.none = arranged(this.$refs.rows, { by: this.by, down: this.down, show: this.show, words: this.words.toLowerCase() }) === 0 && this.ids.length > 0;
+    },
+
+    async toggle(row, open = row.nextElementSibling?.dataset.of !== row.dataset.id) {
+        if (!open) return this.close(row);
+        if (row.nextElementSibling?.dataset.of === row.dataset.id) return;
+        const opened = document.createElement('tr');
+        opened.className = 'opened-row';
+        opened.dataset.of = row.dataset.id;
+        opened.innerHTML = '<td colspan="10"><p class="quiet">Reading…</p></td>';
+        row.after(opened);
+        row.querySelector('.opener').ariaExpanded = 'true';
+        await this.fill(opened, row);
+    },
+
+    close(row) {
+        if (row.nextElementSibling?.dataset.of === row.dataset.id) row.nextElementSibling.remove();
+        row.querySelector('.opener').ariaExpanded = 'false';
+    },
+
+    renewOpened() {
+        this.$refs.rows.querySelectorAll('tr.opened-row').forEach((opened) => this.fill(opened, opened.previousElementSibling));
+    },
+
+    async fill(opened, row) {
+        const answer = await fetch(row.dataset.open);
+        opened.firstElementChild.innerHTML = answer.ok ? await answer.text() : '<p class="flag">It cannot be read. Load the page again.</p>';
     },
 });

@@ -1,10 +1,12 @@
 import ask from './ask';
 import renew from './renew';
 
-/** One short: scenes that can be reworded, shots whose footage can be swapped, and a fresh look while a worker has it. */
-export default (url, working, video) => ({
+/** One short: scenes that can be reworded and rearranged, shots whose footage can be swapped, and a fresh look while a worker has it. */
+export default (urls, { working, video, undo }) => ({
     working,
     video,
+    undo,
+    said: '',
     problem: '',
     dirty: {},
     shot: null,
@@ -16,22 +18,31 @@ export default (url, working, video) => ({
         if (this.working) setTimeout(() => this.look(), 700);
     },
 
-    async look() {
+    async look({ at = null } = {}) {
         try {
-            const answer = await ask(url);
+            const answer = await ask(urls.state);
             // Words being typed are never replaced under the hand.
-            if (!Object.keys(this.dirty).length && !this.$refs.scenes.contains(document.activeElement)) renew(this.$refs.scenes, answer.scenes);
+            if (!Object.keys(this.dirty).length && (at !== null || !this.$refs.scenes.contains(document.activeElement))) renew(this.$refs.scenes, answer.scenes);
+            if (!this.$refs.panel.querySelector('input')?.value) renew(this.$refs.panel, answer.panel);
             renew(this.$refs.export, answer.export);
-            this.working = answer.working;
+            [this.working, this.undo] = [answer.working, answer.undo];
             if (answer.video !== this.video) {
                 this.video = answer.video;
                 if (!this.$refs.player) location.reload();
                 else this.$refs.player.src = this.$refs.player.dataset.from.replace('0/mp4', `${answer.video}/mp4`);
             }
+            if (at !== null) this.$refs.scenes.querySelectorAll('textarea')[at]?.focus();
         } catch {
             this.working = true;
         }
-        if (this.working) setTimeout(() => this.look(), 1000);
+        clearTimeout(this.next);
+        if (this.working) this.next = setTimeout(() => this.look(), 1000);
+    },
+
+    // The words
+
+    words_(element) {
+        return element.closest('.scene-said').querySelector('textarea');
     },
 
     typed(area) {
@@ -45,17 +56,33 @@ export default (url, working, video) => ({
         area.style.height = `${area.scrollHeight + 2}px`;
     },
 
-    async save(area) {
-        if (!this.dirty[area.dataset.url]) return;
+    keyed(event) {
+        const area = event.target;
+        const does = event.altKey
+            ? { Enter: 'split', j: 'join', J: 'join', ArrowUp: 'up', ArrowDown: 'down' }[event.key]
+            : { Escape: 'revert', ...(event.ctrlKey || event.metaKey ? { Enter: 'save' } : {}) }[event.key];
+        if (!does) return;
+        event.preventDefault();
+        if (does === 'save') this.save(area);
+        else if (does === 'revert') this.revert(area);
+        else this.change(area, does);
+    },
+
+    async save(area, { andLook = true } = {}) {
+        if (!this.dirty[area.dataset.url]) return true;
         try {
             const answer = await ask(area.dataset.url, { method: 'PUT', json: { text: area.value } });
             area.value = area.defaultValue = answer.text;
             delete this.dirty[area.dataset.url];
-            area.blur();
-            [this.problem, this.working] = ['', true];
-            this.look();
+            if (andLook) {
+                area.blur();
+                [this.problem, this.said, this.working] = ['', '', true];
+                this.look();
+            }
+            return true;
         } catch (problem) {
             this.problem = problem.message;
+            return false;
         }
     },
 
@@ -64,6 +91,35 @@ export default (url, working, video) => ({
         this.typed(area);
         area.blur();
     },
+
+    /** Splits at the cursor, joins, moves or removes. What was typed is saved before. */
+    async change(area, does) {
+        const cut = area.value.slice(0, area.selectionStart).replace(/\s+/g, ' ').trimStart().length;
+        const at = [...this.$refs.scenes.querySelectorAll('textarea')].indexOf(area);
+        if (!await this.save(area, { andLook: false })) return;
+        await this.does(() => ask(area.dataset.url, { method: 'POST', json: { do: does, at: cut } }), at + ({ split: 1, up: -1, down: 1 }[does] ?? 0));
+    },
+
+    takeBack() {
+        return this.does(() => ask(urls.undo, { method: 'POST', json: {} }), -1);
+    },
+
+    async does(asking, at) {
+        try {
+            const { said } = await asking();
+            [this.problem, this.said] = ['', said === 'Done.' ? '' : said];
+            await this.look({ at });
+        } catch (problem) {
+            this.problem = problem.message;
+        }
+    },
+
+    acted({ problem = '', answer = null }) {
+        [this.problem, this.said] = [problem, answer?.said ?? ''];
+        if (answer) this.look({ at: -1 });
+    },
+
+    // The pictures
 
     seek(seconds) {
         if (this.$refs.player) this.$refs.player.currentTime = seconds + 0.02;
@@ -83,13 +139,7 @@ export default (url, working, video) => ({
 
     async swap(footage) {
         window.Modal.getOrCreateInstance('#picker').hide();
-        try {
-            await ask(this.shot, { method: 'PUT', json: { footage } });
-            [this.problem, this.working] = ['', true];
-            document.activeElement?.blur();
-            this.look();
-        } catch (problem) {
-            this.problem = problem.message;
-        }
+        document.activeElement?.blur();
+        await this.does(async () => ({ said: '', ...await ask(this.shot, { method: 'PUT', json: { footage } }) }), -1);
     },
 });

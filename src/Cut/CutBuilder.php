@@ -76,10 +76,36 @@ final readonly class CutBuilder
             $scenes,
             $words,
             $cues,
-            [...$flags, ...$this->flags($duration, $hookMs, $pictures, $words)],
+            [...$flags, ...$this->flags($duration, $hookMs, $pictures, array_map(static fn (CutWord $word): string => $word->timing->text, $words))],
             $this->style,
             $music,
         );
+    }
+
+    /**
+     * The times and the flags alone, without captions and pictures: all that a table of many shorts needs.
+     *
+     * @param  non-empty-list<VoicedScene>  $voiced
+     * @param  list<Flag>  $flags  known before
+     */
+    public function measure(array $voiced, array $flags = []): CutSummary
+    {
+        $grid = $this->pacer->grid;
+        $scenes = [];
+        $cuts = [];
+        $words = [];
+        $spans = $this->pacer->spans($voiced);
+        foreach ($spans as $number => $span) {
+            $scenes[] = [$grid->msOf($span->startFrame), $grid->msOf($span->endFrame), $voiced[$number]->scene->role->value];
+            foreach (array_slice($span->shots, 1) as $shot) {
+                $cuts[] = $grid->msOf($shot->startFrame);
+            }
+            array_push($words, ...array_map(static fn (WordTiming $word): string => $word->text, $voiced[$number]->take->words));
+        }
+        $duration = $grid->msOf($spans[count($spans) - 1]->endFrame);
+        $hookMs = $voiced[0]->take->spokenMs();
+
+        return new CutSummary($this->profile, $duration, $hookMs, count($words), $scenes, $cuts, [...$flags, ...$this->flags($duration, $hookMs, [], $words)], '');
     }
 
     /**
@@ -125,7 +151,7 @@ final readonly class CutBuilder
 
     /**
      * @param  list<Footage>  $pictures
-     * @param  list<CutWord>  $words
+     * @param  list<string>  $words
      * @return list<Flag>
      */
     private function flags(int $duration, int $hookMs, array $pictures, array $words): array
@@ -144,9 +170,9 @@ final readonly class CutBuilder
         if ($repeats > 0) {
             $flags[] = new Flag(FlagCode::FootageRepeats, sprintf('%d of %d pictures stand twice: the library holds too few.', $repeats, count($pictures)));
         }
-        $odd = array_filter($words, fn (CutWord $word): bool => ! $this->metrics->covers($word->timing->text));
+        $odd = array_filter($words, fn (string $word): bool => ! $this->metrics->covers($word));
         if ($odd !== []) {
-            $flags[] = new Flag(FlagCode::NoFace, sprintf('The caption face lacks characters of “%s”; another face stands in.', implode('”, “', array_slice(array_map(static fn (CutWord $word): string => $word->timing->text, array_values($odd)), 0, 3))));
+            $flags[] = new Flag(FlagCode::NoFace, sprintf('The caption face lacks characters of “%s”; another face stands in.', implode('”, “', array_slice(array_values($odd), 0, 3))));
         }
 
         return $flags;

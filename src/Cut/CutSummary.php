@@ -13,7 +13,7 @@ final readonly class CutSummary
      * @param  list<array{int, int, string}>  $scenes  start, end and role
      * @param  list<int>  $cutsMs  where pictures change inside scenes
      * @param  list<Flag>  $flags
-     * @param  string  $hash  of the cut; empty while it is only estimated
+     * @param  string  $hash  of the cut; empty while there is none
      */
     public function __construct(
         public TargetProfile $profile,
@@ -27,31 +27,31 @@ final readonly class CutSummary
     ) {
     }
 
-    /** @param  non-empty-list<SceneSpan>  $spans  as the cut was paced */
-    public static function of(Cut $cut, array $spans): self
+    /** Of a cut with its pictures. */
+    public static function of(Cut $cut): self
     {
-        $cuts = [];
-        foreach ($spans as $span) {
-            foreach (array_slice($span->shots, 1) as $shot) {
-                $cuts[] = $cut->grid()->msOf($shot->startFrame);
-            }
-        }
-
         return new self(
             $cut->profile,
             $cut->durationMs,
             $cut->hookMs,
             count($cut->words),
             array_map(static fn (CutScene $scene): array => [$scene->startMs, $scene->endMs, $scene->role->value], $cut->scenes),
-            $cuts,
+            array_merge([], ...array_map(static fn (CutScene $scene): array => array_map(static fn (CutShot $shot): int => $shot->startMs, array_slice($scene->shots, 1)), $cut->scenes)),
             $cut->flags,
-            $cut->scenes[0]->take === '' ? '' : $cut->hash(),
+            $cut->hash(),
         );
     }
 
-    public function isVoiced(): bool
+    /** Whether not all of it was voiced. */
+    public function isEstimated(): bool
     {
-        return $this->hash !== '';
+        return array_filter($this->flags, static fn (Flag $flag): bool => $flag->code === FlagCode::Estimated) !== [];
+    }
+
+    /** @param  list<Flag>  $flags */
+    public function flagged(array $flags): self
+    {
+        return new self($this->profile, $this->durationMs, $this->hookMs, $this->words, $this->scenes, $this->cutsMs, [...$this->flags, ...$flags], $this->hash);
     }
 
     public function isOver(): bool

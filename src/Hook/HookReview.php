@@ -28,7 +28,8 @@ final class HookReview
         $findings = [];
         $seconds = $hookMs / 1000;
         if ($hookMs > $windowMs) {
-            $findings[] = new HookFinding('late', false, sprintf('It takes %.1f s to say; viewers give it %.1f s. Take out %d words or so.', $seconds, $windowMs / 1000, max(1, (int) ceil(($hookMs - $windowMs) / 1000 * 2.7))));
+            $much = max(1, (int) ceil(($hookMs - $windowMs) / 1000 * 2.7));
+            $findings[] = new HookFinding('late', false, sprintf('It takes %.1f s to say; viewers give it %.1f s. Take out a word%s.', $seconds, $windowMs / 1000, $much === 1 ? '' : " or $much"));
         }
         $filler = Filler::before($hook, $channel);
         if ($filler !== '') {

@@ -30,6 +30,25 @@ enum TargetProfile: string
         };
     }
 
+    /** The one that an operator means by an id, a label or a number of seconds ("60", "90 s", "3 min"). */
+    public static function named(string $written): ?self
+    {
+        $plain = trim(mb_strtolower((string) preg_replace('/\s+/u', ' ', $written)));
+        foreach (self::cases() as $profile) {
+            if (in_array($plain, [$profile->value, mb_strtolower($profile->label())], true)) {
+                return $profile;
+            }
+        }
+
+        return match (preg_replace('/ ?(?:s|sec|seconds)$/', '', $plain)) {
+            '60', 'up to 60' => self::UpTo60,
+            '90', 'up to 90' => self::UpTo90,
+            '180', '3 min', 'up to 180' => self::UpTo180,
+            '60-90', '60–90', '60 to 90', 'over 60' => self::Over60,
+            default => null,
+        };
+    }
+
     public function shortestMs(): int
     {
         return $this === self::Over60 ? 61_000 : 5_000;

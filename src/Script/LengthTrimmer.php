@@ -19,8 +19,9 @@ final readonly class LengthTrimmer
     /**
      * @param  non-empty-list<Scene>  $scenes
      * @param  callable(non-empty-list<Scene>): int  $measure  how long a short of these scenes is, in ms
+     * @param  int  $most  so many sentences at most
      */
-    public function plan(array $scenes, int $longestMs, callable $measure): TrimPlan
+    public function plan(array $scenes, int $longestMs, callable $measure, int $most = PHP_INT_MAX): TrimPlan
     {
         $duration = $measure($scenes);
         if ($duration <= $longestMs) {
@@ -40,7 +41,7 @@ final readonly class LengthTrimmer
         $steps = [];
         $left = $scenes;
         foreach (array_keys($scores) as $i) {
-            if ($duration <= $longestMs) {
+            if ($duration <= $longestMs || count($steps) >= $most) {
                 break;
             }
             [$scene, $sentence] = $all[$i];

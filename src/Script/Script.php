@@ -77,41 +77,19 @@ final readonly class Script
         $passed = 0;
         foreach ($this->lines as $runs) {
             $own = self::spokenOf($runs) === '';
-            foreach ($runs as $run) {
+            $spoken = array_keys(array_filter($runs, static fn (ScriptRun $run): bool => $run->kind->isSpoken() && trim($run->text) !== ''));
+            foreach ($runs as $i => $run) {
                 if ($run->kind->isSpoken()) {
-                    $passed += self::inked($run->text);
+                    $passed += NotePlace::inked($run->text);
                 } elseif ($run->kind->isNote()) {
-                    [$scene, $offset] = self::place($scenes, $passed);
+                    // At the end of a line it belongs to what was said there.
+                    [$scene, $offset] = ! $own && $i > max($spoken) ? NotePlace::behind($passed, $scenes) : NotePlace::after($passed, $scenes);
                     $notes[] = new ScriptNote($run->kind, trim($run->text), $scene, $offset, $own);
                 }
             }
         }
 
         return $notes;
-    }
-
-    /**
-     * @param  non-empty-list<Scene>  $scenes
-     * @return array{int, int} scene and offset in it after so many characters
-     */
-    private static function place(array $scenes, int $characters): array
-    {
-        foreach ($scenes as $number => $scene) {
-            $length = self::inked($scene->text);
-            if ($characters < $length) {
-                preg_match('/^(?:\s*\S){'.$characters.'}\s*/u', $scene->text, $match);
-
-                return [$number, mb_strlen($match[0] ?? '')];
-            }
-            $characters -= $length;
-        }
-
-        return [count($scenes) - 1, mb_strlen($scenes[count($scenes) - 1]->text)];
-    }
-
-    private static function inked(string $text): int
-    {
-        return mb_strlen((string) preg_replace('/\s+/u', '', $text));
     }
 
     /** @param  list<ScriptRun>  $runs */

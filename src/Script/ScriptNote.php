@@ -23,6 +23,19 @@ final readonly class ScriptNote
     ) {
     }
 
+    public function moved(int $scene, int $offset): self
+    {
+        return new self($this->kind, $this->text, $scene, $offset, $this->ownLine);
+    }
+
+    /** Its words, as they would be said: without brackets and marks around. */
+    public function said(): string
+    {
+        $plain = (string) preg_replace(['/^\s*(?:#{1,6}\s+|>\s*|[-*+•]\s+)/u', '/^[\[({<*_~]+\s*|\s*[\])}>*_~]+$/u'], '', $this->text);
+
+        return trim($plain);
+    }
+
     /** What it wants shown, where it is a picture or camera note. */
     public function picture(): ?string
     {

@@ -7,6 +7,7 @@ namespace RapidReel\Script;
 use InvalidArgumentException;
 use RapidReel\Language\Syllables;
 use RapidReel\Language\Terms;
+use RapidReel\Voice\Take;
 use RapidReel\Voice\WordTiming;
 
 /**
@@ -96,6 +97,14 @@ final readonly class SpeechRate
         }
 
         return $timed;
+    }
+
+    /** What a take of a text is expected to be; it has no sound, so it has no key. */
+    public function take(string $text): Take
+    {
+        $words = $this->wordsOf($text);
+
+        return $words === [] ? throw new InvalidArgumentException('A take says at least one word.') : new Take('', $this->ofText($text), $words);
     }
 
     /** @return list<float> what is counted, in the order of the times */

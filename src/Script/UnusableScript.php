@@ -14,6 +14,11 @@ final class UnusableScript extends RuntimeException
         return new self('This script is empty.');
     }
 
+    public static function isEmptyFile(string $name): self
+    {
+        return new self(sprintf('“%s” is empty.', $name));
+    }
+
     public static function hasNothingSpoken(): self
     {
         return new self('Nothing in this script is spoken: it holds only headings, notes or symbols.');

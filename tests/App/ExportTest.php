@@ -14,11 +14,13 @@ use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Footage;
 use App\Models\Short;
+use App\Scripts\ScriptChoices;
 use App\Shorts\BatchMaker;
 use App\Shorts\ExportDesk;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Render\Quality;
+use RapidReel\Script\SplitRule;
 use Symfony\Component\Process\Process;
 use ZipArchive;
 
@@ -37,7 +39,7 @@ final class ExportTest extends AppTestCase
 
     private function batch(string $text = self::SCRIPT): Batch
     {
-        return app(BatchMaker::class)->make($this->app['auth']->user(), 'Test', (new ScriptFiles)->fromText($text), app(VoiceBook::class)->get('aldous'), TargetProfile::UpTo60);
+        return app(BatchMaker::class)->make($this->app['auth']->user(), 'Test', app(ScriptFiles::class)->fromText($text), new ScriptChoices(app(VoiceBook::class)->get('aldous'), TargetProfile::UpTo60, SplitRule::sentence()));
     }
 
     private function export(Short $short, Quality $quality = Quality::Draft): Export
@@ -168,7 +170,7 @@ final class ExportTest extends AppTestCase
         $this->get("/exports/{$export->id}/mp4", ['Range' => 'bytes=100-199'])->assertStatus(206)->assertHeader('Content-Length', '100');
         $this->get("/exports/{$export->id}/mp4?save=1")->assertOk()->assertDownload('01-lamp.mp4');
         $this->get("/exports/{$export->id}/php")->assertNotFound();
-        $this->get("/batches/{$export->short->batch_id}/state")->assertOk()->assertJson(['working' => false, 'done' => 1]);
+        $this->get("/batches/{$export->short->batch_id}/state")->assertOk()->assertJson(['working' => false, 'ids' => [$export->short_id]]);
     }
 
     public function test_ordering_twice_makes_once_and_a_waiting_one_can_be_called_off(): void

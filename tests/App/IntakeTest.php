@@ -28,7 +28,7 @@ final class IntakeTest extends AppTestCase
 
         self::assertSame([2, true], [$answer['count'], $answer['usable']]);
         self::assertStringContainsString('The lamp went out.', $answer['html']);
-        self::assertStringContainsString('<s title="direction, not spoken">[music]</s>', $answer['html']);
+        self::assertMatchesRegularExpression('/title="Music cue, not spoken[^"]*"><s>\[music\]<\/s>/', $answer['html']);
         self::assertStringContainsString('What if a bell rang?', $answer['html']);
     }
 
@@ -82,14 +82,14 @@ final class IntakeTest extends AppTestCase
         ]])->assertOk();
 
         self::assertSame(3, $answer['scripts']);
-        self::assertSame("One lamp.\n\n---\n\nTwo lamps.\n\n---\n\n# Lamp\n\nThe lamp went out.\r\nNobody \"came\".\n\nFollow us.", $answer['text']);
+        self::assertSame("One lamp.\n\n---\n\nTwo lamps.\n\n---\n\ntitle: Lamp\nkeywords: x\n\nThe lamp went out.\r\nNobody \"came\".\n\nFollow us.", $answer['text']);
     }
 
     /** @return array<string, array{string, string, string}> */
     public static function badFiles(): array
     {
         return [
-            'a CSV without a script column' => ['a.csv', "title,text\nx,y\n", 'no column named “script”'],
+            'a CSV without a script column' => ['a.csv', "title,words\nx,y\n", 'no column named “script”'],
             'random bytes' => ['a.txt', "\x89PNG\r\n\x1a\n\x00\x00\xff\xfe", 'is not a text file'],
             'a picture' => ['a.png', 'x', 'is not a text file'],
             'nothing in it' => ['a.txt', '', 'empty'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Gateways\Voices\VoiceBook;
+use App\Http\Presenters\Axis;
 use App\Http\Presenters\CutStrip;
 use App\Http\Presenters\Sheet;
 use App\Http\Presenters\ShortRow;
@@ -14,14 +15,17 @@ use App\Models\Batch;
 use App\Models\ExportState;
 use App\Models\Footage;
 use App\Models\Short;
+use App\Scripts\ScriptChoices;
+use App\Scripts\ScriptEditor;
 use App\Shorts\BatchMaker;
-use App\Shorts\SceneEditor;
 use App\Shorts\ShortPlanner;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Cut\CutShot;
+use RapidReel\Cut\CutSummary;
 use RapidReel\Intake\ScriptSource;
 use RapidReel\Publish\TargetProfile;
+use RapidReel\Script\SplitRule;
 use Tests\Support\Cuts;
 
 final class PlanningTest extends AppTestCase
@@ -43,7 +47,7 @@ final class PlanningTest extends AppTestCase
 
     private function batch(int $shorts, string $script = self::SCRIPT, TargetProfile $profile = TargetProfile::UpTo60): Batch
     {
-        return app(BatchMaker::class)->make($this->app['auth']->user(), 'Test', array_fill(0, $shorts, new ScriptSource($script)), app(VoiceBook::class)->get('aldous'), $profile);
+        return app(BatchMaker::class)->make($this->app['auth']->user(), 'Test', array_fill(0, $shorts, new ScriptSource($script)), new ScriptChoices(app(VoiceBook::class)->get('aldous'), $profile, SplitRule::sentence()));
     }
 
     private function plan(Short $short): void
@@ -107,7 +111,7 @@ final class PlanningTest extends AppTestCase
         $short = $this->short();
         $old = Short::query()->findOrFail($short->id);
         $old->load('scenes');
-        app(SceneEditor::class)->reword($short->scenes[0], 'The light was dark.');
+        app(ScriptEditor::class)->reword($short->scenes[0], 'The light was dark.');
         // A worker that began before the edit ends after it.
         $this->plan($old);
         self::assertFalse(Short::query()->findOrFail($short->id)->isPlanned());
@@ -122,7 +126,7 @@ final class PlanningTest extends AppTestCase
         $short = $this->short();
         $this->plan($short);
         $before = self::pictures($short);
-        app(SceneEditor::class)->reword($short->scenes[0], 'The whale went down, and nobody saw it go.');
+        app(ScriptEditor::class)->reword($short->scenes[0], 'The whale went down, and nobody saw it go.');
         $this->plan($short->refresh());
         $after = self::pictures($short);
 
@@ -133,29 +137,32 @@ final class PlanningTest extends AppTestCase
     public function test_a_strip_is_drawn_to_scale(): void
     {
         $cut = Cuts::of(['One lighthouse guided no ships.', 'Nine boats came home.']);
-        $strip = CutStrip::of($cut);
+        $summary = CutSummary::of($cut);
+        $strip = CutStrip::of($summary, Axis::over([$summary]));
 
-        self::assertSame(0.0, $strip->scenes[0]['from']);
-        self::assertEqualsWithDelta(100 * $cut->scenes[1]->startMs / 66_000, $strip->scenes[1]['from'], 0.01);
-        self::assertEqualsWithDelta(100 / 1.1, $strip->limit, 0.01);
-        self::assertEqualsWithDelta(100 * 3 / 66, $strip->hookWindow, 0.01);
+        // Thousandths of an axis that ends 6 % beyond the limit.
+        $second = (int) round(1000 * $cut->scenes[1]->startMs / 63_600);
+        self::assertStringStartsWith('M0 3', $strip->scenes['hook']);
+        self::assertStringStartsWith("M$second 3", $strip->scenes['beat is-odd']);
+        self::assertSame([(int) round(1000 * 3 / 63.6), (int) round(1000 / 1.06)], [$strip->hookWindow, $strip->limit]);
         self::assertFalse($strip->over);
-        self::assertSame([$strip->hookWindow, $strip->limit], [CutStrip::marks(TargetProfile::UpTo60)[0]['at'], CutStrip::marks(TargetProfile::UpTo60)[4]['at']]);
     }
 
-    public function test_a_cut_over_the_limit_still_fits_its_strip(): void
+    public function test_all_shorts_of_a_table_share_the_axis_of_the_longest(): void
     {
-        $strip = CutStrip::of(Cuts::of(array_fill(0, 40, 'One two three four five six seven.')));
+        $long = CutSummary::of(Cuts::of(array_fill(0, 40, 'One two three four five six seven.')));
+        $axis = Axis::over([CutSummary::of(Cuts::of(['One lamp.'])), $long]);
+        $strip = CutStrip::of($long, $axis);
 
         self::assertTrue($strip->over);
-        self::assertLessThanOrEqual(100, $strip->end);
-        self::assertLessThan($strip->end, $strip->limit);
+        self::assertLessThan($axis->at($long->durationMs), $strip->limit);
+        self::assertLessThanOrEqual(1000, $axis->at($long->durationMs));
     }
 
     public function test_a_row_says_how_its_short_stands(): void
     {
         $short = $this->short();
-        $state = static fn (): string => ShortRow::of(Short::query()->with(['latestExport', 'latestDone'])->findOrFail($short->id))->state;
+        $state = static fn (): string => ShortRow::of(Short::query()->with(['latestExport', 'latestDone'])->findOrFail($short->id), Axis::over([]))->state;
         self::assertSame('not exported', $state());
         $this->plan($short);
         $export = $short->exports()->create(['quality' => 'draft', 'state' => ExportState::Queued]);
@@ -173,14 +180,13 @@ final class PlanningTest extends AppTestCase
     public function test_a_sheet_has_every_scene_with_its_time_and_pictures(): void
     {
         $short = $this->short();
-        $bare = Sheet::of($short);
-        self::assertSame([null, []], [$bare->scenes[0]['start'], $bare->scenes[0]['shots']]);
+        $bare = app(Sheet::class)->of($short)['scenes'];
+        self::assertSame(['0:00.0', []], [$bare[0]['start'], $bare[0]['shots']]);
         $this->plan($short);
-        $sheet = Sheet::of($short->refresh());
+        $scenes = app(Sheet::class)->of($short->refresh())['scenes'];
 
-        self::assertSame('0:00.0', $sheet->scenes[0]['start']);
-        self::assertSame($sheet->scenes[0]['end'], $sheet->scenes[1]['start']);
-        self::assertSame('lamp', $sheet->scenes[0]['shots'][0]['footage']?->tags);
+        self::assertSame('0:00.0', $scenes[0]['start']);
+        self::assertSame('lamp', $scenes[0]['shots'][0]['footage']?->tags);
         $this->get("/shorts/{$short->id}")->assertOk()->assertSee('Follow the gull.')->assertSee('0:00.0');
     }
 
@@ -189,12 +195,12 @@ final class PlanningTest extends AppTestCase
         config(['reel.most_scripts' => 200]);
         $batch = $this->batch(200);
         $this->plan($batch->shorts[0]);
-        Short::query()->update(['cut' => $batch->shorts[0]->refresh()->cut, 'planned_revision' => 1]);
+        Short::query()->update(['summary' => $batch->shorts[0]->refresh()->summary, 'planned_revision' => 1]);
         DB::enableQueryLog();
         $page = $this->get("/batches/{$batch->id}")->assertOk();
 
         self::assertLessThan(15, count(DB::getQueryLog()));
         self::assertSame(200, substr_count((string) $page->getContent(), 'id="choose-'));
-        self::assertLessThan(1_500_000, strlen((string) $page->getContent()));
+        self::assertLessThan(1_000_000, strlen((string) $page->getContent()));
     }
 }

@@ -25,6 +25,19 @@ final readonly class VoiceBook
         return array_map(static fn (Voice $voice): string => $voice->id, $this->voices->all());
     }
 
+    /** The one that an operator means by its name or id, however it is written. */
+    public function named(string $written): ?Voice
+    {
+        $plain = mb_strtolower(trim($written));
+        foreach ($this->voices->all() as $voice) {
+            if ($plain === $voice->id || $plain === mb_strtolower($voice->name)) {
+                return $voice;
+            }
+        }
+
+        return null;
+    }
+
     /** @throws VoiceUnavailable */
     public function get(string $id): Voice
     {

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Gateways\Voices\VoiceBook;
+use App\Http\Presenters\Rundown;
 use App\Http\Presenters\ShortRow;
 use App\Intake\ScriptFiles;
 use App\Jobs\PlanShort;
 use App\Models\Batch;
+use App\Models\Channel;
 use App\Models\Short;
+use App\Scripts\BriefDesk;
+use App\Scripts\BulkDesk;
+use App\Scripts\EditBook;
 use App\Shorts\BatchMaker;
 use App\Shorts\ExportArchive;
 use App\Shorts\ExportDesk;
@@ -18,6 +23,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Render\Quality;
@@ -25,6 +31,8 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class BatchController extends Controller
 {
+    use TakesChoices;
+
     public function index(Request $request): View
     {
         $batches = $this->user($request)->batches()->with([
@@ -46,33 +54,52 @@ final class BatchController extends Controller
             'profile' => ['required', Rule::enum(TargetProfile::class)],
             'quality' => ['required', Rule::enum(Quality::class)],
         ]);
-        $batch = $maker->make(
-            $this->user($request),
-            trim((string) ($given['name'] ?? '')),
-            $files->fromText((string) ($given['text'] ?? '')),
-            $voices->get($given['voice']),
-            TargetProfile::from($given['profile']),
-        );
+        $user = $this->user($request);
+        $batch = $maker->make($user, trim((string) ($given['name'] ?? '')), $files->fromText((string) ($given['text'] ?? '')), $this->choices($request, $voices, Channel::of($user)));
         foreach ($batch->shorts as $short) {
             // Their real times are known long before the last one is rendered.
             PlanShort::dispatch($short->id);
-            $desk->order($short, Quality::from($given['quality']));
+            if (! $request->boolean('later')) {
+                $desk->order($short, Quality::from($given['quality']));
+            }
         }
 
         return redirect()->route('batches.show', $batch)->with('made', true);
     }
 
-    public function show(Batch $batch): View
+    public function show(Batch $batch, Rundown $rundown, VoiceBook $voices): View
     {
-        return view('batches.show', ['batch' => $batch, ...$this->rows($batch)]);
+        return view('batches.show', ['batch' => $batch, 'voices' => $voices->all(), 'asOf' => now()->getTimestamp(), ...$rundown->of($batch)]);
     }
 
-    /** The rows as they stand, for a page that is open. */
-    public function state(Batch $batch): JsonResponse
+    /** The rows that changed since a page was drawn. */
+    public function state(Request $request, Batch $batch, Rundown $rundown): JsonResponse
     {
-        $rows = $this->rows($batch);
+        return response()->json($this->fresh($request, $batch, $rundown));
+    }
 
-        return response()->json(['html' => view('batches._rows', $rows)->render(), 'working' => $rows['working'], 'done' => $rows['done']]);
+    /** One act on the chosen shorts. */
+    public function act(Request $request, Batch $batch, BulkDesk $desk, Rundown $rundown): JsonResponse
+    {
+        $value = (string) $request->input('value');
+        $shorts = $this->chosen($request, $batch);
+        $said = match ($request->input('act')) {
+            'voice' => $desk->voice($batch, $shorts, $value),
+            'profile' => $desk->profile($batch, $shorts, TargetProfile::tryFrom($value) ?? throw new ProblemForOperator('Choose a target.')),
+            'split' => $desk->split($batch, $shorts, $this->splitRule($value)),
+            'trim' => $desk->trim($batch, $shorts, $request->filled('value') ? max(1, $request->integer('value')) : null),
+            'match' => $desk->match($batch, $shorts),
+            'copy' => $desk->copy($batch, $shorts),
+            'delete' => $desk->delete($batch, $shorts),
+            default => throw new ProblemForOperator('That cannot be done to shorts.'),
+        };
+
+        return response()->json(['said' => $said, ...$this->fresh($request, $batch, $rundown)]);
+    }
+
+    public function undo(Request $request, Batch $batch, EditBook $edits, Rundown $rundown): JsonResponse
+    {
+        return response()->json(['said' => 'Undone: '.$edits->undo($batch).'.', ...$this->fresh($request, $batch, $rundown)]);
     }
 
     public function export(Request $request, Batch $batch, ExportDesk $desk): RedirectResponse
@@ -98,31 +125,46 @@ final class BatchController extends Controller
 
     public function download(Request $request, Batch $batch, ExportArchive $archive): BinaryFileResponse
     {
-        return response()->download($archive->of($this->chosen($request, $batch)), "batch-{$batch->id}.zip", ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return $this->zip($archive->of($this->chosen($request, $batch)), "batch-{$batch->id}.zip");
+    }
+
+    public function briefs(Request $request, Batch $batch, BriefDesk $desk): BinaryFileResponse
+    {
+        return $this->zip($desk->archive($this->chosen($request, $batch), Channel::of($this->user($request))), "batch-{$batch->id}-briefs.zip");
+    }
+
+    private function zip(string $path, string $name): BinaryFileResponse
+    {
+        return response()->download($path, $name, ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 
     /** @return list<Short> the shorts ticked, or all where none is */
     private function chosen(Request $request, Batch $batch): array
     {
         $ids = array_map(intval(...), (array) $request->input('shorts', []));
-        $shorts = $batch->shorts()->with('latestDone')->when($ids !== [], static fn ($query) => $query->whereIn('id', $ids))->get();
+        $shorts = $batch->shorts()->with(['latestDone', 'scenes', 'notes', 'hooks'])->when($ids !== [], static fn ($query) => $query->whereIn('id', $ids))->get();
         if ($shorts->isEmpty()) {
             throw new ProblemForOperator('None of the chosen shorts is in this batch any more.');
         }
 
-        return array_values($shorts->all());
+        return array_values($shorts->each(static fn (Short $short) => $short->setRelation('batch', $batch))->all());
     }
 
-    /** @return array{rows: list<ShortRow>, working: bool, done: int} */
-    private function rows(Batch $batch): array
+    /** @return array<string, mixed> */
+    private function fresh(Request $request, Batch $batch, Rundown $rundown): array
     {
-        $shorts = $batch->shorts()->with(['latestExport', 'latestDone'])->withCount('scenes')->get();
-        $rows = array_values(array_map(ShortRow::of(...), $shorts->all()));
+        // A second earlier: times are kept in whole seconds.
+        $since = Carbon::createFromTimestamp(max(0, $request->integer('since') - 1));
+        $asOf = now()->getTimestamp();
+        $now = $rundown->of($batch, $since);
 
         return [
-            'rows' => $rows,
-            'working' => array_filter($rows, static fn (ShortRow $row): bool => $row->isWorking) !== [],
-            'done' => count(array_filter($rows, static fn (ShortRow $row): bool => $row->done !== null)),
+            'asOf' => $asOf,
+            'rows' => array_map(static fn (ShortRow $row): string => view('batches._row', ['row' => $row, 'names' => $now['names']])->render(), $now['rows']),
+            'ids' => $now['ids'],
+            'working' => $now['working'],
+            'undo' => $now['undo'],
+            'counts' => view('batches._counts', $now)->render(),
         ];
     }
 }

@@ -7,36 +7,53 @@ namespace App\Http\Presenters;
 use App\Models\Footage;
 use App\Models\Scene;
 use App\Models\Short;
+use App\Scripts\EditBook;
+use App\Scripts\LikenessBook;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutShot;
+use RapidReel\Cut\CutSummary;
+use RapidReel\Review\ScriptFlags;
 
 /** A short as its page shows it: scenes with their times, and shots with what stands in them, time running down. */
 final readonly class Sheet
 {
-    /**
-     * @param  list<array{scene: Scene, start: string|null, end: string|null, seconds: string|null, shots: list<array{number: int, start: string, seconds: string, footage: Footage|null, pinned: bool}>}>  $scenes
-     */
-    private function __construct(
-        public Short $short,
-        public ShortRow $row,
-        public ?Cut $cut,
-        public array $scenes,
+    public function __construct(
+        private LikenessBook $likenesses,
+        private EditBook $edits,
     ) {
     }
 
-    public static function of(Short $short): self
+    /** @return array{short: Short, row: ShortRow, scenes: list<array<string, mixed>>, undo: string|null} */
+    public function of(Short $short): array
     {
-        $short->load(['batch', 'scenes.picks', 'latestExport', 'latestDone']);
-        $cut = $short->plannedCut();
+        $short->load(['batch', 'scenes.picks', 'notes', 'latestExport', 'latestDone']);
+        $summary = $short->cutSummary();
+        // A cut of scenes that have changed since has times and pictures of others.
+        $cut = $short->isPlanned() ? $short->plannedCut() : null;
+        $flag = $this->likenesses->flags([$short->id], $short->batch_id)[$short->id] ?? null;
+
+        return [
+            'short' => $short,
+            'row' => ShortRow::of($short, Axis::over($summary === null ? [] : [$summary]), $flag === null ? [] : [$flag]),
+            'scenes' => $this->scenes($short, $summary, $cut),
+            'undo' => $this->edits->last($short),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function scenes(Short $short, ?CutSummary $summary, ?Cut $cut): array
+    {
         $ids = $cut === null ? [] : array_merge([], ...array_map(static fn ($scene): array => array_map(static fn (CutShot $shot): string => $shot->footage, $scene->shots), $cut->scenes));
         $footage = Footage::query()->whereKey(array_unique($ids))->get()->keyBy('id');
-
+        $crowded = ScriptFlags::crowded($short->manuscript()->scenes);
+        $notes = $short->notes->groupBy('scene_id');
         $scenes = [];
+        /** @var Scene $scene */
         foreach ($short->scenes as $number => $scene) {
-            $timed = $cut?->scenes[$number] ?? null;
+            [$start, $end] = $summary->scenes[$number] ?? [null, null];
             $pinned = $scene->picks->where('pinned', true)->pluck('shot')->all();
             $shots = [];
-            foreach ($timed->shots ?? [] as $i => $shot) {
+            foreach ($cut->scenes[$number]->shots ?? [] as $i => $shot) {
                 $shots[] = [
                     'number' => $i,
                     'start' => self::clock($shot->startMs),
@@ -47,14 +64,18 @@ final readonly class Sheet
             }
             $scenes[] = [
                 'scene' => $scene,
-                'start' => $timed === null ? null : self::clock($timed->startMs),
-                'end' => $timed === null ? null : self::clock($timed->endMs),
-                'seconds' => $timed === null ? null : number_format(($timed->endMs - $timed->startMs) / 1000, 1),
+                'ms' => $start,
+                'start' => $start === null ? null : self::clock($start),
+                'seconds' => $start === null ? null : number_format(($end - $start) / 1000, 1),
                 'shots' => $shots,
+                'sentences' => $crowded[$number] ?? 1,
+                'before' => ($notes[$scene->id] ?? collect())->where('offset', 0),
+                'within' => ($notes[$scene->id] ?? collect())->where('offset', '>', 0),
+                'last' => $number === $short->scenes->count() - 1,
             ];
         }
 
-        return new self($short, ShortRow::of($short), $cut, $scenes);
+        return $scenes;
     }
 
     private static function clock(int $ms): string

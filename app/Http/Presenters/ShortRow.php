@@ -7,7 +7,9 @@ namespace App\Http\Presenters;
 use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Short;
+use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\Flag;
+use RapidReel\Cut\FlagCode;
 
 /** A short as one row of its batch. */
 final readonly class ShortRow
@@ -15,6 +17,7 @@ final readonly class ShortRow
     /** @param  list<Flag>  $flags */
     private function __construct(
         public Short $short,
+        public ?CutSummary $summary,
         public ?CutStrip $strip,
         public array $flags,
         public ?Export $export,
@@ -22,23 +25,22 @@ final readonly class ShortRow
         public string $state,
         public bool $isWorking,
         public bool $isStale,
-        public ?string $pace,
     ) {
     }
 
-    public static function of(Short $short): self
+    /** @param  list<Flag>  $flags  told of it beside those of its cut */
+    public static function of(Short $short, Axis $axis, array $flags = []): self
     {
-        $cut = $short->plannedCut();
+        $summary = $short->cutSummary();
         $export = $short->latestExport;
         $done = $short->latestDone;
-        $working = $export !== null && $export->state->isOpen();
-        $stale = $done !== null && (! $short->isPlanned() || ($cut !== null && $cut->hash() !== $done->cut_hash));
-        $shots = $cut === null ? 0 : array_sum(array_map(static fn ($scene): int => count($scene->shots), $cut->scenes));
+        $stale = $done !== null && (! $short->isPlanned() || $summary?->hash !== $done->cut_hash);
 
         return new self(
             $short,
-            $cut === null ? null : CutStrip::of($cut),
-            $cut === null ? [] : $cut->flags,
+            $summary,
+            $summary === null ? null : CutStrip::of($summary, $axis),
+            array_values(array_filter([...($summary->flags ?? []), ...$flags], static fn (Flag $flag): bool => $flag->code !== FlagCode::Estimated)),
             $export,
             $done,
             match (true) {
@@ -51,9 +53,21 @@ final readonly class ShortRow
                 $stale => 'edited since',
                 default => 'ready',
             },
-            $working || ($short->problem === null && ! $short->isPlanned() && $export?->state !== ExportState::Failed),
+            ($export !== null && $export->state->isOpen()) || ($short->problem === null && ! $short->isPlanned() && $export?->state !== ExportState::Failed),
             $stale,
-            $cut === null || $shots === 0 ? null : sprintf('%.1f words/s · %.1f s a shot', count($cut->words) * 1000 / $cut->durationMs, $cut->durationMs / 1000 / $shots),
         );
+    }
+
+    /** Under which choices of the filter it is shown. */
+    public function groups(): string
+    {
+        return implode(' ', array_keys(array_filter([
+            'flagged' => $this->flags !== [] || $this->short->problem !== null,
+            'over' => $this->summary?->isOver() === true,
+            'late' => $this->summary?->isHookLate() === true,
+            'open' => $this->state !== 'ready',
+            'ready' => $this->state === 'ready',
+            'failed' => $this->state === 'failed' || $this->short->problem !== null,
+        ])));
     }
 }

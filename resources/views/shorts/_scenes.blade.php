@@ -1,26 +1,38 @@
-@foreach ($sheet->scenes as $row)
-    <li class="scene scene-{{ $row['scene']->role->value }}" style="--shots: {{ max(1, count($row['shots'])) }}">
+@foreach ($scenes as $item)
+    @php($scene = $item['scene'])
+    <li class="scene scene-{{ $scene->role->value }}" style="--shots: {{ max(1, count($item['shots'])) }}">
         <div class="scene-time">
-            @if ($row['start'] !== null)
-                <button type="button" class="link" @click="seek({{ ($sheet->cut->scenes[$loop->index]->startMs ?? 0) / 1000 }})" aria-label="Play from {{ $row['start'] }}">{{ $row['start'] }}</button>
-                <span>{{ $row['seconds'] }} s</span>
+            @if ($item['start'] !== null)
+                <button type="button" class="link" @click="seek({{ $item['ms'] / 1000 }})" aria-label="Play from {{ $item['start'] }}">{{ $item['start'] }}</button>
+                <span>{{ $item['seconds'] }} s</span>
             @else
                 <span>–</span>
             @endif
         </div>
         <div class="scene-said">
-            <span class="role">{{ $row['scene']->role->value }}</span>
-            <textarea rows="1" maxlength="1000" data-url="{{ route('scenes.reword', $row['scene']) }}" aria-label="Scene {{ $row['scene']->position + 1 }}, {{ $row['scene']->role->value }}"
-                x-init="grow($el)" @input="typed($el)" @keydown.ctrl.enter.prevent="save($el)" @keydown.meta.enter.prevent="save($el)" @keydown.escape="revert($el)">{{ $row['scene']->text }}</textarea>
-            <span class="scene-save" x-show="dirty['{{ route('scenes.reword', $row['scene']) }}']" x-cloak>
-                <button type="button" class="btn btn-sm btn-primary" @click="save($el.closest('.scene-said').querySelector('textarea'))">Save the words</button>
-                <button type="button" class="link" @click="revert($el.closest('.scene-said').querySelector('textarea'))">Undo</button>
+            <span class="role">{{ $scene->role->value }}</span>
+            @if ($item['sentences'] > 1)<span class="flag flag-inline">{{ $item['sentences'] }} sentences in one scene</span>@endif
+            @foreach ($item['before'] as $note)@include('scripts._note', ['number' => $note->position])@endforeach
+            <textarea rows="1" maxlength="1000" id="scene-{{ $scene->id }}" data-url="{{ route('scenes.reword', $scene) }}" aria-label="Scene {{ $scene->position + 1 }}, {{ $scene->role->value }}"
+                x-init="grow($el)" @input="typed($el)" @keydown="keyed($event)">{{ $scene->text }}</textarea>
+            @foreach ($item['within'] as $note)@include('scripts._note', ['number' => $note->position])@endforeach
+            <span class="scene-save" x-show="dirty['{{ route('scenes.reword', $scene) }}']" x-cloak>
+                <button type="button" class="btn btn-sm btn-primary" @click="save(words_($el))">Save the words</button>
+                <button type="button" class="link" @click="revert(words_($el))">Take back</button>
                 <span class="quiet"><kbd>Ctrl</kbd> <kbd>Enter</kbd></span>
+            </span>
+            <span class="scene-tools">
+                <button type="button" class="link" @mousedown.prevent @click="change(words_($el), 'split')" title="Alt Enter">Split at cursor</button>
+                @unless ($item['last'])<button type="button" class="link" @click="change(words_($el), 'join')" title="Alt J">Join with next</button>@endunless
+                @unless ($loop->first)<button type="button" class="link" @click="change(words_($el), 'up')" title="Alt ↑">Up</button>@endunless
+                @unless ($item['last'])<button type="button" class="link" @click="change(words_($el), 'down')" title="Alt ↓">Down</button>@endunless
+                @unless ($loop->count === 1)<button type="button" class="link" @click="change(words_($el), 'drop')">Remove</button>@endunless
+                @if ($item['last'] && ! $loop->first)<button type="button" class="link" @click="change(words_($el), '{{ $scene->role->value === 'close' ? 'beat' : 'close' }}')">Make it {{ $scene->role->value === 'close' ? 'a beat' : 'the close' }}</button>@endif
             </span>
         </div>
         <div class="scene-seen">
-            @forelse ($row['shots'] as $shot)
-                <button type="button" class="shot" data-url="{{ route('scenes.swap', [$row['scene'], $shot['number']]) }}" @click="pick($el)" aria-label="Swap the picture at {{ $shot['start'] }}: {{ $shot['footage']?->name ?? 'missing' }}">
+            @forelse ($item['shots'] as $shot)
+                <button type="button" class="shot" data-url="{{ route('scenes.swap', [$scene, $shot['number']]) }}" @click="pick($el)" aria-label="Swap the picture at {{ $shot['start'] }}: {{ $shot['footage']?->name ?? 'missing' }}">
                     @if ($shot['footage'])
                         <img src="{{ route('footage.thumbnail', $shot['footage']) }}" alt="" width="54" height="96" loading="lazy">
                     @else

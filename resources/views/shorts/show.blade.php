@@ -1,24 +1,31 @@
 @extends('layouts.app')
-@section('title', $sheet->short->title)
+@section('title', $short->title)
 @section('content')
-@php($short = $sheet->short)
-<div class="sheet" x-data="sheet('{{ route('shorts.state', $short) }}', @js($sheet->row->isWorking), @js($sheet->row->done?->id))">
+<div class="sheet" x-data="sheet({ state: '{{ route('shorts.state', $short) }}', undo: '{{ route('shorts.undo', $short) }}' }, @js(['working' => $row->isWorking, 'video' => $row->done?->id, 'undo' => $undo]))" @acted="acted($event.detail)">
     <div class="page-head">
         <div>
             <p class="crumb"><a href="{{ route('batches.index') }}">Batches</a> / <a href="{{ route('batches.show', $short->batch) }}">{{ $short->batch->name }}</a> / {{ sprintf('%02d', $short->number) }}</p>
             <h1>{{ $short->title }}</h1>
-            <p class="lead">Read by {{ $voice->name }} · {{ $short->profile->label() }}</p>
+            <p class="lead">Read by {{ $voice->name }} · {{ $short->profile->label() }} · {{ $short->split->label() }}@if ($short->publish_at) · to be out {{ $short->publish_at->format('j M Y, H:i') }}@endif @if ($short->tags) · {{ $short->tags }}@endif</p>
+        </div>
+        <div class="actions">
+            <a class="btn btn-outline-dark" href="{{ route('briefs.show', $short) }}" data-key="i" data-key-does="Briefs">Briefs</a>
         </div>
     </div>
+    <p class="told" role="status"><span x-text="said"></span><button type="button" class="link" x-show="undo" x-cloak @click="takeBack()" data-key="u" data-key-does="Undo the last change">Undo: <span x-text="undo"></span></button></p>
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
+    @foreach (['Alt Enter' => 'Split the scene at the cursor', 'Alt J' => 'Join the scene with the next', 'Alt ↑' => 'Move the scene up', 'Alt ↓' => 'Move the scene down', 'Ctrl Enter' => 'Save the words', 'Esc' => 'Take back what was typed'] as $keys => $does)
+        <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
+    @endforeach
     <div class="sheet-cols">
         <section aria-label="Scenes">
             <div class="ruler-head" aria-hidden="true"><span>Time</span><span>Said</span><span>Seen</span></div>
             <ol class="ruler" x-ref="scenes">@include('shorts._scenes')</ol>
+            <div class="panel" x-ref="panel">@include('scripts._panel', $panel)</div>
         </section>
         <aside class="sheet-side">
-            @if ($sheet->row->done)
-                <video x-ref="player" class="player" controls playsinline preload="metadata" data-from="{{ route('exports.file', [0, 'mp4']) }}" src="{{ route('exports.file', [$sheet->row->done, 'mp4']) }}" poster="{{ route('exports.poster', $sheet->row->done) }}"></video>
+            @if ($row->done)
+                <video x-ref="player" class="player" controls playsinline preload="metadata" data-from="{{ route('exports.file', [0, 'mp4']) }}" src="{{ route('exports.file', [$row->done, 'mp4']) }}" poster="{{ route('exports.poster', $row->done) }}"></video>
             @else
                 <div class="player player-none"><p>The video plays here once it is exported.</p></div>
             @endif

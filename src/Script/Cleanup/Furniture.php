@@ -22,6 +22,9 @@ final class Furniture
         'skip to (?:main )?content|back to (?:top|home)|(?:previous|next) (?:article|post|page|story)(?:\s*:.*)?|(?:older|newer) posts?|my account|toggle navigation|close menu|table of contents|on this page|jump to\b.{1,40}|page \d+ of \d+|filed under:?.*',
     ];
 
+    /** A line that leads to a link, with nothing after it but tags. */
+    private const TO_A_LINK = '(?:read|see|find out|learn|watch|get|listen|visit|more|source|link|full story)(?: \S+){0,5}?:? (?:https?:\/\/|www\.)\S+(?: [#@]\S+)*';
+
     /** Whole lines that are furniture where there is other furniture too, and may be a script's own words where not. */
     private const LIKELY = [
         'share(?: this)?|(?:re)?tweet|e-?mail|print|save|bookmark|like|reply|report|comments?|got it!?|i (?:accept|agree)|newsletter|subscribe|unsubscribe|follow|close|ad|promoted|sponsored',
@@ -60,7 +63,7 @@ final class Furniture
                 // A title in a list has no sentence's end; the first sentence is the article again.
                 $listing = mb_strlen($line) <= 110 && preg_match('/[.!?…]["”’)]*$/u', $line) !== 1;
             }
-            if ($listing || self::isTrail($line)) {
+            if ($listing || self::isTrail($line) || self::matches(self::TO_A_LINK, $bare)) {
                 $found[$i] = true;
 
                 continue;

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drafts;
+
+use App\Gateways\Drafting\Drafting;
+use App\Gateways\Voices\Voice;
+use App\Gateways\Voices\VoiceRates;
+use App\Shorts\ProblemForOperator;
+use InvalidArgumentException;
+use RapidReel\Cut\ScenePacer;
+use RapidReel\Draft\Condenser;
+use RapidReel\Draft\Draft;
+use RapidReel\Draft\DraftOrder;
+use RapidReel\Draft\Tone;
+use RapidReel\Hook\HookShape;
+use RapidReel\Publish\TargetProfile;
+use RapidReel\Script\ScriptReader;
+use RapidReel\Script\UnusableScript;
+
+/** Takes orders for scripts: drafts on topics, and sources to be shortened. */
+final readonly class DraftDesk
+{
+    /** So many drafts of one topic come at a time. */
+    private const AT_ONCE = 6;
+
+    private const MOST_TOPICS = 100;
+
+    public function __construct(
+        private Drafting $writer,
+        private ScriptReader $reader,
+        private Condenser $condenser,
+        private VoiceRates $rates,
+    ) {
+    }
+
+    /**
+     * Six drafts of one topic, or one of each of several.
+     *
+     * @param  list<string>  $topics
+     * @param  list<string>  $points
+     * @param  HookShape|null  $shape  null for another one each
+     * @param  int  $round  0 for the first six, 1 for six more, …
+     * @return list<array{draft: Draft, shape: HookShape}>
+     */
+    public function drafts(array $topics, array $points, Tone $tone, ?HookShape $shape, int $seconds, int $round): array
+    {
+        if ($topics === []) {
+            throw new ProblemForOperator('Write a topic, or several, one a line.');
+        }
+        if (count($topics) > self::MOST_TOPICS) {
+            throw new ProblemForOperator(sprintf('%d topics are too many at once; write at most %d.', count($topics), self::MOST_TOPICS));
+        }
+        $drafts = [];
+        for ($i = 0, $count = count($topics) === 1 ? self::AT_ONCE : count($topics); $i < $count; $i++) {
+            $seed = $round * $count + $i;
+            // Of several topics none begins like its neighbour; of one, all six begin otherwise.
+            $one = $shape ?? HookShape::cases()[$seed % count(HookShape::cases())];
+            try {
+                $order = new DraftOrder($topics[count($topics) === 1 ? 0 : $i], count($topics) === 1 ? $points : [], $tone, $one, DraftOrder::wordsIn($seconds), $seed);
+                $drafts[] = ['draft' => $this->writer->write($order), 'shape' => $one];
+            } catch (InvalidArgumentException $problem) {
+                throw new ProblemForOperator($problem->getMessage());
+            }
+        }
+
+        return $drafts;
+    }
+
+    /** A source shortened to a narration of so many seconds, in its own sentences. */
+    public function condensed(string $text, int $seconds, Voice $voice): Draft
+    {
+        try {
+            return $this->condenser->condense($this->reader->read($text), $seconds, $this->rates->of($voice), TargetProfile::UpTo60->hookWindowMs(), ScenePacer::GAP_MS);
+        } catch (UnusableScript $problem) {
+            throw new ProblemForOperator($problem->getMessage());
+        }
+    }
+
+    public function secondsOf(Draft $draft, Voice $voice): float
+    {
+        return array_sum(array_map(fn (string $sentence): int => $this->rates->of($voice)->ofText($sentence) + ScenePacer::GAP_MS, $draft->sentences)) / 1000;
+    }
+
+    public function about(): string
+    {
+        return $this->writer->about();
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateways\Drafting;
+
+use RapidReel\Draft\Draft;
+use RapidReel\Draft\DraftOrder;
+use RapidReel\Draft\PatternWriter;
+
+/** Stands in for a writing service: works by patterns, without a network. */
+final readonly class StandInWriter implements Drafting
+{
+    public function __construct(private PatternWriter $writer)
+    {
+    }
+
+    public function about(): string
+    {
+        return 'The writer here is a stand-in: it fills sentence patterns around your key points and knows nothing of the topic. A writing service can take its place.';
+    }
+
+    public function write(DraftOrder $order): Draft
+    {
+        return $this->writer->write($order);
+    }
+}

@@ -1,0 +1,32 @@
+@extends('layouts.app')
+@section('title', 'House style')
+@section('content')
+<div class="page-head">
+    <div>
+        <h1>House style</h1>
+        <p class="lead">What holds for every short of the channel.</p>
+    </div>
+</div>
+<form method="post" action="{{ route('house.update') }}" class="house">
+    @csrf @method('put')
+    @if ($errors->any())
+        <p class="notice notice-problem" role="alert">{{ $errors->first() }}</p>
+    @endif
+    <label for="name">Channel</label>
+    <div>
+        <input id="name" name="name" class="form-control" maxlength="80" value="{{ old('name', $channel->name) }}" required>
+        <p class="quiet">A hook that begins with it is told so: a name holds nobody.</p>
+    </div>
+    <label for="style_words">Style words</label>
+    <div>
+        <input id="style_words" name="style_words" class="form-control" maxlength="400" value="{{ old('style_words', $channel->style_words) }}" placeholder="oil painting, lamplight, deep shadows, muted blue and amber">
+        <p class="quiet">They stand at the end of every brief, so that all pictures share one look.</p>
+    </div>
+    <label for="forbidden">Not to be shown</label>
+    <div>
+        <textarea id="forbidden" name="forbidden" class="form-control" rows="5" maxlength="4000" placeholder="One word or name a line">{{ old('forbidden', $channel->forbidden) }}</textarea>
+        <p class="quiet">A brief that holds one of these words or names is flagged.</p>
+    </div>
+    <div class="house-save"><button class="btn btn-primary">Save the house style</button> @if (session('saved'))<span class="state state-ready" role="status">saved</span>@endif</div>
+</form>
+@endsection

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Draft;
+
+use InvalidArgumentException;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Writes a draft from sentence patterns: a hook of the shape that was asked for, every key point in its order and wording,
+ * sentences that bring it to its length, and a close. It knows nothing of the topic; the same order gives the same draft.
+ */
+final class PatternWriter
+{
+    /** How far from the words asked for a draft may be. */
+    public const TOLERANCE = 0.1;
+
+    /** @throws InvalidArgumentException in the operator's words, when the key points alone are too long */
+    public function write(DraftOrder $order): Draft
+    {
+        $chance = new Randomizer(new Mt19937(crc32("{$order->topic}/{$order->tone->value}/{$order->shape->value}/{$order->seed}")));
+        $count = count(HookPatterns::of($order->shape));
+        $hook = HookPatterns::write($order->shape, $order->topic, $order->seed % $count, intdiv($order->seed, $count));
+        $closes = Phrases::closes($order->tone);
+        $close = $closes[$chance->getInt(0, count($closes) - 1)];
+        $points = array_map(self::sentence(...), $order->points);
+
+        $room = $order->words - self::words($hook) - self::words($close) - array_sum(array_map(self::words(...), $points));
+        if ($room < -self::TOLERANCE * $order->words) {
+            throw new InvalidArgumentException(sprintf('Hook, key points and close alone have %d words, and you asked for %d. Ask for more seconds, or leave out a point.', $order->words - $room, $order->words));
+        }
+        $phrases = array_map(
+            static fn (string $phrase): string => strtr($phrase, ['{topic}' => $order->topic]),
+            $chance->shuffleArray(Phrases::of($order->tone)),
+        );
+        $fillers = self::filling($phrases, max(0, $room));
+
+        return new Draft(mb_strtoupper(mb_substr($order->topic, 0, 1)).mb_substr($order->topic, 1), [$hook, ...self::woven($points, $fillers), $close]);
+    }
+
+    /**
+     * Phrases that together have as nearly so many words as can be, found by taking each in turn where it fits and mending
+     * the rest with the one that fits best.
+     *
+     * @param  list<string>  $phrases
+     * @return list<string>
+     */
+    private static function filling(array $phrases, int $room): array
+    {
+        $taken = [];
+        foreach ($phrases as $i => $phrase) {
+            $words = self::words($phrase);
+            if ($words <= $room) {
+                $taken[] = $phrase;
+                $room -= $words;
+                unset($phrases[$i]);
+            }
+        }
+        // One more may end nearer to the length than none.
+        foreach ($phrases as $phrase) {
+            if (abs($room - self::words($phrase)) < $room) {
+                $taken[] = $phrase;
+
+                break;
+            }
+        }
+
+        return $taken;
+    }
+
+    /**
+     * Points in their order, what fills the time spread evenly around them.
+     *
+     * @param  list<string>  $points
+     * @param  list<string>  $fillers
+     * @return list<string>
+     */
+    private static function woven(array $points, array $fillers): array
+    {
+        $woven = [];
+        $placed = 0;
+        foreach ($points as $i => $point) {
+            $until = (int) round(($i + 0.5) * count($fillers) / count($points));
+            array_push($woven, ...array_slice($fillers, $placed, $until - $placed));
+            $placed = $until;
+            $woven[] = $point;
+        }
+
+        return [...$woven, ...array_slice($fillers, $placed)];
+    }
+
+    private static function sentence(string $point): string
+    {
+        return mb_strtoupper(mb_substr($point, 0, 1)).mb_substr($point, 1).(preg_match('/[.!?…]["”’)]*$/u', $point) === 1 ? '' : '.');
+    }
+
+    private static function words(string $text): int
+    {
+        return (int) preg_match_all('/\S*[\p{L}\p{N}]\S*/u', $text);
+    }
+}
