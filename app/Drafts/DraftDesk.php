@@ -44,7 +44,7 @@ final readonly class DraftDesk
      * @param  int  $round  0 for the first six, 1 for six more, …
      * @return list<array{draft: Draft, shape: HookShape}>
      */
-    public function drafts(array $topics, array $points, Tone $tone, ?HookShape $shape, int $seconds, int $round): array
+    public function drafts(array $topics, array $points, Tone $tone, ?HookShape $shape, int $seconds, Voice $voice, int $round): array
     {
         if ($topics === []) {
             throw new ProblemForOperator('Write a topic, or several, one a line.');
@@ -53,12 +53,13 @@ final readonly class DraftDesk
             throw new ProblemForOperator(sprintf('%d topics are too many at once; write at most %d.', count($topics), self::MOST_TOPICS));
         }
         $drafts = [];
+        $words = DraftOrder::wordsIn($seconds, $this->rates->of($voice), ScenePacer::GAP_MS);
         for ($i = 0, $count = count($topics) === 1 ? self::AT_ONCE : count($topics); $i < $count; $i++) {
             $seed = $round * $count + $i;
             // Of several topics none begins like its neighbour; of one, all six begin otherwise.
             $one = $shape ?? HookShape::cases()[$seed % count(HookShape::cases())];
             try {
-                $order = new DraftOrder($topics[count($topics) === 1 ? 0 : $i], count($topics) === 1 ? $points : [], $tone, $one, DraftOrder::wordsIn($seconds), $seed);
+                $order = new DraftOrder($topics[count($topics) === 1 ? 0 : $i], count($topics) === 1 ? $points : [], $tone, $one, $words, $seed);
                 $drafts[] = ['draft' => $this->writer->write($order), 'shape' => $one];
             } catch (InvalidArgumentException $problem) {
                 throw new ProblemForOperator($problem->getMessage());

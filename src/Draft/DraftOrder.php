@@ -6,16 +6,14 @@ namespace RapidReel\Draft;
 
 use InvalidArgumentException;
 use RapidReel\Hook\HookShape;
+use RapidReel\Script\SpeechRate;
 
 /** What a script is to be written about, and how. */
 final readonly class DraftOrder
 {
     public const FEWEST_WORDS = 30;
 
-    public const MOST_WORDS = 400;
-
-    /** Words of a script to a second of speech (common practice, no published source). */
-    public const WORDS_A_SECOND = 2.7;
+    public const MOST_WORDS = 420;
 
     public string $topic;
 
@@ -50,8 +48,20 @@ final readonly class DraftOrder
         }
     }
 
-    public static function wordsIn(int $seconds): int
+    /**
+     * How many words a voice says in so many seconds, in sentences such as drafts are made of.
+     *
+     * @param  int  $pauseMs  between sentences
+     */
+    public static function wordsIn(int $seconds, SpeechRate $rate, int $pauseMs): int
     {
-        return (int) round($seconds * self::WORDS_A_SECOND);
+        $words = 0;
+        $ms = 0;
+        foreach (Phrases::of(Tone::Plain) as $phrase) {
+            $words += (int) preg_match_all('/\S+/u', $phrase);
+            $ms += $rate->ofText($phrase) + $pauseMs;
+        }
+
+        return (int) round(1000 * $seconds * $words / $ms);
     }
 }

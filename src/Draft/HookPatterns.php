@@ -54,7 +54,7 @@ final class HookPatterns
             ],
             HookShape::Gap => [
                 '{who} ever gave the reason for {topic}.', 'There was a secret behind {topic}, and {people} kept it.', 'The truth about {topic} lay hidden for {time}.',
-                'Something about {topic} vanished before {people} could ask.', 'For {time}, {who} understood {topic}.', 'This is how {people} came to fear {topic}.',
+                'Something about {topic} vanished before {people} could ask.', 'For {time}, {topic} kept a secret from {people}.', 'This is how {people} came to fear {topic}.',
             ],
             HookShape::Mistake => [
                 '{topic} began with a mistake that took {time} to notice.', 'One wrong turn led {people} straight to {topic}.', 'Everything about {topic} went wrong, and {people} were glad of it.',

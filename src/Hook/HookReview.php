@@ -12,7 +12,7 @@ final class HookReview
     private const PRONOUN = '/^[“"‘\'(]*(he|she|it|they|his|her|its|their|him|them|this|that|these|those)\b/iu';
 
     /** "It was", "this is" and the like point at what follows them and not at a noun that is missing. */
-    private const POINTS_AHEAD = '/^[“"‘\'(]*(?:(?:it|this|that)(?:\'|’)?s? (?:(?:is|was|took|takes|cost|costs|turns|happened|would|could|will) )?(?:a|an|the|how|why|what|when|where|who|only|all|not|one|two|three|four|five|\d|time|hard|easy|said)|(?:this|that|these|those) (?!is\b|was\b|are\b|were\b|has\b|had\b|will\b|would\b)\p{L}+)/iu';
+    private const POINTS_AHEAD = '/^[“"‘\'(]*(?:(?:it|this|that)(?:\'|’)?s? (?:(?:is|was|took|takes|cost|costs|turns|happened|would|could|will) )?(?:a|an|the|how|why|what|when|where|who|only|all|not|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty|thirty|forty|fifty|sixty|\d|time|hard|easy|said)|(?:this|that|these|those) (?!is\b|was\b|are\b|were\b|has\b|had\b|will\b|would\b)\p{L}+)/iu';
 
     /** Words beyond which a hook is hard to take in at once. */
     private const MOST_WORDS = 14;

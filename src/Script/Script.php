@@ -77,13 +77,13 @@ final readonly class Script
         $passed = 0;
         foreach ($this->lines as $runs) {
             $own = self::spokenOf($runs) === '';
-            $spoken = array_keys(array_filter($runs, static fn (ScriptRun $run): bool => $run->kind->isSpoken() && trim($run->text) !== ''));
+            $lastSpoken = max([-1, ...array_keys(array_filter($runs, static fn (ScriptRun $run): bool => $run->kind->isSpoken() && trim($run->text) !== ''))]);
             foreach ($runs as $i => $run) {
                 if ($run->kind->isSpoken()) {
                     $passed += NotePlace::inked($run->text);
                 } elseif ($run->kind->isNote()) {
                     // At the end of a line it belongs to what was said there.
-                    [$scene, $offset] = ! $own && $i > max($spoken) ? NotePlace::behind($passed, $scenes) : NotePlace::after($passed, $scenes);
+                    [$scene, $offset] = ! $own && $i > $lastSpoken ? NotePlace::behind($passed, $scenes) : NotePlace::after($passed, $scenes);
                     $notes[] = new ScriptNote($run->kind, trim($run->text), $scene, $offset, $own);
                 }
             }

@@ -34,6 +34,7 @@ final class DraftController extends Controller
             Tone::tryFrom((string) $request->input('tone')) ?? Tone::Plain,
             HookShape::tryFrom((string) $request->input('shape')),
             $this->seconds($request),
+            $voices->get(VoiceBook::DEFAULT),
             $request->integer('round'),
         );
 

@@ -25,7 +25,7 @@
                 <div class="order-row">
                     <div><label for="tone">Tone</label><select id="tone" name="tone" class="form-select form-select-sm">@foreach ($tones as $tone)<option value="{{ $tone->value }}">{{ ucfirst($tone->value) }}</option>@endforeach</select></div>
                     <div><label for="shape">Hook</label><select id="shape" name="shape" class="form-select form-select-sm"><option value="">Another one each</option>@foreach ($shapes as $shape)<option value="{{ $shape->value }}">{{ $shape->label() }}</option>@endforeach</select></div>
-                    <div><label for="seconds">Seconds</label><input id="seconds" name="seconds" type="number" min="12" max="150" value="45" class="form-control form-control-sm"></div>
+                    <div><label for="seconds">Seconds</label><input id="seconds" name="seconds" type="number" min="10" max="120" value="45" class="form-control form-control-sm"></div>
                 </div>
                 <div class="actions">
                     <button class="btn btn-primary" :disabled="busy">Write drafts</button>

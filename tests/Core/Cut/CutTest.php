@@ -7,12 +7,18 @@ namespace Tests\Core\Cut;
 use InvalidArgumentException;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutBuilder;
 use RapidReel\Cut\CutJson;
+use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
 use RapidReel\Cut\FrameGrid;
+use RapidReel\Cut\VoicedScene;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Publish\TargetProfile;
+use RapidReel\Script\Scene;
+use RapidReel\Script\SceneRole;
+use RapidReel\Script\SpeechRate;
 use Tests\Support\Cuts;
 use UnexpectedValueException;
 
@@ -128,5 +134,31 @@ final class CutTest extends TestCase
         self::assertContains(FlagCode::FootageRepeats, $codes(Cuts::of(self::TEXTS, [Cuts::footage('only')])));
         self::assertContains(FlagCode::NoFace, $codes(Cuts::of(['The lamp 灯台 went out.', 'Nobody came, not for a long while.'])));
         self::assertContains(FlagCode::TooShort, $codes(Cuts::of(self::TEXTS, null, TargetProfile::Over60)));
+    }
+
+    public function test_a_summary_tells_what_the_cut_does_and_is_read_again_as_it_was_written(): void
+    {
+        $cut = Cuts::of(self::TEXTS);
+        $summary = CutSummary::of($cut);
+        $shots = array_sum(array_map(static fn ($scene): int => count($scene->shots), $cut->scenes));
+
+        self::assertSame([$cut->durationMs, $cut->hookMs, count($cut->words), $shots], [$summary->durationMs, $summary->hookMs, $summary->words, $summary->shots()]);
+        self::assertEqualsWithDelta(count($cut->words) / ($cut->durationMs / 1000), $summary->wordsASecond(), 0.001);
+        self::assertEquals($summary, CutSummary::fromJson($summary->toJson()));
+        self::assertFalse($summary->isEstimated());
+        self::assertTrue($summary->flagged([new Flag(FlagCode::Estimated, 'x')])->isEstimated());
+    }
+
+    public function test_what_is_measured_without_pictures_has_the_times_of_the_cut(): void
+    {
+        $rate = SpeechRate::common();
+        $voiced = array_map(static fn (string $text): VoicedScene => new VoicedScene(new Scene(SceneRole::Beat, $text), $rate->take($text)), self::TEXTS);
+        $builder = new CutBuilder(TargetProfile::UpTo60, Cuts::metrics());
+        $cut = $builder->build('Lamp', $voiced, [], null);
+        $summary = $builder->measure($voiced);
+
+        self::assertSame($cut->durationMs, $summary->durationMs);
+        self::assertSame(array_map(static fn ($scene): array => [$scene->startMs, $scene->endMs, $scene->role->value], $cut->scenes), $summary->scenes);
+        self::assertGreaterThan(3, $summary->shots());
     }
 }

@@ -10,6 +10,8 @@ use RapidReel\Cut\CutMusic;
 use RapidReel\Publish\Csv;
 use RapidReel\Publish\FileName;
 use RapidReel\Publish\Manifest;
+use RapidReel\Publish\PublishTime;
+use RapidReel\Publish\TargetProfile;
 use RapidReel\Sound\Loudness;
 use RapidReel\Sound\MixPlan;
 use RapidReel\Sound\MusicChooser;
@@ -76,5 +78,20 @@ final class PublishTest extends TestCase
         self::assertSame($chosen[0], $chooser->choose('Short 1', $pieces)?->id);
         self::assertGreaterThan(2, count(array_unique($chosen)));
         self::assertNull($chooser->choose('Short 1', []));
+    }
+
+    public function test_a_target_is_known_by_what_operators_write(): void
+    {
+        self::assertSame([TargetProfile::UpTo60, TargetProfile::UpTo60, TargetProfile::UpTo90, TargetProfile::UpTo180, TargetProfile::Over60, null], array_map(TargetProfile::named(...), ['60 s', 'Up to 60 s', '90', '3 min', '60-90', 'tomorrow']));
+    }
+
+    public function test_a_time_to_publish_is_read_where_it_can_mean_only_one(): void
+    {
+        foreach (['2026-12-01 18:00', '2026-12-01T18:00', '1.12.2026 18:00', '1 Dec 2026 18:00', '2026-12-01T19:00:00+01:00'] as $written) {
+            self::assertSame('2026-12-01 18:00', PublishTime::read($written)?->format('Y-m-d H:i'), $written);
+        }
+        foreach (['next week', '03/04/2026', '2026-02-30', '31.11.2026', ''] as $written) {
+            self::assertNull(PublishTime::read($written), $written);
+        }
     }
 }
