@@ -50,7 +50,7 @@ final readonly class ExportBench
 
     /**
      * @param  callable(string): void  $tell
-     * @return list<array{what: string, measured: string, bound: string, met: bool}>
+     * @return list<BenchRow>
      */
     public function run(int $pairs, Shelf $shelf, callable $tell): array
     {
@@ -67,7 +67,7 @@ final readonly class ExportBench
 
     /**
      * @param  callable(string): void  $tell
-     * @return list<array{what: string, measured: string, bound: string, met: bool}>
+     * @return list<BenchRow>
      */
     private function measure(int $pairs, callable $tell, Shelf $shelf, string $work): array
     {
@@ -105,18 +105,12 @@ final readonly class ExportBench
         $share = self::median($edited) / self::median($full);
 
         return [
-            self::row(sprintf('full export of %.0f s / bare encode, wall', $seconds), self::median($wall), 1.6, '%.2f ×'),
-            self::row('full export / bare encode, processor', self::median($processor), 1.6, '%.2f ×'),
-            self::row('largest process', $memory, 1024, '%.0f MiB'),
-            self::row('same export again, nothing changed', $again->wall, 3, '%.2f s'),
-            self::row('one scene of middle length reworded / full export, wall', $share, 0.2, '%.2f ×'),
+            BenchRow::atMost(sprintf('full export of %.0f s / bare encode, wall', $seconds), self::median($wall), 1.6, '%.2f ×'),
+            BenchRow::atMost('full export / bare encode, processor', self::median($processor), 1.6, '%.2f ×'),
+            BenchRow::atMost('largest process', $memory, 1024, '%.0f MiB'),
+            BenchRow::atMost('same export again, nothing changed', $again->wall, 3, '%.2f s'),
+            BenchRow::atMost('one scene of middle length reworded / full export, wall', $share, 0.2, '%.2f ×'),
         ];
-    }
-
-    /** @return array{what: string, measured: string, bound: string, met: bool} */
-    private static function row(string $what, float $measured, float $bound, string $format): array
-    {
-        return ['what' => $what, 'measured' => sprintf($format, $measured), 'bound' => 'at most '.sprintf($format, $bound), 'met' => $measured <= $bound];
     }
 
     /** @param  non-empty-list<SceneDraft>  $drafts */

@@ -41,8 +41,11 @@ final class Articles
                 $lineOf[] = $line;
             }
         }
-        $turns = (new TopicTiler)->boundaries($paragraphs);
         $titled = array_filter(array_keys($paragraphs), static fn (int $i): bool => $i > 0 && self::isTitled($script, $lineOf[$i]));
+        if (self::words(implode(' ', $paragraphs)) < 2 * ($titled === [] ? self::FEWEST_WORDS_UNTITLED : self::FEWEST_WORDS)) {
+            return [];
+        }
+        $turns = (new TopicTiler)->boundaries($paragraphs);
         $starts = array_values(array_unique([0, ...$turns, ...$titled]));
         sort($starts);
         $starts = self::merged($starts, $paragraphs, $script, $lineOf);

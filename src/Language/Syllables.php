@@ -45,6 +45,14 @@ final class Syllables
         '/eo(?!us|n$|ns$|u|ple|pard|p|r[gd]|ff)|oe(?=t|m|i|s?\b(?<=[^aeiou]loe|joe))|eum|iet[^$]|scie|naive|noah|chaos|uite|uiet|ead[ay]/',
     ];
 
+    /** So many words are remembered: texts use the same ones again and again. */
+    private const REMEMBERED = 20_000;
+
+    /** @var array<string, int> */
+    private static array $known = [];
+
+    private static ?NumberFormatter $speller = null;
+
     /** Of all words of a text; at least 1 for each word that has a letter or a digit. */
     public static function inText(string $text): int
     {
@@ -55,6 +63,15 @@ final class Syllables
 
     /** @return int at least 1 */
     public static function of(string $word): int
+    {
+        if (count(self::$known) >= self::REMEMBERED) {
+            self::$known = [];
+        }
+
+        return self::$known[$word] ??= self::counted($word);
+    }
+
+    private static function counted(string $word): int
     {
         $word = str_replace('’', "'", mb_strtolower((string) preg_replace('/\p{Mn}+/u', '', (string) normalizer_normalize($word, Normalizer::FORM_D))));
         if (preg_match('/\d/', $word) === 1) {
@@ -81,7 +98,7 @@ final class Syllables
         foreach ((array) preg_split('/(\d+)/', str_replace(',', '', $word), -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) as $part) {
             $part = (string) $part;
             if (ctype_digit($part) && strlen($part) <= 15) {
-                $spelled = (string) (new NumberFormatter('en', NumberFormatter::SPELLOUT))->format((int) $part);
+                $spelled = (string) (self::$speller ??= new NumberFormatter('en', NumberFormatter::SPELLOUT))->format((int) $part);
                 $count += self::inText(str_replace('-', ' ', $spelled));
             } elseif (ctype_digit($part)) {
                 $count += strlen($part);

@@ -79,11 +79,25 @@ final readonly class SpeechRate
      */
     public function wordsOf(string $text): array
     {
+        return $this->shared($text, $this->ofText($text));
+    }
+
+    /** What a take of a text is expected to be; it has no sound, so it has no key. */
+    public function take(string $text): Take
+    {
+        $ms = $this->ofText($text);
+        $words = $this->shared($text, $ms);
+
+        return $words === [] ? throw new InvalidArgumentException('A take says at least one word.') : new Take('', $ms, $words);
+    }
+
+    /** @return list<WordTiming> the words with their shares of so many ms */
+    private function shared(string $text, int $total): array
+    {
         $words = ScriptWord::of($text);
-        $total = $this->ofText($text);
         $spans = [];
         foreach ($words as $i => $word) {
-            $pause = isset($words[$i + 1]) ? self::pauses($word->text.' x') : [0, 0];
+            $pause = isset($words[$i + 1]) && ! ctype_alnum($word->text) ? self::pauses($word->text.' x') : [0, 0];
             $spans[] = [max(40.0, Syllables::inText($word->text) * $this->ms[0] + $this->ms[1]), max(0.0, $pause[0] * $this->ms[3] + $pause[1] * $this->ms[4])];
         }
         $scale = $total / max(1.0, array_sum(array_map(array_sum(...), $spans)));
@@ -97,14 +111,6 @@ final readonly class SpeechRate
         }
 
         return $timed;
-    }
-
-    /** What a take of a text is expected to be; it has no sound, so it has no key. */
-    public function take(string $text): Take
-    {
-        $words = $this->wordsOf($text);
-
-        return $words === [] ? throw new InvalidArgumentException('A take says at least one word.') : new Take('', $this->ofText($text), $words);
     }
 
     /** @return list<float> what is counted, in the order of the times */

@@ -80,7 +80,7 @@ final readonly class IntakePreview
             'flags' => array_values(array_filter($summary->flags, static fn (Flag $flag): bool => ! in_array($flag->code, self::SAID_ELSEWHERE, true))),
             'warnings' => $planned->warnings,
             'notes' => $notes,
-            'articles' => Articles::in($planned->script),
+            'articles' => array_filter($summary->flags, static fn (Flag $flag): bool => $flag->code === FlagCode::SeveralArticles) === [] ? [] : Articles::in($planned->script),
             'settled' => implode(' · ', array_filter([
                 $planned->source->voice !== '' ? $planned->voice->name : '',
                 $planned->source->profile !== '' ? $planned->profile->label() : '',
