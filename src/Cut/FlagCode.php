@@ -19,4 +19,24 @@ enum FlagCode: string
     case SeveralArticles = 'several-articles';
     case SameHook = 'same-hook';
     case SameScript = 'same-script';
+
+    /** In a word or two, for a table. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::HookLate => 'late hook',
+            self::TooLong => 'over the limit',
+            self::TooShort => 'too short',
+            self::FootageRepeats => 'pictures repeat',
+            self::NoFace => 'odd characters',
+            self::Estimated => 'estimated',
+            self::HookFiller => 'greeting first',
+            self::HookPronoun => 'pronoun first',
+            self::HookAbstract => 'vague hook',
+            self::SceneCrowded => 'crowded scenes',
+            self::SeveralArticles => 'several articles',
+            self::SameHook => 'hook said before',
+            self::SameScript => 'told before',
+        };
+    }
 }

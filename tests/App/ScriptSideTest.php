@@ -73,7 +73,7 @@ final class ScriptSideTest extends AppTestCase
         self::assertSame('slow push on the drowned church', $short->scenes[0]->brief);
         self::assertSame(['What if a bell rang under water?'], $short->hooks->pluck('text')->all());
         self::assertTrue($short->cutSummary()?->isEstimated());
-        $this->get("/batches/{$short->batch_id}")->assertOk()->assertSee('The bell')->assertSee('comes first and tells the viewer nothing');
+        $this->get("/batches/{$short->batch_id}")->assertOk()->assertSee('The bell')->assertSee('greeting first');
     }
 
     public function test_what_a_script_says_of_itself_wins_and_what_cannot_be_used_is_told(): void

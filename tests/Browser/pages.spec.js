@@ -19,9 +19,9 @@ test('dropped files show up as text, and bad ones say why', async ({ page }) => 
     await page.getByLabel('Scripts').fill('');
     await page.locator('#files').setInputFiles([
         { name: 'a.csv', mimeType: 'text/csv', buffer: Buffer.from('title,script\nBell,"A bell rang, once."\nMap,The map was wrong.\n') },
-        { name: 'b.csv', mimeType: 'text/csv', buffer: Buffer.from('title,text\nx,y\n') },
+        { name: 'b.csv', mimeType: 'text/csv', buffer: Buffer.from('title,words\nx,y\n') },
     ]);
-    await expect(page.getByLabel('Scripts')).toHaveValue('# Bell\n\nA bell rang, once.\n\n---\n\n# Map\n\nThe map was wrong.');
+    await expect(page.getByLabel('Scripts')).toHaveValue('title: Bell\n\nA bell rang, once.\n\n---\n\ntitle: Map\n\nThe map was wrong.');
     await expect(page.getByText('no column named “script”')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Make 2 shorts' })).toBeEnabled();
 });
@@ -59,8 +59,11 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
     const batch = page.url();
     await page.getByRole('link', { name: 'Access', exact: true }).first().click();
     const short = page.url();
-    for (const address of ['/', '/intake', batch, short, '/footage']) {
+    for (const address of ['/', '/intake', batch, short, `${short}/briefs`, '/footage', '/drafts', '/house']) {
         await page.goto(address);
+        if (address === batch) await page.locator('.opener').click();
+        if (address === '/intake') await page.getByLabel('Scripts').fill('# Lamp\nHello friends, the lamp went out. [wide shot]');
+        if (address === '/intake') await expect(page.locator('.fate')).toHaveCount(1);
         const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
         expect(violations.map((rule) => `${address} ${rule.id}: ${rule.nodes[0].html}`)).toEqual([]);
         for (const width of [1280, 1440, 1920]) {

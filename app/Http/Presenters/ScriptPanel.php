@@ -9,7 +9,10 @@ use App\Gateways\Voices\VoiceRates;
 use App\Models\Channel;
 use App\Models\Short;
 use App\Scripts\LengthDesk;
+use App\Scripts\LikenessBook;
 use App\Shorts\CutMaker;
+use RapidReel\Cut\Flag;
+use RapidReel\Cut\FlagCode;
 use RapidReel\Hook\HookCandidates;
 use RapidReel\Hook\HookFinding;
 use RapidReel\Hook\HookReview;
@@ -21,11 +24,14 @@ final readonly class ScriptPanel
 {
     private const FROM = ['title' => 'the title', 'without-filler' => 'without the greeting', 'sentence' => 'its strongest sentence'];
 
+    private const FLAGS = [FlagCode::SceneCrowded, FlagCode::SameHook, FlagCode::SameScript, FlagCode::FootageRepeats, FlagCode::NoFace];
+
     public function __construct(
         private CutMaker $cuts,
         private VoiceBook $voices,
         private VoiceRates $rates,
         private LengthDesk $lengths,
+        private LikenessBook $likenesses,
     ) {
     }
 
@@ -66,6 +72,11 @@ final readonly class ScriptPanel
             'reading' => Readability::of($manuscript->spoken()),
             'english' => $voice->language === 'English',
             'manuscript' => $manuscript,
+            // What is not told with hook and length.
+            'flags' => array_values(array_filter(
+                [...($short->cutSummary()->flags ?? []), ...$this->likenesses->flags([$short->id], $short->batch_id)],
+                static fn (Flag $flag): bool => in_array($flag->code, self::FLAGS, true),
+            )),
         ];
     }
 }

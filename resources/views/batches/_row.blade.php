@@ -6,8 +6,7 @@
 <td class="what">
 <a href="{{ route('shorts.show', $short) }}">{{ $short->title }}</a>
 <span>{{ $short->scenes_count }} {{ $short->scenes_count === 1 ? 'scene' : 'scenes' }} · {{ ucfirst($short->voice) }} @if ($short->variant_of !== null)· beside {{ $names[$short->variant_of] ?? 'one that is deleted' }}@endif @if ($short->publish_at)· {{ $short->publish_at->format('j M, H:i') }}@endif</span>
-@foreach (array_slice($row->flags, 0, 2) as $flag)<span class="flag" title="{{ $flag->message }}">{{ $flag->message }}</span>@endforeach
-@if (count($row->flags) > 2)<span class="flag-more">and {{ count($row->flags) - 2 }} more</span>@endif
+@if ($row->flags !== [])<span class="flag" title="{{ implode("\n", array_map(fn ($flag) => $flag->message, $row->flags)) }}">{{ implode(' · ', array_map(fn ($flag) => $flag->code->label(), $row->flags)) }}</span>@endif
 @if ($short->problem)<span class="flag" role="alert" title="{{ $short->problem }}">{{ $short->problem }}</span>@endif
 </td>
 <td class="axis">@if ($row->strip)<x-strip :strip="$row->strip"/>@else<span class="quiet">times come with the voice</span>@endif</td>
