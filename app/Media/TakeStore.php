@@ -21,6 +21,7 @@ final readonly class TakeStore
         private Voices $voices,
         private TakeCutter $cutter,
         private MediaStore $store,
+        private KeyedLock $lock,
     ) {
     }
 
@@ -28,7 +29,8 @@ final readonly class TakeStore
     {
         $key = $this->key($text, $voice);
 
-        return $this->kept($key) ?? $this->make($key, $text, $voice);
+        // A synthesiser never says the same quite alike twice: two workers must not both make it.
+        return $this->kept($key) ?? $this->lock->hold($key, fn (): Take => $this->kept($key) ?? $this->make($key, $text, $voice));
     }
 
     /** The take if these words were said before. */

@@ -14,6 +14,7 @@ use App\Library\LibraryShelf;
 use App\Library\ShelfSource;
 use App\Media\CaptionFace;
 use App\Media\EncoderSlots;
+use App\Media\KeyedLock;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Media\Prober;
@@ -39,6 +40,7 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->bind(Drafting::class, StandInWriter::class);
         $this->app->bind(ShelfSource::class, LibraryShelf::class);
         $this->app->singleton(MediaStore::class, static fn (): MediaStore => new MediaStore(Storage::disk('media')));
+        $this->app->bind(KeyedLock::class, static fn (): KeyedLock => new KeyedLock(storage_path('locks')));
         $this->app->singleton(MediaTools::class, static fn (): MediaTools => new MediaTools(
             config('reel.ffmpeg'),
             config('reel.ffprobe'),

@@ -43,6 +43,25 @@ final class CommandsTest extends AppTestCase
         self::assertSame([], $data['shorts'][0]['scenes'][0]['shots']);
     }
 
+    public function test_a_plan_splits_and_shortens_as_it_is_told_and_says_what_is_wrong_with_the_words(): void
+    {
+        $sentences = 'The keeper of the lighthouse lit the lamp for nine ships. The lamp burned oil, and the keeper carried it up. ';
+        File::put("{$this->folder}/long.txt", 'Hello friends, one lamp burned. '.str_repeat($sentences, 12).'Follow for more.');
+        $plan = fn (string ...$options): array => json_decode($this->console('reel:plan', "{$this->folder}/long.txt", ...$options)->getOutput(), true, 512, JSON_THROW_ON_ERROR)['shorts'][0];
+
+        $long = $plan();
+        self::assertGreaterThan(60_000, $long['duration_ms']);
+        self::assertEqualsCanonicalizing(['estimated', 'hook-filler', 'too-long'], array_column($long['flags'], 'code'));
+        $fitted = $plan('--fit', '--split=words:5-15');
+        self::assertLessThanOrEqual(60_000, $fitted['duration_ms']);
+        foreach ($fitted['scenes'] as $scene) {
+            self::assertLessThanOrEqual(15, count(explode(' ', $scene['text'])));
+        }
+        $process = $this->console('reel:plan', "{$this->folder}/long.txt", '--split=paragraph');
+        self::assertSame([1, ''], [$process->getExitCode(), $process->getOutput()]);
+        self::assertStringContainsString('no way to split called “paragraph”', $process->getErrorOutput());
+    }
+
     public function test_what_is_wrong_goes_to_standard_error_and_the_exit_status_tells(): void
     {
         File::put("{$this->folder}/scripts/3-empty.txt", '[only a note]');

@@ -125,6 +125,21 @@ final class SoundTest extends AppTestCase
         self::assertNotSame($first->key, $takes->take('Spoken once, and kept.', app(VoiceBook::class)->get('aldous'))->key);
     }
 
+    public function test_workers_that_want_the_same_take_at_once_get_the_same(): void
+    {
+        $program = 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();'
+            .'$voice = app(App\Gateways\Voices\VoiceBook::class)->get("farren"); $takes = app(App\Media\TakeStore::class);'
+            .'for ($i = 0; $i < 12; $i++) { echo json_encode($takes->take("Wanted twice at once, '.bin2hex(random_bytes(4)).' number $i of twelve.", $voice)), "\n"; }';
+        $workers = array_map(static fn (): Process => new Process(['php', '-r', $program], dirname(__DIR__, 2)), range(1, 3));
+        foreach ($workers as $worker) {
+            $worker->start();
+        }
+        $said = array_map(static fn (Process $worker): string => $worker->wait() === 0 ? $worker->getOutput() : $worker->getErrorOutput(), $workers);
+
+        self::assertSame(12, substr_count($said[0], "\n"), $said[0]);
+        self::assertCount(1, array_unique($said));
+    }
+
     public function test_a_take_half_written_is_made_anew(): void
     {
         $takes = app(TakeStore::class);
