@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Align;
+
+use RuntimeException;
+
+/** A recording in which no words can be found; the message is in the operator's words. */
+final class NotAlignable extends RuntimeException
+{
+    public static function noSpeech(): self
+    {
+        return new self('Nobody is heard speaking in this recording.');
+    }
+
+    public static function noReading(): self
+    {
+        return new self('There is nothing in this text that could be spoken.');
+    }
+}
