@@ -12,6 +12,7 @@ return [
     'caption_face' => resource_path('fonts/SofiaSansExtraCondensed_900Black.ttf'),
 
     'ffmpeg' => env('REEL_FFMPEG', 'ffmpeg'),
+    'flite' => env('REEL_FLITE', 'flite'),
     'ffprobe' => env('REEL_FFPROBE', 'ffprobe'),
     // How many encoders run at once on this machine, however many workers there are.
     'encoders' => (int) env('REEL_ENCODERS', 0),
@@ -21,6 +22,8 @@ return [
         'still_bytes' => 60 * 1024 * 1024,
         'script_bytes' => 2 * 1024 * 1024,
         'clip_seconds' => 600,
+        'recording_seconds' => 1200,
+        'recording_bytes' => 300 * 1024 * 1024,
         'still_pixels' => 60_000_000,
         'side_pixels' => 16_000,
     ],

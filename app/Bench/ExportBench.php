@@ -116,7 +116,7 @@ final readonly class ExportBench
     /** @param  non-empty-list<SceneDraft>  $drafts */
     private function cut(array $drafts, Shelf $shelf): Cut
     {
-        return $this->cuts->make('Bench', $drafts, $this->voices->get(VoiceBook::DEFAULT), TargetProfile::UpTo60, $shelf, $shelf->music[0] ?? null, new Unwatched);
+        return $this->cuts->make('Bench', $drafts, TargetProfile::UpTo60, $shelf, $shelf->music[0] ?? null, new Unwatched);
     }
 
     /**
@@ -133,8 +133,8 @@ final readonly class ExportBench
         foreach ($drafts as $i => $draft) {
             $chosen = array_map(static fn ($shot) => $shelf->footage[$shot->footage], $cut->scenes[$i]->shots);
             $changed[] = $i === $middle
-                ? new SceneDraft(new Scene($draft->scene->role, $word.' '.lcfirst($draft->scene->text)))
-                : new SceneDraft($draft->scene, $chosen);
+                ? $draft->saying(new Scene($draft->scene->role, $word.' '.lcfirst($draft->scene->text)))
+                : new SceneDraft($draft->scene, $draft->voice, $draft->delivery, $chosen);
         }
 
         return $this->cut($changed, $shelf);

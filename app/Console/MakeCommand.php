@@ -61,7 +61,7 @@ final class MakeCommand extends Command
                     $title = $planned->script->title;
                     $name = FileName::numbered($number, $title);
                     $teller = new ConsoleWatcher(sprintf('%d/%d %s', $number, count($sources), $title));
-                    $cut = $cuts->make($title, $planned->drafts(), $planned->voice, $planned->profile, $shelf, $musicians->choose($title, $shelf->music), $teller);
+                    $cut = $cuts->make($title, $planned->drafts(), $planned->profile, $shelf, $musicians->choose($title, $shelf->music), $teller);
                     $exporter->export($cut, $shelf, $quality, $name, $out, $teller);
                     $teller->done();
                     $made[] = ['name' => $name, 'cut' => $cut];

@@ -45,7 +45,7 @@ final class PlanCommand extends Command
             $flags = $review->of($planned, null);
             $shorts = [];
             foreach ($planned as $i => $one) {
-                $shorts[] = $cuts->estimate($one->script->title, $one->drafts(), $one->voice, $one->profile, $flags[$i])->report();
+                $shorts[] = $cuts->estimate($one->script->title, $one->drafts(), $one->profile, $flags[$i])->report();
             }
             $this->printJson(['shorts' => $shorts]);
 

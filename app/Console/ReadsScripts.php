@@ -46,7 +46,7 @@ trait ReadsScripts
     private function fitted(PlannedScript $planned): PlannedScript
     {
         return $this->option('fit')
-            ? $planned->saying(app(LengthDesk::class)->planFor($planned->scenes, $planned->voice, $planned->profile->longestMs())->scenes)
+            ? $planned->saying(app(LengthDesk::class)->planFor($planned->drafts(), $planned->profile->longestMs())->scenes)
             : $planned;
     }
 

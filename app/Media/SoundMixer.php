@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media;
 
 use Generator;
+use RapidReel\Align\Resampler;
 use RapidReel\Sound\Loudness;
 use RapidReel\Sound\MixPlan;
 use RapidReel\Voice\Pcm;
@@ -75,11 +76,12 @@ final readonly class SoundMixer
     /** The takes end to end with silence between them, sample for sample at their places. */
     private function voiceTrack(MixPlan $plan): Pcm
     {
+        $sounds = array_map(fn (array $one): Pcm => $this->takes->sound($one['take']), $plan->voice);
+        // A recording keeps its own rate; what is coarser is brought to it.
+        $rate = max([1, ...array_map(static fn (Pcm $sound): int => $sound->rate, $sounds)]);
         $bytes = '';
-        $rate = 0;
-        foreach ($plan->voice as ['take' => $key, 'start_ms' => $startMs]) {
-            $sound = $this->takes->sound($key);
-            $rate = $sound->rate;
+        foreach ($plan->voice as $i => ['start_ms' => $startMs]) {
+            $sound = Resampler::to($sounds[$i], $rate);
             $bytes = str_pad(substr($bytes, 0, 2 * $sound->sampleAt($startMs)), 2 * $sound->sampleAt($startMs), "\0").$sound->bytes;
         }
 

@@ -29,6 +29,16 @@ final class UnusableMedia extends ProblemForOperator
         return new self("“{$name}” is too large: {$limit}.");
     }
 
+    public static function isTooLong(string $name, int $ms, int $mostSeconds): self
+    {
+        return new self(sprintf('“%s” runs %.0f minutes; a recording has at most %d. Cut it, and bring the parts one by one.', $name, $ms / 60_000, intdiv($mostSeconds, 60)));
+    }
+
+    public static function isTooShort(string $name, int $ms): self
+    {
+        return new self(sprintf('“%s” lasts only %.1f s; nothing can be said in that.', $name, $ms / 1000));
+    }
+
     public static function isSilent(string $name): self
     {
         return new self("“{$name}” holds no sound that can be read. Use WAV, MP3, M4A, OGG or FLAC.");

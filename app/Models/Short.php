@@ -43,11 +43,16 @@ use RapidReel\Script\SplitRule;
  * @property string|null $summary
  * @property int|null $variant_of
  * @property Carbon|null $deleted_at
+ * @property int $speed
+ * @property int|null $pause_ms
+ * @property int|null $dead_air_ms
  * @property-read Batch $batch
  * @property-read Music|null $music
  * @property-read Collection<int, Scene> $scenes
  * @property-read Collection<int, Note> $notes
  * @property-read Collection<int, Hook> $hooks
+ * @property-read Collection<int, Reading> $readings
+ * @property-read Collection<int, Recording> $recordings
  * @property-read Collection<int, Export> $exports
  * @property-read Export|null $latestExport
  * @property-read Export|null $latestDone
@@ -56,7 +61,10 @@ final class Short extends Model
 {
     use SoftDeletes;
 
-    protected $fillable = ['batch_id', 'number', 'title', 'script', 'voice', 'profile', 'music_id', 'revision', 'planned_revision', 'cut', 'problem', 'split', 'keywords', 'tags', 'publish_at', 'summary', 'variant_of'];
+    /** @var array<string, int> what the database would put there too */
+    protected $attributes = ['revision' => 1, 'planned_revision' => 0, 'speed' => 100, 'dead_air_ms' => 120];
+
+    protected $fillable = ['batch_id', 'number', 'title', 'script', 'voice', 'profile', 'music_id', 'revision', 'planned_revision', 'cut', 'problem', 'split', 'keywords', 'tags', 'publish_at', 'summary', 'variant_of', 'speed', 'pause_ms', 'dead_air_ms'];
 
     /** @var array<string, string> */
     protected $casts = ['profile' => TargetProfile::class, 'split' => SplitRuleCast::class, 'publish_at' => 'datetime'];
@@ -98,6 +106,18 @@ final class Short extends Model
         $ordered->orderBy('id');
 
         return $ordered;
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+
+    /** @return HasMany<Recording, $this> */
+    public function recordings(): HasMany
+    {
+        return $this->hasMany(Recording::class);
     }
 
     /** @return HasMany<Export, $this> */

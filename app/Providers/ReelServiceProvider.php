@@ -8,6 +8,8 @@ use App\Database\EagerSqliteConnection;
 use App\Gateways\Drafting\Drafting;
 use App\Gateways\Drafting\StandInWriter;
 use App\Gateways\Voices\BuiltInNarrator;
+use App\Gateways\Voices\DiphoneSpeaker;
+use App\Gateways\Voices\VoiceCompany;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\Voices;
 use App\Library\LibraryShelf;
@@ -35,7 +37,9 @@ final class ReelServiceProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', static fn ($pdo, $database, $prefix, $config): Connection => new EagerSqliteConnection($pdo, $database, $prefix, $config));
-        $this->app->singleton(Voices::class, BuiltInNarrator::class);
+        $this->app->singleton(BuiltInNarrator::class);
+        $this->app->singleton(Voices::class, VoiceCompany::class);
+        $this->app->when(DiphoneSpeaker::class)->needs('$program')->give(static fn (): string => config('reel.flite'));
         $this->app->singleton(VoiceRates::class);
         $this->app->bind(Drafting::class, StandInWriter::class);
         $this->app->bind(ShelfSource::class, LibraryShelf::class);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Scripts;
 
-use App\Gateways\Voices\VoiceBook;
 use App\Media\MediaStore;
 use App\Models\Channel;
 use App\Models\Short;
 use App\Shorts\CutMaker;
+use App\Shorts\SceneDrafts;
 use RapidReel\Brief\Brief;
 use RapidReel\Brief\BriefSheet;
 use RapidReel\Brief\BriefWriter;
@@ -22,7 +22,7 @@ final readonly class BriefDesk
 {
     public function __construct(
         private CutMaker $cuts,
-        private VoiceBook $voices,
+        private SceneDrafts $drafts,
         private ScenePacer $pacer,
         private MediaStore $store,
     ) {
@@ -32,7 +32,7 @@ final readonly class BriefDesk
     public function of(Short $short, Channel $channel): array
     {
         $manuscript = $short->manuscript();
-        $voiced = $this->cuts->voiced($manuscript->scenes, $this->voices->get($short->voice));
+        $voiced = $this->cuts->voiced($this->drafts->of($short, $channel));
         $shots = [];
         foreach ($this->pacer->spans($voiced) as $number => $span) {
             foreach ($span->shots as $i => $shot) {

@@ -61,7 +61,7 @@ final readonly class BulkDesk
         return $this->each($batch, $shorts, 'scenes: '.$rule->label(), function (Short $short) use ($rule): bool {
             $now = $short->manuscript();
             try {
-                $scenes = $this->splitter->splitText($now->spoken(), $rule, $this->rates->of($this->voices->get($short->voice)));
+                $scenes = $this->splitter->splitText($now->spoken(), $rule, $this->rates->of($this->voices->get($short->voice)->at($short->speed)));
             } catch (UnusableScript $problem) {
                 throw new ProblemForOperator(sprintf('%02d “%s”: %s', $short->number, $short->title, $problem->getMessage()));
             }

@@ -13,6 +13,7 @@ use RapidReel\Script\Manuscript;
 use RapidReel\Script\Scene;
 use RapidReel\Script\Script;
 use RapidReel\Script\SplitRule;
+use RapidReel\Voice\Delivery;
 
 /** A script that is clean and split, with all that was settled for it. */
 final readonly class PlannedScript
@@ -20,6 +21,7 @@ final readonly class PlannedScript
     /**
      * @param  non-empty-list<Scene>  $scenes
      * @param  list<string>  $warnings  what was written along with it and could not be used
+     * @param  array<string, string>  $pronunciations
      */
     public function __construct(
         public ScriptSource $source,
@@ -30,19 +32,20 @@ final readonly class PlannedScript
         public SplitRule $split,
         public ?DateTimeImmutable $publishAt,
         public array $warnings,
+        public array $pronunciations = [],
     ) {
     }
 
     /** @return non-empty-list<SceneDraft> */
     public function drafts(): array
     {
-        return array_map(static fn (Scene $scene): SceneDraft => new SceneDraft($scene), $this->scenes);
+        return array_map(fn (Scene $scene): SceneDraft => new SceneDraft($scene, $this->voice, new Delivery(pronunciations: $this->pronunciations)), $this->scenes);
     }
 
     /** @param  non-empty-list<Scene>  $scenes  what is left of it */
     public function saying(array $scenes): self
     {
-        return new self($this->source, $this->script, $scenes, $this->voice, $this->profile, $this->split, $this->publishAt, $this->warnings);
+        return new self($this->source, $this->script, $scenes, $this->voice, $this->profile, $this->split, $this->publishAt, $this->warnings, $this->pronunciations);
     }
 
     public function manuscript(): Manuscript

@@ -48,6 +48,6 @@ final readonly class ScriptPlanner
         $script = $this->reader->read($source->text, $source->title);
         $scenes = $this->splitter->split($script, $choices->split, $this->rates->of($voice));
 
-        return new PlannedScript($source, $script, $scenes, $voice, $profile, $choices->split, $publishAt, array_values(array_filter($warnings, static fn (string $warning): bool => $warning !== '')));
+        return new PlannedScript($source, $script, $scenes, $voice, $profile, $choices->split, $publishAt, array_values(array_filter($warnings, static fn (string $warning): bool => $warning !== '')), $choices->pronunciations);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Scripts;
 
-use App\Gateways\Voices\VoiceBook;
 use App\Models\Batch;
 use App\Models\Channel;
 use App\Models\Hook;
@@ -13,6 +12,7 @@ use App\Models\Pick;
 use App\Models\Scene;
 use App\Models\Short;
 use App\Shorts\CutMaker;
+use App\Shorts\SceneDrafts;
 use RapidReel\Review\Fingerprint;
 use RapidReel\Script\Manuscript;
 use RapidReel\Script\ScriptNote;
@@ -25,7 +25,7 @@ final readonly class ShortWriter
 
     public function __construct(
         private CutMaker $cuts,
-        private VoiceBook $voices,
+        private SceneDrafts $drafts,
         private LikenessBook $likenesses,
     ) {
     }
@@ -41,8 +41,6 @@ final readonly class ShortWriter
         foreach ($planned as $one) {
             $short = new Short([
                 'number' => ++$number,
-                'revision' => 1,
-                'planned_revision' => 0,
                 'title' => $one->script->title,
                 'script' => $one->source->text,
                 'voice' => $one->voice->id,
@@ -103,7 +101,7 @@ final readonly class ShortWriter
             $scenes = $short->manuscript()->scenes;
             $short->revision += $short->wasRecentlyCreated ? 0 : 1;
             $short->problem = null;
-            $short->summary = $this->cuts->measure($scenes, $this->voices->get($short->voice), $short->profile, $channel->name)->toJson();
+            $short->summary = $this->cuts->measure($this->drafts->of($short, $channel), $short->profile, $channel->name)->toJson();
             $short->save();
             $fingerprints[$short->id] = Fingerprint::of($scenes);
         }
@@ -141,6 +139,7 @@ final readonly class ShortWriter
             }
             if ($old->text !== $scene->text) {
                 Pick::query()->where('scene_id', $old->id)->where('pinned', false)->delete();
+                $row['spared'] = '';
             }
             if ($isMoved || $old->text !== $scene->text || $old->role !== $scene->role || $old->brief !== $scene->brief || $old->starts_line !== $scene->startsLine) {
                 Scene::query()->whereKey($old->id)->update($row);

@@ -6,6 +6,7 @@ namespace App\Scripts;
 
 use App\Models\Hook;
 use App\Models\Pick;
+use App\Models\Scene as SceneModel;
 use App\Models\Short;
 use RapidReel\Script\Manuscript;
 use RapidReel\Script\RunKind;
@@ -17,7 +18,7 @@ use RapidReel\Script\SplitRule;
 /** A short as it was, small enough to be kept for every change. */
 final readonly class Snapshot
 {
-    private const FIELDS = ['title', 'voice', 'keywords', 'tags'];
+    private const FIELDS = ['title', 'voice', 'keywords', 'tags', 'speed', 'pause_ms', 'dead_air_ms'];
 
     public function __construct(private ShortWriter $writer)
     {
@@ -36,6 +37,7 @@ final readonly class Snapshot
             'notes' => array_map(static fn (ScriptNote $note): array => [$note->kind->value, $note->text, $note->scene, $note->offset, $note->ownLine], $manuscript->notes),
             'hooks' => $short->hooks->pluck('text')->all(),
             'picks' => $this->picks($manuscript->keys),
+            'voices' => array_values(array_map(static fn (SceneModel $scene): array => [$scene->id, $scene->voice, $scene->speed, $scene->pause_ms, $scene->spared ?? ''], $short->scenes->all())),
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
@@ -57,7 +59,7 @@ final readonly class Snapshot
     public function restore(Short $short, string $snapshot): void
     {
         // What was encoded above has this shape.
-        /** @var array{profile: string, split: string, deleted: bool, scenes: non-empty-list<array{int, string, string, bool, string}>, notes: list<array{string, string, int, int, bool}>, hooks: list<string>, picks: list<array{int, int, int, bool}>} $data */
+        /** @var array{profile: string, split: string, deleted: bool, scenes: non-empty-list<array{int, string, string, bool, string}>, notes: list<array{string, string, int, int, bool}>, hooks: list<string>, picks: list<array{int, int, int, bool}>, voices: list<array{int, string|null, int|null, int|null, string}>} $data */
         $data = json_decode($snapshot, true, 16, JSON_THROW_ON_ERROR);
         $short->fill([
             ...array_intersect_key($data, array_flip(self::FIELDS)),
@@ -75,6 +77,10 @@ final readonly class Snapshot
             array_column($data['scenes'], 0),
             array_map(static fn (array $row): ScriptNote => new ScriptNote(RunKind::from($row[0]), $row[1], $row[2], $row[3], $row[4]), $data['notes']),
         ));
+        foreach ($data['voices'] as [$id, $voice, $speed, $pause, $spared]) {
+            SceneModel::query()->whereKey($id)->update(['voice' => $voice, 'speed' => $speed, 'pause_ms' => $pause, 'spared' => $spared]);
+        }
+        $this->writer->settle($short->batch, [$short]);
         Pick::query()->whereIn('scene_id', array_column($data['scenes'], 0))->delete();
         Pick::query()->insertOrIgnore(array_map(static fn (array $row): array => ['scene_id' => $row[0], 'shot' => $row[1], 'footage_id' => $row[2], 'pinned' => $row[3], 'created_at' => now(), 'updated_at' => now()], $data['picks']));
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Shorts;
 
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceRates;
 use App\Library\Shelf;
 use App\Media\Cancelled;
@@ -22,6 +21,7 @@ use RapidReel\Publish\TargetProfile;
 use RapidReel\Render\Progress;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\Scene;
+use RapidReel\Voice\Take;
 
 /** From scenes to a cut: voices them, or only estimates, and builds. */
 final readonly class CutMaker
@@ -36,14 +36,16 @@ final readonly class CutMaker
     /**
      * @param  non-empty-list<SceneDraft>  $drafts
      */
-    public function make(string $title, array $drafts, Voice $voice, TargetProfile $profile, Shelf $shelf, ?CutMusic $music, Watcher $watcher, string $channel = ''): Cut
+    public function make(string $title, array $drafts, TargetProfile $profile, Shelf $shelf, ?CutMusic $music, Watcher $watcher, string $channel = ''): Cut
     {
         $voiced = [];
         foreach ($drafts as $i => $draft) {
             if ($watcher->isCancelled()) {
                 throw new Cancelled;
             }
-            $voiced[] = new VoicedScene($draft->scene, $this->takes->take($draft->scene->text, $voice), $draft->chosen);
+            $this->rates->hear($draft->voice);
+            $raw = $draft->reading ?? $this->takes->raw($draft->scene->text, $draft->voice, $draft->delivery);
+            $voiced[] = new VoicedScene($draft->scene, $this->takes->tight($raw, $draft->delivery), $draft->chosen, $draft->delivery->pauseMs);
             $watcher->progress(Progress::voicing($i + 1, count($drafts)));
         }
 
@@ -56,49 +58,56 @@ final readonly class CutMaker
      * @param  non-empty-list<SceneDraft>  $drafts
      * @param  list<Flag>  $flags  known before
      */
-    public function estimate(string $title, array $drafts, Voice $voice, TargetProfile $profile, array $flags = [], string $channel = ''): Cut
+    public function estimate(string $title, array $drafts, TargetProfile $profile, array $flags = [], string $channel = ''): Cut
     {
-        $scenes = self::scenes($drafts);
-        $voiced = $this->voiced($scenes, $voice);
+        $voiced = $this->voiced($drafts);
 
-        return $this->builder($profile)->build($title, $voiced, [], null, [...$this->flags($scenes, $voiced, $channel), ...$flags]);
+        return $this->builder($profile)->build($title, $voiced, [], null, [...$this->flags($voiced, $channel), ...$flags]);
     }
 
     /**
      * The same, only as much of it as a table of shorts needs.
      *
-     * @param  non-empty-list<Scene>  $scenes
+     * @param  non-empty-list<SceneDraft>  $drafts
      */
-    public function measure(array $scenes, Voice $voice, TargetProfile $profile, string $channel = ''): CutSummary
+    public function measure(array $drafts, TargetProfile $profile, string $channel = ''): CutSummary
     {
-        $voiced = $this->voiced($scenes, $voice);
+        $voiced = $this->voiced($drafts);
 
-        return $this->builder($profile)->measure($voiced, $this->flags($scenes, $voiced, $channel));
+        return $this->builder($profile)->measure($voiced, $this->flags($voiced, $channel));
     }
 
     /**
      * Scenes with their takes: those of before where these words were said already, else estimates.
      *
-     * @param  non-empty-list<Scene>  $scenes
+     * @param  non-empty-list<SceneDraft>  $drafts
      * @return non-empty-list<VoicedScene>
      */
-    public function voiced(array $scenes, Voice $voice): array
+    public function voiced(array $drafts): array
     {
-        $rate = $this->rates->of($voice);
+        return array_map(fn (SceneDraft $draft): VoicedScene => new VoicedScene($draft->scene, $this->knownTake($draft), [], $draft->delivery->pauseMs), $drafts);
+    }
 
-        return array_map(fn (Scene $scene): VoicedScene => new VoicedScene($scene, $this->takes->known($scene->text, $voice) ?? $rate->take($scene->text)), $scenes);
+    private function knownTake(SceneDraft $draft): Take
+    {
+        return match (true) {
+            $draft->reading !== null => $this->takes->tight($draft->reading, $draft->delivery),
+            default => $this->takes->known($draft->scene->text, $draft->voice, $draft->delivery) ?? $this->rates->of($draft->voice)->take($draft->scene->text),
+        };
     }
 
     /**
-     * @param  non-empty-list<Scene>  $scenes
      * @param  non-empty-list<VoicedScene>  $voiced
      * @return list<Flag>
      */
-    private function flags(array $scenes, array $voiced, string $channel): array
+    private function flags(array $voiced, string $channel): array
     {
         $isVoiced = array_filter($voiced, static fn (VoicedScene $one): bool => $one->take->key === '') === [];
 
-        return [...($isVoiced ? [] : [new Flag(FlagCode::Estimated, 'Times are estimated: not all of it is voiced yet.')]), ...ScriptFlags::of($scenes, $channel)];
+        return [
+            ...($isVoiced ? [] : [new Flag(FlagCode::Estimated, 'Times are estimated: not all of it is voiced yet.')]),
+            ...ScriptFlags::of(array_map(static fn (VoicedScene $one): Scene => $one->scene, $voiced), $channel),
+        ];
     }
 
     /**

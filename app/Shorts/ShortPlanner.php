@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Shorts;
 
-use App\Gateways\Voices\VoiceBook;
 use App\Library\Shelf;
 use App\Media\Watcher;
 use App\Models\Channel;
@@ -22,7 +21,7 @@ final readonly class ShortPlanner
 {
     public function __construct(
         private CutMaker $cuts,
-        private VoiceBook $voices,
+        private SceneDrafts $drafts,
         private MusicChooser $musicians,
     ) {
     }
@@ -33,31 +32,15 @@ final readonly class ShortPlanner
             throw new ProblemForOperator('There is no footage yet. Add clips or stills on the Footage page.');
         }
         $revision = $short->revision;
-        $short->load('scenes.picks');
+        $short->load(['scenes.picks', 'readings']);
+        $channel = Channel::of($short->batch->user);
         $music = $short->music_id !== null
             ? $shelf->music((string) $short->music_id)
             : $this->musicians->choose($short->title, $shelf->music);
-        $cut = $this->cuts->make($short->title, $this->drafts($short, $shelf), $this->voices->get($short->voice), $short->profile, $shelf, $music, $watcher, Channel::of($short->batch->user)->name);
+        $cut = $this->cuts->make($short->title, $this->drafts->of($short, $channel, $shelf), $short->profile, $shelf, $music, $watcher, $channel->name);
         $this->keep($short, $cut, $revision);
 
         return $cut;
-    }
-
-    /** @return non-empty-list<SceneDraft> */
-    private function drafts(Short $short, Shelf $shelf): array
-    {
-        $drafts = [];
-        foreach ($short->scenes as $scene) {
-            $chosen = [];
-            foreach ($scene->picks as $pick) {
-                if (isset($shelf->footage[(string) $pick->footage_id])) {
-                    $chosen[$pick->shot] = $shelf->footage[(string) $pick->footage_id];
-                }
-            }
-            $drafts[] = new SceneDraft($scene->toScript(), $chosen);
-        }
-
-        return $drafts === [] ? throw new ProblemForOperator('This short has no scenes.') : $drafts;
     }
 
     /** Only if nobody edited the short in the meantime; then the next plan is on its way already. */

@@ -80,6 +80,7 @@ final readonly class ScenePacer
     {
         return match (true) {
             $number === count($voiced) - 1 => self::TAIL_MS,
+            $voiced[$number]->pauseMs !== null => $voiced[$number]->pauseMs,
             $voiced[$number]->scene->carriesOn() => self::CARRY_MS,
             default => self::GAP_MS,
         };

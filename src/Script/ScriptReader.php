@@ -26,14 +26,14 @@ final class ScriptReader
     /**
      * @throws UnusableScript when the text is empty, too long or holds nothing that is spoken
      */
-    public function read(string $text, string $title = ''): Script
+    public function read(string $text, string $title = '', int $mostWords = Script::MOST_WORDS): Script
     {
         $text = trim((string) preg_replace('/\R/u', "\n", $text));
         if ($text === '') {
             throw UnusableScript::isEmpty();
         }
         if (strlen($text) > self::MOST_BYTES) {
-            throw UnusableScript::isTooLong(max(Script::MOST_WORDS + 1, (int) preg_match_all('/\S+/', $text)), Script::MOST_WORDS);
+            throw UnusableScript::isTooLong(max($mostWords + 1, (int) preg_match_all('/\S+/', $text)), $mostWords);
         }
 
         $leads = LineLead::for($text);
@@ -56,8 +56,8 @@ final class ScriptReader
             throw UnusableScript::hasNothingSpoken();
         }
         $words = count((array) preg_split('/\s+/u', $spoken));
-        if ($words > Script::MOST_WORDS) {
-            throw UnusableScript::isTooLong($words, Script::MOST_WORDS);
+        if ($words > $mostWords) {
+            throw UnusableScript::isTooLong($words, $mostWords);
         }
 
         return $script->title !== '' ? $script : new Script($this->titleFrom($spoken), $lines);

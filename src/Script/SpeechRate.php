@@ -66,6 +66,12 @@ final readonly class SpeechRate
         return new self(array_map(static fn (float $ms, float $more): float => $ms + $more, $common, $found));
     }
 
+    /** @param  int  $speed  percent of the rate it was fitted at */
+    public function at(int $speed): self
+    {
+        return $speed === 100 ? $this : new self(array_map(static fn (float $ms): float => $ms * 100 / $speed, $this->ms));
+    }
+
     /** @return int milliseconds, at least 200 */
     public function ofText(string $text): int
     {

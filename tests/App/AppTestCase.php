@@ -30,7 +30,7 @@ abstract class AppTestCase extends TestCase
             Artisan::call('migrate', ['--force' => true]);
             self::$migrated = true;
         }
-        foreach (['failed_jobs', 'jobs', 'exports', 'picks', 'edits', 'hooks', 'notes', 'likenesses', 'shingles', 'scenes', 'shorts', 'batches', 'channels', 'users'] as $table) {
+        foreach (['failed_jobs', 'jobs', 'exports', 'picks', 'edits', 'readings', 'recordings', 'hooks', 'notes', 'likenesses', 'shingles', 'scenes', 'shorts', 'batches', 'channels', 'users'] as $table) {
             DB::table($table)->delete();
         }
         app('cache')->flush();

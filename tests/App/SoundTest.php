@@ -28,9 +28,9 @@ final class SoundTest extends AppTestCase
 {
     private function cut(string $voice, ?CutMusic $music, string ...$texts): Cut
     {
-        $drafts = array_map(static fn (string $text): SceneDraft => new SceneDraft(new Scene(SceneRole::Beat, $text)), array_values($texts));
+        $drafts = array_map(static fn (string $text): SceneDraft => new SceneDraft(new Scene(SceneRole::Beat, $text), app(VoiceBook::class)->get($voice)), array_values($texts));
 
-        return app(CutMaker::class)->make('Sound', $drafts === [] ? throw new \LogicException : $drafts, app(VoiceBook::class)->get($voice), TargetProfile::UpTo60, new Shelf([], [], [], []), $music, new Unwatched);
+        return app(CutMaker::class)->make('Sound', $drafts === [] ? throw new \LogicException : $drafts, TargetProfile::UpTo60, new Shelf([], [], [], []), $music, new Unwatched);
     }
 
     private function mix(Cut $cut, ?string $music = null): string

@@ -62,9 +62,22 @@ final class BuiltInNarrator implements Voices
             new Voice('ewart', 'Ewart', 'English', 'Scottish', 'middle', 'en-gb-scotland', 44, 170),
             new Voice('farren', 'Farren', 'English', 'Northern', 'middle', 'en-gb-x-gbclan+m7', 46, 172),
             new Voice('giselda', 'Giselda', 'English', 'Southern', 'middle', 'en-gb-x-rp+f4', 46, 168),
+            new Voice('oswin', 'Oswin', 'English', 'Midlands', 'low', 'en-gb-x-gbcwmd', 40, 172),
+            new Voice('petra', 'Petra', 'English', 'Caribbean', 'high', 'en-029+f4', 50, 170),
             new Voice('hanno', 'Hanno', 'German', 'Standard', 'low', 'de', 42, 170),
+            new Voice('gerlind', 'Gerlind', 'German', 'Standard', 'high', 'de+f3', 50, 170),
             new Voice('isaure', 'Isaure', 'French', 'Standard', 'high', 'fr+f3', 50, 172),
+            new Voice('thibault', 'Thibault', 'French', 'Belgian', 'low', 'fr-be', 42, 172),
             new Voice('jalila', 'Jalila', 'Arabic', 'Standard', 'high', 'ar+f3', 50, 165),
+            new Voice('rosalva', 'Rosalva', 'Spanish', 'Castilian', 'high', 'es+f2', 50, 172),
+            new Voice('severo', 'Severo', 'Spanish', 'Latin American', 'low', 'es-419', 42, 172),
+            new Voice('tullia', 'Tullia', 'Italian', 'Standard', 'high', 'it+f3', 50, 172),
+            new Voice('urbano', 'Urbano', 'Portuguese', 'Brazilian', 'low', 'pt-br', 42, 172),
+            new Voice('veerle', 'Veerle', 'Dutch', 'Standard', 'high', 'nl+f2', 50, 170),
+            new Voice('wojtek', 'Wojtek', 'Polish', 'Standard', 'low', 'pl', 42, 170),
+            new Voice('yrsa', 'Yrsa', 'Swedish', 'Standard', 'high', 'sv+f2', 50, 170),
+            new Voice('zenobia', 'Zenobia', 'Greek', 'Standard', 'high', 'el+f2', 50, 170),
+            new Voice('yefim', 'Yefim', 'Russian', 'Standard', 'low', 'ru', 42, 168),
         ];
     }
 
@@ -81,7 +94,7 @@ final class BuiltInNarrator implements Voices
         if ($library->espeak_SetVoiceByName($voice->engine) !== 0) {
             throw VoiceUnavailable::notInstalled("the voice {$voice->name} is missing.");
         }
-        $library->espeak_SetParameter(self::RATE, $voice->rate, 0);
+        $library->espeak_SetParameter(self::RATE, $voice->wordsAMinute(), 0);
         $library->espeak_SetParameter(self::PITCH, $voice->pitch, 0);
         // They would be read out by name.
         $said = Pictographs::blanked($text);

@@ -6,13 +6,14 @@ namespace App\Gateways\Voices;
 
 use App\Media\MediaStore;
 use RapidReel\Script\SpeechRate;
+use RapidReel\Voice\DeadAir;
 use RapidReel\Voice\SilentTake;
 use RapidReel\Voice\TakeCutter;
 
 /** How fast every voice speaks at its speed, fitted to its own speech once and kept. */
 final class VoiceRates
 {
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     /** Invented sentences of all lengths, with pauses and numbers, in the languages that voices speak. */
     private const EXAMPLES = [
@@ -52,19 +53,27 @@ final class VoiceRates
     ) {
     }
 
-    /** The voice's own, or the common one until it has been listened to. */
+    /** The voice's own at its speed; what it would be by its usual speed, or the common one, until it has been listened to. */
     public function of(Voice $voice): SpeechRate
     {
-        return $this->known[$voice->fingerprint()] ??= $this->read($voice) ?? SpeechRate::common();
+        return $this->known[$voice->fingerprint()] ??= $this->read($voice) ?? ($this->read($voice->at(100)) ?? SpeechRate::common())->at($voice->speed);
     }
 
-    /** Listens to the voices that were not heard yet. */
+    /** Listens to the narrator's voices that were not heard yet; the others are listened to when they are first used. */
     public function make(): void
     {
         foreach ($this->voices->all() as $voice) {
-            if ($this->read($voice) === null) {
-                $this->listen($voice);
+            if ($voice->source === VoiceEngine::Narrator) {
+                $this->hear($voice);
             }
+        }
+    }
+
+    /** Listens to a voice, if that was not done before. */
+    public function hear(Voice $voice): void
+    {
+        if ($this->read($voice) === null) {
+            $this->listen($voice);
         }
     }
 
@@ -74,7 +83,8 @@ final class VoiceRates
         foreach (self::EXAMPLES[$voice->language] ?? self::EXAMPLES['English'] as $text) {
             $speech = $this->voices->speak($text, $voice);
             try {
-                $takes[] = ['text' => $text, 'ms' => $this->cutter->cut($speech->sound, $text, $speech->events)['sound']->durationMs()];
+                ['sound' => $sound, 'words' => $words] = $this->cutter->cut($speech->sound, $text, $speech->events);
+                $takes[] = ['text' => $text, 'ms' => DeadAir::cut($sound, $words, DeadAir::USUAL_MS)['sound']->durationMs()];
             } catch (SilentTake) {
                 continue;
             }

@@ -23,6 +23,7 @@ trait TakesChoices
             TargetProfile::tryFrom((string) $request->input('profile')) ?? TargetProfile::UpTo60,
             $this->splitRule((string) $request->input('split', 'sentence')),
             $channel->name,
+            $channel->pronunciations(),
         );
     }
 

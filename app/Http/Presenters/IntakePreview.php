@@ -48,7 +48,7 @@ final readonly class IntakePreview
             }
         }
         $flags = $this->review->of($planned, $channel->user_id);
-        $summaries = array_map(fn (PlannedScript $one): CutSummary => $this->cuts->measure($one->scenes, $one->voice, $one->profile, $channel->name), $planned);
+        $summaries = array_map(fn (PlannedScript $one): CutSummary => $this->cuts->measure($one->drafts(), $one->profile, $channel->name), $planned);
         $axis = Axis::over(array_values($summaries));
         $shown = $problems;
         foreach ($planned as $i => $one) {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
-use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceRates;
 use App\Models\Channel;
 use App\Models\Short;
 use App\Scripts\LengthDesk;
 use App\Scripts\LikenessBook;
 use App\Shorts\CutMaker;
+use App\Shorts\SceneDrafts;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
 use RapidReel\Hook\HookCandidates;
@@ -28,7 +28,7 @@ final readonly class ScriptPanel
 
     public function __construct(
         private CutMaker $cuts,
-        private VoiceBook $voices,
+        private SceneDrafts $drafts,
         private VoiceRates $rates,
         private LengthDesk $lengths,
         private LikenessBook $likenesses,
@@ -38,18 +38,19 @@ final readonly class ScriptPanel
     /** @return array<string, mixed> */
     public function of(Short $short, Channel $channel): array
     {
-        $voice = $this->voices->get($short->voice);
+        $drafts = $this->drafts->of($short, $channel);
+        $voice = $drafts[0]->voice;
         $manuscript = $short->manuscript();
         $scenes = $manuscript->scenes;
         $window = $short->profile->hookWindowMs();
-        $hookMs = $this->cuts->voiced([$scenes[0]], $voice)[0]->take->spokenMs();
-        $summary = $this->cuts->measure($scenes, $voice, $short->profile);
+        $hookMs = $this->cuts->voiced([$drafts[0]])[0]->take->spokenMs();
+        $summary = $this->cuts->measure($drafts, $short->profile);
         $others = [];
         $kept = $short->hooks->keyBy('text');
         $offered = HookCandidates::of($short->title, $scenes, $this->rates->of($voice), $window, $channel->name);
         foreach (array_unique([...$kept->keys()->all(), ...array_values($offered)]) as $text) {
             $text = (string) $text;
-            $ms = $this->cuts->voiced([new Scene($scenes[0]->role, $text)], $voice)[0]->take->spokenMs();
+            $ms = $this->cuts->voiced([$drafts[0]->saying(new Scene($scenes[0]->role, $text))])[0]->take->spokenMs();
             $others[] = [
                 'text' => $text,
                 'from' => $kept->has($text) ? 'kept' : self::FROM[array_search($text, $offered, true)],

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Media\CaptionFace;
+use App\Media\SoundReader;
+use App\Shorts\ProblemForOperator;
+use App\Voicing\ReadingMaker;
+use Illuminate\Console\Command;
+use RapidReel\Align\AlignedWord;
+use RapidReel\Align\Aligner;
+use RapidReel\Align\Alignment;
+use RapidReel\Align\Cepstra;
+use RapidReel\Align\NotAlignable;
+use RapidReel\Align\WordDoubt;
+use RapidReel\Caption\CaptionStyle;
+use RapidReel\Caption\CueGrouper;
+use RapidReel\Caption\SubRip;
+use RapidReel\Caption\WebVtt;
+use RapidReel\Intake\TextEncoding;
+use RapidReel\Publish\TargetProfile;
+use RapidReel\Script\Scene;
+use RapidReel\Script\SceneSplitter;
+use RapidReel\Script\ScriptReader;
+use RapidReel\Voice\WordTiming;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class AlignCommand extends Command
+{
+    use ReadsScripts;
+
+    /** What fits into the longest recording that is read. */
+    private const MOST_WORDS = 8_000;
+
+    private const FORMATS = ['json', 'srt', 'vtt'];
+
+    protected $signature = 'reel:align {audio : a recording} {script : a text file with the words that are read in it}
+        {--language=en : of the text}
+        {--format=json : json, srt or vtt}';
+
+    protected $description = 'Tells when every word of a known text is spoken in a recording';
+
+    public function handle(SoundReader $sounds, ReadingMaker $readings, Aligner $aligner, CaptionFace $face): int
+    {
+        return $this->guarded(function () use ($sounds, $readings, $aligner, $face): int {
+            $format = (string) $this->option('format');
+            if (! in_array($format, self::FORMATS, true)) {
+                throw new ProblemForOperator('The format is json, srt or vtt.');
+            }
+            $voice = $readings->voiceOf((string) $this->option('language'));
+            $texts = $this->texts((string) $this->argument('script'));
+            $audio = (string) $this->argument('audio');
+            if (! is_file($audio)) {
+                throw new ProblemForOperator("There is no file $audio.");
+            }
+            $recording = $sounds->read($audio, basename($audio), Cepstra::RATE);
+            ['sound' => $reading, 'words' => $words] = $readings->read($texts, $voice);
+            try {
+                $aligned = $aligner->align($recording, $reading, $words);
+            } catch (NotAlignable $problem) {
+                throw new ProblemForOperator($problem->getMessage());
+            }
+            $this->remark($aligned);
+            if ($format === 'json') {
+                $this->printJson(['duration_ms' => $aligned->durationMs, 'words' => array_map(static fn (WordTiming $word): array => $word->toArray(), $aligned->timings())]);
+            } else {
+                $cues = (new CueGrouper($face->metrics(), new CaptionStyle, TargetProfile::UpTo60))->group($aligned->timings(), $aligned->durationMs);
+                $this->output->write($format === 'srt' ? SubRip::write($cues) : WebVtt::write($cues), false, OutputInterface::OUTPUT_RAW);
+            }
+
+            return self::SUCCESS;
+        });
+    }
+
+    /** @return list<string> */
+    private function texts(string $file): array
+    {
+        if (! is_file($file)) {
+            throw new ProblemForOperator("There is no file $file.");
+        }
+        $text = TextEncoding::toUtf8((string) file_get_contents($file)) ?? throw new ProblemForOperator(basename($file).' is not a text file.');
+
+        return array_map(static fn (Scene $scene): string => $scene->text, (new SceneSplitter)->split((new ScriptReader)->read($text, '', self::MOST_WORDS)));
+    }
+
+    private function remark(Alignment $aligned): void
+    {
+        if (! $aligned->isOfThisText()) {
+            $this->tell('This recording does not sound like this text; the times are a guess.');
+        }
+        foreach (WordDoubt::cases() as $doubt) {
+            $words = array_map(static fn (AlignedWord $word): string => sprintf('“%s” at %.2f s', $word->timing->text, $word->timing->startMs / 1000), array_filter($aligned->words, static fn (AlignedWord $word): bool => $word->doubt === $doubt));
+            if ($doubt !== WordDoubt::None && $words !== []) {
+                $this->tell(ucfirst($doubt->label()).': '.implode(', ', $words).'.');
+            }
+        }
+    }
+}

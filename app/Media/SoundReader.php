@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use Illuminate\Support\Facades\File;
+use RapidReel\Voice\Pcm;
+
+/** Reads recordings of any kind that ffmpeg knows, as mono samples. */
+final readonly class SoundReader
+{
+    /** Rumble out, and a little of what hisses all the time. */
+    private const CLEAN = 'highpass=f=75,afftdn=nr=8:nf=-45';
+
+    private const SHORTEST_MS = 300;
+
+    public function __construct(
+        private Prober $prober,
+        private MediaTools $tools,
+        private MediaStore $store,
+    ) {
+    }
+
+    /**
+     * @param  string  $name  what the operator calls the file
+     * @param  bool  $clean  whether it is to be cleaned gently
+     *
+     * @throws UnusableMedia
+     */
+    public function read(string $path, string $name, int $rate, bool $clean = false): Pcm
+    {
+        $ms = $this->prober->soundMs($path, $name);
+        $most = (int) config('reel.upload.recording_seconds');
+        if ($ms > 1000 * $most) {
+            throw UnusableMedia::isTooLong($name, $ms, $most);
+        }
+        $folder = $this->store->workFolder();
+        try {
+            $process = $this->tools->ffmpeg(['-loglevel', 'error', ...$this->tools->input($path), '-map', '0:a:0', '-ac', '1', ...($clean ? ['-af', self::CLEAN] : []), '-ar', (string) $rate, '-f', 's16le', 'sound.raw'], $folder);
+            $process->run();
+            $bytes = is_file("$folder/sound.raw") ? File::get("$folder/sound.raw") : '';
+            $sound = new Pcm(substr($bytes, 0, strlen($bytes) & ~1), $rate);
+            if ($sound->samples() === 0) {
+                throw UnusableMedia::isBroken($name);
+            }
+        } finally {
+            $this->store->discard($folder);
+        }
+        if ($sound->durationMs() < self::SHORTEST_MS) {
+            throw UnusableMedia::isTooShort($name, $sound->durationMs());
+        }
+
+        return $sound;
+    }
+}

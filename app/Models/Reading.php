@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * The words of a scene as somebody has read them. It serves every scene of its short that has these words.
+ *
+ * @property int $id
+ * @property int $short_id
+ * @property int|null $recording_id
+ * @property string $text
+ * @property string $take
+ * @property bool $accepted
+ * @property list<array{text: string, start_ms: int, end_ms: int, doubt: string, pinned: bool}> $words
+ * @property list<string> $remarks
+ * @property-read Short $short
+ */
+final class Reading extends Model
+{
+    protected $fillable = ['short_id', 'recording_id', 'text', 'take', 'accepted', 'words', 'remarks'];
+
+    /** @var array<string, string> */
+    protected $casts = ['accepted' => 'bool', 'words' => 'array', 'remarks' => 'array'];
+
+    /** @return BelongsTo<Short, $this> */
+    public function short(): BelongsTo
+    {
+        return $this->belongsTo(Short::class);
+    }
+}

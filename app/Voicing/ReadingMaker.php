@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Voicing;
+
+use App\Gateways\Voices\Voice;
+use App\Gateways\Voices\VoiceBook;
+use App\Gateways\Voices\VoiceEngine;
+use App\Gateways\Voices\Voices;
+use App\Shorts\ProblemForOperator;
+use RapidReel\Align\Cepstra;
+use RapidReel\Align\Resampler;
+use RapidReel\Voice\Pcm;
+use RapidReel\Voice\SilentTake;
+use RapidReel\Voice\TakeCutter;
+use RapidReel\Voice\WordTiming;
+
+/** Has the narrator read texts one after the other, so that a recording of them can be held against it. */
+final readonly class ReadingMaker
+{
+    private const PAUSE_MS = 150;
+
+    private const LANGUAGES = ['en' => 'English', 'de' => 'German', 'fr' => 'French', 'ar' => 'Arabic', 'es' => 'Spanish', 'it' => 'Italian', 'pt' => 'Portuguese', 'nl' => 'Dutch', 'pl' => 'Polish', 'sv' => 'Swedish', 'el' => 'Greek', 'ru' => 'Russian'];
+
+    public function __construct(
+        private Voices $voices,
+        private VoiceBook $book,
+        private TakeCutter $cutter,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $texts
+     * @return array{sound: Pcm, words: non-empty-list<WordTiming>} at 16 kHz
+     */
+    public function read(array $texts, Voice $voice): array
+    {
+        $bytes = '';
+        $words = [];
+        $silence = str_repeat("\0\0", intdiv(Cepstra::RATE * self::PAUSE_MS, 1000));
+        foreach ($texts as $text) {
+            $speech = $this->voices->speak($text, $voice);
+            ['sound' => $sound, 'words' => $said] = $this->cutter->cut($speech->sound, $text, $speech->events);
+            $start = (int) round(strlen($bytes) / 2 * 1000 / Cepstra::RATE);
+            array_push($words, ...array_map(static fn (WordTiming $word): WordTiming => $word->shifted($start), $said));
+            $bytes .= Resampler::to($sound, Cepstra::RATE)->bytes.$silence;
+        }
+
+        return $words === [] ? throw SilentTake::of('') : ['sound' => new Pcm($bytes, Cepstra::RATE), 'words' => $words];
+    }
+
+    /** The narrator's voice of a language, by its code or name. */
+    public function voiceOf(string $language): Voice
+    {
+        $name = self::LANGUAGES[strtolower(substr($language, 0, 2))] ?? ucfirst(strtolower($language));
+        foreach ($this->book->all() as $voice) {
+            if ($voice->source === VoiceEngine::Narrator && $voice->language === $name) {
+                return $voice;
+            }
+        }
+
+        throw new ProblemForOperator("No voice reads “{$language}”. There are: ".implode(', ', array_keys(self::LANGUAGES)).'.');
+    }
+}
