@@ -11,7 +11,9 @@ use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\SceneController;
 use App\Http\Controllers\ShortController;
+use App\Http\Controllers\ShortVoiceController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\VoiceController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -38,7 +40,12 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/intake/say', [IntakeController::class, 'say'])->name('intake.say');
     Route::post('/intake/keep', [IntakeController::class, 'keep'])->name('intake.keep');
     Route::post('/intake/files', [IntakeController::class, 'files'])->name('intake.files');
-    Route::get('/voices/{voice}/sample', [IntakeController::class, 'sample'])->name('voices.sample');
+
+    Route::get('/voices', [VoiceController::class, 'index'])->name('voices.index');
+    Route::put('/voices', [VoiceController::class, 'choose'])->name('voices.choose');
+    Route::post('/voices/say', [VoiceController::class, 'say'])->name('voices.say');
+    Route::get('/voices/said/{token}', [VoiceController::class, 'said'])->name('voices.said');
+    Route::get('/voices/{voice}/sample', [VoiceController::class, 'sample'])->name('voices.sample');
 
     Route::get('/shorts/{short}', [ShortController::class, 'show'])->name('shorts.show');
     Route::get('/shorts/{short}/state', [ShortController::class, 'state'])->name('shorts.state');
@@ -49,6 +56,19 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/shorts/{short}/undo', [ShortController::class, 'undo'])->name('shorts.undo');
     Route::get('/shorts/{short}/briefs', [BriefController::class, 'show'])->name('briefs.show');
     Route::get('/shorts/{short}/briefs.{kind}', [BriefController::class, 'file'])->whereIn('kind', ['txt', 'csv'])->name('briefs.file');
+
+    Route::get('/shorts/{short}/voice', [ShortVoiceController::class, 'show'])->name('voice.show');
+    Route::put('/shorts/{short}/voice', [ShortVoiceController::class, 'set'])->name('voice.set');
+    Route::get('/shorts/{short}/voice/state', [ShortVoiceController::class, 'state'])->name('voice.state');
+    Route::post('/shorts/{short}/recordings', [ShortVoiceController::class, 'record'])->name('voice.record');
+    Route::post('/shorts/{short}/readings', [ShortVoiceController::class, 'acceptAll'])->name('readings.all');
+    Route::post('/readings/{reading}', [ShortVoiceController::class, 'accept'])->name('readings.accept');
+    Route::delete('/readings/{reading}', [ShortVoiceController::class, 'drop'])->name('readings.drop');
+    Route::put('/readings/{reading}/words/{word}', [ShortVoiceController::class, 'pin'])->whereNumber('word')->name('readings.pin');
+    Route::put('/scenes/{scene}/voice', [ShortVoiceController::class, 'setScene'])->name('scenes.voice');
+    Route::put('/scenes/{scene}/pauses', [ShortVoiceController::class, 'spare'])->name('scenes.spare');
+    Route::get('/scenes/{scene}/take', [ShortVoiceController::class, 'take'])->name('scenes.take');
+    Route::get('/scenes/{scene}/take.wav', [ShortVoiceController::class, 'sound'])->name('scenes.sound');
 
     Route::put('/scenes/{scene}', [SceneController::class, 'reword'])->name('scenes.reword');
     Route::post('/scenes/{scene}', [SceneController::class, 'change'])->name('scenes.change');

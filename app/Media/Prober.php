@@ -119,12 +119,22 @@ final readonly class Prober
     {
         $this->refusePlaylists($path, $name);
         $found = $this->ask($path, 'a:0');
-        $seconds = (float) ($found['format']['duration'] ?? 0);
-        if (($found['streams'] ?? []) === [] || $seconds <= 0) {
+        if (($found['streams'] ?? []) === []) {
             throw UnusableMedia::isSilent($name);
         }
+        // What a browser records says nothing of its length.
+        $ms = (int) round(1000 * (float) ($found['format']['duration'] ?? 0)) ?: $this->heardMs($path);
 
-        return (int) round($seconds * 1000);
+        return $ms > 0 ? $ms : throw UnusableMedia::isSilent($name);
+    }
+
+    private function heardMs(string $path): int
+    {
+        $process = $this->tools->ffmpeg(['-loglevel', 'error', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:a:0', '-f', 'null', '-']);
+        $process->run();
+        preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
+
+        return $matches[1] === [] ? 0 : (int) round(end($matches[1]) / 1000);
     }
 
     /** @return array{streams?: list<array<string, mixed>>, format?: array<string, mixed>} */

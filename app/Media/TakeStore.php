@@ -44,6 +44,11 @@ final readonly class TakeStore
         return $this->kept($this->tightKey($this->rawKey(SpokenText::of($text, $how->pronunciations), $voice), $how));
     }
 
+    public function knownRaw(string $text, Voice $voice, Delivery $how = new Delivery): ?Take
+    {
+        return $this->kept($this->rawKey(SpokenText::of($text, $how->pronunciations), $voice));
+    }
+
     public function raw(string $text, Voice $voice, Delivery $how = new Delivery): Take
     {
         $spoken = SpokenText::of($text, $how->pronunciations);

@@ -22,6 +22,7 @@ use App\Media\MediaTools;
 use App\Media\Prober;
 use App\Models\Batch;
 use App\Models\Export;
+use App\Models\Reading;
 use App\Models\Scene;
 use App\Models\Short;
 use Illuminate\Contracts\Foundation\Application;
@@ -65,6 +66,7 @@ final class ReelServiceProvider extends ServiceProvider
         Route::bind('batch', static fn (string $id): Batch => Batch::query()->where('user_id', Auth::id())->findOrFail((int) $id));
         Route::bind('short', static fn (string $id): Short => Short::query()->whereRelation('batch', 'user_id', Auth::id())->findOrFail((int) $id));
         Route::bind('scene', static fn (string $id): Scene => Scene::query()->whereRelation('short.batch', 'user_id', Auth::id())->findOrFail((int) $id));
+        Route::bind('reading', static fn (string $id): Reading => Reading::query()->whereRelation('short.batch', 'user_id', Auth::id())->findOrFail((int) $id));
         Route::bind('export', static fn (string $id): Export => Export::query()->whereRelation('short.batch', 'user_id', Auth::id())->findOrFail((int) $id));
     }
 

@@ -44,6 +44,26 @@ final readonly class BulkDesk
         });
     }
 
+    /**
+     * @param  list<Short>  $shorts
+     * @param  string  $field  "speed" in percent, "pause_ms" or "dead_air_ms"
+     */
+    public function pace(Batch $batch, array $shorts, string $field, ?int $value): string
+    {
+        $what = match ($field) {
+            'speed' => "speed $value %",
+            'pause_ms' => $value === null ? 'usual pause between scenes' : "pause of $value ms between scenes",
+            default => $value === null ? 'dead air left' : "dead air cut to $value ms",
+        };
+
+        return $this->each($batch, $shorts, $what, static function (Short $short) use ($field, $value): bool {
+            $changes = $short->getAttribute($field) !== $value;
+            $short->setAttribute($field, $value);
+
+            return $changes;
+        });
+    }
+
     /** @param  list<Short>  $shorts */
     public function profile(Batch $batch, array $shorts, TargetProfile $profile): string
     {

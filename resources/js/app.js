@@ -7,6 +7,9 @@ import library from './library';
 import rundown from './rundown';
 import sheet from './sheet';
 import splitChoice from './split-choice';
+import take from './take';
+import voices from './voices';
+import voicing from './voicing';
 import './acts';
 import './keys';
 
@@ -19,4 +22,7 @@ Alpine.data('library', library);
 Alpine.data('rundown', rundown);
 Alpine.data('sheet', sheet);
 Alpine.data('splitChoice', splitChoice);
+Alpine.data('take', take);
+Alpine.data('voices', voices);
+Alpine.data('voicing', voicing);
 Alpine.start();

@@ -24,7 +24,7 @@ export default (urls, typedBefore) => ({
     init() {
         this.profile = this.$refs.profile.value;
         this.$watch('text', () => { localStorage.setItem(KEPT, this.text); this.preview(); });
-        this.voice = this.$root.querySelector('[name=voice]:checked')?.value ?? '';
+        this.voice = this.$refs.voice.value;
         for (const choice of ['profile', 'split', 'voice']) this.$watch(choice, () => this.preview());
         this.preview();
     },
@@ -82,7 +82,7 @@ export default (urls, typedBefore) => ({
     },
 
     listen(url) {
-        this.$refs.voice.src = url;
-        this.$refs.voice.play();
+        this.$refs.sample.src = url;
+        this.$refs.sample.play();
     },
 });

@@ -28,7 +28,8 @@ test('dropped files show up as text, and bad ones say why', async ({ page }) => 
 
 test('a voice can be heard before it is chosen', async ({ page }) => {
     await page.goto('/intake');
-    const [answer] = await Promise.all([page.waitForResponse(/\/voices\/brenna\/sample/), page.getByRole('button', { name: 'Listen to Brenna' }).click()]);
+    await page.getByLabel('Voice', { exact: true }).selectOption('brenna');
+    const [answer] = await Promise.all([page.waitForResponse(/\/voices\/brenna\/sample/), page.getByRole('button', { name: 'Listen to the voice' }).click()]);
     expect(answer.ok()).toBe(true);
 });
 

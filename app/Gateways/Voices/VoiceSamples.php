@@ -38,4 +38,23 @@ final readonly class VoiceSamples
     {
         return $this->store->path('samples/'.$voice->id.'-'.hash('xxh32', $voice->fingerprint()).'.wav');
     }
+
+    /** Says a sentence by a voice and keeps it for whoever asked. */
+    public function speak(string $text, Voice $voice): void
+    {
+        $file = $this->said($this->token($text, $voice));
+        if (! is_file($file)) {
+            $this->store->put($file, WavFile::encode($this->voices->speak($text, $voice)->sound));
+        }
+    }
+
+    public function token(string $text, Voice $voice): string
+    {
+        return hash('sha256', $voice->fingerprint()."\0".$text);
+    }
+
+    public function said(string $token): string
+    {
+        return $this->store->keyed('said', preg_match('/^[0-9a-f]{64}$/', $token) === 1 ? $token : str_repeat('0', 64), 'wav');
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
 use App\Http\Presenters\Rundown;
 use App\Http\Presenters\ShortRow;
@@ -19,6 +20,7 @@ use App\Shorts\BatchMaker;
 use App\Shorts\ExportArchive;
 use App\Shorts\ExportDesk;
 use App\Shorts\ProblemForOperator;
+use App\Voicing\VoiceDesk;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -87,6 +89,9 @@ final class BatchController extends Controller
             'voice' => $desk->voice($batch, $shorts, $value),
             'profile' => $desk->profile($batch, $shorts, TargetProfile::tryFrom($value) ?? throw new ProblemForOperator('Choose a target.')),
             'split' => $desk->split($batch, $shorts, $this->splitRule($value)),
+            'speed' => $desk->pace($batch, $shorts, 'speed', max(Voice::SLOWEST, min(Voice::FASTEST, (int) $value))),
+            'pause' => $desk->pace($batch, $shorts, 'pause_ms', $value === '' ? null : max(0, min(VoiceDesk::LONGEST_PAUSE_MS, (int) $value))),
+            'dead_air' => $desk->pace($batch, $shorts, 'dead_air_ms', $value === '' ? null : max(0, min(VoiceDesk::LONGEST_PAUSE_MS, (int) $value))),
             'trim' => $desk->trim($batch, $shorts, $request->filled('value') ? max(1, $request->integer('value')) : null),
             'match' => $desk->match($batch, $shorts),
             'copy' => $desk->copy($batch, $shorts),

@@ -20,13 +20,14 @@ final class HouseController extends Controller
     public function update(Request $request): RedirectResponse
     {
         $given = $request->validate(
-            ['name' => ['required', 'string', 'max:80'], 'style_words' => ['nullable', 'string', 'max:400'], 'forbidden' => ['nullable', 'string', 'max:4000']],
+            ['name' => ['required', 'string', 'max:80'], 'style_words' => ['nullable', 'string', 'max:400'], 'forbidden' => ['nullable', 'string', 'max:4000'], 'pronunciations' => ['nullable', 'string', 'max:4000']],
             ['name.required' => 'A channel needs a name.'],
         );
         Channel::of($this->user($request))->fill([
             'name' => trim($given['name']),
             'style_words' => trim((string) ($given['style_words'] ?? '')),
             'forbidden' => trim((string) ($given['forbidden'] ?? '')),
+            'pronunciations' => trim((string) ($given['pronunciations'] ?? '')),
         ])->save();
 
         return back()->with('saved', true);

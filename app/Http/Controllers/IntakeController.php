@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Gateways\Voices\VoiceBook;
-use App\Gateways\Voices\VoiceSamples;
 use App\Http\Presenters\IntakePreview;
 use App\Intake\IntakeText;
 use App\Intake\ScriptFiles;
@@ -17,15 +16,16 @@ use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\UnusableScript;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class IntakeController extends Controller
 {
     use TakesChoices;
 
-    public function show(VoiceBook $voices): View
+    public function show(Request $request, VoiceBook $voices): View
     {
-        return view('intake.show', ['voices' => $voices->all(), 'profiles' => TargetProfile::cases()]);
+        $channel = Channel::of($this->user($request));
+
+        return view('intake.show', ['voices' => $voices->all(), 'chosen' => $channel->voice !== '' ? $channel->voice : VoiceBook::DEFAULT, 'profiles' => TargetProfile::cases()]);
     }
 
     /** What will become of a text, drawn beside it while it is typed. */
@@ -78,13 +78,6 @@ final class IntakeController extends Controller
         }
 
         return response()->json(['text' => ScriptFiles::toText(...$sources), 'scripts' => count($sources), 'problems' => $problems]);
-    }
-
-    public function sample(string $voice, VoiceBook $voices, VoiceSamples $samples): BinaryFileResponse
-    {
-        $file = in_array($voice, $voices->ids(), true) ? $samples->file($voices->get($voice)) : '';
-
-        return is_file($file) ? response()->file($file, ['Content-Type' => 'audio/wav']) : abort(404);
     }
 
     private function text(Request $request): string

@@ -37,6 +37,9 @@
             <option value="voice">Voice</option>
             <option value="profile">Target</option>
             <option value="split">Scenes</option>
+            <option value="speed">Speed</option>
+            <option value="pause">Pause</option>
+            <option value="dead_air">Dead air</option>
         </select>
         <select class="form-select form-select-sm" x-ref="voice" x-show="setting === 'voice'" aria-label="Voice">
             @foreach ($voices as $voice)<option value="{{ $voice->id }}">{{ $voice->name }}, {{ $voice->language === 'English' ? $voice->accent : $voice->language }}</option>@endforeach
@@ -45,6 +48,9 @@
             @foreach (RapidReel\Publish\TargetProfile::cases() as $profile)<option value="{{ $profile->value }}">{{ $profile->label() }}</option>@endforeach
         </select>
         <span x-show="setting === 'split'" x-cloak><x-split-choice id="split-all" x-ref="split" aria-label="Scenes"/></span>
+        @foreach (['speed' => ['Speed in percent', 60, 180, 5, 100, '%'], 'pause' => ['Pause between scenes in ms; empty for the usual', 0, 3000, 20, '', 'ms'], 'dead_air' => ['What dead air is cut to in ms; empty leaves it', 0, 3000, 20, 120, 'ms']] as $what => [$name, $min, $max, $step, $usual, $unit])
+            <span x-show="setting === '{{ $what }}'" x-cloak class="split-own"><input type="number" class="form-control form-control-sm voices-speed" x-ref="{{ $what }}" min="{{ $min }}" max="{{ $max }}" step="{{ $step }}" value="{{ $usual }}" aria-label="{{ $name }}"> {{ $unit }}</span>
+        @endforeach
         <button type="button" class="btn btn-sm btn-outline-dark" @click="set()" :disabled="busy">Set</button>
         <span class="acts-gap"></span>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('trim')" :disabled="busy" data-key="t" data-key-does="Trim the chosen, or all, to length">Trim to length</button>

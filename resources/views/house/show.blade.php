@@ -27,6 +27,11 @@
         <textarea id="forbidden" name="forbidden" class="form-control" rows="5" maxlength="4000" placeholder="One word or name a line">{{ old('forbidden', $channel->forbidden) }}</textarea>
         <p class="quiet">A brief that holds one of these words or names is flagged.</p>
     </div>
+    <label for="pronunciations">How to say it</label>
+    <div>
+        <textarea id="pronunciations" name="pronunciations" class="form-control" rows="4" maxlength="4000" placeholder="Josse = Yossa&#10;HMS = Her Majesty's Ship">{{ old('pronunciations', $channel->pronunciations) }}</textarea>
+        <p class="quiet">What is written, an equals sign, and how the voices say it; one a line. Captions show what is written.</p>
+    </div>
     <div class="house-save"><button class="btn btn-primary">Save the house style</button> @if (session('saved'))<span class="state state-ready" role="status">saved</span>@endif</div>
 </form>
 @endsection

@@ -39,6 +39,13 @@
                     <input id="name" name="name" class="form-control form-control-sm" maxlength="120" value="{{ old('name') }}" placeholder="Named by date">
                 </div>
                 <div>
+                    <label for="voice">Voice</label>
+                    <div class="voice-choice">
+                        <select id="voice" name="voice" class="form-select form-select-sm" x-model="voice" x-ref="voice">@include('voices._options', ['chosen' => old('voice', $chosen)])</select>
+                        <button type="button" class="btn btn-sm btn-outline-dark" @click="listen('{{ route('voices.sample', 'VOICE') }}'.replace('VOICE', voice))" aria-label="Listen to the voice"><i class="bi bi-play-fill" aria-hidden="true"></i></button>
+                    </div>
+                </div>
+                <div>
                     <label for="profile">Target</label>
                     <select id="profile" name="profile" class="form-select form-select-sm" x-ref="profile" x-model="profile">
                         @foreach ($profiles as $profile)
@@ -58,17 +65,7 @@
                     </select>
                 </div>
             </div>
-            <fieldset class="voices">
-                <legend>Voice</legend>
-                @foreach ($voices as $voice)
-                    <div class="voice">
-                        <input type="radio" class="form-check-input" name="voice" id="voice-{{ $voice->id }}" value="{{ $voice->id }}" @change="voice = $el.value" @checked(old('voice', 'aldous') === $voice->id)>
-                        <label for="voice-{{ $voice->id }}">{{ $voice->name }} <span>{{ $voice->language === 'English' ? $voice->accent : $voice->language }}, {{ $voice->register }}</span></label>
-                        <button type="button" class="link" @click="listen('{{ route('voices.sample', $voice->id) }}')" aria-label="Listen to {{ $voice->name }}"><i class="bi bi-play-fill" aria-hidden="true"></i></button>
-                    </div>
-                @endforeach
-                <audio x-ref="voice"></audio>
-            </fieldset>
+            <audio x-ref="sample"></audio>
             <div x-html="html" :class="{ 'is-reading': reading }" @click="mend($event)"></div>
         </section>
     </div>

@@ -14,10 +14,11 @@
     <header class="masthead">
         <a class="masthead-name" href="{{ route('batches.index') }}">Rapid Reel</a>
         <nav aria-label="Main">
-            <a href="{{ route('batches.index') }}" data-key="b" data-key-does="Batches" @class(['is-here' => request()->routeIs('batches.*', 'shorts.*', 'briefs.*')])>Batches</a>
+            <a href="{{ route('batches.index') }}" data-key="b" data-key-does="Batches" @class(['is-here' => request()->routeIs('batches.*', 'shorts.*', 'briefs.*', 'voice.*')])>Batches</a>
             <a href="{{ route('intake') }}" data-key="n" data-key-does="New batch" @class(['is-here' => request()->routeIs('intake')])>Intake</a>
             <a href="{{ route('drafts') }}" data-key="w" data-key-does="Drafts" @class(['is-here' => request()->routeIs('drafts')])>Drafts</a>
             <a href="{{ route('footage.index') }}" data-key="f" data-key-does="Footage" @class(['is-here' => request()->routeIs('footage.*')])>Footage</a>
+            <a href="{{ route('voices.index') }}" data-key="v" data-key-does="Voices" @class(['is-here' => request()->routeIs('voices.*')])>Voices</a>
             <a href="{{ route('house') }}" data-key="h" data-key-does="House style" @class(['is-here' => request()->routeIs('house')])>House style</a>
         </nav>
         <div class="masthead-end">

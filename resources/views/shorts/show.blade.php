@@ -9,6 +9,7 @@
             <p class="lead">Read by {{ $voice->name }} · {{ $short->profile->label() }} · {{ $short->split->label() }}@if ($short->publish_at) · to be out {{ $short->publish_at->format('j M Y, H:i') }}@endif @if ($short->tags) · {{ $short->tags }}@endif</p>
         </div>
         <div class="actions">
+            <a class="btn btn-outline-dark" href="{{ route('voice.show', $short) }}" data-key="o" data-key-does="Voice and recordings">Voice</a>
             <a class="btn btn-outline-dark" href="{{ route('briefs.show', $short) }}" data-key="i" data-key-does="Briefs">Briefs</a>
         </div>
     </div>

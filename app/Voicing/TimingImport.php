@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Voicing;
+
+use App\Gateways\Voices\Voice;
+use App\Shorts\ProblemForOperator;
+use RapidReel\Align\AlignedWord;
+use RapidReel\Align\Aligner;
+use RapidReel\Align\Alignment;
+use RapidReel\Align\NotAlignable;
+use RapidReel\Align\TimedText;
+use RapidReel\Align\WordDoubt;
+use RapidReel\Script\ScriptWord;
+use RapidReel\Voice\Pcm;
+use RapidReel\Voice\WordTiming;
+
+/** Word times out of a file that came with a recording: those of a cue are spread over its words by the sound, or by length. */
+final readonly class TimingImport
+{
+    public function __construct(
+        private Aligner $aligner,
+        private ReadingMaker $readings,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $texts  of the scenes
+     *
+     * @throws ProblemForOperator when the file has other words than the script
+     */
+    public function align(Pcm $sound, array $texts, string $timing, Voice $voice): Alignment
+    {
+        $cues = TimedText::parse($timing);
+        $words = array_map(static fn (ScriptWord $word): string => $word->text, array_merge([], ...array_map(ScriptWord::of(...), $texts)));
+        $timed = array_sum(array_map(static fn (array $cue): int => count(ScriptWord::of($cue['text'])), $cues));
+        if ($timed !== count($words) || $words === []) {
+            throw new ProblemForOperator(sprintf('The file of times has %d words and the script %d; they must be the same.', $timed, count($words)));
+        }
+        $aligned = [];
+        $at = 0;
+        foreach ($cues as $cue) {
+            $count = count(ScriptWord::of($cue['text']));
+            foreach ($this->spread($sound, array_slice($words, count($aligned), $count), $cue['start'], $cue['end'], $voice) as $word) {
+                $start = min($sound->durationMs(), max($at, $word->startMs));
+                $end = min($sound->durationMs(), max($start, $word->endMs));
+                $aligned[] = new AlignedWord(new WordTiming($word->text, $start, $end), 1.0, WordDoubt::None);
+                $at = $end;
+            }
+        }
+
+        return new Alignment($sound->durationMs(), $aligned === [] ? throw new ProblemForOperator('The file of times has no words.') : $aligned, 0.0);
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return list<WordTiming>
+     */
+    private function spread(Pcm $sound, array $words, int $start, int $end, Voice $voice): array
+    {
+        if (count($words) > 1) {
+            try {
+                ['sound' => $reading, 'words' => $read] = $this->readings->read([implode(' ', $words)], $voice);
+                $found = $this->aligner->align($sound->between($start, $end), $reading, $read)->timings();
+                if (count($found) === count($words)) {
+                    return array_map(static fn (WordTiming $one): WordTiming => $one->shifted($start), $found);
+                }
+            } catch (NotAlignable) {
+                // Shared out by length below.
+            }
+        }
+        $characters = max(1, array_sum(array_map(mb_strlen(...), $words)));
+        $passed = 0;
+        $timings = [];
+        foreach ($words as $word) {
+            $from = $start + intdiv(($end - $start) * $passed, $characters);
+            $passed += mb_strlen($word);
+            $timings[] = new WordTiming($word, $from, $start + intdiv(($end - $start) * $passed, $characters));
+        }
+
+        return $timings;
+    }
+}

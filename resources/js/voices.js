@@ -1,0 +1,40 @@
+import ask from './ask';
+
+/** The list of voices: filtered, and heard with a sentence that is typed. */
+export default (url) => ({
+    text: '',
+    speed: 100,
+    language: '',
+    accent: '',
+    register: '',
+    problem: '',
+
+    shows(language, accent, register) {
+        return (!this.language || this.language === language) && (!this.accent || this.accent === accent) && (!this.register || this.register === register);
+    },
+
+    async hear(voice, sample) {
+        this.problem = '';
+        try {
+            let from = sample;
+            if (this.text.trim() || Number(this.speed) !== 100) {
+                const text = this.text.trim() || 'For eleven years, one lighthouse guided no ships at all.';
+                ({ url: from } = await ask(url, { method: 'POST', json: { voice, text, speed: this.speed } }));
+                await this.ready(from);
+            }
+            this.$refs.player.src = from;
+            await this.$refs.player.play();
+        } catch (problem) {
+            this.problem = problem.message;
+        }
+    },
+
+    /** A worker speaks it; that takes a moment. */
+    async ready(from) {
+        for (let i = 0; i < 40; i++) {
+            if ((await fetch(from)).ok) return;
+            await new Promise((resolve) => { setTimeout(resolve, 250); });
+        }
+        throw new Error('The voice has not answered. Are the workers running?');
+    },
+});

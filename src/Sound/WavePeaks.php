@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Sound;
+
+use RapidReel\Voice\Pcm;
+
+/** The outline of a sound, to be drawn. */
+final class WavePeaks
+{
+    public const STEP_MS = 5;
+
+    /** @return list<int> the largest sample of every 5 ms, 0…100 of full scale */
+    public static function of(Pcm $sound): array
+    {
+        $peaks = [];
+        for ($step = 0, $size = strlen($sound->bytes); ($at = 2 * $sound->sampleAt($step * self::STEP_MS)) < $size; $step++) {
+            $peak = 0;
+            foreach (unpack('v*', substr($sound->bytes, $at, max(2, 2 * $sound->sampleAt(($step + 1) * self::STEP_MS) - $at))) ?: [] as $value) {
+                $value = is_int($value) ? ($value > 32_767 ? 65_536 - $value : $value) : 0;
+                $peak = $value > $peak ? $value : $peak;
+            }
+            $peaks[] = (int) round($peak / 327.68);
+        }
+
+        return $peaks;
+    }
+}
