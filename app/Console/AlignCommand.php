@@ -56,9 +56,8 @@ final class AlignCommand extends Command
                 throw new ProblemForOperator("There is no file $audio.");
             }
             $recording = $sounds->read($audio, basename($audio), Cepstra::RATE);
-            ['sound' => $reading, 'words' => $words] = $readings->read($texts, $voice);
             try {
-                $aligned = $aligner->align($recording, $reading, $words);
+                $aligned = $readings->align($aligner, $recording, $texts, $voice);
             } catch (NotAlignable $problem) {
                 throw new ProblemForOperator($problem->getMessage());
             }
@@ -87,7 +86,7 @@ final class AlignCommand extends Command
 
     private function remark(Alignment $aligned): void
     {
-        if (! $aligned->isOfThisText()) {
+        if (! $aligned->isOfThisText) {
             $this->tell('This recording does not sound like this text; the times are a guess.');
         }
         foreach (WordDoubt::cases() as $doubt) {

@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Bench\BenchRow;
 use App\Bench\ExportBench;
 use App\Bench\ScriptBench;
+use App\Bench\VoiceBench;
 use App\Gateways\Voices\VoiceRates;
 use App\Library\ShelfSource;
 use App\Media\MediaStore;
@@ -31,6 +32,8 @@ final class BenchCommand extends Command
             $pairs = max(0, (int) $this->option('pairs'));
             app(VoiceRates::class)->make();
             $rows = $pairs === 0 ? [] : app(ExportBench::class)->run($pairs, $shelf, $this->tell(...));
+            $this->tell('Voices and words…');
+            array_push($rows, ...app(VoiceBench::class)->run(storage_path('bench/speech')));
             $this->tell('Scripts and rundown…');
             array_push($rows, ...app(ScriptBench::class)->run(storage_path('bench/bench.sqlite')));
             $this->table(['what', 'measured', 'bound', ''], array_map(static fn (BenchRow $row): array => [$row->what, $row->measured, $row->bound, $row->met ? 'met' : 'NOT MET'], $rows));

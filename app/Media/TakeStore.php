@@ -22,7 +22,7 @@ use RapidReel\Voice\WordTiming;
 final readonly class TakeStore
 {
     /** Raised whenever the same speech is cut otherwise than before. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     public function __construct(
         private Voices $voices,

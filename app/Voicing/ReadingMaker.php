@@ -9,7 +9,10 @@ use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceEngine;
 use App\Gateways\Voices\Voices;
 use App\Shorts\ProblemForOperator;
+use RapidReel\Align\Aligner;
+use RapidReel\Align\Alignment;
 use RapidReel\Align\Cepstra;
+use RapidReel\Align\NotAlignable;
 use RapidReel\Align\Resampler;
 use RapidReel\Voice\Pcm;
 use RapidReel\Voice\SilentTake;
@@ -48,6 +51,32 @@ final readonly class ReadingMaker
         }
 
         return $words === [] ? throw SilentTake::of('') : ['sound' => new Pcm($bytes, Cepstra::RATE), 'words' => $words];
+    }
+
+    /**
+     * Holds a recording against a reading of its text, and where that is in doubt against one by another voice.
+     *
+     * @param  list<string>  $texts
+     *
+     * @throws NotAlignable
+     */
+    public function align(Aligner $aligner, Pcm $recording, array $texts, Voice $voice): Alignment
+    {
+        ['sound' => $reading, 'words' => $words] = $this->read($texts, $voice);
+        $other = $this->other($voice);
+
+        return $aligner->align($recording, $reading, $words, $other === null ? null : fn (): array => $this->read($texts, $other));
+    }
+
+    private function other(Voice $voice): ?Voice
+    {
+        foreach ($this->book->all() as $one) {
+            if ($one->source === VoiceEngine::Narrator && $one->language === $voice->language && $one->register !== $voice->register) {
+                return $one;
+            }
+        }
+
+        return null;
     }
 
     /** The narrator's voice of a language, by its code or name. */

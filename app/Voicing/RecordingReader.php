@@ -57,7 +57,7 @@ final readonly class RecordingReader
         $sound = $this->sounds->read($this->store->path($recording->path), $recording->name, self::RATE, clean: true);
         $remarks = Clipping::isHeard($sound) ? ['It was recorded too loud: its tops are cut off.'] : [];
         $aligned = $this->aligned($sound, $texts, $recording);
-        if (! $aligned->isOfThisText()) {
+        if (! $aligned->isOfThisText) {
             $remarks[] = 'It does not sound like these words; listen before you use it.';
         }
         $sound = Leveler::level($sound);
@@ -90,7 +90,7 @@ final readonly class RecordingReader
         try {
             return $recording->timing !== null
                 ? $this->timings->align($sound, $texts, TextEncoding::toUtf8($recording->timing) ?? '', $voice)
-                : $this->aligner->align($sound, ...array_values($this->readings->read($texts, $voice)));
+                : $this->readings->align($this->aligner, $sound, $texts, $voice);
         } catch (NotAlignable $problem) {
             throw new ProblemForOperator($problem->getMessage());
         }

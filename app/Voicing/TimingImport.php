@@ -50,7 +50,7 @@ final readonly class TimingImport
             }
         }
 
-        return new Alignment($sound->durationMs(), $aligned === [] ? throw new ProblemForOperator('The file of times has no words.') : $aligned, 0.0);
+        return new Alignment($sound->durationMs(), $aligned === [] ? throw new ProblemForOperator('The file of times has no words.') : $aligned, true);
     }
 
     /**
@@ -61,8 +61,7 @@ final readonly class TimingImport
     {
         if (count($words) > 1) {
             try {
-                ['sound' => $reading, 'words' => $read] = $this->readings->read([implode(' ', $words)], $voice);
-                $found = $this->aligner->align($sound->between($start, $end), $reading, $read)->timings();
+                $found = $this->readings->align($this->aligner, $sound->between($start, $end), [implode(' ', $words)], $voice)->timings();
                 if (count($found) === count($words)) {
                     return array_map(static fn (WordTiming $one): WordTiming => $one->shifted($start), $found);
                 }

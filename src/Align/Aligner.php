@@ -16,8 +16,21 @@ final readonly class Aligner
     /** Frames (10 ms) that are one in the rough comparison. */
     private const COARSE = 8;
 
-    /** How far, in rough frames, the recording may run ahead of or behind the reading: 20 s. */
-    private const ROAM = 250;
+    /** The same for recordings of less than 20 s, which give less to go by. */
+    private const COARSE_IF_SHORT = 4;
+
+    private const SHORT = 2_000;
+
+    /** Distance to the reading over that to the same reading backwards: from here on it is another text (from trying). */
+    private const ANOTHER_TEXT = 0.95;
+
+    private const ANOTHER_TEXT_IF_SHORT = 0.92;
+
+    /** A reading that is nearer than this needs no second one beside it. */
+    private const NEAR = 0.86;
+
+    /** How far the recording may run ahead of or behind the reading, in ms. */
+    private const ROAM_MS = 20_000;
 
     /** How far, in fine frames, the fine path may leave the rough one. */
     private const RADIUS = 22;
@@ -30,54 +43,74 @@ final readonly class Aligner
      * @param  Pcm  $recording  at any rate
      * @param  Pcm  $reading  of the same text, at any rate
      * @param  non-empty-list<WordTiming>  $words  of the text, with their times in the reading
+     * @param  (callable(): array{sound: Pcm, words: non-empty-list<WordTiming>})|null  $other  by another voice, for a short
+     *                                                                                          recording that is far from the first
      *
      * @throws NotAlignable when there is no speech in the recording
      */
-    public function align(Pcm $recording, Pcm $reading, array $words): Alignment
+    public function align(Pcm $recording, Pcm $reading, array $words, ?callable $other = null): Alignment
     {
         $heard = SpeechFeatures::of(Resampler::to($recording, Cepstra::RATE), $this->cepstra);
         if (! $heard->levels->holdsSpeech() || $heard->count() < 3) {
             throw NotAlignable::noSpeech();
         }
+        $isShort = $heard->count() < self::SHORT;
+        [$read, $rough, $likeness] = $this->compared($reading, $heard, $isShort);
+        if ($other !== null && $isShort && $likeness > self::NEAR) {
+            ['sound' => $second, 'words' => $secondWords] = $other();
+            [$otherRead, $otherRough, $otherLikeness] = $this->compared($second, $heard, $isShort);
+            if ($otherLikeness < $likeness) {
+                [$read, $rough, $likeness, $words] = [$otherRead, $otherRough, $otherLikeness, $secondWords];
+            }
+        }
+        $band = $this->narrowBand($rough, $isShort ? self::COARSE_IF_SHORT : self::COARSE, $read->count(), $heard->count());
+        $path = Warp::path($read->values, $heard->values, SpeechFeatures::SIZE, $band);
+
+        return (new PathReader($read, $heard, $path))->words($words, $recording->durationMs(), $likeness < ($isShort ? self::ANOTHER_TEXT_IF_SHORT : self::ANOTHER_TEXT));
+    }
+
+    /** @return array{SpeechFeatures, WarpPath, float} a reading with the rough path to it, and how like the recording is to it */
+    private function compared(Pcm $reading, SpeechFeatures $heard, bool $isShort): array
+    {
         $read = SpeechFeatures::of(Resampler::to($reading, Cepstra::RATE), $this->cepstra);
         if ($read->count() < 3) {
             throw NotAlignable::noReading();
         }
         $size = Cepstra::COEFFICIENTS;
-        [$a, $b] = [$read->coarse(self::COARSE), $heard->coarse(self::COARSE)];
-        $wide = $this->wideBand(intdiv(count($a), $size), intdiv(count($b), $size));
+        $step = $isShort ? self::COARSE_IF_SHORT : self::COARSE;
+        [$a, $b] = [$read->coarse($step), $heard->coarse($step)];
+        $wide = $this->wideBand(intdiv(count($a), $size), intdiv(count($b), $size), intdiv(self::ROAM_MS, $step * Cepstra::HOP_MS));
         $rough = Warp::path($a, $b, $size, $wide);
         $backwards = Warp::path(array_merge(...array_reverse(array_chunk($a, $size))), $b, $size, $wide);
-        $path = Warp::path($read->values, $heard->values, SpeechFeatures::SIZE, $this->narrowBand($rough, $read->count(), $heard->count()));
 
-        return (new PathReader($read, $heard, $path))->words($words, $recording->durationMs(), $rough->mean() / max(1e-6, $backwards->mean()));
+        return [$read, $rough, $rough->mean() / max(1e-6, $backwards->mean())];
     }
 
     /** @return list<array{int, int}> all that is not too far from the straight way */
-    private function wideBand(int $rows, int $columns): array
+    private function wideBand(int $rows, int $columns, int $roam): array
     {
         $wide = [];
         for ($i = 0; $i < $rows; $i++) {
             $middle = (int) round($i * ($columns - 1) / max(1, $rows - 1));
-            $wide[] = [max(0, $i === 0 ? 0 : $middle - self::ROAM), min($columns - 1, $i === $rows - 1 ? $columns - 1 : $middle + self::ROAM)];
+            $wide[] = [max(0, $i === 0 ? 0 : $middle - $roam), min($columns - 1, $i === $rows - 1 ? $columns - 1 : $middle + $roam)];
         }
 
         return $wide;
     }
 
     /** @return list<array{int, int}> what is near a rough path */
-    private function narrowBand(WarpPath $rough, int $count, int $columns): array
+    private function narrowBand(WarpPath $rough, int $step, int $count, int $columns): array
     {
         $last = $columns - 1;
         $band = [];
         [$low, $high] = [0, 0];
         for ($i = 0; $i < $count; $i++) {
-            $row = intdiv($i, self::COARSE);
-            $from = $rough->firsts[$row] * self::COARSE;
-            $to = $rough->lasts[$row] * self::COARSE + self::COARSE - 1;
+            $row = intdiv($i, $step);
+            $from = $rough->firsts[$row] * $step;
+            $to = $rough->lasts[$row] * $step + $step - 1;
             // Where the rough path runs straight on, the fine one does too.
             if ($rough->lasts[$row] === $rough->firsts[$row]) {
-                $from += $i % self::COARSE;
+                $from += $i % $step;
                 $to = $from;
             }
             // Neither end may fall, and every row must touch the one before.

@@ -104,12 +104,9 @@ final class Cepstra
     /** @return array<int, float> samples with pre-emphasis, so many from one on */
     private function emphasised(Pcm $sound, int $from, int $count): array
     {
-        $values = unpack('v*', substr($sound->bytes, 2 * $from, 2 * $count));
         $previous = 0;
         $samples = [];
-        foreach ($values === false ? [] : $values as $value) {
-            $value = is_int($value) ? $value : 0;
-            $value = $value > 32_767 ? $value - 65_536 : $value;
+        foreach (Pcm::values(substr($sound->bytes, 2 * $from, 2 * $count)) as $value) {
             $samples[] = $value - self::EMPHASIS * $previous;
             $previous = $value;
         }

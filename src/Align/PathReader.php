@@ -9,11 +9,16 @@ use RapidReel\Voice\WordTiming;
 /** Reads the times of words off a path between a reading and a recording. */
 final readonly class PathReader
 {
-    /** A word that has less than this share of the time it should have was left out. */
-    private const LEFT_OUT = 0.3;
+    /** A word that has less than this share of the time it should have seems to be left out: of words that are there, one in a hundred has (from trying). */
+    private const LEFT_OUT = 0.5;
 
     /** A word that is this many times farther from the reading than the rest is in doubt. */
     private const UNCLEAR = 1.45;
+
+    /** A word that takes so many times its time, and this much more, holds something else too. */
+    private const DRAWN_OUT = 1.6;
+
+    private const DRAWN_OUT_MS = 60;
 
     /** So many frames of speech in one frame of the reading are no longer a drawn-out sound. */
     private const SWALLOWED = 25;
@@ -31,7 +36,7 @@ final readonly class PathReader
     }
 
     /** @param  non-empty-list<WordTiming>  $words  with their times in the reading */
-    public function words(array $words, int $durationMs, float $likeness): Alignment
+    public function words(array $words, int $durationMs, bool $isOfThisText): Alignment
     {
         $rows = $this->rows($words);
         $costs = [];
@@ -56,14 +61,14 @@ final readonly class PathReader
             $expected = ($word->endMs - $word->startMs) * $pace;
             $doubt = match (true) {
                 $end - $start < self::LEFT_OUT * $expected => WordDoubt::Missing,
-                $costs[$i] > self::UNCLEAR * $median, $this->swallows($rows[$i]) => WordDoubt::Unclear,
+                $costs[$i] > self::UNCLEAR * $median, $end - $start > self::DRAWN_OUT * $expected + self::DRAWN_OUT_MS, $this->swallows($rows[$i]) => WordDoubt::Unclear,
                 default => WordDoubt::None,
             };
             $aligned[] = new AlignedWord(new WordTiming($word->text, $start, $end), $costs[$i] / $median, $doubt);
             $at = $end;
         }
 
-        return new Alignment($durationMs, $aligned, $likeness);
+        return new Alignment($durationMs, $aligned, $isOfThisText);
     }
 
     /**

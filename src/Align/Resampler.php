@@ -37,9 +37,9 @@ final class Resampler
                     $sum += $weight * $samples[$at++];
                 }
                 $value = (int) round($sum);
-                $out[] = ($value > 32_767 ? 32_767 : ($value < -32_768 ? -32_768 : $value)) & 0xFFFF;
+                $out[] = $value > 32_767 ? 32_767 : ($value < -32_768 ? -32_768 : $value);
             }
-            $bytes .= pack('v*', ...$out);
+            $bytes .= Pcm::bytesOf($out);
         }
 
         return new Pcm($bytes, $rate);
@@ -67,12 +67,7 @@ final class Resampler
     private static function samples(Pcm $sound, int $from, int $count): array
     {
         $before = max(0, -$from);
-        $values = unpack('v*', substr($sound->bytes, 2 * max(0, $from), 2 * ($count - $before)));
-        $samples = array_fill(0, $before, 0);
-        foreach ($values === false ? [] : $values as $value) {
-            $value = is_int($value) ? $value : 0;
-            $samples[] = $value > 32_767 ? $value - 65_536 : $value;
-        }
+        $samples = [...array_fill(0, $before, 0), ...Pcm::values(substr($sound->bytes, 2 * max(0, $from), 2 * ($count - $before)))];
 
         return [...$samples, ...array_fill(0, max(0, $count - count($samples)), 0)];
     }

@@ -16,11 +16,8 @@ final class WavePeaks
     {
         $peaks = [];
         for ($step = 0, $size = strlen($sound->bytes); ($at = 2 * $sound->sampleAt($step * self::STEP_MS)) < $size; $step++) {
-            $peak = 0;
-            foreach (unpack('v*', substr($sound->bytes, $at, max(2, 2 * $sound->sampleAt(($step + 1) * self::STEP_MS) - $at))) ?: [] as $value) {
-                $value = is_int($value) ? ($value > 32_767 ? 65_536 - $value : $value) : 0;
-                $peak = $value > $peak ? $value : $peak;
-            }
+            $values = Pcm::values(substr($sound->bytes, $at, max(2, 2 * $sound->sampleAt(($step + 1) * self::STEP_MS) - $at)));
+            $peak = $values === [] ? 0 : max(max($values), -min($values));
             $peaks[] = (int) round($peak / 327.68);
         }
 

@@ -14,8 +14,8 @@ final class Clipping
     {
         $full = 0;
         for ($at = 0, $size = strlen($sound->bytes); $at < $size; $at += 131_072) {
-            foreach (unpack('v*', substr($sound->bytes, $at, 131_072)) ?: [] as $value) {
-                $full += $value >= 32_760 && $value <= 32_776 ? 1 : 0;
+            foreach (Pcm::values(substr($sound->bytes, $at, 131_072)) as $value) {
+                $full += $value >= 32_760 || $value <= -32_760 ? 1 : 0;
             }
         }
 

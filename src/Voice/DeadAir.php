@@ -65,15 +65,17 @@ final class DeadAir
             $removed[$pause->afterWord] = $until - $from;
         }
         $bytes .= substr($sound->bytes, 2 * $at);
+        $tight = new Pcm($bytes, $sound->rate);
         $moved = [];
         $gone = 0;
         foreach ($words as $i => $word) {
             $ms = (int) round($gone * 1000 / $sound->rate);
-            $moved[] = $word->shifted(-$ms);
+            // The end of the sound is rounded to a millisecond too.
+            $moved[] = new WordTiming($word->text, min($tight->durationMs(), $word->startMs - $ms), min($tight->durationMs(), $word->endMs - $ms));
             $gone += $removed[$i];
         }
 
-        return ['sound' => new Pcm($bytes, $sound->rate), 'words' => $moved, 'saved' => (int) round($gone * 1000 / $sound->rate)];
+        return ['sound' => $tight, 'words' => $moved, 'saved' => (int) round($gone * 1000 / $sound->rate)];
     }
 
     /**
@@ -103,22 +105,15 @@ final class DeadAir
     /** Two stretches of the same length as one: the first fades out while the second fades in. */
     private static function crossFade(string $out, string $in): string
     {
-        $count = intdiv(strlen($out), 2);
-        $outs = unpack('v*', $out) ?: [];
-        $ins = unpack('v*', $in) ?: [];
+        $outs = Pcm::values($out);
+        $ins = Pcm::values($in);
+        $count = count($outs);
         $mixed = [];
-        for ($i = 1; $i <= $count; $i++) {
+        foreach ($outs as $i => $value) {
             $turn = M_PI / 2 * ($i - 0.5) / $count;
-            $mixed[] = ((int) round(self::signed($outs[$i] ?? 0) * cos($turn) + self::signed($ins[$i] ?? 0) * sin($turn))) & 0xFFFF;
+            $mixed[] = (int) max(-32_768, min(32_767, round($value * cos($turn) + ($ins[$i] ?? 0) * sin($turn))));
         }
 
-        return pack('v*', ...$mixed);
-    }
-
-    private static function signed(mixed $value): int
-    {
-        $value = is_int($value) ? $value : 0;
-
-        return $value > 32_767 ? $value - 65_536 : $value;
+        return Pcm::bytesOf($mixed);
     }
 }

@@ -28,29 +28,21 @@ final class Leveler
                 $count++;
             }
         }
-        if ($count === 0 || $power <= 0.0) {
+        $samples = Pcm::values($sound->bytes);
+        if ($count === 0 || $power <= 0.0 || $samples === []) {
             return $sound;
         }
-        $samples = unpack('v*', $sound->bytes) ?: [];
-        $peak = 1;
-        foreach ($samples as $value) {
-            $value = is_int($value) ? ($value > 32_767 ? 65_536 - $value : $value) : 0;
-            $peak = $value > $peak ? $value : $peak;
-        }
+        $peak = max(1, max($samples), -min($samples));
         $gain = min(self::SPEECH_DB - 10 * log10($power / $count), self::PEAK_DB - 20 * log10($peak / 32_768));
         if (abs($gain) < self::LEAST_DB) {
             return $sound;
         }
         $factor = 10 ** ($gain / 20);
-        $bytes = '';
-        foreach (array_chunk($samples, 32_768) as $chunk) {
-            $bytes .= pack('v*', ...array_map(static function ($value) use ($factor): int {
-                $value = is_int($value) ? $value : 0;
-
-                return ((int) round(($value > 32_767 ? $value - 65_536 : $value) * $factor)) & 0xFFFF;
-            }, $chunk));
+        $louder = [];
+        foreach ($samples as $value) {
+            $louder[] = (int) round($value * $factor);
         }
 
-        return new Pcm($bytes, $sound->rate);
+        return new Pcm(Pcm::bytesOf($louder), $sound->rate);
     }
 }

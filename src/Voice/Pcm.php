@@ -50,19 +50,39 @@ final readonly class Pcm
     {
         $levels = [];
         for ($frame = 0, $size = strlen($this->bytes); ($at = 2 * $this->sampleAt(10 * $frame)) < $size; $frame++) {
-            $samples = unpack('v*', substr($this->bytes, $at, 2 * $this->sampleAt(10 * $frame + 10) - $at));
-            if ($samples === false || $samples === []) {
+            $samples = self::values(substr($this->bytes, $at, 2 * $this->sampleAt(10 * $frame + 10) - $at));
+            if ($samples === []) {
                 continue;
             }
-            $sum = 0.0;
-            foreach ($samples as $sample) {
-                $value = is_int($sample) ? $sample : 0;
-                $value = $value > 32767 ? $value - 65536 : $value;
+            $sum = 0;
+            foreach ($samples as $value) {
                 $sum += $value * $value;
             }
             $levels[] = sqrt($sum / count($samples)) / 32768;
         }
 
         return $levels;
+    }
+
+    /** @return array<int, int> samples as numbers, from 1 on */
+    public static function values(string $bytes): array
+    {
+        // "s" is in the machine's order of bytes, which is ours on nearly all.
+        $isLittle = pack('S', 1) === "\1\0";
+        /** @var array<int, int> $values */
+        $values = unpack($isLittle ? 's*' : 'v*', $bytes) ?: [];
+
+        return $isLittle ? $values : array_map(static fn (int $value): int => $value > 32_767 ? $value - 65_536 : $value, $values);
+    }
+
+    /** @param  array<int, int>  $values  −32768…32767 */
+    public static function bytesOf(array $values): string
+    {
+        $bytes = '';
+        foreach (array_chunk($values, 16_384) as $chunk) {
+            $bytes .= pack('v*', ...$chunk);
+        }
+
+        return $bytes;
     }
 }

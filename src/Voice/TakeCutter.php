@@ -20,6 +20,9 @@ final class TakeCutter
     /** Within a word's stretch, a quiet tail at least this long is a pause and not part of the word. */
     private const PAUSE_MS = 60;
 
+    /** So many frames of 10 ms */
+    private const EARLY_FRAMES = 3;
+
     public function __construct(private readonly WordMapper $mapper = new WordMapper)
     {
     }
@@ -64,10 +67,14 @@ final class TakeCutter
      */
     private function endOf(array $levels, int $start, int $limit, float $threshold): int
     {
-        $last = min(count($levels), intdiv($limit + 9, 10)) - 1;
-        for ($frame = $last; $frame * 10 > $start && ($levels[$frame] ?? 0.0) <= $threshold; $frame--);
+        $frame = min(count($levels), intdiv($limit, 10)) - 1;
+        // The next word may begin a little before its mark.
+        for ($early = 0; $early < self::EARLY_FRAMES && ($levels[$frame] ?? 0.0) > $threshold; $early++) {
+            $frame--;
+        }
+        for (; $frame * 10 > $start && ($levels[$frame] ?? 0.0) <= $threshold; $frame--);
         $end = min($limit, ($frame + 1) * 10);
 
-        return $limit - $end < self::PAUSE_MS ? $limit : max($end, min($limit, $start + self::PAUSE_MS));
+        return $limit - $end < self::PAUSE_MS + 10 * self::EARLY_FRAMES ? $limit : max($end, min($limit, $start + self::PAUSE_MS));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Bench\KnownSpeech;
+use App\Media\WavFile;
 use Illuminate\Support\Facades\File;
 use Symfony\Component\Process\Process;
 
@@ -99,6 +101,38 @@ final class CommandsTest extends AppTestCase
         $video = self::probe("{$this->folder}/out/02-bell.mp4")['streams'][0];
         self::assertSame([540, 960], [$video['width'], $video['height']]);
         self::assertSame($data['shorts'][1]['duration_ms'], json_decode((string) file_get_contents("{$this->folder}/out/02-bell.json"), true)['duration_ms']);
+    }
+
+    public function test_words_of_a_recording_are_found_in_every_format_without_database_and_queue(): void
+    {
+        $text = 'For eleven years one lighthouse guided no ships at all.';
+        File::put("{$this->folder}/read.txt", "# The lamp\n[music]\n$text\n");
+        $known = KnownSpeech::of($text, 'rms', dirname(__DIR__, 2).'/var/test/speech');
+        File::put("{$this->folder}/read.wav", WavFile::encode($known->sound));
+        $align = static function (string ...$options): Process {
+            $process = new Process(['php', 'artisan', 'reel:align', ...$options], dirname(__DIR__, 2), ['DB_DATABASE' => '/nowhere/none.sqlite']);
+            $process->run();
+
+            return $process;
+        };
+
+        $data = json_decode($align("{$this->folder}/read.wav", "{$this->folder}/read.txt")->getOutput(), true, 512, JSON_THROW_ON_ERROR);
+        self::assertSame(['duration_ms', 'words'], array_keys($data));
+        self::assertSame(explode(' ', $text), array_column($data['words'], 'text'));
+        foreach ($data['words'] as $i => $word) {
+            self::assertSame(['text', 'start_ms', 'end_ms'], array_keys($word));
+            self::assertEqualsWithDelta($known->starts[$i], $word['start_ms'], 160);
+        }
+        self::assertStringStartsWith("1\n00:00:00,", $align("{$this->folder}/read.wav", "{$this->folder}/read.txt", '--format=srt')->getOutput());
+        self::assertStringStartsWith('WEBVTT', $align("{$this->folder}/read.wav", "{$this->folder}/read.txt", '--format=vtt')->getOutput());
+
+        File::put("{$this->folder}/other.txt", 'Harbour bread needs flour, salt, yeast and an oven that is not in a hurry at all today.');
+        self::assertStringContainsString('does not sound like this text', $align("{$this->folder}/read.wav", "{$this->folder}/other.txt")->getErrorOutput());
+        foreach ([['/nowhere.wav', "{$this->folder}/read.txt"], ["{$this->folder}/read.wav", '/nowhere.txt'], ["{$this->folder}/read.wav", "{$this->folder}/read.txt", '--format=pdf'], ["{$this->folder}/read.wav", "{$this->folder}/read.txt", '--language=xx'], ["{$this->folder}/read.txt", "{$this->folder}/read.txt"]] as $options) {
+            $process = $align(...$options);
+            self::assertSame([1, ''], [$process->getExitCode(), $process->getOutput()]);
+            self::assertMatchesRegularExpression('/^\S.+\.\n$/', $process->getErrorOutput());
+        }
     }
 
     public function test_the_doctor_finds_this_machine_well(): void

@@ -13,7 +13,7 @@ use RapidReel\Voice\TakeCutter;
 /** How fast every voice speaks at its speed, fitted to its own speech once and kept. */
 final class VoiceRates
 {
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     /** Invented sentences of all lengths, with pauses and numbers, in the languages that voices speak. */
     private const EXAMPLES = [
