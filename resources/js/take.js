@@ -12,8 +12,12 @@ export default (url, sound, spareUrl, pinUrl) => ({
     until: null,
     dragged: null,
 
-    async init() {
+    init() {
         this.$watch('zoom', () => this.draw());
+        this.load();
+    },
+
+    async load() {
         const take = await ask(url);
         [this.ms, this.peaks, this.step, this.words, this.pauses] = [take.ms, take.peaks ?? [], take.step ?? 5, take.words ?? [], take.pauses ?? []];
         this.$nextTick(() => this.draw());
@@ -34,12 +38,13 @@ export default (url, sound, spareUrl, pinUrl) => ({
     /** Words closer than their letters are high stand side by side. */
     lane(number) {
         let lane = 0;
-        for (let i = number; i > 0 && this.y(this.words[i].start_ms - this.words[i - 1].start_ms) < 17; i--) lane++;
+        for (let i = number; i > 0 && this.y(this.words[i].start_ms - this.words[i - 1].start_ms) < 24; i--) lane++;
         return lane % 4;
     },
 
     draw() {
         const canvas = this.$refs.canvas;
+        if (!canvas) return;
         const ratio = window.devicePixelRatio || 1;
         const [width, height] = [120, this.height()];
         [canvas.width, canvas.height] = [width * ratio, height * ratio];
@@ -116,7 +121,7 @@ export default (url, sound, spareUrl, pinUrl) => ({
 
     async pin(number) {
         await this.tell(() => ask(pinUrl.replace(/999$/, number), { method: 'PUT', json: { ms: this.words[number].start_ms } }));
-        this.init();
+        this.load();
     },
 
     // Pauses
@@ -140,12 +145,14 @@ export default (url, sound, spareUrl, pinUrl) => ({
 
     async tell(asking) {
         let detail;
+        // This take may be drawn anew meanwhile; the page stays.
+        const page = this.$root.closest('.voice-page');
         try {
             detail = { answer: await asking(), quietly: true };
         } catch (problem) {
             detail = { problem: problem.message };
         }
-        this.$root.dispatchEvent(new CustomEvent('acted', { detail, bubbles: true }));
+        page.dispatchEvent(new CustomEvent('acted', { detail }));
         return !detail.problem;
     },
 });

@@ -22,9 +22,11 @@ export default (urls, working) => ({
         try {
             const answer = await ask(urls.state);
             renew(this.$refs.head, answer.head);
-            // The takes draw themselves: they are only put in anew when something about them changed.
-            if (this.revision && this.revision !== answer.revision) this.$refs.scenes.innerHTML = answer.scenes;
-            [this.revision, this.working] = [answer.revision, answer.working];
+            // The takes draw themselves: they are only put in anew when something about them changed, and never under the hand.
+            const busy = document.activeElement?.closest('.wave-word, .reading-set');
+            if (this.revision && this.revision !== answer.revision && !busy) this.$refs.scenes.innerHTML = answer.scenes;
+            this.working = answer.working || (busy && this.revision !== answer.revision);
+            if (!busy || !this.revision) this.revision = answer.revision;
         } catch {
             this.working = true;
         }

@@ -15,6 +15,11 @@ final readonly class PathReader
     /** A word that is this many times farther from the reading than the rest is in doubt. */
     private const UNCLEAR = 1.45;
 
+    private const PAUSE_MS = 80;
+
+    /** Between loud and quiet, in a quiet room */
+    private const CLEAR_DB = 30.0;
+
     /** A word that takes so many times its time, and this much more, holds something else too. */
     private const DRAWN_OUT = 1.6;
 
@@ -58,6 +63,7 @@ final readonly class PathReader
             $start = min($durationMs, max($at, $starts[$i]));
             $next = $starts[$i + 1] ?? $durationMs;
             $end = min($durationMs, max($start, min($ends[$i], max($start, $next))));
+            [$start, $end] = $this->withoutQuiet($start, $end);
             $expected = ($word->endMs - $word->startMs) * $pace;
             $doubt = match (true) {
                 $end - $start < self::LEFT_OUT * $expected => WordDoubt::Missing,
@@ -141,6 +147,36 @@ final readonly class PathReader
         $within = $readMs - $this->read->frames[$row] * self::FRAME_MS;
 
         return $this->heard->frames[$column] * self::FRAME_MS + min(max($within, self::FRAME_MS), 3 * self::FRAME_MS);
+    }
+
+    /**
+     * A word without the silence at its ends, where that is long enough to be a pause and not a soft sound.
+     *
+     * @return array{int, int} ms
+     */
+    private function withoutQuiet(int $start, int $end): array
+    {
+        $speech = $this->heard->levels->speech;
+        $first = $from = intdiv($start, self::FRAME_MS);
+        $last = $until = intdiv(max($start, $end - 1), self::FRAME_MS);
+        while ($from < $last && ! ($speech[$from] ?? false)) {
+            $from++;
+        }
+        while ($until > $from && ! ($speech[$until] ?? false)) {
+            $until--;
+        }
+        // Where nothing is heard at all, the word stays where it was.
+        if ($from >= $until) {
+            return [$start, $end];
+        }
+
+        // In a noisy room soft sounds are as quiet as the pauses.
+        $pause = $this->heard->levels->loudDb - $this->heard->levels->quietDb > self::CLEAR_DB ? self::PAUSE_MS : 3 * self::PAUSE_MS;
+
+        return [
+            ($from - $first) * self::FRAME_MS >= $pause ? $from * self::FRAME_MS : $start,
+            ($last - $until) * self::FRAME_MS >= $pause ? min($end, ($until + 1) * self::FRAME_MS) : $end,
+        ];
     }
 
     private function speaks(int $column): bool

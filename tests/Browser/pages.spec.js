@@ -60,7 +60,7 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
     const batch = page.url();
     await page.getByRole('link', { name: 'Access', exact: true }).first().click();
     const short = page.url();
-    for (const address of ['/', '/intake', batch, short, `${short}/briefs`, '/footage', '/drafts', '/house']) {
+    for (const address of ['/', '/intake', batch, short, `${short}/briefs`, `${short}/voice`, '/footage', '/drafts', '/voices', '/house']) {
         await page.goto(address);
         if (address === batch) await page.locator('.opener').click();
         if (address === '/intake') await page.getByLabel('Scripts').fill('# Lamp\nHello friends, the lamp went out. [wide shot]');
