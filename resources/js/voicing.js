@@ -27,6 +27,7 @@ export default (urls, working) => ({
             if (this.revision && this.revision !== answer.revision && !busy) this.$refs.scenes.innerHTML = answer.scenes;
             this.working = answer.working || (busy && this.revision !== answer.revision);
             if (!busy || !this.revision) this.revision = answer.revision;
+            if (!this.working) this.said = '';
         } catch {
             this.working = true;
         }

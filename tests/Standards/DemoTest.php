@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
+use App\Intake\CsvScripts;
 use App\Intake\ScriptFiles;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Demo\ClipCatalog;
@@ -22,7 +23,7 @@ final class DemoTest extends TestCase
 {
     public function test_there_are_twelve_scripts_or_more_each_with_a_hook_some_beats_and_a_close(): void
     {
-        $sources = (new ScriptFiles)->fromPath(dirname(__DIR__, 2).'/demo/scripts');
+        $sources = (new ScriptFiles(new CsvScripts))->fromPath(dirname(__DIR__, 2).'/demo/scripts');
         self::assertGreaterThanOrEqual(12, count($sources));
         foreach ($sources as $source) {
             $script = (new ScriptReader)->read($source->text, $source->title);

@@ -6,7 +6,7 @@
             <p class="reading-text"><span class="role">{{ $scene->position + 1 }} · {{ $scene->role->value }}</span> {{ $scene->text }}</p>
             <p class="quiet">
                 @if ($item['offered']) <b>A new reading</b>, not used yet. @elseif ($item['accepted']) Your reading. @else {{ $item['voice']->name }}@if ($item['voice']->speed !== 100), {{ $item['voice']->speed }} %@endif. @endif
-                @if ($item['seconds']) {{ $item['seconds'] }} s @if ($item['saved'] > 0), {{ number_format($item['saved'] / 1000, 1) }} s of dead air out @endif @else not voiced yet @endif
+                @if ($item['seconds']) {{ $item['seconds'].' s'.($item['saved'] >= 50 ? ', '.number_format($item['saved'] / 1000, 1).' s of dead air out' : '') }} @else not voiced yet @endif
             </p>
             @foreach ($reading->remarks ?? [] as $remark)<p class="flag">{{ $remark }}</p>@endforeach
             <div class="actions reading-acts">
