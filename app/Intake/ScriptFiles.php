@@ -20,8 +20,15 @@ final readonly class ScriptFiles
 {
     private const EXTENSIONS = ['txt', 'text', 'md', 'markdown', 'csv', 'tsv', 'srt', 'vtt'];
 
-    public function __construct(private CsvScripts $tables)
-    {
+    /**
+     * @param  int  $mostBytes  of a file, or of all files of a ZIP together
+     * @param  int  $mostScripts  of a table
+     */
+    public function __construct(
+        private CsvScripts $tables,
+        private int $mostBytes = 2 * 1024 * 1024,
+        private int $mostScripts = 500,
+    ) {
     }
 
     /**
@@ -80,7 +87,7 @@ final readonly class ScriptFiles
             throw UnusableScript::isNotText($name);
         }
         $sources = match ($extension) {
-            'csv', 'tsv' => $this->tables->read($text, $name, (int) config('reel.most_scripts')),
+            'csv', 'tsv' => $this->tables->read($text, $name, $this->mostScripts),
             'srt', 'vtt' => [new ScriptSource(SubtitleText::script($text), self::titleOf($name))],
             default => $this->fromText($text),
         };
@@ -126,7 +133,7 @@ final readonly class ScriptFiles
     /** @return non-empty-list<ScriptSource> */
     private function fromZip(string $contents, string $name): array
     {
-        $files = ZipTexts::read($contents, $name, $this->isScript(...), (int) config('reel.upload.script_bytes'));
+        $files = ZipTexts::read($contents, $name, $this->isScript(...), $this->mostBytes);
         $sources = [];
         foreach ($files as $file => $text) {
             $sources = [...$sources, ...$this->fromFile($text, basename((string) $file))];
@@ -144,9 +151,8 @@ final readonly class ScriptFiles
 
     private function refuseTooMuch(int $bytes, string $name): void
     {
-        $most = (int) config('reel.upload.script_bytes');
-        if ($bytes > $most) {
-            throw UnusableScript::isTooLargeUnpacked($name, intdiv($most, 1024 * 1024));
+        if ($bytes > $this->mostBytes) {
+            throw UnusableScript::isTooLargeUnpacked($name, intdiv($this->mostBytes, 1024 * 1024));
         }
     }
 

@@ -12,6 +12,7 @@ use App\Gateways\Voices\DiphoneSpeaker;
 use App\Gateways\Voices\VoiceCompany;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\Voices;
+use App\Intake\ScriptFiles;
 use App\Library\LibraryShelf;
 use App\Library\ShelfSource;
 use App\Media\CaptionFace;
@@ -45,6 +46,8 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->bind(Drafting::class, StandInWriter::class);
         $this->app->bind(ShelfSource::class, LibraryShelf::class);
         $this->app->singleton(MediaStore::class, static fn (): MediaStore => new MediaStore(Storage::disk('media')));
+        $this->app->when(ScriptFiles::class)->needs('$mostBytes')->giveConfig('reel.upload.script_bytes');
+        $this->app->when(ScriptFiles::class)->needs('$mostScripts')->giveConfig('reel.most_scripts');
         $this->app->bind(KeyedLock::class, static fn (): KeyedLock => new KeyedLock(storage_path('locks')));
         $this->app->singleton(MediaTools::class, static fn (): MediaTools => new MediaTools(
             config('reel.ffmpeg'),
