@@ -15,7 +15,7 @@ use RapidReel\Language\Terms;
 use RapidReel\Script\SceneRole;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;
-use RapidReel\Script\SpeechEstimate;
+use RapidReel\Script\SpeechRate;
 use Symfony\Component\Process\Process;
 
 /** The demo scenario holds what a newcomer, and later work on framing, relies on. */
@@ -31,7 +31,7 @@ final class DemoTest extends TestCase
             self::assertSame(SceneRole::Close, $scenes[count($scenes) - 1]->role, $script->title);
             self::assertGreaterThanOrEqual(7, count($scenes), $script->title);
             self::assertLessThanOrEqual(11, count($scenes), $script->title);
-            self::assertEqualsWithDelta(40_000, SpeechEstimate::ofText($script->spoken()), 15_000, $script->title);
+            self::assertEqualsWithDelta(40_000, SpeechRate::common()->ofText($script->spoken()), 15_000, $script->title);
         }
     }
 
