@@ -37,7 +37,7 @@
                 <li>
                     <span class="trim-words">{{ $step->sentence }}</span>
                     <span class="num">then <b @class(['is-over' => $step->durationMs > $short->profile->longestMs()])>{{ number_format($step->durationMs / 1000, 1) }} s</b></span>
-                    <button type="button" class="link" data-do="{{ route('batches.act', $short->batch_id) }}" data-body="{{ json_encode(['act' => 'trim', 'shorts' => [$short->id], 'value' => $i + 1]) }}" aria-label="Leave out the first {{ $i + 1 }}">{{ $i === 0 ? 'Leave it out' : 'Leave out '.($i + 1) }}</button>
+@if (count($trim->steps) > 1)<button type="button" class="link" data-do="{{ route('batches.act', $short->batch_id) }}" data-body="{{ json_encode(['act' => 'trim', 'shorts' => [$short->id], 'value' => $i + 1]) }}" aria-label="Leave out the first {{ $i + 1 }}">{{ $i === 0 ? 'Leave it out' : 'Leave out '.($i + 1) }}</button>@endif
                 </li>
             @endforeach
         </ol>
@@ -46,7 +46,7 @@
         @endif
         @unless ($trim->fits)<p class="flag">Even then it is too long: hook and close alone go over the limit.</p>@endunless
     @endif
-    <p class="reading">{{ $reading->words }} words in {{ $reading->sentences }} sentences @if ($english && $reading->ease() !== null) · reading ease {{ number_format($reading->ease(), 0) }} (Flesch): {{ $reading->says() }}@endif</p>
+    <p class="reading-ease">{{ $reading->words }} words in {{ $reading->sentences }} sentences @if ($english && $reading->ease() !== null) · reading ease {{ number_format($reading->ease(), 0) }} (Flesch): {{ $reading->says() }}@endif</p>
     @foreach ($reading->longSentences as $sentence)
         <p class="flag">Long: “{{ Illuminate\Support\Str::limit($sentence, 90) }}”</p>
     @endforeach

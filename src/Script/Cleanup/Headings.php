@@ -36,7 +36,7 @@ final class Headings
     /** What a heading says without its marks; empty where it only names a part ("Scene 2"). */
     public static function says(string $heading): string
     {
-        $text = trim((string) preg_replace('/^#+\s*|[*_=]+|:\s*$/u', '', $heading));
+        $text = trim((string) preg_replace('/^#+\s*|\s+#+\s*$|[*_=]+|:\s*$/u', '', $heading));
         $section = LineLead::SECTION;
         $number = LineLead::NUMBER;
 

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Jobs\PlanShort;
+use App\Models\Batch;
+use App\Models\Edit;
+use App\Models\Short;
+use App\Scripts\EditBook;
+use App\Shorts\ProblemForOperator;
+use Illuminate\Support\Facades\Queue;
+use InvalidArgumentException;
+use RuntimeException;
+
+/** Changes that are taken back, and those that never were. */
+final class UndoTest extends AppTestCase
+{
+    private Short $short;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->user());
+        Queue::fake();
+        $this->post('/batches', ['voice' => 'aldous', 'profile' => 'upto-60', 'quality' => 'draft', 'later' => '1', 'text' => "One lamp burned.\nNobody saw it.\nFollow us."])->assertRedirect();
+        $this->short = Batch::query()->firstOrFail()->shorts[0];
+    }
+
+    /** @return list<string> */
+    private function texts(): array
+    {
+        return $this->short->scenes()->pluck('text')->all();
+    }
+
+    public function test_a_change_that_fails_leaves_nothing_behind(): void
+    {
+        foreach ([[new InvalidArgumentException('It cannot be.'), ProblemForOperator::class], [new RuntimeException('x'), RuntimeException::class]] as [$problem, $expected]) {
+            try {
+                app(EditBook::class)->record($this->short->batch, 'tried', [$this->short], function () use ($problem): array {
+                    $this->short->scenes()->update(['text' => 'Lost.']);
+
+                    throw $problem;
+                });
+                self::fail('It was to be refused.');
+            } catch (RuntimeException $told) {
+                self::assertInstanceOf($expected, $told);
+            }
+        }
+        self::assertSame(['One lamp burned.', 'Nobody saw it.', 'Follow us.'], $this->texts());
+        self::assertSame([0, null], [Edit::query()->count(), app(EditBook::class)->last($this->short)]);
+    }
+
+    public function test_only_so_many_changes_are_remembered_and_the_last_are(): void
+    {
+        for ($i = 0; $i < 63; $i++) {
+            $this->putJson("/scenes/{$this->short->scenes[0]->id}", ['text' => "Lamp number $i burned."])->assertOk();
+        }
+
+        self::assertSame(60, Edit::query()->count());
+        for ($i = 0; $i < 60; $i++) {
+            $this->postJson("/shorts/{$this->short->id}/undo")->assertOk();
+        }
+        self::assertSame('Lamp number 2 burned.', $this->texts()[0]);
+        $this->postJson("/shorts/{$this->short->id}/undo")->assertStatus(422);
+    }
+
+    public function test_words_that_stay_the_same_are_no_change(): void
+    {
+        Queue::fake();
+        $this->putJson("/scenes/{$this->short->scenes[0]->id}", ['text' => " One  lamp burned. \n"])->assertOk();
+        $this->postJson("/batches/{$this->short->batch_id}/acts", ['act' => 'voice', 'value' => 'aldous'])->assertOk();
+
+        self::assertSame([0, 1], [Edit::query()->count(), $this->short->refresh()->revision]);
+        Queue::assertNotPushed(PlanShort::class);
+    }
+
+    public function test_a_stroke_over_many_is_taken_back_at_once_and_one_of_a_short_alone(): void
+    {
+        $this->postJson("/batches/{$this->short->batch_id}/acts", ['act' => 'copy', 'shorts' => [$this->short->id]])->assertOk();
+        $this->postJson("/batches/{$this->short->batch_id}/acts", ['act' => 'voice', 'value' => 'brenna'])->assertOk();
+        $this->putJson("/scenes/{$this->short->scenes[0]->id}", ['text' => 'Two lamps burned.'])->assertOk();
+
+        $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: reworded scene.');
+        $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: voice Brenna.');
+        self::assertSame(['aldous', 'aldous'], Short::query()->orderBy('id')->pluck('voice')->all());
+        $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: copied.');
+        self::assertSame(1, Short::query()->count());
+        self::assertSame(2, Short::withTrashed()->count(), 'what was taken away can be looked for still');
+    }
+
+    public function test_a_deleted_short_is_planned_and_exported_by_nobody(): void
+    {
+        $this->post("/shorts/{$this->short->id}/exports", ['quality' => 'draft'])->assertRedirect();
+        $this->postJson("/batches/{$this->short->batch_id}/acts", ['act' => 'delete', 'shorts' => [$this->short->id]])->assertOk();
+
+        self::assertSame('cancelled', \App\Models\Export::query()->firstOrFail()->state->value);
+        app()->call([new PlanShort($this->short->id), 'handle']);
+        app()->call([new \App\Jobs\MakeExport(\App\Models\Export::query()->firstOrFail()->id), 'handle']);
+        self::assertNull(Short::withTrashed()->firstOrFail()->cut);
+        $this->get("/batches/{$this->short->batch_id}")->assertOk()->assertSee('0 shorts');
+    }
+}
