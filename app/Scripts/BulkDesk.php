@@ -11,6 +11,7 @@ use App\Models\Pick;
 use App\Models\Short;
 use App\Shorts\ExportDesk;
 use App\Shorts\ProblemForOperator;
+use App\Shorts\SceneDrafts;
 use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneSplitter;
@@ -27,6 +28,7 @@ final readonly class BulkDesk
         private SceneSplitter $splitter,
         private VoiceBook $voices,
         private VoiceRates $rates,
+        private SceneDrafts $drafts,
         private ExportDesk $exports,
     ) {
     }
@@ -81,7 +83,7 @@ final readonly class BulkDesk
         return $this->each($batch, $shorts, 'scenes: '.$rule->label(), function (Short $short) use ($rule): bool {
             $now = $short->manuscript();
             try {
-                $scenes = $this->splitter->splitText($now->spoken(), $rule, $this->rates->of($this->voices->get($short->voice)->at($short->speed)));
+                $scenes = $this->splitter->splitText($now->spoken(), $rule, $this->rates->of($this->drafts->voice($short)));
             } catch (UnusableScript $problem) {
                 throw new ProblemForOperator(sprintf('%02d “%s”: %s', $short->number, $short->title, $problem->getMessage()));
             }

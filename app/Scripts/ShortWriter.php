@@ -116,7 +116,8 @@ final readonly class ShortWriter
         }
     }
 
-    private function putScenes(Short $short, Manuscript $manuscript): void
+    /** Writes the scenes and notes alone; the short is to be settled after it. */
+    public function putScenes(Short $short, Manuscript $manuscript): void
     {
         $before = $short->wasRecentlyCreated && ! $short->relationLoaded('scenes') ? [] : $short->scenes()->get()->keyBy('id')->all();
         $gone = array_diff(array_keys($before), $manuscript->keys);

@@ -72,7 +72,7 @@ final readonly class Snapshot
         foreach ($data['hooks'] as $text) {
             Hook::query()->create(['short_id' => $short->id, 'text' => $text]);
         }
-        $this->writer->write($short, new Manuscript(
+        $this->writer->putScenes($short, new Manuscript(
             array_map(static fn (array $row): Scene => new Scene(SceneRole::from($row[1]), $row[2], $row[3], $row[4]), $data['scenes']),
             array_column($data['scenes'], 0),
             array_map(static fn (array $row): ScriptNote => new ScriptNote(RunKind::from($row[0]), $row[1], $row[2], $row[3], $row[4]), $data['notes']),

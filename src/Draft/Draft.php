@@ -16,7 +16,13 @@ final readonly class Draft
 
     public function words(): int
     {
-        return (int) preg_match_all('/\S*[\p{L}\p{N}]\S*/u', implode(' ', $this->sentences));
+        return self::wordsOf(implode(' ', $this->sentences));
+    }
+
+    /** How many words of a text are said: a dash alone is none. */
+    public static function wordsOf(string $text): int
+    {
+        return (int) preg_match_all('/\S*[\p{L}\p{N}]\S*/u', $text);
     }
 
     public function text(): string

@@ -27,7 +27,7 @@ final class PatternWriter
         $close = $closes[$chance->getInt(0, count($closes) - 1)];
         $points = array_map(self::sentence(...), $order->points);
 
-        $room = $order->words - self::words($hook) - self::words($close) - array_sum(array_map(self::words(...), $points));
+        $room = $order->words - Draft::wordsOf($hook) - Draft::wordsOf($close) - array_sum(array_map(Draft::wordsOf(...), $points));
         if ($room < -self::TOLERANCE * $order->words) {
             throw new InvalidArgumentException(sprintf('Hook, key points and close alone have %d words, and you asked for %d. Ask for more seconds, or leave out a point.', $order->words - $room, $order->words));
         }
@@ -51,7 +51,7 @@ final class PatternWriter
     {
         $taken = [];
         foreach ($phrases as $i => $phrase) {
-            $words = self::words($phrase);
+            $words = Draft::wordsOf($phrase);
             if ($words <= $room) {
                 $taken[] = $phrase;
                 $room -= $words;
@@ -60,7 +60,7 @@ final class PatternWriter
         }
         // One more may end nearer to the length than none.
         foreach ($phrases as $phrase) {
-            if (abs($room - self::words($phrase)) < $room) {
+            if (abs($room - Draft::wordsOf($phrase)) < $room) {
                 $taken[] = $phrase;
 
                 break;
@@ -94,10 +94,5 @@ final class PatternWriter
     private static function sentence(string $point): string
     {
         return mb_strtoupper(mb_substr($point, 0, 1)).mb_substr($point, 1).(preg_match('/[.!?…]["”’)]*$/u', $point) === 1 ? '' : '.');
-    }
-
-    private static function words(string $text): int
-    {
-        return (int) preg_match_all('/\S*[\p{L}\p{N}]\S*/u', $text);
     }
 }

@@ -278,6 +278,7 @@ final class VoiceTest extends AppTestCase
         $take = $this->getJson("/scenes/{$short->scenes[0]->id}/take")->assertOk();
         self::assertCount(1, $take['pauses']);
         self::assertFalse($take['pauses'][0]['spared']);
+        $this->get("/scenes/{$short->scenes[0]->id}/take.wav")->assertOk()->assertHeader('Content-Type', 'audio/wav');
         $before = $short->plannedCut()?->durationMs;
         $this->putJson("/scenes/{$short->scenes[0]->id}/pauses", ['after' => $take['pauses'][0]['after'], 'spare' => true])->assertOk();
         $longer = $this->plan($short)->plannedCut()?->durationMs - $before;

@@ -70,9 +70,9 @@ final class ShortVoiceController extends Controller
     /** The sound that is drawn: of the scene's own take, whichever that is. */
     public function sound(Request $request, Scene $scene, VoiceSheet $sheet, TakeStore $takes): BinaryFileResponse
     {
-        $key = $sheet->take($scene, Channel::of($this->user($request)))['take'] ?? '';
+        $key = $sheet->takeKey($scene, Channel::of($this->user($request)));
 
-        return $key === '' ? abort(404) : response()->file($takes->soundFile($key), ['Content-Type' => 'audio/wav', 'Cache-Control' => 'no-store']);
+        return $key === null ? abort(404) : response()->file($takes->soundFile($key), ['Content-Type' => 'audio/wav', 'Cache-Control' => 'no-store']);
     }
 
     public function record(Request $request, Short $short, RecordingDesk $desk): JsonResponse

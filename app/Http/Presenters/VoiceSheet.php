@@ -62,10 +62,7 @@ final readonly class VoiceSheet
     /** @return array<string, mixed> what is drawn of the take of one scene: the offered reading, the accepted one, or the narrator's */
     public function take(Scene $scene, Channel $channel): array
     {
-        $short = $scene->short;
-        $draft = $this->drafts->of($short, $channel)[$scene->position];
-        $reading = $this->offered($short, $scene) ?? $short->readings->where('accepted', true)->firstWhere('text', $scene->text);
-        $take = $reading === null ? $this->raw($draft) : $this->takes->kept($reading->take);
+        [$draft, $reading, $take] = $this->shown($scene, $channel);
         if ($take === null) {
             return ['ms' => 0, 'reading' => null];
         }
@@ -75,7 +72,6 @@ final readonly class VoiceSheet
 
         return [
             'ms' => $take->durationMs,
-            'take' => $take->key,
             'step' => WavePeaks::STEP_MS,
             'peaks' => WavePeaks::of($sound),
             'reading' => $reading?->id,
@@ -87,6 +83,22 @@ final readonly class VoiceSheet
                 'after' => $pause->afterWord, 'start' => $pause->startMs, 'end' => $pause->endMs, 'keep' => $keep, 'spared' => in_array($pause->afterWord, $spared, true),
             ], DeadAir::pauses($sound, $take->words, $keep + 20)),
         ];
+    }
+
+    /** @return string|null the key of the take that is drawn, where there is one */
+    public function takeKey(Scene $scene, Channel $channel): ?string
+    {
+        return $this->shown($scene, $channel)[2]?->key;
+    }
+
+    /** @return array{SceneDraft, Reading|null, Take|null} */
+    private function shown(Scene $scene, Channel $channel): array
+    {
+        $short = $scene->short;
+        $draft = $this->drafts->of($short, $channel)[$scene->position];
+        $reading = $this->offered($short, $scene) ?? $short->readings->where('accepted', true)->firstWhere('text', $scene->text);
+
+        return [$draft, $reading, $reading === null ? $this->raw($draft) : $this->takes->kept($reading->take)];
     }
 
     private function offered(Short $short, Scene $scene): ?Reading
