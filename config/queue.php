@@ -11,10 +11,11 @@ return [
             'connection' => null,
             'table' => 'jobs',
             'queue' => 'renders',
-            // A job that works keeps its reservation fresh (App\Jobs\KeepsReservation), so one that has been silent for
-            // this long lost its worker and is taken up by another.
-            'retry_after' => 20,
-            'after_commit' => true,
+            // A job that works keeps its reservation fresh (App\Jobs\StaysReserved), so one that has been silent for so
+            // many seconds lost its worker and is taken up by another.
+            'retry_after' => (int) env('REEL_RETRY_AFTER', 20),
+            // In the same database as what it is about: a row and its job are written together or not at all.
+            'after_commit' => false,
         ],
     ],
     'batching' => ['database' => 'sqlite', 'table' => 'job_batches'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     // The demo shows its account on the sign-in page.
     'demo' => (bool) env('REEL_DEMO', false),
+    'demo_account' => ['email' => 'keeper@lamplight.example', 'password' => 'lamplight'],
     'demo_footage' => env('REEL_DEMO_FOOTAGE', base_path('demo/drawn')),
 
     'fonts' => resource_path('fonts'),

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BriefController;
+use App\Http\Controllers\ChannelController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FootageController;
+use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\SceneController;
+use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShortController;
 use App\Http\Controllers\ShortVoiceController;
 use App\Http\Controllers\SignInController;
@@ -32,6 +35,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/batches/{batch}/cancel', [BatchController::class, 'cancel'])->name('batches.cancel');
     Route::post('/batches/{batch}/acts', [BatchController::class, 'act'])->name('batches.act');
     Route::post('/batches/{batch}/undo', [BatchController::class, 'undo'])->name('batches.undo');
+    Route::post('/batches/{batch}/redo', [BatchController::class, 'redo'])->name('batches.redo');
     Route::get('/batches/{batch}/briefs', [BatchController::class, 'briefs'])->name('batches.briefs');
     Route::get('/batches/{batch}/download', [BatchController::class, 'download'])->name('batches.download');
 
@@ -42,7 +46,6 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/intake/files', [IntakeController::class, 'files'])->name('intake.files');
 
     Route::get('/voices', [VoiceController::class, 'index'])->name('voices.index');
-    Route::put('/voices', [VoiceController::class, 'choose'])->name('voices.choose');
     Route::post('/voices/say', [VoiceController::class, 'say'])->name('voices.say');
     Route::get('/voices/said/{token}', [VoiceController::class, 'said'])->name('voices.said');
     Route::get('/voices/{voice}/sample', [VoiceController::class, 'sample'])->name('voices.sample');
@@ -54,18 +57,21 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/shorts/{short}/say', [ShortController::class, 'say'])->name('shorts.say');
     Route::post('/shorts/{short}/hook', [ShortController::class, 'hook'])->name('shorts.hook');
     Route::post('/shorts/{short}/undo', [ShortController::class, 'undo'])->name('shorts.undo');
+    Route::post('/shorts/{short}/redo', [ShortController::class, 'redo'])->name('shorts.redo');
+    Route::get('/shorts/{short}/edits/{edit}', [HistoryController::class, 'show'])->name('history.show');
+    Route::post('/shorts/{short}/edits/{edit}', [HistoryController::class, 'restore'])->name('history.restore');
     Route::get('/shorts/{short}/briefs', [BriefController::class, 'show'])->name('briefs.show');
-    Route::get('/shorts/{short}/briefs.{kind}', [BriefController::class, 'file'])->whereIn('kind', ['txt', 'csv'])->name('briefs.file');
+    Route::get('/shorts/{short}/briefs.{kind}', [BriefController::class, 'file'])
+        ->whereIn('kind', ['txt', 'csv'])->name('briefs.file');
 
     Route::get('/shorts/{short}/voice', [ShortVoiceController::class, 'show'])->name('voice.show');
-    Route::put('/shorts/{short}/voice', [ShortVoiceController::class, 'set'])->name('voice.set');
     Route::get('/shorts/{short}/voice/state', [ShortVoiceController::class, 'state'])->name('voice.state');
     Route::post('/shorts/{short}/recordings', [ShortVoiceController::class, 'record'])->name('voice.record');
     Route::post('/shorts/{short}/readings', [ShortVoiceController::class, 'acceptAll'])->name('readings.all');
     Route::post('/readings/{reading}', [ShortVoiceController::class, 'accept'])->name('readings.accept');
     Route::delete('/readings/{reading}', [ShortVoiceController::class, 'drop'])->name('readings.drop');
-    Route::put('/readings/{reading}/words/{word}', [ShortVoiceController::class, 'pin'])->whereNumber('word')->name('readings.pin');
-    Route::put('/scenes/{scene}/voice', [ShortVoiceController::class, 'setScene'])->name('scenes.voice');
+    Route::put('/readings/{reading}/words/{word}', [ShortVoiceController::class, 'pin'])
+        ->whereNumber('word')->name('readings.pin');
     Route::put('/scenes/{scene}/pauses', [ShortVoiceController::class, 'spare'])->name('scenes.spare');
     Route::get('/scenes/{scene}/take', [ShortVoiceController::class, 'take'])->name('scenes.take');
     Route::get('/scenes/{scene}/take.wav', [ShortVoiceController::class, 'sound'])->name('scenes.sound');
@@ -73,7 +79,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/scenes/{scene}', [SceneController::class, 'reword'])->name('scenes.reword');
     Route::post('/scenes/{scene}', [SceneController::class, 'change'])->name('scenes.change');
     Route::put('/scenes/{scene}/brief', [SceneController::class, 'brief'])->name('scenes.brief');
-    Route::put('/scenes/{scene}/shots/{shot}', [SceneController::class, 'swap'])->whereNumber('shot')->name('scenes.swap');
+    Route::put('/scenes/{scene}/shots/{word}', [SceneController::class, 'swap'])->whereNumber('word')->name('scenes.swap');
 
     Route::get('/drafts', [DraftController::class, 'show'])->name('drafts');
     Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');
@@ -81,6 +87,12 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/house', [HouseController::class, 'show'])->name('house');
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');
+    Route::post('/house/undo', [HouseController::class, 'undo'])->name('house.undo');
+    Route::post('/house/redo', [HouseController::class, 'redo'])->name('house.redo');
+    Route::put('/settings', [SettingsController::class, 'set'])->name('settings');
+    Route::post('/channels', [ChannelController::class, 'store'])->name('channels.store');
+    Route::post('/channels/{channel}/enter', [ChannelController::class, 'enter'])->name('channels.enter');
+    Route::put('/music/{music}/share', [ChannelController::class, 'share'])->name('music.share');
 
     Route::post('/exports/{export}/cancel', [ExportController::class, 'cancel'])->name('exports.cancel');
     Route::get('/exports/{export}/poster', [ExportController::class, 'poster'])->name('exports.poster');

@@ -4,26 +4,27 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Gateways\Voices\VoiceBook;
+use App\Exporting\ExportedFiles;
+use App\Exporting\Exporter;
+use App\Intake\ScriptChoices;
+use App\Intake\ScriptPlanner;
 use App\Library\Shelf;
-use App\Media\ExportedFiles;
-use App\Media\Exporter;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Media\Unwatched;
-use App\Scripts\ScriptChoices;
-use App\Scripts\ScriptPlanner;
-use App\Shorts\CutMaker;
-use App\Shorts\ProblemForOperator;
-use App\Shorts\SceneDraft;
+use App\Planning\CutMaker;
+use App\Planning\SceneTask;
+use App\Settings\Registrar;
 use Illuminate\Support\Facades\File;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Cut\ChosenShot;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutScene;
+use RapidReel\Cut\CutShot;
 use RapidReel\Intake\ScriptSource;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Render\Quality;
 use RapidReel\Script\Scene;
-use RapidReel\Script\SplitRule;
 
 /**
  * The export of a short of 45 to 60 s at full size, from nothing to the finished file, against the encoder alone. Empties
@@ -42,7 +43,7 @@ final readonly class ExportBench
         private ScriptPlanner $planner,
         private CutMaker $cuts,
         private Exporter $exporter,
-        private VoiceBook $voices,
+        private Registrar $registrar,
         private MediaStore $store,
         private MediaTools $tools,
     ) {
@@ -55,7 +56,7 @@ final readonly class ExportBench
     public function run(int $pairs, Shelf $shelf, callable $tell): array
     {
         if ($shelf->footage === []) {
-            throw new ProblemForOperator('The bench needs the demo footage: run bin/setup.');
+            throw new Refusal('The bench needs the demo footage: run bin/setup.');
         }
         $work = $this->store->workFolder();
         try {
@@ -71,13 +72,13 @@ final readonly class ExportBench
      */
     private function measure(int $pairs, callable $tell, Shelf $shelf, string $work): array
     {
-        $drafts = $this->planner->plan(new ScriptSource(self::SCRIPT), new ScriptChoices($this->voices->get(VoiceBook::DEFAULT), TargetProfile::UpTo60, SplitRule::sentence()))->drafts();
+        $tasks = $this->planner->plan(new ScriptSource(self::SCRIPT), new ScriptChoices($this->registrar->of(null)))->tasks();
         [$wall, $processor, $full] = [[], [], []];
         $seconds = 0.0;
         for ($pair = 1; $pair <= $pairs; $pair++) {
             $this->forget();
-            $usage = Usage::of(function () use ($drafts, $shelf, $work, &$seconds): void {
-                $cut = $this->cut($drafts, $shelf);
+            $usage = Usage::of(function () use ($tasks, $shelf, $work, &$seconds): void {
+                $cut = $this->cut($tasks, $shelf);
                 $seconds = $cut->durationMs / 1000;
                 $this->export($cut, $shelf, $work);
             });
@@ -95,10 +96,10 @@ final readonly class ExportBench
             $tell(sprintf('Pair %d: export %.1f s (%.1f s of processor), bare encode %.1f s (%.1f s).', $pair, $usage->wall, $usage->processor, $bare->wall, $bare->processor));
         }
 
-        $cut = $this->cut($drafts, $shelf);
-        $again = Usage::of(fn () => $this->export($this->cut($drafts, $shelf), $shelf, $work));
+        $cut = $this->cut($tasks, $shelf);
+        $again = Usage::of(fn () => $this->export($this->cut($tasks, $shelf), $shelf, $work));
         $edited = array_map(
-            fn (string $word): float => Usage::of(fn () => $this->export($this->edited($drafts, $cut, $shelf, $word), $shelf, $work))->wall,
+            fn (string $word): float => Usage::of(fn () => $this->export($this->edited($tasks, $cut, $shelf, $word), $shelf, $work))->wall,
             ['And', 'But', 'Then'],
         );
         $memory = Usage::peakMemory();
@@ -106,35 +107,35 @@ final readonly class ExportBench
 
         return [
             BenchRow::atMost(sprintf('full export of %.0f s / bare encode, wall', $seconds), self::median($wall), 1.6, '%.2f ×'),
-            BenchRow::atMost('full export / bare encode, processor', self::median($processor), 1.6, '%.2f ×'),
+            BenchRow::atMost('full export / bare encode, processor', self::median($processor), 1.4, '%.2f ×'),
             BenchRow::atMost('largest process', $memory, 1024, '%.0f MiB'),
             BenchRow::atMost('same export again, nothing changed', $again->wall, 3, '%.2f s'),
             BenchRow::atMost('one scene of middle length reworded / full export, wall', $share, 0.2, '%.2f ×'),
         ];
     }
 
-    /** @param  non-empty-list<SceneDraft>  $drafts */
-    private function cut(array $drafts, Shelf $shelf): Cut
+    /** @param  non-empty-list<SceneTask>  $tasks */
+    private function cut(array $tasks, Shelf $shelf): Cut
     {
-        return $this->cuts->make('Bench', $drafts, TargetProfile::UpTo60, $shelf, $shelf->music[0] ?? null, new Unwatched);
+        return $this->cuts->make('Bench', $tasks, $shelf, new Unwatched);
     }
 
     /**
      * The scene of middle length reworded, the pictures of all others staying as they were.
      *
-     * @param  non-empty-list<SceneDraft>  $drafts
+     * @param  non-empty-list<SceneTask>  $tasks
      */
-    private function edited(array $drafts, Cut $cut, Shelf $shelf, string $word): Cut
+    private function edited(array $tasks, Cut $cut, Shelf $shelf, string $word): Cut
     {
         $lengths = array_map(static fn (CutScene $scene): int => $scene->endMs - $scene->startMs, $cut->scenes);
         asort($lengths);
         $middle = array_keys($lengths)[intdiv(count($lengths), 2)];
         $changed = [];
-        foreach ($drafts as $i => $draft) {
-            $chosen = array_map(static fn ($shot) => $shelf->footage[$shot->footage], $cut->scenes[$i]->shots);
+        foreach ($tasks as $i => $task) {
+            $chosen = array_map(static fn (CutShot $shot): ChosenShot => new ChosenShot($shot->word, $shelf->footage[$shot->footage]), $cut->scenes[$i]->shots);
             $changed[] = $i === $middle
-                ? $draft->saying(new Scene($draft->scene->role, $word.' '.lcfirst($draft->scene->text)))
-                : new SceneDraft($draft->scene, $draft->voice, $draft->delivery, $chosen);
+                ? $task->saying(new Scene($task->scene->role, $word.' '.lcfirst($task->scene->text)))
+                : $task->with($chosen, null);
         }
 
         return $this->cut($changed, $shelf);

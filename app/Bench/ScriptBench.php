@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Gateways\Voices\VoiceBook;
+use App\Editing\BatchMaker;
 use App\Http\Presenters\IntakePreview;
+use App\Intake\ScriptChoices;
 use App\Intake\ScriptFiles;
 use App\Models\Channel;
 use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Short;
 use App\Models\User;
-use App\Scripts\ScriptChoices;
-use App\Shorts\BatchMaker;
+use App\Settings\Registrar;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
@@ -24,8 +24,6 @@ use RapidReel\Draft\PatternWriter;
 use RapidReel\Draft\Tone;
 use RapidReel\Hook\HookShape;
 use RapidReel\Intake\ScriptSource;
-use RapidReel\Publish\TargetProfile;
-use RapidReel\Script\SplitRule;
 
 /** Many scripts taken in, and a large batch shown. Works in a database of its own. */
 final readonly class ScriptBench
@@ -43,7 +41,7 @@ final readonly class ScriptBench
         private ScriptFiles $files,
         private IntakePreview $preview,
         private BatchMaker $maker,
-        private VoiceBook $voices,
+        private Registrar $registrar,
     ) {
     }
 
@@ -64,7 +62,7 @@ final readonly class ScriptBench
     {
         $text = ScriptFiles::toText(...$this->scripts(self::SCRIPTS));
         $usage = Usage::of(function () use ($text, $user): void {
-            $shorts = $this->preview->of($this->files->fromText($text), $this->choices(), Channel::of($user));
+            $shorts = $this->preview->of($this->files->fromText($text), new ScriptChoices($this->registrar->of(null)), Channel::of($user)->id);
             view('intake._preview', ['shorts' => $shorts])->render();
         });
 
@@ -74,10 +72,10 @@ final readonly class ScriptBench
     /** @return list<BenchRow> */
     private function rundown(User $user): array
     {
-        $batch = $this->maker->make($user, 'Bench', $this->scripts(self::SHORTS), $this->choices());
-        Short::query()->update(['planned_revision' => 1]);
+        $batch = $this->maker->make(Channel::of($user), 'Bench', $this->scripts(self::SHORTS));
+        Short::query()->update(['planned_inputs' => DB::raw('inputs')]);
         foreach ($batch->shorts as $short) {
-            Export::query()->create(['short_id' => $short->id, 'quality' => 'final', 'state' => ExportState::Done, 'name' => $short->fileName(), 'bytes' => 20_000_000, 'cut_hash' => '']);
+            Export::query()->create(['short_id' => $short->id, 'quality' => 'final', 'state' => ExportState::Done, 'name' => $short->fileName(), 'bytes' => 20_000_000]);
         }
         Auth::login($user);
         $walls = [];
@@ -93,11 +91,6 @@ final readonly class ScriptBench
             BenchRow::atMost(sprintf('rundown of %d shorts answered', self::SHORTS), 1000 * $walls[intdiv(self::REQUESTS, 2)], 300, '%.0f ms'),
             BenchRow::atMost('its page', $bytes / 1_000_000, 1, '%.2f MB'),
         ];
-    }
-
-    private function choices(): ScriptChoices
-    {
-        return new ScriptChoices($this->voices->get(VoiceBook::DEFAULT), TargetProfile::UpTo60, SplitRule::sentence());
     }
 
     /** @return list<ScriptSource> */

@@ -6,8 +6,8 @@ namespace App\Bench;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Media\SoundReader;
-use App\Media\TakeStore;
-use App\Voicing\ReadingMaker;
+use App\Voicing\ReferenceMaker;
+use App\Voicing\TakeStore;
 use RapidReel\Align\Aligner;
 use RapidReel\Align\Cepstra;
 use Symfony\Component\Process\Process;
@@ -21,7 +21,7 @@ final readonly class VoiceBench
 
     public function __construct(
         private Aligner $aligner,
-        private ReadingMaker $readings,
+        private ReferenceMaker $readings,
         private VoiceBook $voices,
         private TakeStore $takes,
         private SoundReader $sounds,

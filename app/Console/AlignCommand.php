@@ -6,8 +6,7 @@ namespace App\Console;
 
 use App\Media\CaptionFace;
 use App\Media\SoundReader;
-use App\Shorts\ProblemForOperator;
-use App\Voicing\ReadingMaker;
+use App\Voicing\ReferenceMaker;
 use Illuminate\Console\Command;
 use RapidReel\Align\AlignedWord;
 use RapidReel\Align\Aligner;
@@ -15,12 +14,13 @@ use RapidReel\Align\Alignment;
 use RapidReel\Align\Cepstra;
 use RapidReel\Align\NotAlignable;
 use RapidReel\Align\WordDoubt;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\CaptionStyle;
 use RapidReel\Caption\CueGrouper;
 use RapidReel\Caption\SubRip;
 use RapidReel\Caption\WebVtt;
 use RapidReel\Intake\TextEncoding;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;
@@ -42,24 +42,24 @@ final class AlignCommand extends Command
 
     protected $description = 'Tells when every word of a known text is spoken in a recording';
 
-    public function handle(SoundReader $sounds, ReadingMaker $readings, Aligner $aligner, CaptionFace $face): int
+    public function handle(SoundReader $sounds, ReferenceMaker $readings, Aligner $aligner, CaptionFace $face): int
     {
         return $this->guarded(function () use ($sounds, $readings, $aligner, $face): int {
             $format = (string) $this->option('format');
             if (! in_array($format, self::FORMATS, true)) {
-                throw new ProblemForOperator('The format is json, srt or vtt.');
+                throw new Refusal('The format is json, srt or vtt.');
             }
             $voice = $readings->voiceOf((string) $this->option('language'));
             $texts = $this->texts((string) $this->argument('script'));
             $audio = (string) $this->argument('audio');
             if (! is_file($audio)) {
-                throw new ProblemForOperator("There is no file $audio.");
+                throw new Refusal("There is no file $audio.");
             }
             $recording = $sounds->read($audio, basename($audio), Cepstra::RATE);
             try {
                 $aligned = $readings->align($aligner, $recording, $texts, $voice);
             } catch (NotAlignable $problem) {
-                throw new ProblemForOperator($problem->getMessage());
+                throw new Refusal($problem->getMessage());
             }
             $this->remark($aligned);
             if ($format === 'json') {
@@ -77,9 +77,9 @@ final class AlignCommand extends Command
     private function texts(string $file): array
     {
         if (! is_file($file)) {
-            throw new ProblemForOperator("There is no file $file.");
+            throw new Refusal("There is no file $file.");
         }
-        $text = TextEncoding::toUtf8((string) file_get_contents($file)) ?? throw new ProblemForOperator(basename($file).' is not a text file.');
+        $text = TextEncoding::toUtf8((string) file_get_contents($file)) ?? throw new Refusal(basename($file).' is not a text file.');
 
         return array_map(static fn (Scene $scene): string => $scene->text, (new SceneSplitter)->split((new ScriptReader)->read($text, '', self::MOST_WORDS)));
     }

@@ -9,11 +9,12 @@ use App\Bench\ExportBench;
 use App\Bench\ScriptBench;
 use App\Bench\VoiceBench;
 use App\Gateways\Voices\VoiceRates;
-use App\Library\ShelfSource;
+use App\Library\LibraryShelf;
 use App\Media\MediaStore;
-use App\Shorts\ProblemForOperator;
+use App\Models\Channel;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;
+use RapidReel\Base\Refusal;
 
 final class BenchCommand extends Command
 {
@@ -23,10 +24,10 @@ final class BenchCommand extends Command
 
     protected $description = 'Measures exports against a bare encode of the same frames, and the work on many scripts';
 
-    public function handle(ShelfSource $shelves): int
+    public function handle(LibraryShelf $shelves): int
     {
         return $this->guarded(function () use ($shelves): int {
-            $shelf = $shelves->shelf();
+            $shelf = $shelves->of(Channel::query()->firstOrFail());
             // A store of its own: what operators made stays as it is.
             app()->instance(MediaStore::class, new MediaStore(Storage::build(['driver' => 'local', 'root' => storage_path('bench')])));
             $pairs = max(0, (int) $this->option('pairs'));
@@ -38,7 +39,7 @@ final class BenchCommand extends Command
             array_push($rows, ...app(ScriptBench::class)->run(storage_path('bench/bench.sqlite')));
             $this->table(['what', 'measured', 'bound', ''], array_map(static fn (BenchRow $row): array => [$row->what, $row->measured, $row->bound, $row->met ? 'met' : 'NOT MET'], $rows));
             if (array_filter($rows, static fn (BenchRow $row): bool => ! $row->met) !== []) {
-                throw new ProblemForOperator('Not every bound is met.');
+                throw new Refusal('Not every bound is met.');
             }
 
             return self::SUCCESS;

@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Editing\BatchMaker;
+use App\Exporting\ExportDesk;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\VoiceSamples;
+use App\Intake\ScriptFiles;
 use App\Library\FolderShelf;
 use App\Library\FootageImporter;
+use App\Models\Batch;
 use App\Models\Channel;
 use App\Models\User;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use RapidReel\Render\Quality;
 
 final class DemoCommand extends Command
 {
-    public const EMAIL = 'keeper@lamplight.example';
-
-    public const PASSWORD = 'lamplight';
-
     private const STYLE = 'engraving in ink and lamplight, deep shadows, muted blue and amber';
 
     protected $signature = 'reel:demo';
@@ -28,20 +30,36 @@ final class DemoCommand extends Command
     public function handle(FootageImporter $importer, VoiceSamples $samples, VoiceRates $rates): int
     {
         $folder = (string) config('reel.demo_footage');
-        $user = User::query()->firstOrCreate(['email' => self::EMAIL], ['name' => 'Lamplight Log', 'password' => self::PASSWORD]);
-        Channel::query()->firstOrCreate(['user_id' => $user->id], ['name' => $user->name, 'style_words' => self::STYLE, 'forbidden' => '']);
+        $account = (array) config('reel.demo_account');
+        $user = User::query()->firstOrCreate(['email' => $account['email']], ['name' => 'Lamplight Log', 'password' => $account['password']]);
+        $channel = Channel::query()->firstOrCreate(['user_id' => $user->id], ['name' => $user->name, 'style_words' => self::STYLE]);
         foreach (is_dir($folder) ? File::files($folder) : [] as $file) {
             $extension = strtolower($file->getExtension());
             if (in_array($extension, FolderShelf::PICTURES, true)) {
-                $importer->footage($file->getPathname(), $file->getFilename(), FolderShelf::tagsOf($file->getPathname()), 'demo');
+                $importer->footage($channel, $file->getPathname(), $file->getFilename(), FolderShelf::tagsOf($file->getPathname()), 'demo');
             } elseif (in_array($extension, FolderShelf::SOUNDS, true)) {
                 $about = json_decode((string) @file_get_contents(preg_replace('/\.\w+$/', '.json', $file->getPathname()) ?? ''), true);
-                $importer->music($file->getPathname(), $file->getFilename(), is_array($about) ? (string) ($about['mood'] ?? '') : '');
+                $importer->music($channel, $file->getPathname(), $file->getFilename(), is_array($about) ? (string) ($about['mood'] ?? '') : '');
             }
         }
         $samples->make();
         $rates->make();
+        $this->first($channel);
 
         return self::SUCCESS;
+    }
+
+    /** The newcomer finds all demo scripts in a batch, being planned and then drafted while they look. */
+    private function first(Channel $channel): void
+    {
+        if (Batch::query()->where('channel_id', $channel->id)->exists()) {
+            return;
+        }
+        DB::transaction(function () use ($channel): void {
+            $batch = app(BatchMaker::class)->make($channel, 'Lights, bells and harbours', app(ScriptFiles::class)->fromPath(base_path('demo/scripts')));
+            foreach ($batch->shorts as $short) {
+                app(ExportDesk::class)->order($short, Quality::Draft);
+            }
+        });
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Shorts\Doctor;
 use Illuminate\Console\Command;
 
 final class DoctorCommand extends Command

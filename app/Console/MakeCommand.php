@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Gateways\Voices\VoiceBook;
+use App\Exporting\Exporter;
 use App\Gateways\Voices\VoiceUnavailable;
 use App\Intake\ScriptFiles;
+use App\Intake\ScriptPlanner;
 use App\Library\FolderShelf;
+use App\Library\LibraryShelf;
 use App\Library\Shelf;
-use App\Library\ShelfSource;
-use App\Media\Exporter;
-use App\Scripts\ScriptPlanner;
-use App\Shorts\CutMaker;
-use App\Shorts\ProblemForOperator;
+use App\Models\Channel;
+use App\Planning\CutMaker;
+use App\Settings\Registrar;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
-use RapidReel\Publish\FileName;
+use RapidReel\Base\FileName;
+use RapidReel\Base\Refusal;
+use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutMusic;
 use RapidReel\Publish\Manifest;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Render\Quality;
-use RapidReel\Sound\MusicChooser;
 use Throwable;
 
 final class MakeCommand extends Command
@@ -30,25 +31,27 @@ final class MakeCommand extends Command
     protected $signature = 'reel:make {scripts : a .txt, .md, .csv, .srt or .vtt file, a .zip or a folder of them}
         {--out= : the folder that the videos go to}
         {--footage= : a folder of clips, stills and music to use instead of the library}
-        {--voice='.VoiceBook::DEFAULT.' : who reads}
-        {--profile='.TargetProfile::UpTo60->value.' : what the outlet accepts}
-        {--split=sentence : a scene for each sentence, line, words:5-15 or seconds:4}
+        {--channel= : the channel whose house style and library count, by name or number}
+        {--voice= : who reads; --set voice=… is the same}
+        {--profile= : what the outlet accepts; --set profile=… is the same}
+        {--split= : a scene for each sentence, line, words:5-15 or seconds:4; --set split=… is the same}
+        {--set=* : any setting, as key=value; reel:settings lists them}
         {--fit : leave out sentences until a script fits its target}
         {--quality='.Quality::Final->value.' : draft or final}';
 
     protected $description = 'Makes a captioned vertical video of every script';
 
-    public function handle(ScriptFiles $files, ScriptPlanner $planner, CutMaker $cuts, Exporter $exporter, VoiceBook $voices, MusicChooser $musicians): int
+    public function handle(ScriptFiles $files, ScriptPlanner $planner, CutMaker $cuts, Exporter $exporter, Registrar $registrar): int
     {
-        return $this->guarded(function () use ($files, $planner, $cuts, $exporter, $voices, $musicians): int {
+        return $this->guarded(function () use ($files, $planner, $cuts, $exporter, $registrar): int {
             $out = (string) $this->option('out');
-            $quality = Quality::tryFrom((string) $this->option('quality')) ?? throw new ProblemForOperator('The quality is draft or final.');
+            $quality = Quality::tryFrom((string) $this->option('quality')) ?? throw new Refusal('The quality is draft or final.');
             if ($out === '') {
-                throw new ProblemForOperator('Say where the videos go: --out=FOLDER.');
+                throw new Refusal('Say where the videos go: --out=FOLDER.');
             }
-            $choices = $this->choices($voices);
             $sources = $this->scripts($files);
             $shelf = $this->shelf();
+            $choices = $this->choices($registrar->with(array_column(array_map(static fn (CutMusic $piece): array => [$piece->id, $piece->id], $shelf->music), 0, 1)));
             File::ensureDirectoryExists($out);
 
             $made = [];
@@ -61,10 +64,10 @@ final class MakeCommand extends Command
                     $title = $planned->script->title;
                     $name = FileName::numbered($number, $title);
                     $teller = new ConsoleWatcher(sprintf('%d/%d %s', $number, count($sources), $title));
-                    $cut = $cuts->make($title, $planned->drafts(), $planned->profile, $shelf, $musicians->choose($title, $shelf->music), $teller);
+                    $cut = $cuts->make($title, $planned->tasks(), $shelf, $teller, $choices->channel);
                     $exporter->export($cut, $shelf, $quality, $name, $out, $teller);
                     $teller->done();
-                    $made[] = ['name' => $name, 'cut' => $cut];
+                    $made[$name] = $cut;
                 } catch (VoiceUnavailable $problem) {
                     throw $problem;
                 } catch (Throwable $problem) {
@@ -72,9 +75,9 @@ final class MakeCommand extends Command
                     $this->tell(sprintf('Script %d: %s', $number, $problem->getMessage()));
                 }
             }
-            File::put("$out/.manifest.csv.part", Manifest::csv($made));
+            File::put("$out/.manifest.csv.part", Manifest::csv(array_map(Manifest::row(...), array_keys($made), $made)));
             File::move("$out/.manifest.csv.part", "$out/manifest.csv");
-            $this->printJson(['shorts' => array_map(static fn (array $one): array => $one['cut']->report(), $made)]);
+            $this->printJson(['shorts' => array_map(static fn (Cut $cut): array => $cut->report(), array_values($made))]);
 
             return $failed === 0 ? self::SUCCESS : self::FAILURE;
         });
@@ -83,10 +86,14 @@ final class MakeCommand extends Command
     private function shelf(): Shelf
     {
         $folder = (string) $this->option('footage');
-        $source = $folder === '' ? app(ShelfSource::class) : app()->make(FolderShelf::class, ['folder' => $folder]);
-        $shelf = $source->shelf();
+        $channel = $this->channel() ?? Channel::query()->orderBy('id')->first();
+        $shelf = match (true) {
+            $folder !== '' => app()->make(FolderShelf::class, ['folder' => $folder])->shelf(),
+            $channel !== null => app(LibraryShelf::class)->of($channel),
+            default => new Shelf([], [], [], []),
+        };
         if ($shelf->footage === []) {
-            throw new ProblemForOperator('The library holds no footage. Run bin/setup for the demo footage, or name a folder: --footage=FOLDER.');
+            throw new Refusal('The library holds no footage. Run bin/setup for the demo footage, or name a folder: --footage=FOLDER.');
         }
 
         return $shelf;

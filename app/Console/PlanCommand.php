@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceRates;
+use App\Intake\IntakeFlags;
 use App\Intake\ScriptFiles;
-use App\Scripts\IntakeFlags;
-use App\Scripts\ScriptPlanner;
-use App\Shorts\CutMaker;
+use App\Intake\ScriptPlanner;
+use App\Planning\CutMaker;
+use App\Settings\Registrar;
 use Illuminate\Console\Command;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\UnusableScript;
 
 final class PlanCommand extends Command
@@ -19,17 +18,19 @@ final class PlanCommand extends Command
     use ReadsScripts;
 
     protected $signature = 'reel:plan {scripts : a .txt, .md, .csv, .srt or .vtt file, a .zip or a folder of them}
-        {--voice='.VoiceBook::DEFAULT.' : who reads}
-        {--profile='.TargetProfile::UpTo60->value.' : what the outlet accepts}
-        {--split=sentence : a scene for each sentence, line, words:5-15 or seconds:4}
+        {--channel= : the channel whose house style and library count, by name or number}
+        {--voice= : who reads; --set voice=… is the same}
+        {--profile= : what the outlet accepts; --set profile=… is the same}
+        {--split= : a scene for each sentence, line, words:5-15 or seconds:4; --set split=… is the same}
+        {--set=* : any setting, as key=value; reel:settings lists them}
         {--fit : leave out sentences until a script fits its target}';
 
     protected $description = 'Tells what will become of scripts, as JSON, and makes nothing';
 
-    public function handle(ScriptFiles $files, ScriptPlanner $planner, CutMaker $cuts, VoiceBook $voices, VoiceRates $rates, IntakeFlags $review): int
+    public function handle(ScriptFiles $files, ScriptPlanner $planner, CutMaker $cuts, Registrar $registrar, VoiceRates $rates, IntakeFlags $review): int
     {
-        return $this->guarded(function () use ($files, $planner, $cuts, $voices, $rates, $review): int {
-            $choices = $this->choices($voices);
+        return $this->guarded(function () use ($files, $planner, $cuts, $registrar, $rates, $review): int {
+            $choices = $this->choices($registrar->of($this->channel()));
             $rates->make();
             $failed = 0;
             $planned = [];
@@ -45,7 +46,7 @@ final class PlanCommand extends Command
             $flags = $review->of($planned, null);
             $shorts = [];
             foreach ($planned as $i => $one) {
-                $shorts[] = $cuts->estimate($one->script->title, $one->drafts(), $one->profile, $flags[$i])->report();
+                $shorts[] = $cuts->estimate($one->script->title, $one->tasks(), $flags[$i], $choices->channel)->report();
             }
             $this->printJson(['shorts' => $shorts]);
 

@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Gateways\Voices\VoiceBook;
+use App\Intake\PlannedScript;
+use App\Intake\ScriptChoices;
 use App\Intake\ScriptFiles;
-use App\Scripts\LengthDesk;
-use App\Scripts\PlannedScript;
-use App\Scripts\ScriptChoices;
-use App\Shorts\ProblemForOperator;
+use App\Models\Channel;
+use App\Planning\LengthDesk;
 use Illuminate\Console\Command;
-use InvalidArgumentException;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\Values;
 use RapidReel\Intake\ScriptSource;
-use RapidReel\Publish\TargetProfile;
-use RapidReel\Script\SplitRule;
-use RapidReel\Script\UnusableScript;
+use RapidReel\Settings\Level;
+use RapidReel\Settings\Registry;
 use Throwable;
 
 /**
@@ -25,28 +24,62 @@ use Throwable;
  */
 trait ReadsScripts
 {
+    /** Settings that have an option of their own. */
+    private const NAMED = ['voice', 'profile', 'split'];
+
     /** @return list<ScriptSource> */
     private function scripts(ScriptFiles $files): array
     {
         return $files->fromPath((string) $this->argument('scripts'));
     }
 
-    private function choices(VoiceBook $voices): ScriptChoices
+    /**
+     * What the options set: the old ones by their names, and any setting by --set.
+     *
+     * @throws Refusal
+     */
+    private function choices(Registry $registry): ScriptChoices
     {
-        try {
-            $split = SplitRule::parse((string) $this->option('split'));
-        } catch (InvalidArgumentException $problem) {
-            throw new ProblemForOperator($problem->getMessage());
+        $written = [];
+        foreach ([...self::NAMED, ...(array) $this->option('set')] as $one) {
+            [$key, $value] = array_pad(explode('=', (string) $one, 2), 2, null);
+            if ($value === null && in_array($key, self::NAMED, true)) {
+                $value = $this->option($key);
+                $written += is_string($value) ? [$key => $value] : [];
+            } elseif ($value === null) {
+                throw new Refusal("Write a setting as --set key=value; “{$one}” has no value.");
+            } else {
+                $written[trim($key)] = $value;
+            }
+        }
+        $channel = $this->channel();
+
+        return new ScriptChoices(
+            $registry,
+            $registry->read($written, Level::Batch),
+            $channel->settings ?? new Values,
+            $channel->name ?? '',
+            $channel?->pronunciations() ?? [],
+        );
+    }
+
+    /** The channel whose house style and library count, if one was named; by its name or number. */
+    private function channel(): ?Channel
+    {
+        $named = $this->option('channel');
+        if (! is_string($named) || $named === '') {
+            return null;
         }
 
-        return new ScriptChoices($voices->get((string) $this->option('voice')), $this->profile(), $split);
+        return Channel::query()->where('name', $named)->orWhere('id', ctype_digit($named) ? $named : 0)->first()
+            ?? throw new Refusal("There is no channel “{$named}”.");
     }
 
     /** Shortened to its target where that was asked for. */
     private function fitted(PlannedScript $planned): PlannedScript
     {
         return $this->option('fit')
-            ? $planned->saying(app(LengthDesk::class)->planFor($planned->drafts(), $planned->profile->longestMs())->scenes)
+            ? $planned->saying(app(LengthDesk::class)->planFor($planned->tasks())->left())
             : $planned;
     }
 
@@ -56,15 +89,6 @@ trait ReadsScripts
         foreach ($warnings as $warning) {
             $this->tell("Script $script: $warning");
         }
-    }
-
-    private function profile(): TargetProfile
-    {
-        $id = (string) $this->option('profile');
-
-        return TargetProfile::tryFrom($id) ?? throw new ProblemForOperator(
-            "There is no profile “{$id}”. There are: ".implode(', ', array_column(TargetProfile::cases(), 'value')).'.',
-        );
     }
 
     private function tell(string $message): void
@@ -87,7 +111,7 @@ trait ReadsScripts
     {
         try {
             return $work();
-        } catch (ProblemForOperator|UnusableScript $problem) {
+        } catch (Refusal $problem) {
             $this->tell($problem->getMessage());
         } catch (Throwable $problem) {
             $this->tell('It went wrong: '.$problem->getMessage());

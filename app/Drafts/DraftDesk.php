@@ -7,17 +7,15 @@ namespace App\Drafts;
 use App\Gateways\Drafting\Drafting;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceRates;
-use App\Shorts\ProblemForOperator;
-use InvalidArgumentException;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Cut\ScenePacer;
 use RapidReel\Draft\Condenser;
 use RapidReel\Draft\Draft;
 use RapidReel\Draft\DraftOrder;
 use RapidReel\Draft\Tone;
 use RapidReel\Hook\HookShape;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\ScriptReader;
-use RapidReel\Script\UnusableScript;
 
 /** Takes orders for scripts: drafts on topics, and sources to be shortened. */
 final readonly class DraftDesk
@@ -47,10 +45,10 @@ final readonly class DraftDesk
     public function drafts(array $topics, array $points, Tone $tone, ?HookShape $shape, int $seconds, Voice $voice, int $round): array
     {
         if ($topics === []) {
-            throw new ProblemForOperator('Write a topic, or several, one a line.');
+            throw new Refusal('Write a topic, or several, one a line.');
         }
         if (count($topics) > self::MOST_TOPICS) {
-            throw new ProblemForOperator(sprintf('%d topics are too many at once; write at most %d.', count($topics), self::MOST_TOPICS));
+            throw new Refusal(sprintf('%d topics are too many at once; write at most %d.', count($topics), self::MOST_TOPICS));
         }
         $drafts = [];
         $words = DraftOrder::wordsIn($seconds, $this->rates->of($voice), ScenePacer::GAP_MS);
@@ -58,12 +56,8 @@ final readonly class DraftDesk
             $seed = $round * $count + $i;
             // Of several topics none begins like its neighbour; of one, all six begin otherwise.
             $one = $shape ?? HookShape::cases()[$seed % count(HookShape::cases())];
-            try {
-                $order = new DraftOrder($topics[count($topics) === 1 ? 0 : $i], count($topics) === 1 ? $points : [], $tone, $one, $words, $seed);
-                $drafts[] = ['draft' => $this->writer->write($order), 'shape' => $one];
-            } catch (InvalidArgumentException $problem) {
-                throw new ProblemForOperator($problem->getMessage());
-            }
+            $order = new DraftOrder($topics[count($topics) === 1 ? 0 : $i], count($topics) === 1 ? $points : [], $tone, $one, $words, $seed);
+            $drafts[] = ['draft' => $this->writer->write($order), 'shape' => $one];
         }
 
         return $drafts;
@@ -72,11 +66,7 @@ final readonly class DraftDesk
     /** A source shortened to a narration of so many seconds, in its own sentences. */
     public function condensed(string $text, int $seconds, Voice $voice): Draft
     {
-        try {
-            return $this->condenser->condense($this->reader->read($text), $seconds, $this->rates->of($voice), TargetProfile::UpTo60->hookWindowMs(), ScenePacer::GAP_MS);
-        } catch (UnusableScript $problem) {
-            throw new ProblemForOperator($problem->getMessage());
-        }
+        return $this->condenser->condense($this->reader->read($text), $seconds, $this->rates->of($voice), TargetProfile::UpTo60->hookWindowMs(), ScenePacer::GAP_MS);
     }
 
     public function secondsOf(Draft $draft, Voice $voice): float

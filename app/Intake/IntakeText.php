@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Shorts\ProblemForOperator;
+use RapidReel\Base\Refusal;
 use RapidReel\Intake\Articles;
 use RapidReel\Intake\ScriptSource;
 use RapidReel\Script\Script;
@@ -23,7 +23,7 @@ final readonly class IntakeText
     public function saying(string $text, int $script, int $line, int $run): string
     {
         return $this->changed($text, $script, static fn (Script $read): array => [
-            $read->saying($line, $run) ?? throw new ProblemForOperator('That note is no longer there.'),
+            $read->saying($line, $run) ?? throw new Refusal('That note is no longer there.'),
         ]);
     }
 
@@ -39,7 +39,7 @@ final readonly class IntakeText
             $kept = array_intersect_key($all, array_flip($articles));
 
             return $kept === []
-                ? throw new ProblemForOperator('Choose at least one of the articles.')
+                ? throw new Refusal('Choose at least one of the articles.')
                 : array_map(static fn ($article): string => Articles::text($read, $article), array_values($kept));
         });
     }
@@ -48,7 +48,7 @@ final readonly class IntakeText
     private function changed(string $text, int $script, callable $change): string
     {
         $sources = $this->files->fromText($text);
-        $source = $sources[$script] ?? throw new ProblemForOperator('That script is no longer there.');
+        $source = $sources[$script] ?? throw new Refusal('That script is no longer there.');
         $texts = $change($this->reader->read($source->text, $source->title));
         // What was written along with it goes with the first.
         $changed = [$source->saying($texts[0]), ...array_map(static fn (string $one): ScriptSource => new ScriptSource($one), array_slice($texts, 1))];

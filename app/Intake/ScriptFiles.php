@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Shorts\ProblemForOperator;
 use FilesystemIterator;
+use RapidReel\Base\Refusal;
 use RapidReel\Intake\FrontMatter;
 use RapidReel\Intake\ScriptSource;
 use RapidReel\Intake\SubtitleText;
@@ -110,7 +110,7 @@ final readonly class ScriptFiles
             return $this->fromFile((string) file_get_contents($path), basename($path));
         }
         if (! is_dir($path)) {
-            throw new ProblemForOperator("There is no file or folder $path.");
+            throw new Refusal("There is no file or folder $path.");
         }
         $files = [];
         /** @var SplFileInfo $file */

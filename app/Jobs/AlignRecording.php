@@ -6,26 +6,31 @@ namespace App\Jobs;
 
 use App\Models\Recording;
 use App\Models\RecordingState;
-use App\Shorts\ProblemForOperator;
 use App\Voicing\RecordingReader;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use RapidReel\Voice\SilentTake;
+use RapidReel\Base\Refusal;
 use Throwable;
 
 /** Finds the words of a recording. */
 final class AlignRecording implements ShouldQueue
 {
-    use KeepsReservation;
     use Queueable;
 
     public int $tries = 4;
 
-    public int $timeout = 0;
+    /** An hour: the longest recording takes some minutes. */
+    public int $timeout = 3_600;
 
     public function __construct(public readonly int $recordingId)
     {
         $this->onQueue('plans');
+    }
+
+    /** @return list<object> */
+    public function middleware(): array
+    {
+        return [new StaysReserved];
     }
 
     public function handle(RecordingReader $reader): void
@@ -34,21 +39,20 @@ final class AlignRecording implements ShouldQueue
         if ($recording === null) {
             return;
         }
-        $this->stayReserved();
         try {
             $reader->read($recording);
-        } catch (ProblemForOperator|SilentTake $problem) {
+        } catch (Refusal $problem) {
             $this->tell($problem->getMessage());
         }
     }
 
     public function failed(?Throwable $problem): void
     {
-        $this->tell('It could not be read: '.($problem?->getMessage() ?? 'the worker stopped.'));
+        $this->tell('It could not be read: the worker stopped several times over it. Upload it again, or cut it into parts.');
     }
 
     private function tell(string $problem): void
     {
-        Recording::query()->whereKey($this->recordingId)->update(['state' => RecordingState::Failed, 'problem' => mb_strimwidth($problem, 0, 500, '…')]);
+        Recording::query()->whereKey($this->recordingId)->where('state', RecordingState::Waiting)->update(['state' => RecordingState::Failed, 'problem' => mb_strimwidth($problem, 0, 500, '…')]);
     }
 }

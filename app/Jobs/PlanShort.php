@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Library\ShelfSource;
+use App\Library\LibraryShelf;
 use App\Media\Unwatched;
 use App\Models\Short;
-use App\Shorts\ProblemForOperator;
-use App\Shorts\ShortPlanner;
+use App\Planning\ShortPlanner;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use RapidReel\Voice\SilentTake;
+use RapidReel\Base\Refusal;
 use Throwable;
 
 /** Voices a short and finds its pictures, so that its real times are known. */
@@ -19,33 +18,44 @@ final class PlanShort implements ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 5;
+    /** Each start counts, also one after a worker was killed. */
+    public int $tries = 6;
+
+    /** Half an hour: a short of hundreds of scenes by a slow voice. */
+    public int $timeout = 1_800;
 
     public function __construct(public readonly int $shortId)
     {
         $this->onQueue('plans');
     }
 
-    public function handle(ShortPlanner $planner, ShelfSource $shelves): void
+    /** @return list<object> */
+    public function middleware(): array
     {
-        $short = Short::query()->find($this->shortId);
+        return [new StaysReserved];
+    }
+
+    public function handle(ShortPlanner $planner, LibraryShelf $shelves): void
+    {
+        $short = Short::query()->with('batch.channel')->find($this->shortId);
         if ($short === null || $short->isPlanned()) {
             return;
         }
         try {
-            $planner->plan($short, $shelves->shelf(), new Unwatched);
-        } catch (ProblemForOperator|SilentTake $problem) {
+            $planner->plan($short, $shelves->of($short->batch->channel), new Unwatched);
+        } catch (Refusal $problem) {
             $this->tell($problem->getMessage());
         }
     }
 
     public function failed(?Throwable $problem): void
     {
-        $this->tell('It could not be planned: '.($problem?->getMessage() ?? 'the worker stopped.'));
+        $this->tell('It could not be planned: the worker stopped several times over it. Change something in it to have it tried again.');
     }
 
+    /** Only while it is still to be planned: what was settled in the meantime is no problem any more. */
     private function tell(string $problem): void
     {
-        Short::query()->whereKey($this->shortId)->update(['problem' => mb_strimwidth($problem, 0, 250, '…')]);
+        Short::query()->whereKey($this->shortId)->whereColumn('inputs', '!=', 'planned_inputs')->update(['problem' => mb_strimwidth($problem, 0, 250, '…')]);
     }
 }

@@ -16,7 +16,10 @@ final class SpeakSample implements ShouldQueue
 
     public int $tries = 2;
 
+    public int $timeout = 120;
+
     public function __construct(
+        public readonly int $account,
         public readonly string $voice,
         public readonly int $speed,
         public readonly string $text,
@@ -24,8 +27,14 @@ final class SpeakSample implements ShouldQueue
         $this->onQueue('plans');
     }
 
+    /** @return list<object> */
+    public function middleware(): array
+    {
+        return [new StaysReserved];
+    }
+
     public function handle(VoiceBook $voices, VoiceSamples $samples): void
     {
-        $samples->speak($this->text, $voices->get($this->voice)->at($this->speed));
+        $samples->speak($this->account, $this->text, $voices->get($this->voice)->at($this->speed));
     }
 }

@@ -6,8 +6,8 @@ namespace App\Library;
 
 use App\Media\LoudnessMeter;
 use App\Media\Prober;
-use App\Shorts\ProblemForOperator;
 use Illuminate\Support\Facades\File;
+use RapidReel\Base\Refusal;
 use RapidReel\Cut\CutMusic;
 use RapidReel\Footage\Footage;
 use Symfony\Component\Finder\SplFileInfo;
@@ -16,7 +16,7 @@ use Symfony\Component\Finder\SplFileInfo;
  * A folder of clips, stills and music, below it too. Tags are in a JSON file of the same name ({"tags": […]}), else the
  * words of the file's name.
  */
-final readonly class FolderShelf implements ShelfSource
+final readonly class FolderShelf
 {
     public const PICTURES = ['mp4', 'mov', 'm4v', 'webm', 'mkv', 'png', 'jpg', 'jpeg', 'webp'];
 
@@ -32,7 +32,7 @@ final readonly class FolderShelf implements ShelfSource
     public function shelf(): Shelf
     {
         if (! is_dir($this->folder)) {
-            throw new ProblemForOperator("There is no folder {$this->folder}.");
+            throw new Refusal("There is no folder {$this->folder}.");
         }
         $footage = $paths = $music = $musicPaths = [];
         // Programs work in folders of their own, where a relative path would lead nowhere.
@@ -49,7 +49,7 @@ final readonly class FolderShelf implements ShelfSource
             $musicPaths[$id] = $file->getPathname();
         }
         if ($footage === []) {
-            throw new ProblemForOperator("{$this->folder} holds no clip or still that can be read.");
+            throw new Refusal("{$this->folder} holds no clip or still that can be read.");
         }
 
         return new Shelf($footage, $paths, $music, $musicPaths);

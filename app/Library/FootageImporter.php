@@ -9,6 +9,7 @@ use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Media\Prober;
 use App\Media\UnusableMedia;
+use App\Models\Channel;
 use App\Models\Footage;
 use App\Models\Music;
 use Illuminate\Support\Facades\File;
@@ -37,10 +38,10 @@ final readonly class FootageImporter
      *
      * @throws UnusableMedia
      */
-    public function footage(string $path, string $name, array $tags, string $origin = 'upload'): Footage
+    public function footage(Channel $channel, string $path, string $name, array $tags, string $origin = 'upload'): Footage
     {
         $fingerprint = (string) hash_file('xxh128', $path);
-        $known = Footage::query()->where('fingerprint', $fingerprint)->first();
+        $known = Footage::at($channel)->where('fingerprint', $fingerprint)->first();
         if ($known !== null) {
             return $known;
         }
@@ -61,6 +62,7 @@ final readonly class FootageImporter
         }
 
         return Footage::query()->create([
+            'channel_id' => $channel->id,
             'name' => self::plainName($name),
             'kind' => $probed->kind,
             'origin' => $origin,
@@ -74,10 +76,10 @@ final readonly class FootageImporter
         ]);
     }
 
-    public function music(string $path, string $name, string $mood): Music
+    public function music(Channel $channel, string $path, string $name, string $mood): Music
     {
         $fingerprint = (string) hash_file('xxh128', $path);
-        $known = Music::query()->where('fingerprint', $fingerprint)->first();
+        $known = Music::at($channel)->where('fingerprint', $fingerprint)->first();
         if ($known !== null) {
             return $known;
         }
@@ -86,6 +88,7 @@ final readonly class FootageImporter
         $this->copy($path, $this->store->path($relative));
 
         return Music::query()->create([
+            'channel_id' => $channel->id,
             'name' => self::plainName($name),
             'mood' => $mood,
             'path' => $relative,

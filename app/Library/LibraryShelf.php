@@ -5,30 +5,31 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Media\MediaStore;
+use App\Models\Channel;
 use App\Models\Footage as FootageRecord;
 use App\Models\Music;
 use RapidReel\Cut\CutMusic;
 use RapidReel\Footage\Footage;
 
-/** The application's own library. */
-final readonly class LibraryShelf implements ShelfSource
+/** The footage and music at a channel's hand. */
+final readonly class LibraryShelf
 {
     public function __construct(private MediaStore $store)
     {
     }
 
-    public function shelf(): Shelf
+    public function of(Channel $channel): Shelf
     {
         $footage = [];
         $paths = [];
-        foreach (FootageRecord::all() as $record) {
+        foreach (FootageRecord::at($channel)->get()->sortBy('id') as $record) {
             $one = self::footage($record);
             $footage[] = $one;
             $paths[$one->id] = $this->store->path($record->path);
         }
         $music = [];
         $musicPaths = [];
-        foreach (Music::all() as $record) {
+        foreach (Music::at($channel)->get()->sortBy('id') as $record) {
             $music[] = new CutMusic((string) $record->id, $record->fingerprint, $record->loudness);
             $musicPaths[(string) $record->id] = $this->store->path($record->path);
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-use RapidReel\Publish\TargetProfile;
+use RapidReel\Base\TargetProfile;
 
 /** Joins segments and sound into the finished file, copying both as they are. */
 final readonly class Joiner

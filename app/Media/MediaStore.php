@@ -30,6 +30,28 @@ final readonly class MediaStore
         return $this->path("$room/".substr($key, 0, 2)."/$key.$extension");
     }
 
+    /** Where a clip or still stands by the hash of its content. */
+    public function source(string $key): string
+    {
+        return $this->path('sources/'.substr($key, 0, 2)."/$key");
+    }
+
+    /** Puts a clip or still where renderers look for it. */
+    public function lay(string $key, string $file): void
+    {
+        $place = $this->source($key);
+        if (is_file($place)) {
+            return;
+        }
+        $folder = $this->workFolder();
+        // On the same disk another name for the same content costs nothing.
+        if (! @link($file, "$folder/source")) {
+            File::copy($file, "$folder/source");
+        }
+        $this->publish("$folder/source", $place);
+        $this->discard($folder);
+    }
+
     /** A new folder in the work room, for one piece of work. */
     public function workFolder(): string
     {

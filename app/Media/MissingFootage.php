@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-use App\Shorts\ProblemForOperator;
+use RapidReel\Base\Refusal;
 
-final class MissingFootage extends ProblemForOperator
+final class MissingFootage extends Refusal
 {
     public function __construct(string $id)
     {

@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace App\Media;
 
 use Generator;
-use RapidReel\Cut\CutShot;
 use RapidReel\Footage\FootageKind;
-use RapidReel\Publish\TargetProfile;
-use RapidReel\Render\PictureFilter;
-use RapidReel\Render\Quality;
-use RapidReel\Render\Segment;
+use RapidReel\Render\FilterGraph;
+use RapidReel\Render\Recipe;
+use RapidReel\Render\Source;
 use Symfony\Component\Process\Process;
 
-/** Renders segments, each by a program of its own. */
+/** Renders segments from their recipes, each by a program of its own. It needs the media disk and nothing else. */
 final readonly class SegmentRenderer
 {
     public function __construct(
@@ -22,75 +20,73 @@ final readonly class SegmentRenderer
     ) {
     }
 
-    public function file(Segment $segment): string
+    public function file(string $key): string
     {
-        return $this->store->keyed('segments', $segment->key, 'mp4');
+        return $this->store->keyed('segments', $key, 'mp4');
+    }
+
+    public function isThere(string $key): bool
+    {
+        return is_file($this->file($key));
     }
 
     /**
-     * Those of the segments that are not there yet, each once, long ones first, so that no core idles while the other
-     * ends a long one.
-     *
-     * @param  list<Segment>  $segments
-     * @return list<Segment>
-     */
-    public function missing(array $segments): array
-    {
-        $missing = [];
-        foreach ($segments as $segment) {
-            if (! is_file($this->file($segment))) {
-                $missing[$segment->key] = $segment;
-            }
-        }
-        usort($missing, static fn (Segment $a, Segment $b): int => $b->frames <=> $a->frames);
-
-        return $missing;
-    }
-
-    /**
-     * @param  string|null  $footage  file of what the shot shows
      * @param  int  $threads  one where many are rendered side by side, which uses the cores better than many for each
      * @return Generator<int, Process, Process, void>
      *
-     * @throws MissingFootage
+     * @throws MissingFootage when a source is not on the disk
+     * @throws ToolFailed
      */
-    public function work(Segment $segment, Quality $quality, ?string $footage, int $threads): Generator
+    public function work(Recipe $recipe, int $threads): Generator
     {
+        foreach ($recipe->sources() as $source) {
+            if (! is_file($this->store->source($source->key))) {
+                throw new MissingFootage($source->key);
+            }
+        }
         $folder = $this->store->workFolder();
         try {
-            file_put_contents("$folder/captions.ass", $segment->ass);
-            $process = yield $this->encoding($segment, $quality, $footage ?? throw new MissingFootage($segment->shot->footage), $threads, $folder);
+            file_put_contents("$folder/captions.ass", $recipe->captions);
+            $process = yield $this->encoding($recipe, $threads, $folder);
             preg_match_all('/^frame=(\d+)$/m', $process->getOutput(), $told);
             $frames = $told[1] === [] ? 0 : (int) end($told[1]);
-            if ($frames !== $segment->frames) {
-                throw ToolFailed::from($process, sprintf('Rendering the shot at %.1f s (%d of %d frames)', $segment->shot->startMs / 1000, $frames, $segment->frames));
+            if ($frames !== $recipe->frames) {
+                throw ToolFailed::from($process, sprintf('Rendering a segment (%d of %d frames)', $frames, $recipe->frames));
             }
-            $this->store->publish("$folder/segment.mp4", $this->file($segment));
+            $this->store->publish("$folder/segment.mp4", $this->file($recipe->key()));
         } finally {
             $this->store->discard($folder);
         }
     }
 
-    private function encoding(Segment $segment, Quality $quality, string $footage, int $threads, string $folder): Process
+    private function encoding(Recipe $recipe, int $threads, string $folder): Process
     {
-        $fps = TargetProfile::FPS;
-        $picture = (new PictureFilter($quality, $fps))->of($segment->shot, $segment->frames);
+        $inputs = [];
+        foreach ([$recipe->layer, $recipe->next] as $layer) {
+            if ($layer !== null) {
+                array_push($inputs, ...$this->input($layer->source, $layer->inMs, $recipe));
+            }
+        }
+        foreach ($recipe->overlays as $overlay) {
+            array_push($inputs, ...$this->input($overlay->source, 0, $recipe));
+        }
 
         return $this->tools->ffmpeg([
-            '-loglevel', 'error', '-progress', 'pipe:1', '-stats_period', '0.5', '-threads', '1',
-            ...$this->from($segment->shot, $segment->frames / $fps), ...$this->tools->input($footage),
-            '-filter_threads', '1', '-vf', "$picture,setpts=N/($fps*TB),ass=captions.ass",
-            '-frames:v', (string) $segment->frames, '-an', '-sn', '-dn', '-map_metadata', '-1',
-            '-r', (string) $fps, ...$quality->encoder(), '-threads', (string) $threads, '-video_track_timescale', '15360',
+            '-loglevel', 'error', '-progress', 'pipe:1', '-stats_period', '0.5', ...$inputs,
+            '-filter_complex_threads', '1', '-filter_complex', (new FilterGraph($recipe, 'captions.ass'))->write(), '-map', '[out]',
+            '-frames:v', (string) $recipe->frames, '-an', '-sn', '-dn', '-map_metadata', '-1',
+            '-r', (string) $recipe->fps, ...$recipe->encoder, '-threads', (string) $threads, '-video_track_timescale', '15360',
             'segment.mp4',
         ], $folder);
     }
 
-    /** @return list<string> */
-    private function from(CutShot $shot, float $seconds): array
+    /** @return list<string> a clip is read from where the segment begins, and a little further than it goes */
+    private function input(Source $source, int $inMs, Recipe $recipe): array
     {
-        return $shot->kind === FootageKind::Still
+        $part = $source->kind === FootageKind::Still
             ? []
-            : ['-ss', sprintf('%.3f', $shot->inMs / 1000), '-t', sprintf('%.3f', $seconds + 0.2)];
+            : ['-ss', sprintf('%.3f', $inMs / 1000), '-t', sprintf('%.3f', $recipe->frames / $recipe->fps + 0.2)];
+
+        return ['-threads', '1', ...$part, ...$this->tools->input($this->store->source($source->key))];
     }
 }

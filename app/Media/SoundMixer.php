@@ -25,7 +25,7 @@ final readonly class SoundMixer
     public function __construct(
         private MediaTools $tools,
         private MediaStore $store,
-        private TakeStore $takes,
+        private TakeFiles $takes,
         private LoudnessMeter $meter,
     ) {
     }
@@ -101,7 +101,7 @@ final readonly class SoundMixer
         if ($music !== null && $plan->music !== null) {
             $inputs = [...$inputs, '-stream_loop', '-1', ...$this->tools->input($music)];
             $fade = MixPlan::FADE_OUT_MS / 1000;
-            $gain = $plan->loudness - MixPlan::MUSIC_UNDER_VOICE - $plan->music->loudness;
+            $gain = $plan->loudness - $plan->music->under - $plan->music->loudness;
             $graph .= sprintf(
                 ';[1:a]aresample=%d,aformat=channel_layouts=stereo,atrim=end=%.4f,volume=%.2fdB,afade=t=in:d=0.4,afade=t=out:st=%.4f:d=%.3f[m];[v][m]amix=inputs=2:duration=first:normalize=0[s]',
                 self::RATE, $seconds, $gain, max(0.0, $seconds - $fade), min($fade, $seconds),

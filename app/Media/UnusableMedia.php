@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-use App\Shorts\ProblemForOperator;
+use RapidReel\Base\Refusal;
 
 /** A file that cannot serve as footage or music. */
-final class UnusableMedia extends ProblemForOperator
+final class UnusableMedia extends Refusal
 {
     public static function isNoPicture(string $name): self
     {

@@ -9,18 +9,23 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use RapidReel\Base\Values;
 
 /**
  * @property int $id
- * @property int $user_id
+ * @property int $channel_id
  * @property string $name
+ * @property Values $settings
  * @property Carbon $created_at
- * @property-read User $user
+ * @property-read Channel $channel
  * @property-read Collection<int, Short> $shorts
  */
 final class Batch extends Model
 {
-    protected $fillable = ['user_id', 'name'];
+    protected $fillable = ['channel_id', 'name', 'settings'];
+
+    /** @var array<string, string> */
+    protected $casts = ['settings' => ValuesCast::class];
 
     /** @return HasMany<Short, $this> */
     public function shorts(): HasMany
@@ -31,9 +36,9 @@ final class Batch extends Model
         return $ordered;
     }
 
-    /** @return BelongsTo<User, $this> */
-    public function user(): BelongsTo
+    /** @return BelongsTo<Channel, $this> */
+    public function channel(): BelongsTo
     {
-        return $this->belongsTo(User::class);
+        return $this->belongsTo(Channel::class);
     }
 }

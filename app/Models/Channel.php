@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use RapidReel\Base\Values;
 
 /**
  * What is published under one name, and how it is to look.
@@ -15,17 +19,37 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $style_words
  * @property string $forbidden
  * @property string $pronunciations
- * @property string $voice
+ * @property Values $settings
+ * @property-read User $user
+ * @property-read Collection<int, Batch> $batches
  */
 final class Channel extends Model
 {
-    protected $fillable = ['user_id', 'name', 'style_words', 'forbidden', 'pronunciations', 'voice'];
+    protected $fillable = ['user_id', 'name', 'style_words', 'forbidden', 'pronunciations', 'settings'];
 
-    /** The account's channel; until it is described, one under the account's name. */
+    /** @var array<string, string> */
+    protected $casts = ['settings' => ValuesCast::class];
+
+    /** @var array<string, string> what the database would put there too */
+    protected $attributes = ['style_words' => '', 'forbidden' => '', 'pronunciations' => '', 'settings' => '{}'];
+
+    /** The one that an account works in; its first, made now if there is none. */
     public static function of(User $user): self
     {
-        return self::query()->where('user_id', $user->id)->first()
-            ?? new self(['user_id' => $user->id, 'name' => $user->name, 'style_words' => '', 'forbidden' => '', 'pronunciations' => '', 'voice' => '']);
+        return self::query()->where('user_id', $user->id)->orderByRaw('id = ? desc', [$user->channel_id ?? 0])->orderBy('id')->first()
+            ?? self::query()->create(['user_id' => $user->id, 'name' => $user->name]);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return HasMany<Batch, $this> */
+    public function batches(): HasMany
+    {
+        return $this->hasMany(Batch::class);
     }
 
     /** @return list<string> */

@@ -20,7 +20,9 @@ use RapidReel\Render\Quality;
  * @property int|null $seconds_left
  * @property string|null $problem
  * @property string|null $name
- * @property string|null $cut_hash
+ * @property string|null $pixels  a hash of what is seen in it
+ * @property string|null $sound  a hash of what is heard in it
+ * @property list<string|int|float>|null $listing  its row of a manifest
  * @property int|null $duration_ms
  * @property int|null $bytes
  * @property int|null $segments_made
@@ -31,7 +33,7 @@ use RapidReel\Render\Quality;
  */
 final class Export extends Model
 {
-    protected $fillable = ['short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left', 'problem', 'name', 'cut_hash', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at'];
+    protected $fillable = ['short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left', 'problem', 'name', 'pixels', 'sound', 'listing', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at'];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -39,6 +41,7 @@ final class Export extends Model
         'state' => ExportState::class,
         'started_at' => 'datetime',
         'finished_at' => 'datetime',
+        'listing' => 'array',
     ];
 
     /** @return BelongsTo<Short, $this> */

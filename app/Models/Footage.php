@@ -15,7 +15,9 @@ use RapidReel\Footage\FootageKind;
  * @property string $origin
  * @property string $path
  * @property string $thumbnail
- * @property string $fingerprint
+ * @property string $fingerprint  hash of its content
+ * @property int $channel_id
+ * @property bool $shared  with the account's other channels
  * @property int $width
  * @property int $height
  * @property int $duration_ms
@@ -23,21 +25,23 @@ use RapidReel\Footage\FootageKind;
  */
 final class Footage extends Model
 {
+    use OfChannel;
+
     protected $table = 'footage';
 
-    protected $fillable = ['name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'width', 'height', 'duration_ms', 'tags'];
+    protected $fillable = ['channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'width', 'height', 'duration_ms', 'tags'];
 
     /** @var array<string, string> */
-    protected $casts = ['kind' => FootageKind::class];
+    protected $casts = ['kind' => FootageKind::class, 'shared' => 'bool'];
 
     /**
-     * Footage whose name or tags hold every word of a search.
+     * Footage at a channel's hand whose name or tags hold every word of a search.
      *
      * @return Builder<self>
      */
-    public static function search(string $words): Builder
+    public static function search(Channel $channel, string $words): Builder
     {
-        $query = self::query();
+        $query = self::at($channel);
         foreach (array_filter((array) preg_split('/\s+/u', trim($words))) as $word) {
             $like = '%'.str_replace(['\\', '%', '_'], ['\\\\', '\%', '\_'], (string) $word).'%';
             $query->where(fn (Builder $either) => $either
@@ -52,5 +56,10 @@ final class Footage extends Model
     public function tagList(): array
     {
         return array_values(array_filter(array_map(trim(...), explode(',', $this->tags))));
+    }
+
+    public function lengthSays(): string
+    {
+        return $this->kind === FootageKind::Still ? 'still' : number_format($this->duration_ms / 1000, 1).' s';
     }
 }

@@ -11,13 +11,20 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $mood
  * @property string $path
- * @property string $fingerprint
+ * @property string $fingerprint  hash of its content
+ * @property int $channel_id
+ * @property bool $shared  with the account's other channels
  * @property int $duration_ms
  * @property float $loudness
  */
 final class Music extends Model
 {
+    use OfChannel;
+
+    /** @var array<string, string> */
+    protected $casts = ['shared' => 'bool'];
+
     protected $table = 'music';
 
-    protected $fillable = ['name', 'mood', 'path', 'fingerprint', 'duration_ms', 'loudness'];
+    protected $fillable = ['channel_id', 'shared', 'name', 'mood', 'path', 'fingerprint', 'duration_ms', 'loudness'];
 }

@@ -15,17 +15,18 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $recording_id
  * @property string $text
  * @property string $take
- * @property bool $accepted
+ * @property bool $accepted  used in the short
+ * @property bool $dropped  not wanted; kept so that it can be brought back
  * @property list<array{text: string, start_ms: int, end_ms: int, doubt: string, pinned: bool}> $words
  * @property list<string> $remarks
  * @property-read Short $short
  */
 final class Reading extends Model
 {
-    protected $fillable = ['short_id', 'recording_id', 'text', 'take', 'accepted', 'words', 'remarks'];
+    protected $fillable = ['short_id', 'recording_id', 'text', 'take', 'accepted', 'dropped', 'words', 'remarks'];
 
     /** @var array<string, string> */
-    protected $casts = ['accepted' => 'bool', 'words' => 'array', 'remarks' => 'array'];
+    protected $casts = ['accepted' => 'bool', 'dropped' => 'bool', 'words' => 'array', 'remarks' => 'array'];
 
     /** @return BelongsTo<Short, $this> */
     public function short(): BelongsTo

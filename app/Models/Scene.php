@@ -8,8 +8,11 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use RapidReel\Base\Values;
 use RapidReel\Script\Scene as ScriptScene;
+use RapidReel\Script\SceneOwn;
 use RapidReel\Script\SceneRole;
+use RapidReel\Script\ShotMark;
 
 /**
  * @property int $id
@@ -19,19 +22,17 @@ use RapidReel\Script\SceneRole;
  * @property string $text
  * @property bool $starts_line
  * @property string $brief
- * @property string|null $voice
- * @property int|null $speed
- * @property int|null $pause_ms
- * @property string $spared
+ * @property string $spared  numbers of the words after which a pause stays as it is
+ * @property Values $settings
  * @property-read Short $short
- * @property-read Collection<int, Pick> $picks
+ * @property-read Collection<int, Shot> $shots
  */
 final class Scene extends Model
 {
-    protected $fillable = ['short_id', 'position', 'role', 'text', 'starts_line', 'brief', 'voice', 'speed', 'pause_ms', 'spared'];
+    protected $fillable = ['short_id', 'position', 'role', 'text', 'starts_line', 'brief', 'spared', 'settings'];
 
     /** @var array<string, string> */
-    protected $casts = ['role' => SceneRole::class, 'starts_line' => 'bool'];
+    protected $casts = ['role' => SceneRole::class, 'starts_line' => 'bool', 'settings' => ValuesCast::class];
 
     /** @return BelongsTo<Short, $this> */
     public function short(): BelongsTo
@@ -41,20 +42,24 @@ final class Scene extends Model
 
     public function toScript(): ScriptScene
     {
-        return new ScriptScene($this->role, $this->text, $this->starts_line, $this->brief);
+        return new ScriptScene($this->role, $this->text, $this->starts_line, $this->brief, new SceneOwn(
+            $this->settings,
+            $this->sparedPauses(),
+            array_map(static fn (Shot $shot): ShotMark => $shot->toMark(), $this->shots->all()),
+        ));
     }
 
-    /** @return list<int> numbers of the words after which a pause stays as it is */
-    public function sparedPauses(): array
+    /** @return list<int> */
+    private function sparedPauses(): array
     {
         return array_values(array_map(intval(...), array_filter(explode(',', $this->spared ?? ''), static fn (string $one): bool => $one !== '')));
     }
 
-    /** @return HasMany<Pick, $this> */
-    public function picks(): HasMany
+    /** @return HasMany<Shot, $this> */
+    public function shots(): HasMany
     {
-        $ordered = $this->hasMany(Pick::class);
-        $ordered->orderBy('shot');
+        $ordered = $this->hasMany(Shot::class);
+        $ordered->orderBy('word');
 
         return $ordered;
     }

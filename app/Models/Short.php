@@ -11,16 +11,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use JsonException;
 use LogicException;
+use RapidReel\Base\FileName;
+use RapidReel\Base\Values;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutJson;
 use RapidReel\Cut\CutSummary;
-use RapidReel\Publish\FileName;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\Manuscript;
 use RapidReel\Script\Scene as ScriptScene;
 use RapidReel\Script\ScriptNote;
-use RapidReel\Script\SplitRule;
+use UnexpectedValueException;
 
 /**
  * @property int $id
@@ -29,25 +30,19 @@ use RapidReel\Script\SplitRule;
  * @property int $number
  * @property string $title
  * @property string $script
- * @property string $voice
- * @property TargetProfile $profile
- * @property int|null $music_id
- * @property int $revision
- * @property int $planned_revision
+ * @property Values $settings
+ * @property int $revision  counted up by every edit
+ * @property string $inputs  a hash of all that its plan depends on
+ * @property string $planned_inputs  that which its plan was made from
  * @property string|null $cut
  * @property string|null $problem
- * @property SplitRule $split
  * @property string $keywords
  * @property string $tags
  * @property Carbon|null $publish_at
  * @property string|null $summary
  * @property int|null $variant_of
  * @property Carbon|null $deleted_at
- * @property int $speed
- * @property int|null $pause_ms
- * @property int|null $dead_air_ms
  * @property-read Batch $batch
- * @property-read Music|null $music
  * @property-read Collection<int, Scene> $scenes
  * @property-read Collection<int, Note> $notes
  * @property-read Collection<int, Hook> $hooks
@@ -61,24 +56,21 @@ final class Short extends Model
 {
     use SoftDeletes;
 
-    /** @var array<string, int> what the database would put there too */
-    protected $attributes = ['revision' => 1, 'planned_revision' => 0, 'speed' => 100, 'dead_air_ms' => 120];
+    /** More than any short has. */
+    public const MOST_SENTENCES = 2_000;
 
-    protected $fillable = ['batch_id', 'number', 'title', 'script', 'voice', 'profile', 'music_id', 'revision', 'planned_revision', 'cut', 'problem', 'split', 'keywords', 'tags', 'publish_at', 'summary', 'variant_of', 'speed', 'pause_ms', 'dead_air_ms'];
+    /** @var array<string, int|string> what the database would put there too */
+    protected $attributes = ['revision' => 1, 'inputs' => '', 'planned_inputs' => '', 'settings' => '{}'];
+
+    protected $fillable = ['batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'cut', 'problem', 'keywords', 'tags', 'publish_at', 'summary', 'variant_of'];
 
     /** @var array<string, string> */
-    protected $casts = ['profile' => TargetProfile::class, 'split' => SplitRuleCast::class, 'publish_at' => 'datetime'];
+    protected $casts = ['settings' => ValuesCast::class, 'publish_at' => 'datetime'];
 
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo
     {
         return $this->belongsTo(Batch::class);
-    }
-
-    /** @return BelongsTo<Music, $this> */
-    public function music(): BelongsTo
-    {
-        return $this->belongsTo(Music::class);
     }
 
     /** @return HasMany<Scene, $this> */
@@ -138,9 +130,14 @@ final class Short extends Model
         return $this->hasOne(Export::class)->ofMany(['id' => 'max'], fn ($query) => $query->where('state', ExportState::Done->value));
     }
 
+    /** The last plan, also one of an earlier version; null where there is none, or one that nobody can read any more. */
     public function plannedCut(): ?Cut
     {
-        return $this->cut === null ? null : CutJson::decode($this->cut);
+        try {
+            return $this->cut === null ? null : CutJson::decode($this->cut);
+        } catch (JsonException|UnexpectedValueException) {
+            return null;
+        }
     }
 
     public function cutSummary(): ?CutSummary
@@ -170,7 +167,7 @@ final class Short extends Model
 
     public function isPlanned(): bool
     {
-        return $this->planned_revision === $this->revision;
+        return $this->inputs !== '' && $this->planned_inputs === $this->inputs;
     }
 
     public function fileName(): string

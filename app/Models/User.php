@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
@@ -12,19 +13,24 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property int|null $channel_id  the channel that is worked in
+ * @property-read Collection<int, Channel> $channels
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password'];
+    protected $fillable = ['name', 'email', 'password', 'channel_id'];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @var array<string, string> */
     protected $casts = ['password' => 'hashed'];
 
-    /** @return HasMany<Batch, $this> */
-    public function batches(): HasMany
+    /** @return HasMany<Channel, $this> */
+    public function channels(): HasMany
     {
-        return $this->hasMany(Batch::class);
+        $ordered = $this->hasMany(Channel::class);
+        $ordered->orderBy('id');
+
+        return $ordered;
     }
 }

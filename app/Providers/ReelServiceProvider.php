@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\EagerSqliteConnection;
+use App\Editing\Seen;
 use App\Gateways\Drafting\Drafting;
 use App\Gateways\Drafting\StandInWriter;
 use App\Gateways\Voices\BuiltInNarrator;
@@ -12,9 +13,9 @@ use App\Gateways\Voices\DiphoneSpeaker;
 use App\Gateways\Voices\VoiceCompany;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\Voices;
+use App\Http\Presenters\Masthead;
 use App\Intake\ScriptFiles;
-use App\Library\LibraryShelf;
-use App\Library\ShelfSource;
+use App\Jobs\QueuedOrders;
 use App\Media\CaptionFace;
 use App\Media\EncoderSlots;
 use App\Media\KeyedLock;
@@ -22,16 +23,26 @@ use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Media\Prober;
 use App\Models\Batch;
+use App\Models\Channel;
+use App\Models\Edit;
 use App\Models\Export;
+use App\Models\Footage;
+use App\Models\Music;
 use App\Models\Reading;
 use App\Models\Scene;
 use App\Models\Short;
+use App\Models\User;
+use App\Settings\Registrar;
+use App\Work\Orders;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\Connection;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
 final class ReelServiceProvider extends ServiceProvider
@@ -44,7 +55,9 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->when(DiphoneSpeaker::class)->needs('$program')->give(static fn (): string => config('reel.flite'));
         $this->app->singleton(VoiceRates::class);
         $this->app->bind(Drafting::class, StandInWriter::class);
-        $this->app->bind(ShelfSource::class, LibraryShelf::class);
+        $this->app->bind(Orders::class, QueuedOrders::class);
+        $this->app->scoped(Registrar::class);
+        $this->app->scoped(Seen::class);
         $this->app->singleton(MediaStore::class, static fn (): MediaStore => new MediaStore(Storage::disk('media')));
         $this->app->when(ScriptFiles::class)->needs('$mostBytes')->giveConfig('reel.upload.script_bytes');
         $this->app->when(ScriptFiles::class)->needs('$mostScripts')->giveConfig('reel.most_scripts');
@@ -65,12 +78,40 @@ final class ReelServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Paginator::useBootstrapFive();
-        // Nobody reaches another's batches, whatever number is in the address.
-        Route::bind('batch', static fn (string $id): Batch => Batch::query()->where('user_id', Auth::id())->findOrFail((int) $id));
-        Route::bind('short', static fn (string $id): Short => Short::query()->whereRelation('batch', 'user_id', Auth::id())->findOrFail((int) $id));
-        Route::bind('scene', static fn (string $id): Scene => Scene::query()->whereRelation('short.batch', 'user_id', Auth::id())->findOrFail((int) $id));
-        Route::bind('reading', static fn (string $id): Reading => Reading::query()->whereRelation('short.batch', 'user_id', Auth::id())->findOrFail((int) $id));
-        Route::bind('export', static fn (string $id): Export => Export::query()->whereRelation('short.batch', 'user_id', Auth::id())->findOrFail((int) $id));
+        // Nobody reaches what is another's, whatever number is in the address.
+        foreach ([
+            'channel' => [Channel::class, ''],
+            'batch' => [Batch::class, 'channel'],
+            'short' => [Short::class, 'batch.channel'],
+            'scene' => [Scene::class, 'short.batch.channel'],
+            'reading' => [Reading::class, 'short.batch.channel'],
+            'export' => [Export::class, 'short.batch.channel'],
+            'footage' => [Footage::class, 'channel'],
+            'music' => [Music::class, 'channel'],
+        ] as $name => [$class, $way]) {
+            Route::bind($name, static fn (string $id): Model => self::own($class, $way, $id));
+        }
+        Route::bind('edit', static function (string $id): Edit {
+            $edit = Edit::query()->findOrFail(ctype_digit($id) ? $id : 0);
+
+            return Channel::query()->whereKey($edit->channel_id)->where('user_id', Auth::id())->exists() ? $edit : abort(404);
+        });
+        View::composer('layouts.app', static function (ViewContract $view): void {
+            $user = Auth::user();
+            $view->with('masthead', $user instanceof User ? Masthead::of($user, request()) : null);
+        });
+    }
+
+    /**
+     * @param  class-string<Model>  $class
+     * @param  string  $way  to the channel it belongs to; empty for a channel
+     */
+    private static function own(string $class, string $way, string $id): Model
+    {
+        $query = $class::query();
+        $mine = $way === '' ? $query->where('user_id', Auth::id()) : $query->whereRelation($way, 'user_id', Auth::id());
+
+        return $mine->findOrFail(ctype_digit($id) ? $id : 0);
     }
 
     private static function cores(): int

@@ -7,20 +7,18 @@ namespace App\Voicing;
 use App\Gateways\Voices\VoiceBook;
 use App\Media\MediaStore;
 use App\Media\SoundReader;
-use App\Media\TakeStore;
 use App\Models\Reading;
 use App\Models\Recording;
 use App\Models\RecordingState;
 use App\Models\Scene;
-use App\Shorts\ProblemForOperator;
+use App\Settings\Resolver;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Align\AlignedWord;
 use RapidReel\Align\Aligner;
 use RapidReel\Align\Alignment;
-use RapidReel\Align\NotAlignable;
 use RapidReel\Align\WordDoubt;
 use RapidReel\Intake\TextEncoding;
-use RapidReel\Script\ScriptWord;
+use RapidReel\Language\ScriptWord;
 use RapidReel\Voice\Clipping;
 use RapidReel\Voice\Leveler;
 use RapidReel\Voice\Pcm;
@@ -38,12 +36,13 @@ final readonly class RecordingReader
 
     public function __construct(
         private SoundReader $sounds,
-        private ReadingMaker $readings,
+        private ReferenceMaker $references,
         private TimingImport $timings,
         private Aligner $aligner,
         private TakeStore $takes,
         private VoiceBook $voices,
         private MediaStore $store,
+        private Resolver $resolver,
     ) {
     }
 
@@ -75,8 +74,12 @@ final readonly class RecordingReader
             }
         }
         DB::transaction(static function () use ($recording, $rows): void {
+            // Another worker may have been quicker, or it was taken away.
+            if ($recording->newQuery()->whereKey($recording->id)->where('state', RecordingState::Waiting)->doesntExist()) {
+                return;
+            }
             foreach ($rows as $text => $row) {
-                Reading::query()->where('short_id', $recording->short_id)->where('text', $text)->where('accepted', false)->delete();
+                Reading::query()->where('short_id', $recording->short_id)->where('text', $text)->where('accepted', false)->update(['dropped' => true]);
                 Reading::query()->create($row);
             }
             $recording->update(['state' => RecordingState::Ready, 'problem' => null]);
@@ -86,14 +89,11 @@ final readonly class RecordingReader
     /** @param  list<string>  $texts */
     private function aligned(Pcm $sound, array $texts, Recording $recording): Alignment
     {
-        $voice = $this->readings->voiceOf($this->voices->get($recording->short->voice)->language);
-        try {
-            return $recording->timing !== null
-                ? $this->timings->align($sound, $texts, TextEncoding::toUtf8($recording->timing) ?? '', $voice)
-                : $this->readings->align($this->aligner, $sound, $texts, $voice);
-        } catch (NotAlignable $problem) {
-            throw new ProblemForOperator($problem->getMessage());
-        }
+        $voice = $this->references->voiceOf($this->voices->get($this->resolver->short($recording->short)->voice())->language);
+
+        return $recording->timing !== null
+            ? $this->timings->align($sound, $texts, TextEncoding::toUtf8($recording->timing) ?? '', $voice)
+            : $this->references->align($this->aligner, $sound, $texts, $voice);
     }
 
     /**

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Voicing;
 
 use App\Gateways\Voices\Voice;
-use App\Shorts\ProblemForOperator;
 use RapidReel\Align\AlignedWord;
 use RapidReel\Align\Aligner;
 use RapidReel\Align\Alignment;
 use RapidReel\Align\NotAlignable;
 use RapidReel\Align\TimedText;
 use RapidReel\Align\WordDoubt;
-use RapidReel\Script\ScriptWord;
+use RapidReel\Base\Refusal;
+use RapidReel\Language\ScriptWord;
 use RapidReel\Voice\Pcm;
 use RapidReel\Voice\WordTiming;
 
@@ -21,14 +21,14 @@ final readonly class TimingImport
 {
     public function __construct(
         private Aligner $aligner,
-        private ReadingMaker $readings,
+        private ReferenceMaker $references,
     ) {
     }
 
     /**
      * @param  list<string>  $texts  of the scenes
      *
-     * @throws ProblemForOperator when the file has other words than the script
+     * @throws Refusal when the file has other words than the script
      */
     public function align(Pcm $sound, array $texts, string $timing, Voice $voice): Alignment
     {
@@ -36,7 +36,7 @@ final readonly class TimingImport
         $words = array_map(static fn (ScriptWord $word): string => $word->text, array_merge([], ...array_map(ScriptWord::of(...), $texts)));
         $timed = array_sum(array_map(static fn (array $cue): int => count(ScriptWord::of($cue['text'])), $cues));
         if ($timed !== count($words) || $words === []) {
-            throw new ProblemForOperator(sprintf('The file of times has %d words and the script %d; they must be the same.', $timed, count($words)));
+            throw new Refusal(sprintf('The file of times has %d words and the script %d; they must be the same.', $timed, count($words)));
         }
         $aligned = [];
         $at = 0;
@@ -50,7 +50,7 @@ final readonly class TimingImport
             }
         }
 
-        return new Alignment($sound->durationMs(), $aligned === [] ? throw new ProblemForOperator('The file of times has no words.') : $aligned, true);
+        return new Alignment($sound->durationMs(), $aligned === [] ? throw new Refusal('The file of times has no words.') : $aligned, true);
     }
 
     /**
@@ -61,7 +61,7 @@ final readonly class TimingImport
     {
         if (count($words) > 1) {
             try {
-                $found = $this->readings->align($this->aligner, $sound->between($start, $end), [implode(' ', $words)], $voice)->timings();
+                $found = $this->references->align($this->aligner, $sound->between($start, $end), [implode(' ', $words)], $voice)->timings();
                 if (count($found) === count($words)) {
                     return array_map(static fn (WordTiming $one): WordTiming => $one->shifted($start), $found);
                 }

@@ -96,7 +96,7 @@ return new class extends Migration
         // What was planned before has its summary too.
         foreach (DB::table('shorts')->whereNotNull('cut')->pluck('id') as $id) {
             $cut = CutJson::decode((string) DB::table('shorts')->where('id', $id)->value('cut'));
-            DB::table('shorts')->where('id', $id)->update(['summary' => CutSummary::of($cut)->toJson()]);
+            DB::table('shorts')->where('id', $id)->update(['summary' => CutSummary::of($cut, '', '')->toJson()]);
         }
     }
 

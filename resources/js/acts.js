@@ -1,6 +1,7 @@
+import Modal from 'bootstrap/js/dist/modal';
 import ask from './ask';
 
-/** A button with data-do sends what is in data-body there; the component around it hears "acted" with the answer, or why not. */
+/** A button with data-do sends what is in data-body there; the page around it hears "acted" with the answer, or why not. */
 document.addEventListener('click', async (event) => {
     const button = event.target.closest('[data-do]');
     if (!button || button.disabled) return;
@@ -10,13 +11,23 @@ document.addEventListener('click', async (event) => {
     button.disabled = true;
     let detail;
     try {
-        detail = { answer: await ask(button.dataset.do, { method: button.dataset.method ?? 'POST', json }), row: button.closest('[data-of]')?.dataset.of };
+        detail = {
+            answer: await ask(button.dataset.do, { method: button.dataset.method ?? 'POST', json }),
+            row: button.closest('[data-of]')?.dataset.of,
+        };
         if (field) field.value = '';
     } catch (problem) {
         detail = { problem: problem.message };
     }
     button.disabled = false;
-    (button.isConnected ? button : document.querySelector('[x-data]')).dispatchEvent(new CustomEvent('acted', { detail, bubbles: true }));
+    const from = button.isConnected ? button : document.querySelector('[x-data]');
+    from.dispatchEvent(new CustomEvent('acted', { detail, bubbles: true }));
+});
+
+/** A button with data-opens shows the modal of that name. */
+document.addEventListener('click', (event) => {
+    const opener = event.target.closest('[data-opens]');
+    if (opener) Modal.getOrCreateInstance(`#${opener.dataset.opens}`).show();
 });
 
 document.addEventListener('keydown', (event) => {

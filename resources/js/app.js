@@ -1,10 +1,12 @@
+import morph from '@alpinejs/morph';
 import Alpine from 'alpinejs';
-import Modal from 'bootstrap/js/dist/modal';
 import briefs from './briefs';
 import drafts from './drafts';
 import intake from './intake';
 import library from './library';
+import { page } from './page';
 import rundown from './rundown';
+import scope from './scope';
 import sheet from './sheet';
 import splitChoice from './split-choice';
 import take from './take';
@@ -13,13 +15,15 @@ import voicing from './voicing';
 import './acts';
 import './keys';
 
-window.Modal = Modal;
+Alpine.plugin(morph);
 
 Alpine.data('briefs', briefs);
 Alpine.data('drafts', drafts);
 Alpine.data('intake', intake);
 Alpine.data('library', library);
+Alpine.data('page', page);
 Alpine.data('rundown', rundown);
+Alpine.data('scope', scope);
 Alpine.data('sheet', sheet);
 Alpine.data('splitChoice', splitChoice);
 Alpine.data('take', take);

@@ -1,16 +1,31 @@
+/** The state of the short that this page shows; a change made looking at an older one is refused by the server. */
+let seen = null;
+
 /** Asks the server for JSON; a refusal comes back as an error with the server's own words. */
 export default async function ask(url, { method = 'GET', json = null, form = null, signal = undefined } = {}) {
-    const headers = { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content };
+    const token = document.querySelector('meta[name=csrf-token]').content;
+    const headers = { Accept: 'application/json', 'X-CSRF-TOKEN': token };
     if (json !== null) headers['Content-Type'] = 'application/json';
+    if (method !== 'GET' && seen !== null) headers['X-Seen'] = seen;
     let answer;
     try {
-        answer = await fetch(url, { method, headers, body: form ?? (json === null ? undefined : JSON.stringify(json)), signal });
+        const body = form ?? (json === null ? undefined : JSON.stringify(json));
+        answer = await fetch(url, { method, headers, body, signal });
     } catch (problem) {
         if (problem.name === 'AbortError') throw problem;
         throw new Error('The server cannot be reached. What you typed is still here.');
     }
-    if (answer.status === 401 || answer.status === 419) throw new Error('You were signed out. Sign in again in another tab; what you typed is still here.');
+    if (answer.status === 401 || answer.status === 419) {
+        throw new Error('You were signed out. Sign in again in another tab; what you typed is still here.');
+    }
     const body = await answer.json().catch(() => ({}));
+    // Whoever changed something knows how it is now, and so does who was told what another has changed.
+    if (method !== 'GET' && seen !== null) seen = answer.headers.get('X-Seen') ?? seen;
     if (!answer.ok) throw new Error(body.message ?? 'That did not work. Try again.');
     return body;
+}
+
+/** The page shows a short in this state. */
+export function shows(revision) {
+    seen = revision;
 }

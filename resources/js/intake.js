@@ -6,11 +6,8 @@ export const KEPT = 'rapid-reel-intake';
 export const under = (typed, more) => (typed.trim() ? `${typed.trimEnd()}\n\n---\n\n` : '') + more;
 
 /** Scripts being typed, and beside them what will become of each. The text is kept in the browser until a batch is made. */
-export default (urls, typedBefore) => ({
+export default (urls, typedBefore, houseVoice) => ({
     text: typedBefore || localStorage.getItem(KEPT) || '',
-    profile: '',
-    split: 'sentence',
-    voice: '',
     before: [],
     html: '',
     count: 0,
@@ -22,11 +19,17 @@ export default (urls, typedBefore) => ({
     latest: null,
 
     init() {
-        this.profile = this.$refs.profile.value;
         this.$watch('text', () => { localStorage.setItem(KEPT, this.text); this.preview(); });
-        this.voice = this.$refs.voice.value;
-        for (const choice of ['profile', 'split', 'voice']) this.$watch(choice, () => this.preview());
         this.preview();
+    },
+
+    /** What is set for all of them, by the names of the fields. */
+    choices() {
+        return Object.fromEntries([...new FormData(this.$root)].filter(([name]) => !['_token', 'text', 'name', 'quality'].includes(name)));
+    },
+
+    chose(event) {
+        if (event.target.closest('.intake-choices') && event.target.name !== 'name') this.$nextTick(() => this.preview());
     },
 
     async preview() {
@@ -34,7 +37,8 @@ export default (urls, typedBefore) => ({
         this.latest = new AbortController();
         this.reading = true;
         try {
-            const answer = await ask(urls.preview, { method: 'POST', json: { text: this.text, profile: this.profile, split: this.split, voice: this.voice }, signal: this.latest.signal });
+            const json = { ...this.choices(), text: this.text };
+            const answer = await ask(urls.preview, { method: 'POST', json, signal: this.latest.signal });
             [this.html, this.count, this.usable, this.refused] = [answer.html, answer.count, answer.usable, ''];
             this.reading = false;
         } catch (problem) {
@@ -81,8 +85,8 @@ export default (urls, typedBefore) => ({
         localStorage.removeItem(KEPT);
     },
 
-    listen(url) {
-        this.$refs.sample.src = url;
+    listen() {
+        this.$refs.sample.src = urls.sample.replace('VOICE', this.choices().voice || houseVoice);
         this.$refs.sample.play();
     },
 });

@@ -1,82 +1,69 @@
 import ask from './ask';
+import { page, renew } from './page';
 import { around, arranged, shownRows } from './rows';
 
 /** The table of a batch: rows that are chosen, sorted and opened, and kept fresh while something is being made. */
-export default (urls, { working, asOf, undo, ids }) => ({
+export default (urls, now) => ({
+    ...page(urls, now),
+    urls,
     chosen: [],
     anchor: null,
     ranging: false,
-    working,
-    asOf,
-    undo,
-    ids,
     show: '',
     words: '',
     by: 'number',
     down: false,
     setting: 'voice',
-    said: '',
-    problem: '',
     busy: false,
     none: false,
 
-    init() {
+    start() {
         this.$refs.rows.querySelector('tr')?.setAttribute('tabindex', '0');
-        if (this.working) setTimeout(() => this.look(), 1000);
     },
 
     // What the server says
 
-    async look() {
-        try {
-            this.take(await ask(`${urls.state}?since=${this.asOf}`));
-        } catch {
-            this.working = true;
-        }
-        if (this.working) setTimeout(() => this.look(), 1000);
+    since() {
+        return `?since=${this.asOf}`;
     },
 
-    take({ rows, ids, working: going, undo: last, asOf: now, counts }) {
+    fresh({ rows, ids, asOf, head, settings, history, counts, next }, { all = false }) {
         const body = this.$refs.rows;
         const focused = body.contains(document.activeElement) ? document.activeElement.id : '';
-        for (const [id, html] of Object.entries(rows)) {
-            const old = body.querySelector(`#row-${id}`);
-            if (old?.outerHTML === html || old?.matches(':active')) continue;
-            const fresh = document.createElement('tbody');
-            fresh.innerHTML = html;
-            const row = fresh.firstElementChild;
-            row.querySelector('.tick input').checked = this.chosen.includes(id);
-            if (old) {
-                row.tabIndex = old.tabIndex;
-                row.querySelector('.opener').ariaExpanded = old.querySelector('.opener').ariaExpanded;
-                old.replaceWith(row);
-            } else {
-                body.append(row);
-            }
-        }
+        for (const [id, html] of Object.entries(rows)) this.put(id, html);
         const here = new Set(ids.map(String));
-        body.querySelectorAll('tr[data-id]').forEach((row) => { if (!here.has(row.dataset.id)) this.close(row) || row.remove(); });
+        body.querySelectorAll('tr[data-id]').forEach((row) => {
+            if (!here.has(row.dataset.id)) this.close(row) || row.remove();
+        });
         this.chosen = this.chosen.filter((id) => here.has(id));
-        [this.ids, this.undo, this.asOf] = [ids, last, now];
-        this.$refs.counts.innerHTML = counts;
+        [this.ids, this.asOf, this.counts, this.next] = [ids, asOf, counts, next];
+        renew(this.$refs.head, head);
+        renew(this.$refs.settings, settings);
+        renew(this.$refs.history, history);
         this.arrange();
         if (focused) document.getElementById(focused)?.focus();
-        const starts = going && !this.working;
-        this.working = going;
-        if (starts) setTimeout(() => this.look(), 1000);
+        if (all) this.renewOpened();
     },
 
-    async send(url, json) {
-        this.busy = true;
-        [this.problem, this.said] = ['', ''];
-        try {
-            const answer = await ask(url, { method: 'POST', json: { since: this.asOf, ...json } });
-            this.take(answer);
-            this.said = answer.said;
-            this.renewOpened();
-        } catch (problem) {
-            this.problem = problem.message;
+    put(id, html) {
+        const old = this.$refs.rows.querySelector(`#row-${id}`);
+        if (old?.outerHTML === html || old?.matches(':active')) return;
+        const fresh = document.createElement('tbody');
+        fresh.innerHTML = html;
+        const row = fresh.firstElementChild;
+        row.querySelector('.tick input').checked = this.chosen.includes(id);
+        if (old) {
+            row.tabIndex = old.tabIndex;
+            row.querySelector('.opener').ariaExpanded = old.querySelector('.opener').ariaExpanded;
+            old.replaceWith(row);
+        } else {
+            this.$refs.rows.append(row);
         }
+    },
+
+    async send(url, json, method = 'POST') {
+        this.busy = true;
+        await this.does(() => ask(url, { method, json: { since: this.asOf, ...json } }), { all: true });
         this.busy = false;
     },
 
@@ -84,21 +71,18 @@ export default (urls, { working, asOf, undo, ids }) => ({
         return this.send(urls.act, { act, value, shorts: this.chosen });
     },
 
-    set() {
-        const value = this.setting === 'split' ? this.$root.querySelector('[name=split]').value : this.$refs[this.setting].value;
-        return this.act(this.setting, value);
+    /** Sets something for the chosen shorts; where none is chosen, for the batch as a whole. */
+    set(inherited = false) {
+        const field = this.$root.querySelector(`[data-value-of="${this.setting}"]`);
+        const value = inherited ? null : (field.querySelector('[data-rule]') ?? field.querySelector('select, input')).value;
+        const place = this.chosen.length
+            ? { level: 'short', ids: this.chosen }
+            : { level: 'batch', ids: [this.batch], whole: 'batch' };
+        return this.send(urls.settings, { channel: this.channel, key: this.setting, value, inherit: inherited, ...place }, 'PUT');
     },
 
-    takeBack() {
-        return this.send(urls.undo, {});
-    },
-
-    /** Something inside an opened row was done. */
-    async acted({ problem = '', answer = null }) {
-        [this.problem, this.said] = [problem, answer?.said ?? ''];
-        if (!answer) return;
-        this.take(await ask(`${urls.state}?since=${this.asOf}`));
-        this.renewOpened();
+    get downloadable() {
+        return this.counts.downloadable > 0;
     },
 
     // What is chosen

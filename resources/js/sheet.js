@@ -1,42 +1,37 @@
-import ask from './ask';
-import renew from './renew';
+import Modal from 'bootstrap/js/dist/modal';
+import ask, { shows } from './ask';
+import { page, renew } from './page';
 
-/** One short: scenes that can be reworded and rearranged, shots whose footage can be swapped, and a fresh look while a worker has it. */
-export default (urls, { working, video, undo }) => ({
-    working,
-    video,
-    undo,
-    said: '',
-    problem: '',
+/** One short: scenes that can be reworded and rearranged, and shots whose footage can be swapped. */
+export default (urls, now) => ({
+    ...page(urls, now),
     dirty: {},
     shot: null,
     found: '',
     words: '',
 
-    init() {
+    start() {
+        shows(now.revision);
         window.addEventListener('beforeunload', (event) => { if (Object.keys(this.dirty).length) event.preventDefault(); });
-        if (this.working) setTimeout(() => this.look(), 700);
     },
 
-    async look({ at = null } = {}) {
-        try {
-            const answer = await ask(urls.state);
-            // Words being typed are never replaced under the hand.
-            if (!Object.keys(this.dirty).length && (at !== null || !this.$refs.scenes.contains(document.activeElement))) renew(this.$refs.scenes, answer.scenes);
-            if (!this.$refs.panel.querySelector('input')?.value) renew(this.$refs.panel, answer.panel);
-            renew(this.$refs.export, answer.export);
-            [this.working, this.undo] = [answer.working, answer.undo];
-            if (answer.video !== this.video) {
-                this.video = answer.video;
-                if (!this.$refs.player) location.reload();
-                else this.$refs.player.src = this.$refs.player.dataset.from.replace('0/mp4', `${answer.video}/mp4`);
-            }
-            if (at !== null) this.$refs.scenes.querySelectorAll('textarea')[at]?.focus();
-        } catch {
-            this.working = true;
+    fresh(answer, { all = false, at = null }) {
+        // Words being typed are never replaced under the hand.
+        const isIn = this.$refs.scenes.contains(document.activeElement);
+        const isTyping = Object.keys(this.dirty).length || (!all && at === null && isIn);
+        if (!isTyping) {
+            renew(this.$refs.scenes, answer.scenes);
+            shows(answer.revision);
         }
-        clearTimeout(this.next);
-        if (this.working) this.next = setTimeout(() => this.look(), 1000);
+        if (!this.$refs.panel.querySelector('input')?.value) renew(this.$refs.panel, answer.panel);
+        for (const part of ['export', 'settings', 'history']) renew(this.$refs[part], answer[part]);
+        this.$refs.lead.textContent = answer.lead;
+        if (answer.video !== this.video) {
+            this.video = answer.video;
+            if (!this.$refs.player) location.reload();
+            else this.$refs.player.src = this.$refs.player.dataset.from.replace('0/mp4', `${answer.video}/mp4`);
+        }
+        if (at !== null) this.$refs.scenes.querySelectorAll('textarea')[at]?.focus();
     },
 
     // The words
@@ -76,8 +71,8 @@ export default (urls, { working, video, undo }) => ({
             delete this.dirty[area.dataset.url];
             if (andLook) {
                 area.blur();
-                [this.problem, this.said, this.working] = ['', '', true];
-                this.look();
+                [this.problem, this.said] = ['', ''];
+                await this.look();
             }
             return true;
         } catch (problem) {
@@ -97,26 +92,8 @@ export default (urls, { working, video, undo }) => ({
         const cut = area.value.slice(0, area.selectionStart).replace(/\s+/g, ' ').trimStart().length;
         const at = [...this.$refs.scenes.querySelectorAll('textarea')].indexOf(area);
         if (!await this.save(area, { andLook: false })) return;
-        await this.does(() => ask(area.dataset.url, { method: 'POST', json: { do: does, at: cut } }), at + ({ split: 1, up: -1, down: 1 }[does] ?? 0));
-    },
-
-    takeBack() {
-        return this.does(() => ask(urls.undo, { method: 'POST', json: {} }), -1);
-    },
-
-    async does(asking, at) {
-        try {
-            const { said } = await asking();
-            [this.problem, this.said] = ['', said === 'Done.' ? '' : said];
-            await this.look({ at });
-        } catch (problem) {
-            this.problem = problem.message;
-        }
-    },
-
-    acted({ problem = '', answer = null }) {
-        [this.problem, this.said] = [problem, answer?.said ?? ''];
-        if (answer) this.look({ at: -1 });
+        const to = at + ({ split: 1, up: -1, down: 1 }[does] ?? 0);
+        await this.does(() => ask(area.dataset.url, { method: 'POST', json: { do: does, at: cut } }), { at: to });
     },
 
     // The pictures
@@ -129,7 +106,7 @@ export default (urls, { working, video, undo }) => ({
         this.shot = button.dataset.url;
         this.words = '';
         await this.search();
-        window.Modal.getOrCreateInstance('#picker').show();
+        Modal.getOrCreateInstance('#picker').show();
     },
 
     async search() {
@@ -137,9 +114,11 @@ export default (urls, { working, video, undo }) => ({
         this.found = await answer.text();
     },
 
-    async swap(footage) {
-        window.Modal.getOrCreateInstance('#picker').hide();
+    async picked(button) {
+        if (!button) return;
+        const footage = Number(button.dataset.footage);
+        Modal.getOrCreateInstance('#picker').hide();
         document.activeElement?.blur();
-        await this.does(async () => ({ said: '', ...await ask(this.shot, { method: 'PUT', json: { footage } }) }), -1);
+        await this.does(async () => ({ said: '', ...await ask(this.shot, { method: 'PUT', json: { footage } }) }), { all: true });
     },
 });

@@ -10,7 +10,13 @@ export default (url) => ({
     problem: '',
 
     shows(language, accent, register) {
-        return (!this.language || this.language === language) && (!this.accent || this.accent === accent) && (!this.register || this.register === register);
+        const asked = [[this.language, language], [this.accent, accent], [this.register, register]];
+        return asked.every(([wanted, is]) => !wanted || wanted === is);
+    },
+
+    acted({ problem = '', answer = null }) {
+        this.problem = problem;
+        if (answer) location.reload();
     },
 
     async hear(voice, sample) {

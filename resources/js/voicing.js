@@ -1,42 +1,24 @@
 import Modal from 'bootstrap/js/dist/modal';
-import ask from './ask';
+import ask, { shows } from './ask';
+import { page, renew } from './page';
 import recorder from './recorder';
-import renew from './renew';
 
 /** The voice of a short: settings, recordings brought or made, and a fresh look while words are being found. */
-export default (urls, working) => ({
+export default (urls, now) => ({
+    ...page(urls, now),
     ...recorder(),
-    working,
     zoom: 140,
-    revision: '',
-    said: '',
-    problem: '',
     target: '',
     text: '',
 
-    init() {
-        this.look();
+    start() {
+        shows(now.revision);
     },
 
-    async look() {
-        try {
-            const answer = await ask(urls.state);
-            renew(this.$refs.head, answer.head);
-            // The takes draw themselves: they are only put in anew when something about them changed, and never under the hand.
-            const busy = document.activeElement?.closest('.wave-word, .reading-set');
-            if (this.revision && this.revision !== answer.revision && !busy) this.$refs.scenes.innerHTML = answer.scenes;
-            this.working = answer.working || (busy && this.revision !== answer.revision);
-            if (!busy || !this.revision) this.revision = answer.revision;
-            if (!this.working) this.said = '';
-        } catch {
-            this.working = true;
-        }
-        clearTimeout(this.next);
-        if (this.working) this.next = setTimeout(() => this.look(), 900);
-    },
-
-    async set(field, value, url = urls.set) {
-        await this.send(() => ask(url, { method: 'PUT', json: { field, value } }));
+    fresh(answer) {
+        shows(answer.revision);
+        for (const part of ['head', 'scenes', 'settings']) renew(this.$refs[part], answer[part]);
+        if (!this.working && this.said === 'Finding the words…') this.said = '';
     },
 
     async upload(input, text) {
@@ -56,23 +38,7 @@ export default (urls, working) => ({
         form.append('sound', sound, sound.name ?? 'recording.webm');
         form.append('text', text);
         if (timing) form.append('timing', timing);
-        await this.send(() => ask(urls.record, { method: 'POST', form }));
-    },
-
-    async send(asking) {
-        try {
-            this.said = (await asking()).said ?? '';
-            [this.problem, this.working] = ['', true];
-            await this.look();
-        } catch (problem) {
-            this.problem = problem.message;
-        }
-    },
-
-    acted({ problem = '', answer = null }) {
-        this.problem = problem;
-        this.said = answer?.said ?? '';
-        if (answer) this.look();
+        await this.does(() => ask(urls.record, { method: 'POST', form }));
     },
 
     // The recorder

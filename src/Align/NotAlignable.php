@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace RapidReel\Align;
 
-use RuntimeException;
+use RapidReel\Base\Refusal;
 
 /** A recording in which no words can be found; the message is in the operator's words. */
-final class NotAlignable extends RuntimeException
+final class NotAlignable extends Refusal
 {
     public static function noSpeech(): self
     {

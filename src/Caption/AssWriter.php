@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Caption;
 
-use RapidReel\Cut\FrameGrid;
-use RapidReel\Publish\TargetProfile;
+use RapidReel\Base\FrameGrid;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Voice\WordTiming;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Caption;
 
-use RapidReel\Publish\TargetProfile;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Voice\WordTiming;
 
 /**

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use InvalidArgumentException;
+use RapidReel\Base\FrameGrid;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\CaptionStyle;
 use RapidReel\Caption\Cue;
-use RapidReel\Publish\TargetProfile;
 
 /**
  * The complete timed plan of one short: all that is needed to preview, measure or render it. Times in ms from its start.
@@ -16,7 +17,7 @@ use RapidReel\Publish\TargetProfile;
  */
 final readonly class Cut
 {
-    public const SCHEMA = 1;
+    public const SCHEMA = 2;
 
     /**
      * @param  non-empty-list<CutScene>  $scenes  one after the other, from 0 to the end

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Cut;
 
+use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\CaptionStyle;
 use RapidReel\Caption\CueGrouper;
 use RapidReel\Caption\FontMetrics;
@@ -12,8 +13,6 @@ use RapidReel\Footage\FootageKind;
 use RapidReel\Footage\FootageMatcher;
 use RapidReel\Footage\ShotNeed;
 use RapidReel\Framing\FramePath;
-use RapidReel\Framing\StillMotion;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Voice\WordTiming;
 
 /**
@@ -54,7 +53,7 @@ final readonly class CutBuilder
             foreach ($span->shots as $shot) {
                 $endMs = $grid->msOf($shot->endFrame);
                 if ($pictures !== []) {
-                    $shots[] = $this->shot($pictures[$at], $grid->msOf($shot->startFrame), $endMs, $grid->msOf($shot->endFrame - $shot->startFrame));
+                    $shots[] = $this->shot($pictures[$at], $one, $shot);
                     $at++;
                 }
                 array_push($cues, ...$grouper->group(array_slice($timed, $shot->firstWord, $shot->endWord - $shot->firstWord), $endMs));
@@ -105,7 +104,7 @@ final readonly class CutBuilder
         $duration = $grid->msOf($spans[count($spans) - 1]->endFrame);
         $hookMs = $voiced[0]->take->spokenMs();
 
-        return new CutSummary($this->profile, $duration, $hookMs, count($words), $scenes, $cuts, [...$flags, ...$this->flags($duration, $hookMs, [], $words)], '');
+        return new CutSummary($this->profile, $duration, $hookMs, count($words), $scenes, $cuts, [...$flags, ...$this->flags($duration, $hookMs, [], $words)]);
     }
 
     /**
@@ -117,12 +116,12 @@ final readonly class CutBuilder
     {
         $needs = [];
         foreach ($voiced as $number => $one) {
-            foreach ($spans[$number]->shots as $i => $shot) {
+            foreach ($spans[$number]->shots as $shot) {
                 $needs[] = new ShotNeed(
                     $one->take->saying($shot->firstWord, $shot->endWord),
                     trim("{$one->scene->text} {$one->scene->brief}"),
                     $this->pacer->grid->msOf($shot->endFrame - $shot->startFrame),
-                    $one->chosen[$i] ?? null,
+                    ($one->chosen[$shot->firstWord] ?? null)?->footage,
                 );
             }
         }
@@ -130,9 +129,13 @@ final readonly class CutBuilder
         return $needs;
     }
 
-    private function shot(Footage $footage, int $startMs, int $endMs, int $lengthMs): CutShot
+    private function shot(Footage $footage, VoicedScene $one, ShotSpan $span): CutShot
     {
-        $clip = $footage->kind === FootageKind::Clip;
+        $grid = $this->pacer->grid;
+        $chosen = $one->chosen[$span->firstWord] ?? null;
+        $lengthMs = $grid->msOf($span->endFrame - $span->startFrame);
+        $isClip = $footage->kind === FootageKind::Clip;
+        $last = max(0, $footage->durationMs - $lengthMs);
 
         return new CutShot(
             $footage->id,
@@ -140,12 +143,16 @@ final readonly class CutBuilder
             $footage->fingerprint,
             $footage->width,
             $footage->height,
-            $startMs,
-            $endMs,
+            $grid->msOf($span->startFrame),
+            $grid->msOf($span->endFrame),
             // The middle of a clip: what it shows has come into view by then.
-            $clip ? max(0, intdiv($footage->durationMs - $lengthMs, 2)) : 0,
-            FramePath::centred($footage->width, $footage->height, $this->profile->aspect()),
-            $clip ? null : StillMotion::of($footage->fingerprint),
+            $isClip ? min($last, $chosen->inMs ?? intdiv($last, 2)) : 0,
+            $isClip
+                ? FramePath::centred($footage->width, $footage->height, $this->profile->aspect())
+                : ($chosen->motion ?? $one->motion)->path(
+                    $footage->width, $footage->height, $this->profile->aspect(), $lengthMs, $chosen->strength ?? $one->strength, $footage->fingerprint,
+                ),
+            $span->firstWord,
         );
     }
 

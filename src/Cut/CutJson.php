@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use JsonException;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\CaptionStyle;
 use RapidReel\Caption\Cue;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\SceneRole;
 use RapidReel\Voice\WordTiming;
 use UnexpectedValueException;
@@ -32,18 +32,21 @@ final class CutJson
     }
 
     /**
+     * Reads what this version or an earlier one wrote.
+     *
      * @throws JsonException
-     * @throws UnexpectedValueException when it was written by a later schema
+     * @throws UnexpectedValueException when a later version wrote it, or none
      */
     public static function decode(string $json): Cut
     {
         $data = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
-        if (! is_array($data) || ($data['schema'] ?? null) !== Cut::SCHEMA) {
+        $data = is_array($data) ? CutUpgrade::toNow($data) : null;
+        if ($data === null) {
             throw new UnexpectedValueException('This cut was written by another version.');
         }
 
         // What was encoded above has this shape; the constructors refuse what does not fit.
-        /** @var array{duration_ms: int, hook_ms: int, scenes: non-empty-list<array{role: string, text: string, start_ms: int, end_ms: int, shots: list<array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, motion: string|null}>}>, words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>, flags: list<array{code: string, message: string}>, making: array{title: string, profile: string, takes: list<string>, cues: list<array{start_ms: int, end_ms: int, words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>, lines: non-empty-list<int>, scale: float}>, style: array{size: float, middle: float, outline: float, shadow: float, ink: string, mark: string, edge: string, upperCase: bool}, music: array{id: string, fingerprint: string, loudness: float}|null}} $data */
+        /** @var array{duration_ms: int, hook_ms: int, scenes: non-empty-list<array{role: string, text: string, start_ms: int, end_ms: int, shots: list<array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, word: int}>}>, words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>, flags: list<array{code: string, message: string}>, making: array{title: string, profile: string, takes: list<string>, cues: list<array{start_ms: int, end_ms: int, words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>, lines: non-empty-list<int>, scale: float}>, style: array{size: float, middle: float, outline: float, shadow: float, ink: string, mark: string, edge: string, upperCase: bool}, music: array{id: string, fingerprint: string, loudness: float, under: int}|null}} $data */
         $making = $data['making'];
         $scenes = [];
         foreach ($data['scenes'] as $i => $scene) {

@@ -7,7 +7,6 @@ namespace RapidReel\Cut;
 use InvalidArgumentException;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\FramePath;
-use RapidReel\Framing\StillMotion;
 
 /** One picture on screen: which footage, from where in it, and how it is framed and moves. Times in ms of the short. */
 final readonly class CutShot
@@ -16,7 +15,8 @@ final readonly class CutShot
      * @param  int  $width  of the footage, in pixels
      * @param  int  $height  of the footage, in pixels
      * @param  int  $inMs  where in a clip the shot begins
-     * @param  StillMotion|null  $motion  of a still; a clip moves by itself
+     * @param  FramePath  $path  of the window over the footage, from the shot's start
+     * @param  int  $word  of its scene at which it begins, from 0
      */
     public function __construct(
         public string $footage,
@@ -28,14 +28,14 @@ final readonly class CutShot
         public int $endMs,
         public int $inMs,
         public FramePath $path,
-        public ?StillMotion $motion,
+        public int $word,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
         }
     }
 
-    /** @return array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, motion: string|null} */
+    /** @return array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int} */
     public function toArray(): array
     {
         return [
@@ -48,11 +48,11 @@ final readonly class CutShot
             'height' => $this->height,
             'in_ms' => $this->inMs,
             'path' => $this->path->toArray(),
-            'motion' => $this->motion?->value,
+            'word' => $this->word,
         ];
     }
 
-    /** @param  array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, motion: string|null}  $data */
+    /** @param  array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int, in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int}  $data */
     public static function fromArray(array $data): self
     {
         return new self(
@@ -65,7 +65,7 @@ final readonly class CutShot
             $data['end_ms'],
             $data['in_ms'],
             FramePath::fromArray($data['path']),
-            $data['motion'] === null ? null : StillMotion::from($data['motion']),
+            $data['word'],
         );
     }
 }

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace RapidReel\Cut;
 
-use RapidReel\Publish\TargetProfile;
+use RapidReel\Base\TargetProfile;
 
 /** What a row of the rundown shows of a cut, small enough to be read for hundreds of shorts at once. Times in ms. */
 final readonly class CutSummary
 {
     /**
      * @param  list<array{int, int, string}>  $scenes  start, end and role
-     * @param  list<int>  $cutsMs  where pictures change inside scenes
+     * @param  list<int>  $changesMs  where pictures change inside scenes
      * @param  list<Flag>  $flags
-     * @param  string  $hash  of the cut; empty while there is none
+     * @param  string  $pixels  of the rendered picture, a hash free of titles and flags; empty while there is none
+     * @param  string  $sound  the same of the mix
      */
     public function __construct(
         public TargetProfile $profile,
@@ -21,14 +22,15 @@ final readonly class CutSummary
         public int $hookMs,
         public int $words,
         public array $scenes,
-        public array $cutsMs,
+        public array $changesMs,
         public array $flags,
-        public string $hash,
+        public string $pixels = '',
+        public string $sound = '',
     ) {
     }
 
     /** Of a cut with its pictures. */
-    public static function of(Cut $cut): self
+    public static function of(Cut $cut, string $pixels, string $sound): self
     {
         return new self(
             $cut->profile,
@@ -38,7 +40,8 @@ final readonly class CutSummary
             array_map(static fn (CutScene $scene): array => [$scene->startMs, $scene->endMs, $scene->role->value], $cut->scenes),
             array_merge([], ...array_map(static fn (CutScene $scene): array => array_map(static fn (CutShot $shot): int => $shot->startMs, array_slice($scene->shots, 1)), $cut->scenes)),
             $cut->flags,
-            $cut->hash(),
+            $pixels,
+            $sound,
         );
     }
 
@@ -51,7 +54,7 @@ final readonly class CutSummary
     /** @param  list<Flag>  $flags */
     public function flagged(array $flags): self
     {
-        return new self($this->profile, $this->durationMs, $this->hookMs, $this->words, $this->scenes, $this->cutsMs, [...$this->flags, ...$flags], $this->hash);
+        return new self($this->profile, $this->durationMs, $this->hookMs, $this->words, $this->scenes, $this->changesMs, [...$this->flags, ...$flags], $this->pixels, $this->sound);
     }
 
     public function isOver(): bool
@@ -76,7 +79,7 @@ final readonly class CutSummary
 
     public function shots(): int
     {
-        return count($this->scenes) + count($this->cutsMs);
+        return count($this->scenes) + count($this->changesMs);
     }
 
     /** Mean length of a shot in ms */
@@ -93,16 +96,17 @@ final readonly class CutSummary
             'hook_ms' => $this->hookMs,
             'words' => $this->words,
             'scenes' => $this->scenes,
-            'cuts_ms' => $this->cutsMs,
+            'cuts_ms' => $this->changesMs,
             'flags' => array_map(static fn (Flag $flag): array => $flag->toArray(), $this->flags),
-            'hash' => $this->hash,
+            'pixels' => $this->pixels,
+            'sound' => $this->sound,
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     public static function fromJson(string $json): self
     {
         // What was encoded above has this shape.
-        /** @var array{profile: string, duration_ms: int, hook_ms: int, words: int, scenes: list<array{int, int, string}>, cuts_ms: list<int>, flags: list<array{code: string, message: string}>, hash: string} $data */
+        /** @var array{profile: string, duration_ms: int, hook_ms: int, words: int, scenes: list<array{int, int, string}>, cuts_ms: list<int>, flags: list<array{code: string, message: string}>, pixels?: string, sound?: string} $data */
         $data = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
 
         return new self(
@@ -113,7 +117,9 @@ final readonly class CutSummary
             $data['scenes'],
             $data['cuts_ms'],
             array_map(Flag::fromArray(...), $data['flags']),
-            $data['hash'],
+            // Earlier versions wrote another hash.
+            $data['pixels'] ?? '',
+            $data['sound'] ?? '',
         );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Cut;
 
-use RapidReel\Pace\ShotPlanner;
-use RapidReel\Publish\TargetProfile;
+use RapidReel\Base\FrameGrid;
+use RapidReel\Base\TargetProfile;
 
 /**
  * Puts scenes one after the other and cuts them into shots. All lengths are rounded inside their scene, so that they stay
@@ -24,7 +24,7 @@ final readonly class ScenePacer
 
     public FrameGrid $grid;
 
-    public function __construct(private ShotPlanner $pace = new ShotPlanner)
+    public function __construct()
     {
         $this->grid = new FrameGrid(TargetProfile::FPS);
     }
@@ -41,23 +41,43 @@ final readonly class ScenePacer
             $ms = $one->take->durationMs + $this->pauseAfter($voiced, $number);
             $end = $start + max(1, $this->grid->frameOf($ms));
             $words = $one->take->words;
-            $cuts = [0 => 0] + $this->pace->cuts($words, $ms);
-            $firsts = array_keys($cuts);
+            $starts = $this->starts($one, $ms, $end - $start);
+            $firsts = array_keys($starts);
             $shots = [];
             foreach ($firsts as $i => $first) {
                 $next = $firsts[$i + 1] ?? null;
-                $shots[] = new ShotSpan(
-                    $start + $this->grid->frameOf($cuts[$first]),
-                    $next === null ? $end : $start + $this->grid->frameOf($cuts[$next]),
-                    $first,
-                    $next ?? count($words),
-                );
+                $shots[] = new ShotSpan($start + $starts[$first], $next === null ? $end : $start + $starts[$next], $first, $next ?? count($words));
             }
             $spans[] = new SceneSpan($start, $end, $shots);
             $start = $end;
         }
 
         return $spans;
+    }
+
+    /**
+     * Where the shots of a scene begin, in frames from its start: at the words that the pace and the operator ask for, moved by
+     * what was dragged as far as every shot keeps a frame.
+     *
+     * @return non-empty-array<int, int> by the number of the first word, rising
+     */
+    private function starts(VoicedScene $one, int $sceneMs, int $frames): array
+    {
+        $changes = array_map($this->grid->frameOf(...), $one->pace->changes($one->take->words, $sceneMs, $one->fixed()));
+        $starts = [0 => 0];
+        $before = 0;
+        $left = count($changes);
+        foreach ($changes as $word => $frame) {
+            $left--;
+            $dragged = $frame + ($one->chosen[$word]->offset ?? 0);
+            $before = max($before + 1, min($frames - 1 - $left, $dragged));
+            // Words that are said within a frame of each other cannot each have a picture.
+            if ($before < $frames - $left) {
+                $starts[$word] = $before;
+            }
+        }
+
+        return $starts;
     }
 
     /**

@@ -4,22 +4,44 @@ declare(strict_types=1);
 
 namespace RapidReel\Cut;
 
-use RapidReel\Footage\Footage;
+use RapidReel\Framing\StillMotion;
+use RapidReel\Pace\ShotPlanner;
 use RapidReel\Script\Scene;
 use RapidReel\Voice\Take;
 
-/** A scene with its take, and the footage chosen for its shots, by their number in the scene. */
+/** A scene with its take, what is settled for its shots, and how it is paced. */
 final readonly class VoicedScene
 {
+    /** @var array<int, ChosenShot> by the word they begin at, rising */
+    public array $chosen;
+
     /**
-     * @param  array<int, Footage>  $chosen
+     * @param  array<ChosenShot>  $chosen
      * @param  int|null  $pauseMs  silence after it; null for the usual
+     * @param  int  $strength  of the motion of stills, in percent
      */
     public function __construct(
         public Scene $scene,
         public Take $take,
-        public array $chosen = [],
+        array $chosen = [],
         public ?int $pauseMs = null,
+        public ShotPlanner $pace = new ShotPlanner,
+        public StillMotion $motion = StillMotion::Varied,
+        public int $strength = StillMotion::STRENGTH,
     ) {
+        $byWord = [];
+        $last = count($take->words) - 1;
+        foreach ($chosen as $shot) {
+            // A take may hold fewer words than the text; what is beyond them goes with the last.
+            $byWord[min($shot->word, $last)] ??= $shot;
+        }
+        ksort($byWord);
+        $this->chosen = $byWord;
+    }
+
+    /** @return list<int> words at which a shot begins that was touched */
+    public function fixed(): array
+    {
+        return array_keys(array_filter($this->chosen, static fn (ChosenShot $shot): bool => $shot->isLocked));
     }
 }

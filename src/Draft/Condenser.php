@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace RapidReel\Draft;
 
 use RapidReel\Hook\HookCandidates;
+use RapidReel\Language\SentenceSplitter;
 use RapidReel\Language\TextRank;
 use RapidReel\Script\Scene;
 use RapidReel\Script\Script;
-use RapidReel\Script\SentenceSplitter;
-use RapidReel\Script\SpeechRate;
 use RapidReel\Script\UnusableScript;
+use RapidReel\Voice\SpeechRate;
 
 /**
  * Shortens a source text to a narration of so many seconds, in its own sentences and their order: those that the rest of

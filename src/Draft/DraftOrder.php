@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Draft;
 
-use InvalidArgumentException;
+use RapidReel\Base\Refusal;
 use RapidReel\Hook\HookShape;
-use RapidReel\Script\SpeechRate;
+use RapidReel\Voice\SpeechRate;
 
 /** What a script is to be written about, and how. */
 final readonly class DraftOrder
@@ -25,7 +25,7 @@ final readonly class DraftOrder
      * @param  int  $words  how long it is to be, within a tenth
      * @param  int  $seed  another one gives another script; the same one the same
      *
-     * @throws InvalidArgumentException in the operator's words
+     * @throws Refusal in the operator's words
      */
     public function __construct(
         string $topic,
@@ -38,13 +38,13 @@ final readonly class DraftOrder
         $this->topic = trim((string) preg_replace('/\s+/u', ' ', $topic), " \t.");
         $this->points = array_values(array_filter(array_map(static fn (string $point): string => trim((string) preg_replace('/^[-*+•]\s+|^\d+[.)]\s+|\s+/u', ' ', $point)), $points), static fn (string $point): bool => $point !== ''));
         if ($this->topic === '' || preg_match('/\p{L}/u', $this->topic) !== 1) {
-            throw new InvalidArgumentException('A script needs a topic.');
+            throw new Refusal('A script needs a topic.');
         }
         if (mb_strlen($this->topic) > 120) {
-            throw new InvalidArgumentException('A topic takes at most 120 characters. Put the rest into the key points.');
+            throw new Refusal('A topic takes at most 120 characters. Put the rest into the key points.');
         }
         if ($words < self::FEWEST_WORDS || $words > self::MOST_WORDS) {
-            throw new InvalidArgumentException(sprintf('A draft has %d to %d words.', self::FEWEST_WORDS, self::MOST_WORDS));
+            throw new Refusal(sprintf('A draft has %d to %d words.', self::FEWEST_WORDS, self::MOST_WORDS));
         }
     }
 

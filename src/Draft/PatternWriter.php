@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Draft;
 
-use InvalidArgumentException;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use RapidReel\Base\Refusal;
 
 /**
  * Writes a draft from sentence patterns: a hook of the shape that was asked for, every key point in its order and wording,
@@ -17,7 +17,7 @@ final class PatternWriter
     /** How far from the words asked for a draft may be. */
     public const TOLERANCE = 0.1;
 
-    /** @throws InvalidArgumentException in the operator's words, when the key points alone are too long */
+    /** @throws Refusal in the operator's words, when the key points alone are too long */
     public function write(DraftOrder $order): Draft
     {
         $chance = new Randomizer(new Mt19937(crc32("{$order->topic}/{$order->tone->value}/{$order->shape->value}/{$order->seed}")));
@@ -29,7 +29,7 @@ final class PatternWriter
 
         $room = $order->words - Draft::wordsOf($hook) - Draft::wordsOf($close) - array_sum(array_map(Draft::wordsOf(...), $points));
         if ($room < -self::TOLERANCE * $order->words) {
-            throw new InvalidArgumentException(sprintf('Hook, key points and close alone have %d words, and you asked for %d. Ask for more seconds, or leave out a point.', $order->words - $room, $order->words));
+            throw new Refusal(sprintf('Hook, key points and close alone have %d words, and you asked for %d. Ask for more seconds, or leave out a point.', $order->words - $room, $order->words));
         }
         $phrases = array_map(
             static fn (string $phrase): string => strtr($phrase, ['{topic}' => $order->topic]),

@@ -10,8 +10,13 @@ use RapidReel\Language\Terms;
  * Puts a picture under every shot: the footage whose tags share most with the words said over it, then with the scene,
  * then with the whole short. None stands twice in a short while another is left, whatever the words say.
  */
-final class FootageMatcher
+final readonly class FootageMatcher
 {
+    /** @param  string  $language  of the words, as a BCP 47 tag */
+    public function __construct(private string $language = 'en')
+    {
+    }
+
     private const WORDS = 6.0;
 
     private const SCENE = 3.0;
@@ -31,9 +36,9 @@ final class FootageMatcher
         $rarity = $this->rarity($library);
         $tags = [];
         foreach ($library as $footage) {
-            $tags[$footage->id] = array_unique(Terms::of(implode(' ', $footage->tags)));
+            $tags[$footage->id] = array_unique($this->terms(implode(' ', $footage->tags)));
         }
-        $whole = array_merge([], ...array_map(static fn (ShotNeed $need): array => Terms::of($need->sceneText), $needs));
+        $whole = array_merge([], ...array_map(fn (ShotNeed $need): array => $this->terms($need->sceneText), $needs));
 
         $uses = [];
         foreach ($needs as $need) {
@@ -65,8 +70,8 @@ final class FootageMatcher
      */
     private function best(ShotNeed $need, array $library, array $tags, array $rarity, array $whole, array $uses, string $previous): Footage
     {
-        $words = Terms::of($need->text);
-        $scene = Terms::of($need->sceneText);
+        $words = $this->terms($need->text);
+        $scene = $this->terms($need->sceneText);
         $best = $library[0];
         $bestScore = -INF;
         foreach ($library as $footage) {
@@ -102,11 +107,17 @@ final class FootageMatcher
     {
         $counts = [];
         foreach ($library as $footage) {
-            foreach (array_unique(Terms::of(implode(' ', $footage->tags))) as $tag) {
+            foreach (array_unique($this->terms(implode(' ', $footage->tags))) as $tag) {
                 $counts[$tag] = ($counts[$tag] ?? 0) + 1;
             }
         }
 
         return array_map(static fn (int $count): float => 1 / (1 + log($count)), $counts);
+    }
+
+    /** @return list<string> */
+    private function terms(string $text): array
+    {
+        return Terms::of($text, $this->language);
     }
 }

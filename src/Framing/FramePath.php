@@ -68,6 +68,25 @@ final readonly class FramePath
         return $before;
     }
 
+    /** The same from a later moment on, which is its new beginning. */
+    public function from(int $ms): self
+    {
+        $points = [0 => $this->at($ms)];
+        foreach ($this->points as $pointMs => $window) {
+            if ($pointMs > $ms) {
+                $points[$pointMs - $ms] = $window;
+            }
+        }
+
+        return new self($points);
+    }
+
+    /** The largest window of the path. */
+    public function widest(): float
+    {
+        return max(array_map(static fn (FrameWindow $window): float => $window->scale, $this->points));
+    }
+
     /** @return list<array{ms: int, x: float, y: float, scale: float}> */
     public function toArray(): array
     {

@@ -4,18 +4,12 @@ declare(strict_types=1);
 
 namespace RapidReel\Hook;
 
+use RapidReel\Language\LanguagePack;
+use RapidReel\Language\LanguagePacks;
+
 /** Greetings and announcements that use up the seconds a hook has (common practice, no published source). */
 final class Filler
 {
-    private const OPENINGS = [
-        '(?:hey|hi|hello|howdy|greetings|what(?:\'|’)?s up|yo|good (?:morning|evening|afternoon))(?:,? (?:there|guys|everyone|everybody|friends|folks|all|you guys|team|people|viewers))*(?:,? (?:and )?welcome(?: back)?(?: to [^,.!?:—–]{2,50})?)?',
-        '(?:and )?welcome(?: back)?(?:,? (?:guys|everyone|everybody|friends|folks))?(?: to [^,.!?:—–]{2,50}|(?=\s*[,.!?:—–]|$))',
-        '(?:so |okay |ok |alright |all right |now )*(?:in (?:this|today\'?s|today’s) (?:video|short|clip|episode|one)(?:,? (?:we(?:\'|’)?re|we are|i(?:\'|’)?m|i am|we(?:\'|’)?ll|we will|i(?:\'|’)?ll|i will|we|i)(?: going to| gonna)? (?:be )?(?:talk(?:ing)? about|look(?:ing)? at|show(?:ing)?(?: you)?|tell(?:ing)?(?: you)?(?: about)?|learn(?:ing)?(?: about)?|discuss(?:ing)?|explain(?:ing)?|cover(?:ing)?|explor(?:e|ing)|see(?:ing)?))?|today(?:,? (?:we(?:\'|’)?re|we are|i(?:\'|’)?m|i am|we(?:\'|’)?ll|we will|i(?:\'|’)?ll|i will|we|i)(?: going to| gonna)? (?:be )?(?:talk(?:ing)? about|look(?:ing)? at|show(?:ing)?(?: you)?|tell(?:ing)?(?: you)?(?: about)?|learn(?:ing)?(?: about)?|discuss(?:ing)?|explain(?:ing)?|cover(?:ing)?|explor(?:e|ing)|see(?:ing)?)))',
-        '(?:let(?:\'|’)?s (?:get (?:started|into it|right into it)|dive (?:right )?in|begin|jump (?:right )?in))',
-        '(?:my name is|i(?:\'|’)?m|this is) \p{Lu}[\p{L} .\'’-]{1,40}?(?:,? (?:and|from|here)\b[^,.!?]{0,40})?(?=[,.!?]|$)',
-        '(?:before we (?:start|begin|get (?:started|into (?:it|this))),? [^.!?]{0,80}|don(?:\'|’)?t forget to (?:like|subscribe|follow)[^.!?]{0,60}|(?:please )?(?:like|subscribe)(?: and (?:like|subscribe|follow))?[^.!?]{0,40})',
-    ];
-
     /**
      * The greeting or announcement a text begins with; empty where it comes to the point at once.
      *
@@ -23,7 +17,8 @@ final class Filler
      */
     public static function before(string $text, string $channel = ''): string
     {
-        $openings = self::OPENINGS;
+        // Of all languages: which one a text has is not always known, and a greeting is one in each.
+        $openings = array_merge(...array_map(static fn (LanguagePack $pack): array => $pack->openings, LanguagePacks::all()));
         if (trim($channel) !== '') {
             $openings[] = '(?:you(?:\'|’)?re (?:watching|listening to) |this is |from )?(?:the )?'.preg_quote(trim($channel), '/').'(?:\'s|’s)?(?: here| presents)?(?!\p{L})';
         }

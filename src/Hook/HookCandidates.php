@@ -6,7 +6,7 @@ namespace RapidReel\Hook;
 
 use RapidReel\Language\TextRank;
 use RapidReel\Script\Scene;
-use RapidReel\Script\SpeechRate;
+use RapidReel\Voice\SpeechRate;
 
 /** Other first words that a script offers by itself: its title, the hook without its greeting, its strongest sentence. */
 final class HookCandidates

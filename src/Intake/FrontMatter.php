@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace RapidReel\Intake;
 
+use RapidReel\Settings\Registry;
+
 /** The lines "key: value" that may stand at the head of a script. Only keys known here; anything else is the script's. */
 final class FrontMatter
 {
     private const KEYS = [
-        'title' => 'title', 'hook' => 'hook', 'other hook' => 'hooks', 'close' => 'close', 'keywords' => 'keywords', 'voice' => 'voice',
-        'profile' => 'profile', 'target' => 'profile', 'publish_at' => 'publishAt', 'publish at' => 'publishAt', 'tags' => 'tags',
+        'title' => 'title', 'hook' => 'hook', 'other hook' => 'hooks', 'close' => 'close', 'keywords' => 'keywords',
+        'publish_at' => 'publishAt', 'publish at' => 'publishAt', 'tags' => 'tags',
     ];
+
+    /** Before a colon these may as well be labels and notes of a script: alone they make no head. */
+    private const LABELS = ['hook', 'close', 'scenes', 'split', 'music', 'motion', 'captions', 'speed', 'pause'];
 
     /**
      * Reads one script with its head. A key given twice: further hooks are others to try, of the rest the last counts.
@@ -35,15 +40,17 @@ final class FrontMatter
      */
     public static function source(array $cells, string $body): ScriptSource
     {
-        $values = ['title' => '', 'hook' => '', 'close' => '', 'keywords' => '', 'voice' => '', 'profile' => '', 'publishAt' => '', 'tags' => ''];
-        $hooks = [];
+        $values = ['title' => '', 'hook' => '', 'close' => '', 'keywords' => '', 'publishAt' => '', 'tags' => ''];
+        $hooks = $settings = [];
         foreach ($cells as [$written, $value]) {
             $key = self::keyOf($written);
             $value = trim($value);
             if ($key === null || $value === '') {
                 continue;
             }
-            if ($key === 'hooks' || ($key === 'hook' && $values['hook'] !== '')) {
+            if (Registry::keyNamed($written) === $key) {
+                $settings[$key] = $value;
+            } elseif ($key === 'hooks' || ($key === 'hook' && $values['hook'] !== '')) {
                 $hooks[] = $value;
             } else {
                 $values[$key] = $value;
@@ -51,10 +58,10 @@ final class FrontMatter
         }
         $text = implode("\n\n", array_filter([$values['hook'], trim($body), $values['close']], static fn (string $part): bool => $part !== ''));
 
-        return new ScriptSource($text, $values['title'], $hooks, $values['keywords'], $values['voice'], $values['profile'], $values['publishAt'], $values['tags']);
+        return new ScriptSource($text, $values['title'], $hooks, $values['keywords'], $settings, $values['publishAt'], $values['tags']);
     }
 
-    /** What a key or the head of a column stands for; null where it is not one of ours. */
+    /** What a key or the head of a column stands for, a setting among them; null where it is not one of ours. */
     public static function keyOf(string $written): ?string
     {
         $plain = trim(mb_strtolower((string) preg_replace('/[\s_-]+/u', ' ', $written)));
@@ -63,7 +70,7 @@ final class FrontMatter
             return 'hooks';
         }
 
-        return self::KEYS[$plain] ?? null;
+        return self::KEYS[$plain] ?? Registry::keyNamed($plain);
     }
 
     /** @return array{list<array{string, string}>, string} */
@@ -79,8 +86,8 @@ final class FrontMatter
             $head[] = [$match[1], trim($match[2], " \t\"")];
             unset($lines[$i]);
         }
-        $keys = array_filter(array_map(static fn (array $cell): ?string => self::keyOf($cell[0]), $head));
-        $onlyLabels = array_diff($keys, ['hook', 'close', 'title']) === [] && ! in_array('title', $keys, true);
+        $keys = array_map(static fn (array $cell): string => trim(mb_strtolower($cell[0])), $head);
+        $onlyLabels = array_diff($keys, self::LABELS) === [];
 
         return $head === [] || $onlyLabels ? [[], $text] : [$head, trim(implode("\n", $lines))];
     }

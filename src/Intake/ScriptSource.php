@@ -10,8 +10,7 @@ final readonly class ScriptSource
     /**
      * @param  string  $text  what is to be cleaned; the hook and the close that came apart are in it already
      * @param  list<string>  $hooks  other first words to try
-     * @param  string  $voice  whatever was written: a name or an id
-     * @param  string  $profile  whatever was written
+     * @param  array<string, string>  $settings  by their keys, whatever was written
      * @param  string  $publishAt  whatever was written
      */
     public function __construct(
@@ -19,8 +18,7 @@ final readonly class ScriptSource
         public string $title = '',
         public array $hooks = [],
         public string $keywords = '',
-        public string $voice = '',
-        public string $profile = '',
+        public array $settings = [],
         public string $publishAt = '',
         public string $tags = '',
     ) {
@@ -28,7 +26,7 @@ final readonly class ScriptSource
 
     public function saying(string $text): self
     {
-        return new self($text, $this->title, $this->hooks, $this->keywords, $this->voice, $this->profile, $this->publishAt, $this->tags);
+        return new self($text, $this->title, $this->hooks, $this->keywords, $this->settings, $this->publishAt, $this->tags);
     }
 
     /** As it is written into a text that holds several scripts, and read again from it. */
@@ -39,8 +37,7 @@ final readonly class ScriptSource
             'title' => [$this->title],
             'other hook' => $this->hooks,
             'keywords' => [$this->keywords],
-            'voice' => [$this->voice],
-            'profile' => [$this->profile],
+            ...array_map(static fn (string $value): array => [$value], $this->settings),
             'publish_at' => [$this->publishAt],
             'tags' => [$this->tags],
         ] as $key => $values) {

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Language;
 
-use RapidReel\Script\SentenceSplitter;
-
-/** How easily a text is read: Flesch's reading ease (R. Flesch, "A new readability yardstick", 1948). English only. */
+/** How easily a text is read, by the published measure of its language where there is one. */
 final readonly class Readability
 {
     /** A sentence of more words loses listeners (common practice, no published source). */
@@ -20,33 +18,46 @@ final readonly class Readability
         public int $words,
         public int $syllables,
         public array $longSentences,
+        private int $letters,
+        private ?EaseFormula $formula,
     ) {
     }
 
-    public static function of(string $text, SentenceSplitter $splitter = new SentenceSplitter): self
+    /** @param  string  $language  as a BCP 47 tag */
+    public static function of(string $text, string $language = 'en', SentenceSplitter $splitter = new SentenceSplitter): self
     {
-        return self::ofSentences($splitter->split($text));
+        return self::ofSentences($splitter->split($text), $language);
     }
 
     /** @param  list<string>  $sentences */
-    public static function ofSentences(array $sentences): self
+    public static function ofSentences(array $sentences, string $language = 'en'): self
     {
-        $counts = array_map(self::words(...), $sentences);
+        $syllables = static fn (string $sentence): int => Syllables::inText($sentence, $language);
+        $letters = static fn (string $sentence): int => (int) preg_match_all('/\p{L}/u', $sentence);
+        $isLong = static fn (string $sentence): bool => self::words($sentence) > self::LONG_SENTENCE;
 
         return new self(
             count($sentences),
-            array_sum($counts),
-            array_sum(array_map(Syllables::inText(...), $sentences)),
-            array_values(array_filter($sentences, static fn (string $sentence): bool => self::words($sentence) > self::LONG_SENTENCE)),
+            array_sum(array_map(self::words(...), $sentences)),
+            array_sum(array_map($syllables, $sentences)),
+            array_values(array_filter($sentences, $isLong)),
+            array_sum(array_map($letters, $sentences)),
+            LanguagePacks::of($language)->ease,
         );
     }
 
-    /** @return float|null about 0 (hard) to 100 (easy), and beyond either; null for no words */
+    /** Name of the measure; empty where the language has none. */
+    public function formula(): string
+    {
+        return $this->formula->value ?? '';
+    }
+
+    /** @return float|null about 0 (hard) to 100 (easy), and beyond either; null for no words, or without a measure */
     public function ease(): ?float
     {
         return $this->words === 0 || $this->sentences === 0
             ? null
-            : 206.835 - 1.015 * $this->words / $this->sentences - 84.6 * $this->syllables / $this->words;
+            : $this->formula?->ease($this->words, $this->sentences, $this->syllables, $this->letters);
     }
 
     /** The ease in words, by the bands of Flesch's table. */

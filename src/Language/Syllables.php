@@ -51,32 +51,39 @@ final class Syllables
     /** @var array<string, int> */
     private static array $known = [];
 
-    private static ?NumberFormatter $speller = null;
+    /** @var array<string, NumberFormatter> by language */
+    private static array $spellers = [];
 
     /** Of all words of a text; at least 1 for each word that has a letter or a digit. */
-    public static function inText(string $text): int
+    public static function inText(string $text, string $language = 'en'): int
     {
         preg_match_all(self::WORD, $text, $matches);
 
-        return array_sum(array_map(self::of(...), $matches[0]));
+        return array_sum(array_map(static fn (string $word): int => self::of($word, $language), $matches[0]));
     }
 
-    /** @return int at least 1 */
-    public static function of(string $word): int
+    /**
+     * @param  string  $language  as a BCP 47 tag
+     * @return int at least 1
+     */
+    public static function of(string $word, string $language = 'en'): int
     {
         if (count(self::$known) >= self::REMEMBERED) {
             self::$known = [];
         }
 
-        return self::$known[$word] ??= self::counted($word);
+        return self::$known["$language $word"] ??= self::counted($word, LanguagePacks::of($language));
     }
 
-    private static function counted(string $word): int
+    private static function counted(string $word, LanguagePack $pack): int
     {
-        $word = str_replace('’', "'", mb_strtolower((string) preg_replace('/\p{Mn}+/u', '', (string) normalizer_normalize($word, Normalizer::FORM_D))));
         if (preg_match('/\d/', $word) === 1) {
-            return self::ofNumber($word);
+            return self::ofNumber($word, $pack);
         }
+        if ($pack->vowels !== '') {
+            return self::byVowels($word, $pack);
+        }
+        $word = str_replace('’', "'", mb_strtolower((string) preg_replace('/\p{Mn}+/u', '', (string) normalizer_normalize($word, Normalizer::FORM_D))));
         if (preg_match('/^[a-z\'.]+$/', $word) !== 1) {
             return max(1, self::ofOtherScript($word));
         }
@@ -92,19 +99,40 @@ final class Syllables
         return max(1, $count);
     }
 
-    private static function ofNumber(string $word): int
+    /** Vowels that are one syllable together, less those that are not heard. */
+    private static function byVowels(string $word, LanguagePack $pack): int
+    {
+        $plain = mb_strtolower((string) normalizer_normalize($word, Normalizer::FORM_C));
+        if ($pack->code === 'el') {
+            // An accent says nothing of syllables there, but a diaeresis does.
+            $plain = (string) normalizer_normalize($plain, Normalizer::FORM_D);
+            $plain = (string) normalizer_normalize((string) preg_replace('/\x{0301}/u', '', $plain), Normalizer::FORM_C);
+        }
+        if ($pack->code === 'ar') {
+            // Short vowels are not written: about two syllables to five letters, from trying.
+            return max(1, (int) round(0.4 * preg_match_all('/\p{Arabic}/u', $plain)));
+        }
+        $count = (int) preg_match_all("/(?:$pack->vowels)/u", $plain);
+        if ($count > 1 && $pack->silent !== '') {
+            $count -= (int) preg_match_all("/$pack->silent/u", $plain);
+        }
+
+        return max(1, $count);
+    }
+
+    private static function ofNumber(string $word, LanguagePack $pack): int
     {
         $count = 0;
         foreach ((array) preg_split('/(\d+)/', str_replace(',', '', $word), -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) as $part) {
             $part = (string) $part;
             if (ctype_digit($part) && strlen($part) <= 15) {
-                $spelled = (string) (self::$speller ??= new NumberFormatter('en', NumberFormatter::SPELLOUT))->format((int) $part);
-                $count += self::inText(str_replace('-', ' ', $spelled));
+                $spelled = (string) (self::$spellers[$pack->code] ??= new NumberFormatter($pack->code, NumberFormatter::SPELLOUT))->format((int) $part);
+                $count += self::inText(str_replace(['-', "\u{AD}"], [' ', ''], $spelled), $pack->code);
             } elseif (ctype_digit($part)) {
                 $count += strlen($part);
             } else {
                 // A point is said; an ending such as that of "3rd" is part of the number's last word.
-                $count += $part === '.' ? 1 : (preg_match('/^(?:st|nd|rd|th|s)$/', $part) === 1 ? 0 : self::inText($part));
+                $count += $part === '.' ? 1 : (preg_match('/^(?:st|nd|rd|th|s)$/', $part) === 1 ? 0 : self::inText($part, $pack->code));
             }
         }
 

@@ -23,12 +23,13 @@ final class TextRank
 
     /**
      * @param  list<string>  $sentences
+     * @param  string  $language  as a BCP 47 tag
      * @return list<float> one score for each, 1 − d where a sentence has nothing in common with another
      */
-    public static function scores(array $sentences): array
+    public static function scores(array $sentences, string $language = 'en'): array
     {
         $count = count($sentences);
-        $terms = array_map(static fn (string $sentence): array => array_flip(Terms::of($sentence)), $sentences);
+        $terms = array_map(static fn (string $sentence): array => array_flip(Terms::of($sentence, $language)), $sentences);
         $weights = self::weights(array_slice($terms, 0, self::MOST_SENTENCES));
         $sums = array_map(static fn (array $row): float => array_sum($row), $weights);
         $scores = array_fill(0, $count, 1.0);

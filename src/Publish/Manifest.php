@@ -4,34 +4,39 @@ declare(strict_types=1);
 
 namespace RapidReel\Publish;
 
+use RapidReel\Base\Csv;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\Flag;
 
 /** The list that goes with a batch of exports: one row a short. */
 final class Manifest
 {
-    /**
-     * @param  list<array{name: string, cut: Cut}>  $shorts
-     */
-    public static function csv(array $shorts): string
-    {
-        $rows = [['file', 'title', 'duration_s', 'hook_s', 'scenes', 'profile', 'flags', 'srt', 'vtt', 'ass', 'cut']];
-        foreach ($shorts as ['name' => $name, 'cut' => $cut]) {
-            $rows[] = [
-                "$name.mp4",
-                $cut->title,
-                round($cut->durationMs / 1000, 3),
-                round($cut->hookMs / 1000, 3),
-                count($cut->scenes),
-                $cut->profile->value,
-                implode('; ', array_map(static fn (Flag $flag): string => $flag->message, $cut->flags)),
-                "$name.srt",
-                "$name.vtt",
-                "$name.ass",
-                "$name.json",
-            ];
-        }
+    private const HEADS = ['file', 'title', 'duration_s', 'hook_s', 'scenes', 'profile', 'flags', 'srt', 'vtt', 'ass', 'cut'];
 
-        return Csv::write($rows);
+    /** @param  list<list<string|int|float>>  $rows */
+    public static function csv(array $rows): string
+    {
+        return Csv::write([self::HEADS, ...$rows]);
+    }
+
+    /**
+     * @param  string  $name  of its files, without extension
+     * @return list<string|int|float>
+     */
+    public static function row(string $name, Cut $cut): array
+    {
+        return [
+            "$name.mp4",
+            $cut->title,
+            round($cut->durationMs / 1000, 3),
+            round($cut->hookMs / 1000, 3),
+            count($cut->scenes),
+            $cut->profile->value,
+            implode('; ', array_map(static fn (Flag $flag): string => $flag->message, $cut->flags)),
+            "$name.srt",
+            "$name.vtt",
+            "$name.ass",
+            "$name.json",
+        ];
     }
 }

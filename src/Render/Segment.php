@@ -4,21 +4,17 @@ declare(strict_types=1);
 
 namespace RapidReel\Render;
 
-use RapidReel\Cut\CutShot;
-
-/** A piece of a short that is rendered by itself: one shot with its captions. */
+/** A piece of a short that is rendered by itself, and where in the short it stands. */
 final readonly class Segment
 {
-    /**
-     * @param  string  $key  a hash of all that can change a pixel of it
-     * @param  string  $ass  its captions, in its own time
-     */
+    public string $key;
+
+    /** @param  int  $scene  number of its scene, from 0 */
     public function __construct(
-        public string $key,
+        public Recipe $recipe,
         public int $scene,
-        public CutShot $shot,
-        public int $frames,
-        public string $ass,
+        public int $startMs,
     ) {
+        $this->key = $recipe->key();
     }
 }

@@ -8,13 +8,12 @@ use LogicException;
 use RapidReel\Caption\AssWriter;
 use RapidReel\Caption\Cue;
 use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutScene;
+use RapidReel\Cut\CutShot;
 
 /** Compiles a cut into segments. A segment's key does not depend on where in the short it stands. */
 final class SegmentPlanner
 {
-    /** Raised whenever the same cut renders to other pixels than before. */
-    private const VERSION = 1;
-
     /**
      * @param  string  $family  the caption face
      * @return non-empty-list<Segment> in order; their frames add up to the cut's
@@ -23,24 +22,11 @@ final class SegmentPlanner
      */
     public function plan(Cut $cut, Quality $quality, string $family): array
     {
-        $grid = $cut->grid();
-        $writer = new AssWriter($cut->style, $family, $grid->fps);
+        $writer = new AssWriter($cut->style, $family, $cut->grid()->fps);
         $segments = [];
         foreach ($cut->scenes as $number => $scene) {
-            $sceneFrame = $grid->frameOf($scene->startMs);
             foreach ($scene->shots as $shot) {
-                $first = $grid->frameOf($shot->startMs) - $sceneFrame;
-                $frames = $grid->frameOf($shot->endMs) - $sceneFrame - $first;
-                $cues = array_values(array_filter(
-                    $cut->cues,
-                    static fn (Cue $cue): bool => $cue->startMs < $shot->endMs && $cue->endMs > $shot->startMs,
-                ));
-                $ass = $writer->write($cues, $scene->startMs, $first, $frames);
-                $key = hash('sha256', json_encode([
-                    self::VERSION, $quality->value, $quality->encoder(), $family, $frames, $ass,
-                    $shot->fingerprint, $shot->inMs, $shot->path->toArray(), $shot->motion?->value,
-                ], JSON_THROW_ON_ERROR));
-                $segments[] = new Segment($key, $number, $shot, $frames, $ass);
+                $segments[] = new Segment($this->recipe($cut, $scene, $shot, $quality, $writer, $family), $number, $shot->startMs);
             }
         }
         if ($segments === []) {
@@ -48,5 +34,39 @@ final class SegmentPlanner
         }
 
         return $segments;
+    }
+
+    /** A hash of all that is seen in a cut, whatever the quality it is rendered in. */
+    public function pixels(Cut $cut, string $family): string
+    {
+        $pictures = array_map(static fn (Segment $segment): string => $segment->recipe->picture(), $this->plan($cut, Quality::Final, $family));
+
+        return hash('sha256', implode("\n", $pictures));
+    }
+
+    private function recipe(Cut $cut, CutScene $scene, CutShot $shot, Quality $quality, AssWriter $writer, string $family): Recipe
+    {
+        $grid = $cut->grid();
+        $first = $grid->frameOf($shot->startMs) - $grid->frameOf($scene->startMs);
+        $frames = $grid->frameOf($shot->endMs) - $grid->frameOf($scene->startMs) - $first;
+        $cues = array_values(array_filter(
+            $cut->cues,
+            static fn (Cue $cue): bool => $cue->startMs < $shot->endMs && $cue->endMs > $shot->startMs,
+        ));
+
+        return new Recipe(
+            $frames,
+            $grid->fps,
+            $quality->width(),
+            $quality->height(),
+            new Layer(new Source($shot->fingerprint, $shot->kind, $shot->width, $shot->height), $shot->inMs, $shot->path),
+            null,
+            null,
+            [],
+            new Look,
+            $writer->write($cues, $scene->startMs, $first, $frames),
+            $family,
+            $quality->encoder(),
+        );
     }
 }

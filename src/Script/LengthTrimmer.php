@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Script;
 
+use RapidReel\Language\SentenceSplitter;
 use RapidReel\Language\TextRank;
 
 /**
@@ -18,10 +19,10 @@ final readonly class LengthTrimmer
 
     /**
      * @param  non-empty-list<Scene>  $scenes
-     * @param  callable(non-empty-list<Scene>): int  $measure  how long a short of these scenes is, in ms
+     * @param  callable(non-empty-array<int, Scene>): int  $measure  how long a short of these scenes is, in ms; by their numbers
      * @param  int  $most  so many sentences at most
      */
-    public function plan(array $scenes, int $longestMs, callable $measure, int $most = PHP_INT_MAX): TrimPlan
+    public function plan(array $scenes, int $longestMs, callable $measure, int $most = PHP_INT_MAX, string $language = 'en'): TrimPlan
     {
         $duration = $measure($scenes);
         if ($duration <= $longestMs) {
@@ -34,7 +35,7 @@ final readonly class LengthTrimmer
                 $all[] = [$number, $sentence];
             }
         }
-        $scores = TextRank::scores(array_column($all, 1));
+        $scores = TextRank::scores(array_column($all, 1), $language);
         asort($scores);
         $last = count($scenes) - 1;
         $dropped = [];
@@ -67,7 +68,7 @@ final readonly class LengthTrimmer
      * @param  non-empty-list<Scene>  $scenes
      * @param  list<array{int, string}>  $all
      * @param  array<int, true>  $dropped
-     * @return list<Scene>
+     * @return array<int, Scene> by the numbers they had
      */
     private static function without(array $scenes, array $all, array $dropped): array
     {
@@ -84,9 +85,9 @@ final readonly class LengthTrimmer
         foreach ($scenes as $number => $scene) {
             $text = implode(' ', $kept[$number] ?? []);
             if (! isset($changed[$number])) {
-                $left[] = $scene;
+                $left[$number] = $scene;
             } elseif (Scene::isSpeakable($text)) {
-                $left[] = $scene->saying($text);
+                $left[$number] = $scene->saying($text);
             }
         }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Script;
 
 use InvalidArgumentException;
+use RapidReel\Base\Refusal;
+use RapidReel\Language\ScriptWord;
 
 /**
  * The scenes of a short as the operator works on them, with the notes that stand among them. Every change gives another
@@ -19,7 +21,7 @@ final readonly class Manuscript
      * @param  list<int|null>  $keys  one for each scene; null for a new one
      * @param  list<ScriptNote>  $notes
      *
-     * @throws InvalidArgumentException when there are too many scenes
+     * @throws Refusal when there are too many scenes
      */
     public function __construct(
         public array $scenes,
@@ -30,7 +32,7 @@ final readonly class Manuscript
             throw new InvalidArgumentException('Every scene has one key.');
         }
         if (count($scenes) > self::MOST_SCENES) {
-            throw new InvalidArgumentException(sprintf('A short takes at most %d scenes.', self::MOST_SCENES));
+            throw new Refusal(sprintf('A short takes at most %d scenes.', self::MOST_SCENES));
         }
     }
 
@@ -53,7 +55,19 @@ final readonly class Manuscript
         return $text;
     }
 
-    /** @throws InvalidArgumentException when nothing of it could be spoken, or too much */
+    /** Gives a scene other settings, pauses or shots. */
+    public function owning(int $at, SceneOwn $own): self
+    {
+        return new self(self::list(array_replace($this->scenes, [$at => $this->at($at)->with($own)])), $this->keys, $this->notes);
+    }
+
+    /** The same short once more: nothing of it has a name yet. */
+    public function copied(): self
+    {
+        return self::fresh(array_map(static fn (Scene $scene): Scene => $scene->with($scene->own->copied()), $this->scenes), $this->notes);
+    }
+
+    /** @throws Refusal when nothing of it could be spoken, or too much */
     public function reworded(int $at, string $text): self
     {
         $scene = $this->at($at)->saying($text);
@@ -74,7 +88,7 @@ final readonly class Manuscript
     {
         $scene = $this->at($at);
         if ($at === 0 || $role === SceneRole::Hook || ($role === SceneRole::Close && $at !== count($this->scenes) - 1)) {
-            throw new InvalidArgumentException('The first scene is the hook, and only the last can be the close.');
+            throw new Refusal('The first scene is the hook, and only the last can be the close.');
         }
 
         return new self(self::list(array_replace($this->scenes, [$at => $scene->as($role)])), $this->keys, $this->notes);
@@ -83,16 +97,18 @@ final readonly class Manuscript
     /**
      * Parts a scene after so many characters.
      *
-     * @throws InvalidArgumentException when one of the two would say nothing
+     * @throws Refusal when one of the two would say nothing
      */
     public function split(int $at, int $offset): self
     {
         $scene = $this->at($at);
         [$before, $after] = [mb_substr($scene->text, 0, $offset), mb_substr($scene->text, $offset)];
         if (! Scene::isSpeakable($before) || ! Scene::isSpeakable($after)) {
-            throw new InvalidArgumentException('Put the cursor between two words of the scene, then split it there.');
+            throw new Refusal('Put the cursor between two words of the scene, then split it there.');
         }
-        $first = $scene->saying($before);
+        [$own, $rest] = $scene->own->parted(count(ScriptWord::of($before)));
+        $first = (new Scene($scene->role, $before, $scene->startsLine, $scene->brief))->with($own);
+        $second = (new Scene(SceneRole::Beat, $after, false, $scene->brief))->with($rest);
         $gone = mb_strlen($before) + mb_strlen($after) - mb_strlen(ltrim($after));
         $notes = array_map(static fn (ScriptNote $note): ScriptNote => match (true) {
             $note->scene > $at => $note->moved($note->scene + 1, $note->offset),
@@ -101,7 +117,7 @@ final readonly class Manuscript
         }, $this->notes);
 
         return $this->with(
-            self::list([...array_slice($this->scenes, 0, $at), $first, new Scene(SceneRole::Beat, $after, false), ...array_slice($this->scenes, $at + 1)]),
+            self::list([...array_slice($this->scenes, 0, $at), $first, $second, ...array_slice($this->scenes, $at + 1)]),
             [...array_slice($this->keys, 0, $at + 1), null, ...array_slice($this->keys, $at + 1)],
             $notes,
         );
@@ -111,8 +127,14 @@ final readonly class Manuscript
     public function joined(int $at): self
     {
         $scene = $this->at($at);
-        $next = $this->scenes[$at + 1] ?? throw new InvalidArgumentException('After the last scene there is none to join it with.');
-        $one = (new Scene($scene->role, "{$scene->text} {$next->text}", $scene->startsLine, $scene->brief !== '' ? $scene->brief : $next->brief));
+        $next = $this->scenes[$at + 1] ?? throw new Refusal('After the last scene there is none to join it with.');
+        $one = new Scene(
+            $scene->role,
+            "{$scene->text} {$next->text}",
+            $scene->startsLine,
+            $scene->brief !== '' ? $scene->brief : $next->brief,
+            $scene->own->joined($next->own, $scene->words()),
+        );
         $notes = array_map(static fn (ScriptNote $note): ScriptNote => match (true) {
             $note->scene === $at + 1 => $note->moved($at, mb_strlen($scene->text) + 1 + $note->offset),
             $note->scene > $at + 1 => $note->moved($note->scene - 1, $note->offset),
@@ -132,7 +154,7 @@ final readonly class Manuscript
         $this->at($at);
         $to = $at + ($by < 0 ? -1 : 1);
         if (! isset($this->scenes[$to])) {
-            throw new InvalidArgumentException($by < 0 ? 'This scene is the first already.' : 'This scene is the last already.');
+            throw new Refusal($by < 0 ? 'This scene is the first already.' : 'This scene is the last already.');
         }
         [$scenes, $keys] = [$this->scenes, $this->keys];
         [$scenes[$at], $scenes[$to]] = [$scenes[$to], $scenes[$at]];
@@ -146,12 +168,12 @@ final readonly class Manuscript
         return $this->with(self::list($scenes), self::keys($keys), $notes);
     }
 
-    /** @throws InvalidArgumentException when it is the only one */
+    /** @throws Refusal when it is the only one */
     public function without(int $at): self
     {
         $this->at($at);
         if (count($this->scenes) === 1) {
-            throw new InvalidArgumentException('A short needs at least one scene.');
+            throw new Refusal('A short needs at least one scene.');
         }
         [$scenes, $keys] = [$this->scenes, $this->keys];
         array_splice($scenes, $at, 1);
@@ -182,14 +204,14 @@ final readonly class Manuscript
     /**
      * Has a note spoken: inside the words where it stood among them, else as a scene of its own.
      *
-     * @throws InvalidArgumentException when it holds nothing that can be said
+     * @throws Refusal when it holds nothing that can be said
      */
     public function saying(int $number): self
     {
-        $note = $this->notes[$number] ?? throw new InvalidArgumentException('This note is no longer there. Load the page again.');
+        $note = $this->notes[$number] ?? throw new Refusal('This note is no longer there. Load the page again.');
         $words = $note->said();
         if (! Scene::isSpeakable($words)) {
-            throw new InvalidArgumentException('There is nothing in this note that could be said.');
+            throw new Refusal('There is nothing in this note that could be said.');
         }
         $notes = $this->notes;
         array_splice($notes, $number, 1);
@@ -222,58 +244,44 @@ final readonly class Manuscript
     }
 
     /**
-     * Other scenes of the same script, such as those left after shortening: a scene whose words were there before keeps
-     * its key.
+     * What is left after shortening: each scene keeps its key.
      *
-     * @param  non-empty-list<Scene>  $scenes
+     * @param  non-empty-array<int, Scene>  $scenes  by the numbers that they have here
      */
-    public function become(array $scenes): self
+    public function left(array $scenes): self
     {
-        $keys = [];
-        $places = [];
-        $from = 0;
-        $olds = array_map(static fn (Scene $scene): string => $scene->text, $this->scenes);
-        foreach ($scenes as $i => $scene) {
-            $found = null;
-            for ($j = $from; $j < count($olds) && $found === null; $j++) {
-                $found = $olds[$j] === $scene->text ? $j : null;
-            }
-            $keys[] = $found === null ? null : $this->keys[$found];
-            if ($found !== null) {
-                $places[$found] = $i;
-                $from = $found + 1;
-            }
-        }
-        // A note goes with its scene, or else to where that scene would be.
-        $notes = array_map(static function (ScriptNote $note) use ($places, $scenes): ScriptNote {
+        ksort($scenes);
+        $places = array_flip(array_keys($scenes));
+        $keys = array_map(fn (int $old): ?int => $this->keys[$old], array_keys($scenes));
+        $left = self::list($scenes);
+        $notes = array_map(static function (ScriptNote $note) use ($places, $left): ScriptNote {
             if (isset($places[$note->scene])) {
-                return $note->moved($places[$note->scene], $note->offset);
+                return $note->moved($places[$note->scene], min($note->offset, mb_strlen($left[$places[$note->scene]]->text)));
             }
+            // A note goes to where its scene would be.
             $later = array_filter($places, static fn (int $old): bool => $old > $note->scene, ARRAY_FILTER_USE_KEY);
-            $last = count($scenes) - 1;
+            $last = count($left) - 1;
 
-            return $later === [] ? $note->moved($last, mb_strlen($scenes[$last]->text)) : $note->moved(min($later), 0);
+            return $later === [] ? $note->moved($last, mb_strlen($left[$last]->text)) : $note->moved(min($later), 0);
         }, $this->notes);
 
-        return $this->with($scenes, $keys, $notes);
+        return $this->with($left, $keys, $notes);
     }
 
     /**
-     * The same words in other scenes. Notes stay between the words they stood between, and a picture that was wished for
-     * is still shown where its scene began.
+     * The same words in other scenes. Notes stay between the words they stood between, and what belonged to words is theirs
+     * still: a scene has the settings that hold where it begins, and a picture that was wished for is shown where its scene
+     * began.
      *
      * @param  non-empty-list<Scene>  $scenes
      */
     public function resplit(array $scenes): self
     {
+        $shared = Resplit::shared($this->scenes, $scenes);
         $passed = [];
         $characters = 0;
         foreach ($this->scenes as $i => $scene) {
             $passed[$i] = $characters;
-            if ($scene->brief !== '') {
-                [$at] = NotePlace::after($characters, $scenes);
-                $scenes[$at] = $scenes[$at]->brief === '' ? $scenes[$at]->showing($scene->brief) : $scenes[$at];
-            }
             $characters += NotePlace::inked($scene->text);
         }
         $notes = array_map(function (ScriptNote $note) use ($passed, $scenes): ScriptNote {
@@ -281,14 +289,35 @@ final readonly class Manuscript
 
             return $note->moved(...NotePlace::after($before, $scenes));
         }, $this->notes);
-        $keys = $this->become(self::list($scenes))->keys;
 
-        return new self(self::list(Roles::given(self::list($scenes))), $keys, $notes);
+        return new self(self::list(Roles::given($shared)), $this->keysOf($shared), $notes);
+    }
+
+    /**
+     * Scenes whose words were there before have the keys that they had.
+     *
+     * @param  list<Scene>  $scenes
+     * @return list<int|null>
+     */
+    private function keysOf(array $scenes): array
+    {
+        $keys = [];
+        $from = 0;
+        foreach ($scenes as $scene) {
+            $found = null;
+            for ($j = $from; $j < count($this->scenes) && $found === null; $j++) {
+                $found = $this->scenes[$j]->text === $scene->text ? $j : null;
+            }
+            $keys[] = $found === null ? null : $this->keys[$found];
+            $from = $found === null ? $from : $found + 1;
+        }
+
+        return $keys;
     }
 
     private function at(int $at): Scene
     {
-        return $this->scenes[$at] ?? throw new InvalidArgumentException('This scene is no longer there. Load the page again.');
+        return $this->scenes[$at] ?? throw new Refusal('This scene is no longer there. Load the page again.');
     }
 
     /**
@@ -314,7 +343,7 @@ final readonly class Manuscript
      */
     private static function list(array $scenes): array
     {
-        return $scenes === [] ? throw new InvalidArgumentException('A short needs at least one scene.') : array_values($scenes);
+        return $scenes === [] ? throw new Refusal('A short needs at least one scene.') : array_values($scenes);
     }
 
     /**

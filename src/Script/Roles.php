@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace RapidReel\Script;
 
+use RapidReel\Language\LanguagePack;
+use RapidReel\Language\LanguagePacks;
+
 /** Which scene is the hook, and which the close. */
 final class Roles
 {
-    private const ASKS = '/^(?:so |now |and |then |please |but )*(?:follow|subscribe|tell|comment|share|save|like|watch|tap|click|send|join|ask|write|come back|stay|leave|let (?:me|us) know|tag|vote|guess|look|check|keep|try|remember|visit|listen|hit|drop|press|turn)\b/iu';
-
     /**
      * @param  list<Scene>  $scenes
      * @return list<Scene>
@@ -28,7 +29,15 @@ final class Roles
     public static function asks(string $sentence): bool
     {
         return preg_match('/\?[”"’\')]*$/u', $sentence) === 1
-            || preg_match(self::ASKS, $sentence) === 1
+            || preg_match(self::asking(), $sentence) === 1
             || preg_match('/\b(?:follow|subscribe|comment below|in the comments|tell us|let (?:me|us) know)\b/iu', $sentence) === 1;
+    }
+
+    /** How sentences begin that ask for something, in all languages. */
+    private static function asking(): string
+    {
+        $asks = array_map(static fn (LanguagePack $pack): string => $pack->asks, LanguagePacks::all());
+
+        return '/^(?:'.implode('|', $asks).')(?![\p{L}\p{N}])/iu';
     }
 }

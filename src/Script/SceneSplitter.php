@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Script;
 
+use RapidReel\Language\SentenceSplitter;
+use RapidReel\Voice\SpeechRate;
+
 /**
  * Splits the words of a script into scenes. The first is the hook, and a last one that asks the viewer for something is
  * the close.
@@ -49,7 +52,7 @@ final readonly class SceneSplitter
         /** @var list<array{string, bool}> $pieces text, and whether a line begins there */
         $pieces = [];
         if ($rule->kind === SplitKind::Words) {
-            $pieces = $this->words->byRange($lines, $rule->fewestWords, $rule->mostWords, $this->sentences);
+            $pieces = $this->words->byRange($lines, $rule->fewestWords, $rule->mostWords, $this->sentences, $rate->language);
         } else {
             foreach ($lines as $line) {
                 $parts = $rule->kind === SplitKind::Line ? [$line] : $this->joinWordless($this->sentences->split($line));

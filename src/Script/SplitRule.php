@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Script;
 
-use InvalidArgumentException;
+use RapidReel\Base\Refusal;
 
 /** How a script is split into scenes: by sentence, by line, by a range of words, or by the longest time of a scene. */
 final readonly class SplitRule
@@ -27,21 +27,21 @@ final readonly class SplitRule
         return new self(SplitKind::Line);
     }
 
-    /** @throws InvalidArgumentException when the range is empty or outside 1…100 */
+    /** @throws Refusal when the range is empty or outside 1…100 */
     public static function words(int $fewest, int $most): self
     {
         if ($fewest < 1 || $most < $fewest || $most > 100) {
-            throw new InvalidArgumentException('A range of words goes from at least 1 to at most 100, the smaller number first.');
+            throw new Refusal('A range of words goes from at least 1 to at most 100, the smaller number first.');
         }
 
         return new self(SplitKind::Words, $fewest, $most);
     }
 
-    /** @throws InvalidArgumentException when the time is outside 1…60 s */
+    /** @throws Refusal when the time is outside 1…60 s */
     public static function seconds(float $longest): self
     {
         if ($longest < 1 || $longest > 60) {
-            throw new InvalidArgumentException('The longest time of a scene is from 1 to 60 seconds.');
+            throw new Refusal('The longest time of a scene is from 1 to 60 seconds.');
         }
 
         return new self(SplitKind::Seconds, longestSeconds: $longest);
@@ -50,7 +50,7 @@ final readonly class SplitRule
     /**
      * Reads "sentence", "line", "words:5-15" or "seconds:4".
      *
-     * @throws InvalidArgumentException
+     * @throws Refusal
      */
     public static function parse(string $rule): self
     {
@@ -59,7 +59,7 @@ final readonly class SplitRule
             preg_match('/^line$/', $rule) => self::line(),
             preg_match('/^words:(\d{1,3})\s*[-–]\s*(\d{1,3})$/u', $rule, $m) => self::words((int) $m[1], (int) $m[2]),
             preg_match('/^seconds:(\d{1,2}(?:\.\d)?)$/', $rule, $m) => self::seconds((float) $m[1]),
-            default => throw new InvalidArgumentException("There is no way to split called “{$rule}”. There are: sentence, line, words:5-15, seconds:4."),
+            default => throw new Refusal("There is no way to split called “{$rule}”. There are: sentence, line, words:5-15, seconds:4."),
         };
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace RapidReel\Script;
 
-use RuntimeException;
+use RapidReel\Base\Refusal;
 
 /** A script that no short can be made of; the message is in the operator's words. */
-final class UnusableScript extends RuntimeException
+final class UnusableScript extends Refusal
 {
     public static function isEmpty(): self
     {

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace RapidReel\Script;
 
+use RapidReel\Language\LanguagePacks;
+use RapidReel\Language\ScriptWord;
+use RapidReel\Language\SentenceSplitter;
+use RapidReel\Voice\SpeechRate;
+
 /** Splits at words where the thought allows it best: after a sentence, a clause, before a joining word, and else anywhere. */
 final class WordSplitter
 {
-    private const JOINING = '/^(?:and|but|or|so|yet|because|when|while|until|before|after|where|which|who|that|if|as|then|for|with|in|on|at|from|into|over|under|by|to|of)$/iu';
-
     /** What it costs to cut in the middle of a clause. */
     private const ANYWHERE = 6.0;
 
@@ -19,7 +22,7 @@ final class WordSplitter
      * @param  list<string>  $lines
      * @return list<array{string, bool}> text, and whether a line begins there
      */
-    public function byRange(array $lines, int $fewest, int $most, SentenceSplitter $sentences): array
+    public function byRange(array $lines, int $fewest, int $most, SentenceSplitter $sentences, string $language = 'en'): array
     {
         $words = [];
         $begins = [];
@@ -43,7 +46,7 @@ final class WordSplitter
             return 2.5 * ($ended[$until - 1] - $ended[$from]) + 0.5 * abs($length - $middle) / max(1, $most - $fewest + 1) + ($length < $fewest ? 20 + 2 * ($fewest - $length) : 0);
         };
         $pieces = [];
-        foreach ($this->best($words, $ends, $cost, $most) as [$from, $until]) {
+        foreach ($this->best($words, $ends, $cost, $most, $language) as [$from, $until]) {
             $pieces[] = [implode(' ', array_slice($words, $from, $until - $from)), isset($begins[$from])];
         }
 
@@ -72,7 +75,7 @@ final class WordSplitter
 
         return array_map(
             static fn (array $part): string => implode(' ', array_slice($words, $part[0], $part[1] - $part[0])),
-            $this->best($words, [count($words) => true], $cost, (int) ceil(6 * $seconds)),
+            $this->best($words, [count($words) => true], $cost, (int) ceil(6 * $seconds), $rate->language),
         );
     }
 
@@ -84,13 +87,15 @@ final class WordSplitter
      * @param  callable(int, int): float  $cost  of a run, from its first word to the one after its last
      * @return list<array{int, int}>
      */
-    private function best(array $words, array $ends, callable $cost, int $longest): array
+    private function best(array $words, array $ends, callable $cost, int $longest, string $language): array
     {
+        $joining = LanguagePacks::of($language)->joining;
+        $joins = $joining === '' ? '/(?!)/' : "/^(?:$joining)$/iu";
         $count = count($words);
         $costs = [0 => 0.0];
         $from = [];
         for ($until = 1; $until <= $count; $until++) {
-            $boundary = $until === $count || isset($ends[$until]) ? 0.0 : self::boundary($words[$until - 1], $words[$until]);
+            $boundary = $until === $count || isset($ends[$until]) ? 0.0 : self::boundary($words[$until - 1], $words[$until], $joins);
             $costs[$until] = INF;
             for ($start = max(0, $until - $longest); $start < $until; $start++) {
                 $all = $costs[$start] + $boundary + $cost($start, $until);
@@ -108,12 +113,12 @@ final class WordSplitter
         return $runs;
     }
 
-    private static function boundary(string $before, string $after): float
+    private static function boundary(string $before, string $after, string $joins): float
     {
         return match (1) {
             preg_match('/[;:—–…][”"’)]*$|\.\.\.$/u', $before) => 0.7,
             preg_match('/,[”"’)]*$/u', $before) => 1.2,
-            preg_match(self::JOINING, $after) => 3.0,
+            preg_match($joins, $after) => 3.0,
             default => self::ANYWHERE,
         };
     }

@@ -14,9 +14,6 @@ final readonly class MixPlan
     /** Raised whenever the same plan mixes to another sound than before. */
     private const VERSION = 1;
 
-    /** How far the music stays under the voice, in LU: the voice must stay clear (common practice, no published source). */
-    public const MUSIC_UNDER_VOICE = 17.0;
-
     public const FADE_OUT_MS = 1_500;
 
     /**

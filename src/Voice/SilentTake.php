@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace RapidReel\Voice;
 
-use RuntimeException;
+use RapidReel\Base\Refusal;
 
 /** A voice that gave no sound for a text. */
-final class SilentTake extends RuntimeException
+final class SilentTake extends Refusal
 {
     public static function of(string $text): self
     {

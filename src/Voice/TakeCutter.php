@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Voice;
 
-use RapidReel\Script\ScriptWord;
+use RapidReel\Language\ScriptWord;
 
 /**
  * Makes a take of raw speech: cuts the dead air off both ends, and gives every word the span that holds its sound.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Voice;
 
-use RapidReel\Script\ScriptWord;
+use RapidReel\Language\ScriptWord;
 
 /**
  * Brings a synthesiser's word marks back to the written words.

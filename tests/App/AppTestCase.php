@@ -4,17 +4,28 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Editing\BatchMaker;
+use App\Intake\ScriptFiles;
 use App\Library\FootageImporter;
+use App\Models\Batch;
+use App\Models\Channel;
 use App\Models\User;
+use App\Settings\Registrar;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use RapidReel\Base\Values;
 use Symfony\Component\Process\Process;
 
 /** The application with a real database, real ffmpeg and a storage folder of its own. */
 abstract class AppTestCase extends TestCase
 {
     private static bool $migrated = false;
+
+    /** @var array<string, list<array<string, mixed>>> rows by table */
+    private static array $library = [];
 
     protected function setUp(): void
     {
@@ -30,7 +41,10 @@ abstract class AppTestCase extends TestCase
             Artisan::call('migrate', ['--force' => true]);
             self::$migrated = true;
         }
-        foreach (['failed_jobs', 'jobs', 'exports', 'picks', 'edits', 'readings', 'recordings', 'hooks', 'notes', 'likenesses', 'shingles', 'scenes', 'shorts', 'batches', 'channels', 'users'] as $table) {
+        foreach ([
+            'failed_jobs', 'jobs', 'exports', 'shots', 'edits', 'readings', 'recordings', 'hooks', 'notes', 'likenesses', 'shingles', 'scenes', 'shorts',
+            'batches', 'footage', 'music', 'channels', 'users',
+        ] as $table) {
             DB::table($table)->delete();
         }
         app('cache')->flush();
@@ -38,7 +52,32 @@ abstract class AppTestCase extends TestCase
 
     protected function user(string $email = 'keeper@lamplight.example'): User
     {
-        return User::query()->create(['name' => 'Keeper', 'email' => $email, 'password' => 'lamplight']);
+        return User::query()->firstOrCreate(['email' => $email], ['name' => 'Keeper', 'password' => 'lamplight']);
+    }
+
+    protected function channel(string $email = 'keeper@lamplight.example'): Channel
+    {
+        return Channel::of($this->user($email));
+    }
+
+    /**
+     * Makes a batch of texts, as the intake does.
+     *
+     * @param  array<string, int|string>  $settings  of the batch
+     */
+    protected function made(string $text, array $settings = [], string $name = 'Pile'): Batch
+    {
+        return app(BatchMaker::class)->make($this->channel(), $name, app(ScriptFiles::class)->fromText($text), new Values($settings));
+    }
+
+    /**
+     * @param  int|list<int>  $ids
+     * @param  array<string, string>  $more
+     * @return TestResponse<Response>
+     */
+    protected function setting(string $level, int|array $ids, string $key, string|int|null $value, array $more = []): TestResponse
+    {
+        return $this->putJson('/settings', ['channel' => $this->channel()->id, 'level' => $level, 'ids' => (array) $ids, 'key' => $key, ...($value === null ? ['inherit' => true] : ['value' => $value]), ...$more]);
     }
 
     /** Makes a picture or a clip by ffmpeg, once for all tests. */
@@ -67,17 +106,27 @@ abstract class AppTestCase extends TestCase
         return self::media('tune.wav', '-f', 'lavfi', '-i', 'sine=frequency=220:duration=12', '-ac', '2');
     }
 
-    /** A small library: four clips and five stills, each with a word of its own. */
+    /** A small library: four clips and five stills, each with a word of its own, and a tune. Read once for all tests. */
     protected function library(): void
     {
-        $importer = app(FootageImporter::class);
-        foreach (['boat' => '640x360', 'gull' => '480x480', 'fog' => '360x640', 'whale' => '854x480'] as $tag => $size) {
-            $importer->footage(self::clip("$tag.mp4", 4, $size), "$tag.mp4", [$tag]);
+        $channel = $this->channel();
+        if (self::$library === []) {
+            $importer = app(FootageImporter::class);
+            foreach (['boat' => '640x360', 'gull' => '480x480', 'fog' => '360x640', 'whale' => '854x480'] as $tag => $size) {
+                self::$library['footage'][] = $importer->footage($channel, self::clip("$tag.mp4", 4, $size), "$tag.mp4", [$tag])->getAttributes();
+            }
+            foreach (['lamp', 'bell', 'map', 'tower', 'keeper'] as $i => $tag) {
+                $still = self::still("$tag.png", $i % 2 === 0 ? '720x1280' : '1280x720', ['navy', 'brown', 'olive', 'gray', 'maroon'][$i]);
+                self::$library['footage'][] = $importer->footage($channel, $still, "$tag.png", [$tag])->getAttributes();
+            }
+            self::$library['music'][] = $importer->music($channel, self::music(), 'tune.wav', 'calm')->getAttributes();
+
+            return;
         }
-        foreach (['lamp', 'bell', 'map', 'tower', 'keeper'] as $i => $tag) {
-            $importer->footage(self::still("$tag.png", $i % 2 === 0 ? '720x1280' : '1280x720', ['navy', 'brown', 'olive', 'gray', 'maroon'][$i]), "$tag.png", [$tag]);
+        foreach (self::$library as $table => $rows) {
+            DB::table($table)->insert(array_map(static fn (array $row): array => [...array_diff_key($row, ['id' => 0]), 'channel_id' => $channel->id], $rows));
         }
-        $importer->music(self::music(), 'tune.wav', 'calm');
+        app(Registrar::class)->forget();
     }
 
     /** @return array<string, mixed> what ffprobe says of a file's streams and container */

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Jobs\MakeExport;
+use App\Jobs\PlanShort;
+use App\Models\Batch;
 use App\Models\Footage;
 use App\Models\Music;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Queue;
 
 final class DemoCommandTest extends AppTestCase
 {
@@ -28,6 +32,7 @@ final class DemoCommandTest extends AppTestCase
         File::copy(self::music(), "$folder/tune.wav");
         File::put("$folder/tune.json", '{"mood":"calm"}');
         config(['reel.demo_footage' => $folder]);
+        Queue::fake();
     }
 
     public function test_the_demo_is_put_in_place_once_and_leaves_alone_what_was_changed(): void
@@ -44,12 +49,24 @@ final class DemoCommandTest extends AppTestCase
         self::assertSame(['mine', $password], [Footage::query()->where('kind', 'clip')->value('tags'), User::query()->value('password')]);
     }
 
+    public function test_the_newcomer_finds_all_demo_scripts_being_planned_and_drafted(): void
+    {
+        Artisan::call('reel:demo');
+        $batch = Batch::query()->firstOrFail();
+
+        self::assertCount(13, $batch->shorts);
+        Queue::assertPushed(PlanShort::class, 13);
+        Queue::assertPushed(MakeExport::class, 13);
+        Artisan::call('reel:demo');
+        self::assertSame(1, Batch::query()->count());
+    }
+
     public function test_its_account_opens_the_door_and_finds_the_library(): void
     {
         Artisan::call('reel:demo');
         $this->post('/sign-in', ['email' => 'keeper@lamplight.example', 'password' => 'lamplight'])->assertRedirect('/');
         $this->get('/footage')->assertOk()->assertSee('Boat crosses')->assertSee('Bell');
         $this->get('/footage/picker?search=bell')->assertOk()->assertSee('Bell')->assertDontSee('Boat crosses');
-        $this->get('/')->assertSee('No batch yet');
+        $this->get('/')->assertSee('Lights, bells and harbours')->assertDontSee('No batch yet');
     }
 }

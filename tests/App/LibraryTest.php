@@ -11,10 +11,10 @@ use App\Media\MediaStore;
 use App\Media\Prober;
 use App\Models\Footage;
 use App\Models\Music;
-use App\Shorts\ProblemForOperator;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Base\Refusal;
 use RapidReel\Footage\FootageKind;
 use Symfony\Component\Process\Process;
 
@@ -56,7 +56,7 @@ final class LibraryTest extends AppTestCase
             try {
                 app()->make(FolderShelf::class, ['folder' => $folder])->shelf();
                 self::fail('It should have been refused.');
-            } catch (ProblemForOperator $problem) {
+            } catch (Refusal $problem) {
                 self::assertStringContainsString($folder, $problem->getMessage());
             }
         }
@@ -65,10 +65,10 @@ final class LibraryTest extends AppTestCase
     public function test_the_library_is_a_shelf_of_what_was_brought_in(): void
     {
         $importer = app(FootageImporter::class);
-        $clip = $importer->footage(self::clip('gull.mp4', 4, '480x480'), 'gull.mp4', ['gull', 'sky']);
-        $music = $importer->music(self::music(), 'slow tune.wav', 'calm');
-        self::assertSame($music->id, $importer->music(self::music(), 'again.wav', 'calm')->id);
-        $shelf = app(LibraryShelf::class)->shelf();
+        $clip = $importer->footage($this->channel(), self::clip('gull.mp4', 4, '480x480'), 'gull.mp4', ['gull', 'sky']);
+        $music = $importer->music($this->channel(), self::music(), 'slow tune.wav', 'calm');
+        self::assertSame($music->id, $importer->music($this->channel(), self::music(), 'again.wav', 'calm')->id);
+        $shelf = app(LibraryShelf::class)->of($this->channel());
 
         self::assertSame(['gull', 'sky'], $shelf->footage[(string) $clip->id]->tags);
         self::assertFileEquals(self::clip('gull.mp4'), $shelf->footagePaths[(string) $clip->id]);
@@ -103,7 +103,7 @@ final class LibraryTest extends AppTestCase
     #[DataProvider('formats')]
     public function test_common_formats_are_taken(string $name, array $arguments): void
     {
-        $one = app(FootageImporter::class)->footage(self::media($name, ...$arguments), $name, ['test']);
+        $one = app(FootageImporter::class)->footage($this->channel(), self::media($name, ...$arguments), $name, ['test']);
 
         self::assertSame([320, 240], [$one->width, $one->height]);
         self::assertFileExists(app(MediaStore::class)->path($one->path));
@@ -114,9 +114,9 @@ final class LibraryTest extends AppTestCase
     public function test_a_search_takes_its_signs_as_they_are(): void
     {
         foreach (['100%_sure' => 'a', 'plain' => 'b\\c', "o'brien" => 'd'] as $name => $tag) {
-            Footage::query()->create(['name' => $name, 'kind' => FootageKind::Still, 'path' => 'x', 'thumbnail' => 'x', 'fingerprint' => $name, 'width' => 9, 'height' => 9, 'duration_ms' => 0, 'tags' => $tag]);
+            Footage::query()->create(['channel_id' => $this->channel()->id, 'name' => $name, 'kind' => FootageKind::Still, 'path' => 'x', 'thumbnail' => 'x', 'fingerprint' => $name, 'width' => 9, 'height' => 9, 'duration_ms' => 0, 'tags' => $tag]);
         }
-        $found = static fn (string $words): array => Footage::search($words)->pluck('name')->all();
+        $found = fn (string $words): array => Footage::search($this->channel(), $words)->pluck('name')->all();
 
         self::assertSame(['100%_sure'], $found('%'));
         self::assertSame(['100%_sure'], $found('0%_S'));

@@ -4,28 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Gateways\Voices\VoiceBook;
+use App\Editing\BatchMaker;
+use App\Editing\ScriptEditor;
 use App\Http\Presenters\Axis;
 use App\Http\Presenters\CutStrip;
 use App\Http\Presenters\Sheet;
 use App\Http\Presenters\ShortRow;
-use App\Library\ShelfSource;
+use App\Library\LibraryShelf;
 use App\Media\Unwatched;
 use App\Models\Batch;
 use App\Models\ExportState;
 use App\Models\Footage;
 use App\Models\Short;
-use App\Scripts\ScriptChoices;
-use App\Scripts\ScriptEditor;
-use App\Shorts\BatchMaker;
-use App\Shorts\ShortPlanner;
+use App\Planning\ShortPlanner;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Values;
 use RapidReel\Cut\CutShot;
 use RapidReel\Cut\CutSummary;
 use RapidReel\Intake\ScriptSource;
-use RapidReel\Publish\TargetProfile;
-use RapidReel\Script\SplitRule;
 use Tests\Support\Cuts;
 
 final class PlanningTest extends AppTestCase
@@ -47,12 +45,12 @@ final class PlanningTest extends AppTestCase
 
     private function batch(int $shorts, string $script = self::SCRIPT, TargetProfile $profile = TargetProfile::UpTo60): Batch
     {
-        return app(BatchMaker::class)->make($this->app['auth']->user(), 'Test', array_fill(0, $shorts, new ScriptSource($script)), new ScriptChoices(app(VoiceBook::class)->get('aldous'), $profile, SplitRule::sentence()));
+        return app(BatchMaker::class)->make($this->channel(), 'Test', array_fill(0, $shorts, new ScriptSource($script)), new Values(['voice' => 'aldous', 'profile' => $profile->value]));
     }
 
     private function plan(Short $short): void
     {
-        app(ShortPlanner::class)->plan($short, app(ShelfSource::class)->shelf(), new Unwatched);
+        app(ShortPlanner::class)->plan($short, app(LibraryShelf::class)->of($this->channel()), new Unwatched);
     }
 
     /** @return list<list<string>> footage by scene and shot */
@@ -69,7 +67,7 @@ final class PlanningTest extends AppTestCase
 
         self::assertTrue($short->refresh()->isPlanned());
         self::assertSame(['The lamp went out.'], array_slice(array_map(static fn ($scene): string => $scene->text, $short->plannedCut()->scenes), 0, 1));
-        self::assertSame(array_map(count(...), self::pictures($short)), $short->scenes->map(static fn ($scene): int => $scene->picks->count())->all());
+        self::assertSame(array_map(count(...), self::pictures($short)), $short->scenes->map(static fn ($scene): int => $scene->shots->count())->all());
     }
 
     public function test_pictures_fit_the_words(): void
@@ -89,7 +87,7 @@ final class PlanningTest extends AppTestCase
         $short = $this->short();
         $this->plan($short);
         $before = self::pictures($short);
-        app(\App\Library\FootageImporter::class)->footage(self::still('another.png', '640x640', 'purple'), 'lamp lamp.png', ['lamp', 'boat', 'gull', 'bell', 'fog', 'keeper']);
+        app(\App\Library\FootageImporter::class)->footage($this->channel(), self::still('another.png', '640x640', 'purple'), 'lamp lamp.png', ['lamp', 'boat', 'gull', 'bell', 'fog', 'keeper']);
         $this->plan($short);
 
         self::assertSame($before, self::pictures($short));
@@ -137,7 +135,7 @@ final class PlanningTest extends AppTestCase
     public function test_a_strip_is_drawn_to_scale(): void
     {
         $cut = Cuts::of(['One lighthouse guided no ships.', 'Nine boats came home.']);
-        $summary = CutSummary::of($cut);
+        $summary = CutSummary::of($cut, '', '');
         $strip = CutStrip::of($summary, Axis::over([$summary]));
 
         // Thousandths of an axis that ends 6 % beyond the limit.
@@ -150,8 +148,8 @@ final class PlanningTest extends AppTestCase
 
     public function test_all_shorts_of_a_table_share_the_axis_of_the_longest(): void
     {
-        $long = CutSummary::of(Cuts::of(array_fill(0, 40, 'One two three four five six seven.')));
-        $axis = Axis::over([CutSummary::of(Cuts::of(['One lamp.'])), $long]);
+        $long = CutSummary::of(Cuts::of(array_fill(0, 40, 'One two three four five six seven.')), '', '');
+        $axis = Axis::over([CutSummary::of(Cuts::of(['One lamp.']), '', ''), $long]);
         $strip = CutStrip::of($long, $axis);
 
         self::assertTrue($strip->over);
@@ -169,9 +167,11 @@ final class PlanningTest extends AppTestCase
         self::assertSame('waiting', $state());
         $export->update(['state' => ExportState::Running, 'doing' => 'rendering', 'percent' => 40]);
         self::assertSame('rendering', $state());
-        $export->update(['state' => ExportState::Done, 'cut_hash' => $short->refresh()->plannedCut()?->hash(), 'bytes' => 1]);
+        $export->update(['state' => ExportState::Done, 'pixels' => $short->refresh()->cutSummary()?->pixels, 'sound' => $short->cutSummary()?->sound, 'bytes' => 1]);
         self::assertSame('ready', $state());
-        $short->increment('revision');
+        $export->update(['sound' => 'another']);
+        self::assertSame('sound changed since', $state());
+        Short::query()->whereKey($short->id)->update(['inputs' => 'others']);
         self::assertSame('edited since', $state());
         $short->exports()->create(['quality' => 'draft', 'state' => ExportState::Failed, 'problem' => 'x']);
         self::assertSame('failed', $state());
@@ -180,13 +180,13 @@ final class PlanningTest extends AppTestCase
     public function test_a_sheet_has_every_scene_with_its_time_and_pictures(): void
     {
         $short = $this->short();
-        $bare = app(Sheet::class)->of($short)['scenes'];
-        self::assertSame(['0:00.0', []], [$bare[0]['start'], $bare[0]['shots']]);
+        $bare = app(Sheet::class)->of($short)->scenes;
+        self::assertSame(['0:00.0', []], [$bare[0]->start, $bare[0]->shots]);
         $this->plan($short);
-        $scenes = app(Sheet::class)->of($short->refresh())['scenes'];
+        $scenes = app(Sheet::class)->of($short->refresh())->scenes;
 
-        self::assertSame('0:00.0', $scenes[0]['start']);
-        self::assertSame('lamp', $scenes[0]['shots'][0]['footage']?->tags);
+        self::assertSame('0:00.0', $scenes[0]->start);
+        self::assertSame('lamp', $scenes[0]->shots[0]->footage?->tags);
         $this->get("/shorts/{$short->id}")->assertOk()->assertSee('Follow the gull.')->assertSee('0:00.0');
     }
 
@@ -195,7 +195,7 @@ final class PlanningTest extends AppTestCase
         config(['reel.most_scripts' => 200]);
         $batch = $this->batch(200);
         $this->plan($batch->shorts[0]);
-        Short::query()->update(['summary' => $batch->shorts[0]->refresh()->summary, 'planned_revision' => 1]);
+        Short::query()->update(['summary' => $batch->shorts[0]->refresh()->summary, 'planned_inputs' => DB::raw('inputs')]);
         DB::enableQueryLog();
         $page = $this->get("/batches/{$batch->id}")->assertOk();
 

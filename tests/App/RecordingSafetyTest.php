@@ -10,18 +10,19 @@ use App\Gateways\Voices\VoiceRates;
 use App\Jobs\AlignRecording;
 use App\Media\KeyedLock;
 use App\Media\SoundReader;
-use App\Media\TakeStore;
+use App\Media\TakeFiles;
 use App\Media\WavFile;
 use App\Models\Batch;
 use App\Models\Reading;
 use App\Models\Recording;
 use App\Models\RecordingState;
 use App\Models\Short;
-use App\Shorts\ProblemForOperator;
-use App\Voicing\ReadingMaker;
+use App\Voicing\ReferenceMaker;
+use App\Voicing\TakeStore;
 use App\Voicing\TimingImport;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
+use RapidReel\Base\Refusal;
 use RapidReel\Voice\Delivery;
 use RapidReel\Voice\Pcm;
 use RapidReel\Voice\WordTiming;
@@ -71,7 +72,7 @@ final class RecordingSafetyTest extends AppTestCase
         $recording = Recording::query()->create(['short_id' => $this->short()->id, 'text' => '', 'name' => 'a.wav', 'path' => 'recordings/none', 'state' => RecordingState::Waiting]);
         (new AlignRecording($recording->id))->failed(null);
 
-        self::assertSame([RecordingState::Failed, 'It could not be read: the worker stopped.'], [$recording->refresh()->state, $recording->problem]);
+        self::assertSame([RecordingState::Failed, 'It could not be read: the worker stopped several times over it. Upload it again, or cut it into parts.'], [$recording->refresh()->state, $recording->problem]);
     }
 
     public function test_a_later_reading_takes_the_place_of_an_earlier_one_of_the_same_words(): void
@@ -83,8 +84,10 @@ final class RecordingSafetyTest extends AppTestCase
             $this->postJson('/readings/'.Reading::query()->latest('id')->firstOrFail()->id)->assertOk();
         }
 
-        self::assertSame([true], Reading::query()->pluck('accepted')->all());
-        self::assertSame(Recording::query()->latest('id')->firstOrFail()->id, Reading::query()->firstOrFail()->recording_id);
+        self::assertSame([true], Reading::query()->where('dropped', false)->pluck('accepted')->all());
+        self::assertSame(Recording::query()->latest('id')->firstOrFail()->id, Reading::query()->where('dropped', false)->firstOrFail()->recording_id);
+        $this->postJson("/shorts/{$short->id}/undo")->assertJsonPath('said', 'Undone: used a recording.');
+        self::assertSame([true, false], Reading::query()->orderBy('id')->pluck('accepted')->all(), 'the earlier one is used again, and the later offered');
     }
 
     public function test_cues_without_sound_are_shared_out_by_length(): void
@@ -97,11 +100,11 @@ final class RecordingSafetyTest extends AppTestCase
 
     public function test_a_language_is_known_by_its_code_or_name(): void
     {
-        $readings = app(ReadingMaker::class);
+        $readings = app(ReferenceMaker::class);
         foreach (['en' => 'English', 'de-AT' => 'German', 'French' => 'French', 'es' => 'Spanish', 'pt-br' => 'Portuguese', 'ru' => 'Russian'] as $written => $language) {
-            self::assertSame($language, $readings->voiceOf($written)->language);
+            self::assertSame($language, $readings->voiceOf($written)->languageName());
         }
-        $this->expectException(ProblemForOperator::class);
+        $this->expectException(Refusal::class);
         $readings->voiceOf('xx');
     }
 
@@ -131,10 +134,10 @@ final class RecordingSafetyTest extends AppTestCase
         self::assertGreaterThan($tight->durationMs, $raw->durationMs);
         self::assertGreaterThan($tighter->durationMs, $tight->durationMs);
         self::assertSame($raw->key, $takes->take($text, $voice, new Delivery(null))->key);
-        self::assertEquals($tight, $takes->known($text, $voice, new Delivery(120)));
-        self::assertNull($takes->known('Never said by anybody yet.', $voice));
+        self::assertEquals($tight, $takes->knownTight($raw, new Delivery(120)));
+        self::assertNull($takes->knownRaw('Never said by anybody yet.', $voice));
         foreach ([$raw, $tight, $tighter] as $take) {
-            self::assertSame($take->durationMs, $takes->sound($take->key)->durationMs());
+            self::assertSame($take->durationMs, app(TakeFiles::class)->sound($take->key)->durationMs());
         }
     }
 

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Editing\EditBook;
 use App\Jobs\PlanShort;
 use App\Models\Batch;
 use App\Models\Channel;
-use App\Models\Pick;
 use App\Models\Scene;
 use App\Models\Short;
-use App\Scripts\EditBook;
+use App\Models\Shot;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 
@@ -81,8 +82,9 @@ final class ScriptSideTest extends AppTestCase
         $text = "title: A\nvoice: Brenna\nprofile: 90\npublish_at: 2026-12-01 18:00\ntags: sea\n\nNine ships sank.\n---\ntitle: B\nvoice: Nobody\nprofile: 7\npublish_at: soon\n\nOne lamp burned for nine years.";
         $batch = $this->batch($text);
 
-        self::assertSame(['brenna', 'upto-90', '2026-12-01 18:00', 'sea'], [$batch->shorts[0]->voice, $batch->shorts[0]->profile->value, $batch->shorts[0]->publish_at?->format('Y-m-d H:i'), $batch->shorts[0]->tags]);
-        self::assertSame(['aldous', 'upto-60', null], [$batch->shorts[1]->voice, $batch->shorts[1]->profile->value, $batch->shorts[1]->publish_at]);
+        self::assertSame([['profile' => 'upto-90', 'voice' => 'brenna'], '2026-12-01 18:00', 'sea'], [$batch->shorts[0]->settings->own, $batch->shorts[0]->publish_at?->format('Y-m-d H:i'), $batch->shorts[0]->tags]);
+        self::assertSame([[], null], [$batch->shorts[1]->settings->own, $batch->shorts[1]->publish_at]);
+        self::assertSame(['voice' => 'aldous', 'profile' => 'upto-60'], array_reverse($batch->settings->own));
         $html = $this->postJson('/intake/preview', ['text' => $text])['html'];
         foreach (['no voice “Nobody”', 'no target “7”', '“soon” is no date'] as $warning) {
             self::assertStringContainsString($warning, $html);
@@ -163,13 +165,13 @@ final class ScriptSideTest extends AppTestCase
         $footage = \App\Models\Footage::query()->firstOrFail()->id;
         [$first, $second, $last] = $short->scenes->all();
         foreach ([$first, $second, $last] as $scene) {
-            Pick::query()->create(['scene_id' => $scene->id, 'shot' => 0, 'footage_id' => $footage]);
+            Shot::query()->create(['scene_id' => $scene->id, 'word' => 0, 'footage_id' => $footage]);
         }
         $scene = fn (Scene $scene, string $do, int $at = 0): TestResponse => $this->postJson("/scenes/{$scene->id}", ['do' => $do, 'at' => $at]);
 
         $scene($second, 'split', 8)->assertOk();
         self::assertSame(['The bell', 'never stopped ringing.'], array_slice(self::texts($short), 1, 2));
-        self::assertSame([$first->id, $last->id], Pick::query()->orderBy('id')->pluck('scene_id')->all());
+        self::assertSame([$first->id, $second->id, $last->id], Shot::query()->orderBy('scene_id')->pluck('scene_id')->all(), 'what was shown is shown where its words are');
         $scene($second, 'join')->assertOk();
         $scene($first, 'down')->assertOk();
         self::assertSame([$second->id, $first->id, $last->id], $short->scenes()->pluck('id')->all());
@@ -184,7 +186,7 @@ final class ScriptSideTest extends AppTestCase
             $this->postJson("/shorts/{$short->id}/undo")->assertOk();
         }
         self::assertSame([$first->id, $second->id, $last->id], $short->scenes()->pluck('id')->all());
-        self::assertSame(3, Pick::query()->count());
+        self::assertSame(3, Shot::query()->count());
         self::assertSame('slow push on the drowned church', $short->scenes()->firstOrFail()->brief);
         $this->postJson("/shorts/{$short->id}/undo")->assertStatus(422)->assertJsonPath('message', 'There is nothing left to undo.');
     }
@@ -194,14 +196,14 @@ final class ScriptSideTest extends AppTestCase
         $batch = $this->batch(self::TEXT, self::LONG, 'Nine ships sank. Nobody knew why.');
         [$one, $two, $three] = $batch->shorts->all();
 
-        self::assertSame('2 shorts: voice Brenna.', $this->act($batch, 'voice', 'brenna', [$one, $three])['said']);
-        self::assertSame('3 shorts: target Up to 90 s.', $this->act($batch, 'profile', 'upto-90')['said']);
-        $this->act($batch, 'split', 'words:5-15', [$two])->assertOk();
-        self::assertSame(['words:5-15', 'sentence'], [(string) $two->refresh()->split, (string) $one->refresh()->split]);
+        self::assertSame('2 shorts: voice Brenna.', $this->setting('short', [$one->id, $three->id], 'voice', 'brenna')['said']);
+        self::assertSame('3 shorts: target Up to 90 s.', $this->setting('short', [$one->id, $two->id, $three->id], 'profile', 'upto-90')['said']);
+        $this->setting('short', $two->id, 'split', 'words:5-15')->assertOk();
+        self::assertSame(['words:5-15', null], [$two->refresh()->settings->own['split'], $one->refresh()->settings->own['split'] ?? null]);
         foreach (self::texts($two) as $text) {
             self::assertLessThanOrEqual(15, count(explode(' ', $text)));
         }
-        self::assertSame('Nothing to change: voice Brenna.', $this->act($batch, 'voice', 'brenna', [$one])['said']);
+        self::assertSame('Nothing to change: voice Brenna.', $this->setting('short', $one->id, 'voice', 'brenna')['said']);
         $this->act($batch, 'copy', '', [$one])->assertOk();
         self::assertSame([1, 2, 3, 4], $batch->shorts()->pluck('number')->all());
         $this->act($batch, 'delete', '', [$one, $two])->assertOk();
@@ -212,12 +214,12 @@ final class ScriptSideTest extends AppTestCase
         while (app(EditBook::class)->last($batch) !== null) {
             $undone[] = $this->postJson("/batches/{$batch->id}/undo")->assertOk()['said'];
         }
-        self::assertSame(['Undone: deleted.', 'Undone: copied.', 'Undone: scenes: 5 to 15 words each.', 'Undone: target Up to 90 s.', 'Undone: voice Brenna.'], $undone);
+        self::assertSame(['Undone: deleted.', 'Undone: copied.', 'Undone: scenes 5 to 15 words each.', 'Undone: target Up to 90 s.', 'Undone: voice Brenna.'], $undone);
         self::assertSame([1, 2, 3], $batch->shorts()->pluck('number')->all());
-        self::assertSame(['aldous', 'upto-60'], [$one->refresh()->voice, $one->profile->value]);
+        self::assertSame([], $one->refresh()->settings->own);
         self::assertSame('For eleven years, one lighthouse guided no ships at all.', self::texts($two)[0]);
 
-        $this->act($batch, 'split', 'words:9-2')->assertStatus(422);
+        $this->setting('short', $one->id, 'split', 'words:9-2')->assertStatus(422);
         $this->act($batch, 'dance')->assertStatus(422);
         $this->postJson("/batches/{$batch->id}/acts", ['act' => 'copy', 'shorts' => [99_999]])->assertStatus(422);
     }
@@ -258,12 +260,12 @@ final class ScriptSideTest extends AppTestCase
     public function test_a_page_that_is_open_is_told_only_of_the_rows_that_changed(): void
     {
         $batch = $this->batch(self::TEXT, self::LONG);
-        Short::query()->update(['planned_revision' => 1, 'updated_at' => now()->subMinute()]);
+        Short::query()->update(['planned_inputs' => DB::raw('inputs'), 'updated_at' => now()->subMinute()]);
         $this->travel(5)->seconds();
         $since = now()->getTimestamp();
         self::assertSame([], $this->getJson("/batches/{$batch->id}/state?since=$since")['rows']);
         $this->travel(5)->seconds();
-        $this->act($batch, 'voice', 'brenna', [$batch->shorts[1]]);
+        $this->setting('short', $batch->shorts[1]->id, 'voice', 'brenna');
 
         self::assertSame([$batch->shorts[1]->id], array_keys($this->getJson("/batches/{$batch->id}/state?since=$since")['rows']));
     }

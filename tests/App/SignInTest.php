@@ -54,7 +54,7 @@ final class SignInTest extends AppTestCase
 
     public function test_nobody_reaches_the_batches_of_another(): void
     {
-        $batch = Batch::query()->create(['user_id' => $this->user('other@lamplight.example')->id, 'name' => 'Theirs']);
+        $batch = Batch::query()->create(['channel_id' => $this->channel('other@lamplight.example')->id, 'name' => 'Theirs']);
         $this->actingAs($this->user());
 
         $this->get("/batches/{$batch->id}")->assertNotFound();

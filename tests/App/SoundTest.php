@@ -9,17 +9,21 @@ use App\Library\Shelf;
 use App\Media\EncoderPool;
 use App\Media\LoudnessMeter;
 use App\Media\SoundMixer;
-use App\Media\TakeStore;
+use App\Media\TakeFiles;
 use App\Media\Unwatched;
 use App\Media\WavFile;
-use App\Shorts\CutMaker;
-use App\Shorts\SceneDraft;
+use App\Planning\CutMaker;
+use App\Planning\SceneTask;
+use App\Settings\Registrar;
+use App\Voicing\TakeStore;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Base\Values;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutMusic;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneRole;
+use RapidReel\Settings\Level;
+use RapidReel\Settings\Settled;
 use RapidReel\Sound\MixPlan;
 use RapidReel\Voice\Pcm;
 use Symfony\Component\Process\Process;
@@ -28,9 +32,12 @@ final class SoundTest extends AppTestCase
 {
     private function cut(string $voice, ?CutMusic $music, string ...$texts): Cut
     {
-        $drafts = array_map(static fn (string $text): SceneDraft => new SceneDraft(new Scene(SceneRole::Beat, $text), app(VoiceBook::class)->get($voice)), array_values($texts));
+        $settled = Settled::defaults(app(Registrar::class)->of(null))->and(Level::Short, new Values(['voice' => $voice]));
+        $task = static fn (string $text): SceneTask => SceneTask::of(new Scene(SceneRole::Beat, $text), $settled, app(VoiceBook::class), []);
+        $tasks = array_map($task, array_values($texts));
+        $shelf = new Shelf([], [], $music === null ? [] : [$music], []);
 
-        return app(CutMaker::class)->make('Sound', $drafts === [] ? throw new \LogicException : $drafts, TargetProfile::UpTo60, new Shelf([], [], [], []), $music, new Unwatched);
+        return app(CutMaker::class)->make('Sound', $tasks === [] ? throw new \LogicException : $tasks, $shelf, new Unwatched);
     }
 
     private function mix(Cut $cut, ?string $music = null): string
@@ -116,11 +123,11 @@ final class SoundTest extends AppTestCase
         $takes = app(TakeStore::class);
         $voice = app(VoiceBook::class)->get('ewart');
         $first = $takes->take('Spoken once, and kept.', $voice);
-        $written = filemtime($takes->soundFile($first->key));
+        $written = filemtime(app(TakeFiles::class)->soundFile($first->key));
         $again = $takes->take('Spoken once, and kept.', $voice);
 
         self::assertEquals($first, $again);
-        self::assertSame($written, filemtime($takes->soundFile($again->key)));
+        self::assertSame($written, filemtime(app(TakeFiles::class)->soundFile($again->key)));
         self::assertNotSame($first->key, $takes->take('Spoken once, and kept!', $voice)->key);
         self::assertNotSame($first->key, $takes->take('Spoken once, and kept.', app(VoiceBook::class)->get('aldous'))->key);
     }
@@ -128,7 +135,7 @@ final class SoundTest extends AppTestCase
     public function test_workers_that_want_the_same_take_at_once_get_the_same(): void
     {
         $program = 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();'
-            .'$voice = app(App\Gateways\Voices\VoiceBook::class)->get("farren"); $takes = app(App\Media\TakeStore::class);'
+            .'$voice = app(App\Gateways\Voices\VoiceBook::class)->get("farren"); $takes = app(App\Voicing\TakeStore::class);'
             .'for ($i = 0; $i < 12; $i++) { echo json_encode($takes->take("Wanted twice at once, '.bin2hex(random_bytes(4)).' number $i of twelve.", $voice)), "\n"; }';
         $workers = array_map(static fn (): Process => new Process(['php', '-r', $program], dirname(__DIR__, 2)), range(1, 3));
         foreach ($workers as $worker) {
@@ -145,10 +152,10 @@ final class SoundTest extends AppTestCase
         $takes = app(TakeStore::class);
         $voice = app(VoiceBook::class)->get('corwin');
         $take = $takes->take('A take of which half is lost.', $voice);
-        unlink($takes->soundFile($take->key));
+        unlink(app(TakeFiles::class)->soundFile($take->key));
 
         self::assertSame($take->key, $takes->take('A take of which half is lost.', $voice)->key);
-        self::assertEqualsWithDelta($take->durationMs, $takes->sound($take->key)->durationMs(), 100);
+        self::assertEqualsWithDelta($take->durationMs, app(TakeFiles::class)->sound($take->key)->durationMs(), 100);
     }
 
     public function test_sound_survives_its_file(): void

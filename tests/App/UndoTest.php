@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Editing\EditBook;
 use App\Jobs\PlanShort;
 use App\Models\Batch;
 use App\Models\Edit;
 use App\Models\Short;
-use App\Scripts\EditBook;
-use App\Shorts\ProblemForOperator;
 use Illuminate\Support\Facades\Queue;
 use InvalidArgumentException;
-use RuntimeException;
+use RapidReel\Base\Refusal;
 
 /** Changes that are taken back, and those that never were. */
 final class UndoTest extends AppTestCase
@@ -36,15 +35,15 @@ final class UndoTest extends AppTestCase
 
     public function test_a_change_that_fails_leaves_nothing_behind(): void
     {
-        foreach ([[new InvalidArgumentException('It cannot be.'), ProblemForOperator::class], [new RuntimeException('x'), RuntimeException::class]] as [$problem, $expected]) {
+        foreach ([[new Refusal('It cannot be.'), Refusal::class], [new InvalidArgumentException('x'), InvalidArgumentException::class]] as [$problem, $expected]) {
             try {
-                app(EditBook::class)->record($this->short->batch, 'tried', [$this->short], function () use ($problem): array {
+                app(EditBook::class)->change($this->short->batch, 'tried', [$this->short], function () use ($problem): void {
                     $this->short->scenes()->update(['text' => 'Lost.']);
 
                     throw $problem;
                 });
                 self::fail('It was to be refused.');
-            } catch (RuntimeException $told) {
+            } catch (Refusal|InvalidArgumentException $told) {
                 self::assertInstanceOf($expected, $told);
             }
         }
@@ -70,7 +69,7 @@ final class UndoTest extends AppTestCase
     {
         Queue::fake();
         $this->putJson("/scenes/{$this->short->scenes[0]->id}", ['text' => " One  lamp burned. \n"])->assertOk();
-        $this->postJson("/batches/{$this->short->batch_id}/acts", ['act' => 'voice', 'value' => 'aldous'])->assertOk();
+        $this->setting('batch', $this->short->batch_id, 'voice', 'aldous')->assertOk();
 
         self::assertSame([0, 1], [Edit::query()->count(), $this->short->refresh()->revision]);
         Queue::assertNotPushed(PlanShort::class);
@@ -79,12 +78,12 @@ final class UndoTest extends AppTestCase
     public function test_a_stroke_over_many_is_taken_back_at_once_and_one_of_a_short_alone(): void
     {
         $this->postJson("/batches/{$this->short->batch_id}/acts", ['act' => 'copy', 'shorts' => [$this->short->id]])->assertOk();
-        $this->postJson("/batches/{$this->short->batch_id}/acts", ['act' => 'voice', 'value' => 'brenna'])->assertOk();
+        $this->setting('short', Short::query()->pluck('id')->all(), 'voice', 'brenna')->assertOk();
         $this->putJson("/scenes/{$this->short->scenes[0]->id}", ['text' => 'Two lamps burned.'])->assertOk();
 
         $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: reworded scene.');
         $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: voice Brenna.');
-        self::assertSame(['aldous', 'aldous'], Short::query()->orderBy('id')->pluck('voice')->all());
+        self::assertSame([[], []], Short::query()->orderBy('id')->get()->map(static fn (Short $short): array => $short->settings->own)->all());
         $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: copied.');
         self::assertSame(1, Short::query()->count());
         self::assertSame(2, Short::withTrashed()->count(), 'what was taken away can be looked for still');

@@ -10,18 +10,19 @@ use App\Gateways\Voices\VoiceEngine;
 use App\Jobs\AlignRecording;
 use App\Jobs\PlanShort;
 use App\Jobs\SpeakSample;
-use App\Media\TakeStore;
+use App\Media\TakeFiles;
 use App\Media\WavFile;
 use App\Models\Batch;
 use App\Models\Reading;
 use App\Models\Recording;
 use App\Models\RecordingState;
 use App\Models\Short;
+use App\Voicing\TakeStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Script\ScriptWord;
+use RapidReel\Language\ScriptWord;
 use RapidReel\Voice\DeadAir;
 use RapidReel\Voice\Delivery;
 use RapidReel\Voice\Pcm;
@@ -91,7 +92,7 @@ final class VoiceTest extends AppTestCase
     {
         $short = $this->short();
         // With its pauses left, to be held against the reading.
-        $this->putJson("/shorts/{$short->id}/voice", ['field' => 'dead_air', 'value' => ''])->assertOk();
+        $this->setting('short', $short->id, 'dead_air', 'left')->assertOk();
         $narrated = $this->plan($short)->plannedCut();
         [$sound, $starts] = self::reading();
         $this->bring($short, WavFile::encode($sound))->assertOk();
@@ -114,7 +115,7 @@ final class VoiceTest extends AppTestCase
             sort($sorted);
             array_push($far, ...array_filter($shifts, static fn (float $shift): bool => abs($shift - $sorted[intdiv(count($sorted), 2)]) > 150));
             $word += count($words);
-            self::assertSame(48_000, app(TakeStore::class)->sound($scene->take)->rate);
+            self::assertSame(48_000, app(TakeFiles::class)->sound($scene->take)->rate);
         }
         self::assertLessThanOrEqual(2, count($far), 'of twenty-two words');
         self::assertFalse($short->cutSummary()?->isEstimated());
@@ -149,7 +150,7 @@ final class VoiceTest extends AppTestCase
 
         self::assertSame([$to, true], [$words[2]['start_ms'], $words[2]['pinned']]);
         self::assertLessThanOrEqual($to, $words[1]['end_ms']);
-        self::assertSame($to, app(TakeStore::class)->kept($reading->take)?->words[2]->startMs);
+        self::assertSame($to, app(TakeFiles::class)->kept($reading->take)?->words[2]->startMs);
         $this->putJson("/readings/{$reading->id}/words/2", ['ms' => 0])->assertOk();
         self::assertGreaterThan($words[1]['start_ms'], $reading->refresh()->words[2]['start_ms'], 'never before the word before');
         $this->putJson("/readings/{$reading->id}/words/99", ['ms' => 0])->assertStatus(422);
@@ -245,26 +246,26 @@ final class VoiceTest extends AppTestCase
     {
         $short = $this->plan($this->short('One lamp burned, and nobody saw it; then it went out. The gull slept on. Follow us.'));
         $usual = $short->plannedCut() ?? self::fail();
-        $length = fn (int $scene): int => app(TakeStore::class)->sound($this->plan($short)->plannedCut()?->scenes[$scene]->take ?? '')->durationMs();
+        $length = fn (int $scene): int => app(TakeFiles::class)->sound($this->plan($short)->plannedCut()?->scenes[$scene]->take ?? '')->durationMs();
         $before = $length(0);
 
-        $this->putJson("/shorts/{$short->id}/voice", ['field' => 'speed', 'value' => '140'])->assertOk();
+        $this->setting('short', $short->id, 'speed', '140')->assertOk();
         self::assertLessThan(0.85 * $before, $length(0));
-        $this->putJson("/scenes/{$short->scenes[0]->id}/voice", ['field' => 'speed', 'value' => '80'])->assertOk();
+        $this->setting('scene', $short->scenes[0]->id, 'speed', '80')->assertOk();
         self::assertGreaterThan(1.1 * $before, $length(0));
-        $this->putJson("/scenes/{$short->scenes[0]->id}/voice", ['field' => 'speed', 'value' => ''])->assertOk();
-        $this->putJson("/shorts/{$short->id}/voice", ['field' => 'speed', 'value' => '100'])->assertOk();
-        $this->putJson("/shorts/{$short->id}/voice", ['field' => 'pause', 'value' => '600'])->assertOk();
+        $this->setting('scene', $short->scenes[0]->id, 'speed', null)->assertOk();
+        $this->setting('short', $short->id, 'speed', '100')->assertOk();
+        $this->setting('short', $short->id, 'pause', '600')->assertOk();
         $paused = $this->plan($short)->plannedCut() ?? self::fail();
         self::assertEqualsWithDelta($usual->durationMs + 2 * 460, $paused->durationMs, 70);
-        $this->putJson("/shorts/{$short->id}/voice", ['field' => 'dead_air', 'value' => ''])->assertOk();
+        $this->setting('short', $short->id, 'dead_air', 'left')->assertOk();
         self::assertGreaterThan($before, $length(0));
-        $this->putJson("/scenes/{$short->scenes[1]->id}/voice", ['field' => 'voice', 'value' => 'brenna'])->assertOk();
+        $this->setting('scene', $short->scenes[1]->id, 'voice', 'brenna')->assertOk();
         $read = $this->plan($short)->plannedCut()?->scenes[1]->take;
         self::assertSame(app(TakeStore::class)->knownRaw('The gull slept on.', app(VoiceBook::class)->get('brenna'))?->key, $read);
 
         foreach ([['speed', '500'], ['pause', '-1'], ['pause', 'x'], ['voice', 'nobody'], ['colour', 'red']] as [$field, $value]) {
-            $this->putJson("/shorts/{$short->id}/voice", ['field' => $field, 'value' => $value])->assertStatus(422);
+            $this->setting('short', $short->id, $field, $value)->assertStatus(422);
         }
         for ($i = 0; $i < 7; $i++) {
             $this->postJson("/shorts/{$short->id}/undo")->assertOk();
@@ -290,12 +291,16 @@ final class VoiceTest extends AppTestCase
     public function test_speed_pause_and_dead_air_are_set_for_many_at_once(): void
     {
         $short = $this->short();
-        $act = fn (string $act, string $value): string => $this->postJson("/batches/{$short->batch_id}/acts", ['act' => $act, 'value' => $value])->assertOk()['said'];
+        $other = $this->short();
+        $set = fn (string $key, string $value): string => $this->setting('short', [$short->id, $other->id], $key, $value)->assertOk()['said'];
 
-        self::assertSame('1 short: speed 120 %.', $act('speed', '120'));
-        self::assertSame('1 short: pause of 300 ms between scenes.', $act('pause', '300'));
-        self::assertSame('1 short: dead air left.', $act('dead_air', ''));
-        self::assertSame([120, 300, null], [$short->refresh()->speed, $short->pause_ms, $short->dead_air_ms]);
+        self::assertSame('2 shorts: speed 120 %.', $set('speed', '120'));
+        self::assertSame('2 shorts: pause after a scene 300 ms.', $set('pause', '300'));
+        self::assertSame('2 shorts: dead air cut to left as it is.', $set('dead_air', 'left'));
+        self::assertSame('Nothing to change: speed 120 %.', $set('speed', '120'));
+        self::assertSame(['dead_air' => 'left', 'pause' => 300, 'speed' => 120], $short->refresh()->settings->own);
+        self::assertSame('A pause is from 0 to 3,000 ms, or “usual”; “abc” is not.', $this->setting('short', $short->id, 'pause', 'abc')->assertStatus(422)['message']);
+        $this->setting('short', $short->id, 'pause', '')->assertStatus(422);
     }
 
     public function test_a_pronunciation_changes_what_is_heard_and_never_the_captions(): void
@@ -304,7 +309,7 @@ final class VoiceTest extends AppTestCase
         $short = $this->plan($this->short('The light at Calder Ness went out. Follow us.'));
         $plain = app(TakeStore::class)->take('The light at Calder Ness went out.', app(VoiceBook::class)->get('aldous'));
         $scene = $short->plannedCut()?->scenes[0] ?? self::fail();
-        $take = app(TakeStore::class)->kept($scene->take) ?? self::fail();
+        $take = app(TakeFiles::class)->kept($scene->take) ?? self::fail();
 
         self::assertGreaterThan($plain->durationMs + 500, $take->durationMs);
         self::assertSame(array_map(static fn ($word): string => $word->text, $plain->words), array_map(static fn ($word): string => $word->text, $take->words));
@@ -347,8 +352,9 @@ final class VoiceTest extends AppTestCase
         });
         $this->get($url)->assertOk()->assertHeader('Content-Type', 'audio/wav');
         $this->postJson('/voices/say', ['voice' => 'brenna', 'text' => ''])->assertStatus(422);
-        $this->put('/voices', ['voice' => 'delphine'])->assertRedirect();
-        $this->get('/intake')->assertSee('<option value="delphine" selected>', false);
+        $this->postJson('/voices/say', ['voice' => 'brenna', 'text' => 'Faster.', 'speed' => 900])->assertStatus(422);
+        $this->setting('channel', $this->channel()->id, 'voice', 'delphine')->assertOk()->assertJsonPath('said', 'House style: voice Delphine.');
+        $this->get('/intake')->assertSee('<option value="">Delphine</option>', false);
         $this->get('/voices')->assertOk()->assertSee('found in the sound');
     }
 
@@ -356,7 +362,7 @@ final class VoiceTest extends AppTestCase
     {
         $takes = app(TakeStore::class);
         $tight = $takes->take(self::LINES[1], app(VoiceBook::class)->get('aldous'), new Delivery(DeadAir::USUAL_MS));
-        self::assertNotSame(48_000, $takes->sound($tight->key)->rate);
+        self::assertNotSame(48_000, app(TakeFiles::class)->sound($tight->key)->rate);
         $short = $this->short();
         $this->bring($short, WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', dirname(__DIR__, 2).'/var/test/speech')->sound), text: self::LINES[1]);
         $this->align();

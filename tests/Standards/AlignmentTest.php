@@ -7,7 +7,7 @@ namespace Tests\Standards;
 use App\Bench\KnownSpeech;
 use App\Bench\VoiceBench;
 use App\Gateways\Voices\VoiceBook;
-use App\Voicing\ReadingMaker;
+use App\Voicing\ReferenceMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Align\AlignedWord;
 use RapidReel\Align\Aligner;
@@ -29,7 +29,7 @@ final class AlignmentTest extends AppTestCase
 
     private function aligned(Pcm $sound, string $text, string $voice = VoiceBook::DEFAULT): Alignment
     {
-        return app(ReadingMaker::class)->align(new Aligner, $sound, [$text], app(VoiceBook::class)->get($voice));
+        return app(ReferenceMaker::class)->align(new Aligner, $sound, [$text], app(VoiceBook::class)->get($voice));
     }
 
     /**
@@ -88,8 +88,8 @@ final class AlignmentTest extends AppTestCase
         $own = KnownSpeech::of(KnownSpeech::SENTENCES[0], 'rms', self::folder())->sound;
         self::assertTrue($this->aligned($own, KnownSpeech::SENTENCES[0])->isOfThisText);
         $other = match ($what) {
-            'english' => app(ReadingMaker::class)->read(['Harbour bread needs flour, salt, yeast and an oven that is not in a hurry.', 'Knead it in the morning until it stops sticking to your fingers.'], app(VoiceBook::class)->get('corwin'))['sound'],
-            'german' => app(ReadingMaker::class)->read(['Die Tür stand offen, und niemand kam.', 'Es regnete neun Tage lang im Hafen, und zwei Boote kamen nicht zurück.'], app(VoiceBook::class)->get('hanno'))['sound'],
+            'english' => app(ReferenceMaker::class)->read(['Harbour bread needs flour, salt, yeast and an oven that is not in a hurry.', 'Knead it in the morning until it stops sticking to your fingers.'], app(VoiceBook::class)->get('corwin'))['sound'],
+            'german' => app(ReferenceMaker::class)->read(['Die Tür stand offen, und niemand kam.', 'Es regnete neun Tage lang im Hafen, und zwei Boote kamen nicht zurück.'], app(VoiceBook::class)->get('hanno'))['sound'],
             default => Sounds::joined(...array_map(static fn (int $i): Pcm => Sounds::bursts([[180, 0.4], [70, 0.05]], 16_000, 220 * 2 ** ([0, 4, 7, 12, 7, 4][$i % 6] / 12)), range(0, 35))),
         };
 

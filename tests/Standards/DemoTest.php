@@ -15,7 +15,7 @@ use RapidReel\Language\Terms;
 use RapidReel\Script\SceneRole;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;
-use RapidReel\Script\SpeechRate;
+use RapidReel\Voice\SpeechRate;
 use Symfony\Component\Process\Process;
 
 /** The demo scenario holds what a newcomer, and later work on framing, relies on. */

@@ -6,7 +6,7 @@ namespace Tests\Standards;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use RapidReel\Script\SentenceSplitter;
+use RapidReel\Language\SentenceSplitter;
 
 /**
  * Sentence boundaries of UAX #29 (Unicode Text Segmentation, section 5), with the tailoring for abbreviations that its

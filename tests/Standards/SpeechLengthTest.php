@@ -13,7 +13,7 @@ use RapidReel\Cut\VoicedScene;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;
-use RapidReel\Script\SpeechRate;
+use RapidReel\Voice\SpeechRate;
 use RapidReel\Voice\Take;
 use RapidReel\Voice\TakeCutter;
 use Tests\App\AppTestCase;

@@ -6,6 +6,7 @@ namespace Tests\Standards;
 
 use App\Media\CaptionFace;
 use PHPUnit\Framework\TestCase;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\AssWriter;
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\SubRip;
@@ -13,7 +14,6 @@ use RapidReel\Caption\WebVtt;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutBuilder;
 use RapidReel\Cut\VoicedScene;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneRole;
 use Symfony\Component\Process\Process;

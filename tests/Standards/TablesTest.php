@@ -7,7 +7,7 @@ namespace Tests\Standards;
 use App\Intake\CsvScripts;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use RapidReel\Publish\Csv;
+use RapidReel\Base\Csv;
 use Symfony\Component\Process\Process;
 
 /** Tables against another reader of CSV (npm: papaparse), and the rules of RFC 4180. */

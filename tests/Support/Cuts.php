@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\FontMetrics;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutBuilder;
 use RapidReel\Cut\VoicedScene;
 use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageKind;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneRole;
 use RapidReel\Voice\Take;

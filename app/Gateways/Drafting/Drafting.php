@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gateways\Drafting;
 
-use InvalidArgumentException;
+use RapidReel\Base\Refusal;
 use RapidReel\Draft\Draft;
 use RapidReel\Draft\DraftOrder;
 
@@ -17,7 +17,7 @@ interface Drafting
     /**
      * The same order gives the same draft.
      *
-     * @throws InvalidArgumentException in the operator's words, when the order cannot be met
+     * @throws Refusal in the operator's words, when the order cannot be met
      */
     public function write(DraftOrder $order): Draft;
 }

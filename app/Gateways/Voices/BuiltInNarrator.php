@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Gateways\Voices;
 
 use FFI;
-use RapidReel\Script\Pictographs;
+use RapidReel\Language\Pictographs;
 use RapidReel\Voice\Pcm;
 use RapidReel\Voice\SynthEvent;
 
@@ -55,29 +55,29 @@ final class BuiltInNarrator implements Voices
     public function all(): array
     {
         return [
-            new Voice('aldous', 'Aldous', 'English', 'British', 'low', 'en', 38, 172),
-            new Voice('brenna', 'Brenna', 'English', 'British', 'high', 'en+f3', 52, 172),
-            new Voice('corwin', 'Corwin', 'English', 'American', 'low', 'en-us+m3', 40, 174),
-            new Voice('delphine', 'Delphine', 'English', 'American', 'high', 'en-us+f2', 50, 174),
-            new Voice('ewart', 'Ewart', 'English', 'Scottish', 'middle', 'en-gb-scotland', 44, 170),
-            new Voice('farren', 'Farren', 'English', 'Northern', 'middle', 'en-gb-x-gbclan+m7', 46, 172),
-            new Voice('giselda', 'Giselda', 'English', 'Southern', 'middle', 'en-gb-x-rp+f4', 46, 168),
-            new Voice('oswin', 'Oswin', 'English', 'Midlands', 'low', 'en-gb-x-gbcwmd', 40, 172),
-            new Voice('petra', 'Petra', 'English', 'Caribbean', 'high', 'en-029+f4', 50, 170),
-            new Voice('hanno', 'Hanno', 'German', 'Standard', 'low', 'de', 42, 170),
-            new Voice('gerlind', 'Gerlind', 'German', 'Standard', 'high', 'de+f3', 50, 170),
-            new Voice('isaure', 'Isaure', 'French', 'Standard', 'high', 'fr+f3', 50, 172),
-            new Voice('thibault', 'Thibault', 'French', 'Belgian', 'low', 'fr-be', 42, 172),
-            new Voice('jalila', 'Jalila', 'Arabic', 'Standard', 'high', 'ar+f3', 50, 165),
-            new Voice('rosalva', 'Rosalva', 'Spanish', 'Castilian', 'high', 'es+f2', 50, 172),
-            new Voice('severo', 'Severo', 'Spanish', 'Latin American', 'low', 'es-419', 42, 172),
-            new Voice('tullia', 'Tullia', 'Italian', 'Standard', 'high', 'it+f3', 50, 172),
-            new Voice('urbano', 'Urbano', 'Portuguese', 'Brazilian', 'low', 'pt-br', 42, 172),
-            new Voice('veerle', 'Veerle', 'Dutch', 'Standard', 'high', 'nl+f2', 50, 170),
-            new Voice('wojtek', 'Wojtek', 'Polish', 'Standard', 'low', 'pl', 42, 170),
-            new Voice('yrsa', 'Yrsa', 'Swedish', 'Standard', 'high', 'sv+f2', 50, 170),
-            new Voice('zenobia', 'Zenobia', 'Greek', 'Standard', 'high', 'el+f2', 50, 170),
-            new Voice('yefim', 'Yefim', 'Russian', 'Standard', 'low', 'ru', 42, 168),
+            new Voice('aldous', 'Aldous', 'en-GB', 'British', 'low', 'en', 38, 172),
+            new Voice('brenna', 'Brenna', 'en-GB', 'British', 'high', 'en+f3', 52, 172),
+            new Voice('corwin', 'Corwin', 'en-US', 'American', 'low', 'en-us+m3', 40, 174),
+            new Voice('delphine', 'Delphine', 'en-US', 'American', 'high', 'en-us+f2', 50, 174),
+            new Voice('ewart', 'Ewart', 'en-GB', 'Scottish', 'middle', 'en-gb-scotland', 44, 170),
+            new Voice('farren', 'Farren', 'en-GB', 'Northern', 'middle', 'en-gb-x-gbclan+m7', 46, 172),
+            new Voice('giselda', 'Giselda', 'en-GB', 'Southern', 'middle', 'en-gb-x-rp+f4', 46, 168),
+            new Voice('oswin', 'Oswin', 'en-GB', 'Midlands', 'low', 'en-gb-x-gbcwmd', 40, 172),
+            new Voice('petra', 'Petra', 'en-029', 'Caribbean', 'high', 'en-029+f4', 50, 170),
+            new Voice('hanno', 'Hanno', 'de', 'Standard', 'low', 'de', 42, 170),
+            new Voice('gerlind', 'Gerlind', 'de', 'Standard', 'high', 'de+f3', 50, 170),
+            new Voice('isaure', 'Isaure', 'fr', 'Standard', 'high', 'fr+f3', 50, 172),
+            new Voice('thibault', 'Thibault', 'fr-BE', 'Belgian', 'low', 'fr-be', 42, 172),
+            new Voice('jalila', 'Jalila', 'ar', 'Standard', 'high', 'ar+f3', 50, 165),
+            new Voice('rosalva', 'Rosalva', 'es-ES', 'Castilian', 'high', 'es+f2', 50, 172),
+            new Voice('severo', 'Severo', 'es-419', 'Latin American', 'low', 'es-419', 42, 172),
+            new Voice('tullia', 'Tullia', 'it', 'Standard', 'high', 'it+f3', 50, 172),
+            new Voice('urbano', 'Urbano', 'pt-BR', 'Brazilian', 'low', 'pt-br', 42, 172),
+            new Voice('veerle', 'Veerle', 'nl', 'Standard', 'high', 'nl+f2', 50, 170),
+            new Voice('wojtek', 'Wojtek', 'pl', 'Standard', 'low', 'pl', 42, 170),
+            new Voice('yrsa', 'Yrsa', 'sv', 'Standard', 'high', 'sv+f2', 50, 170),
+            new Voice('zenobia', 'Zenobia', 'el', 'Standard', 'high', 'el+f2', 50, 170),
+            new Voice('yefim', 'Yefim', 'ru', 'Standard', 'low', 'ru', 42, 168),
         ];
     }
 

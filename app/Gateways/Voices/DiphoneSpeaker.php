@@ -8,8 +8,8 @@ use App\Media\MediaStore;
 use App\Media\WavFile;
 use RapidReel\Align\AlignedWord;
 use RapidReel\Align\Aligner;
-use RapidReel\Script\Pictographs;
-use RapidReel\Script\ScriptWord;
+use RapidReel\Language\Pictographs;
+use RapidReel\Language\ScriptWord;
 use RapidReel\Voice\SilentTake;
 use RapidReel\Voice\SynthEvent;
 use RapidReel\Voice\TakeCutter;
@@ -34,10 +34,10 @@ final readonly class DiphoneSpeaker implements Voices
     public function all(): array
     {
         return [
-            new Voice('kester', 'Kester', 'English', 'American', 'low', 'rms', 50, self::USUAL_RATE, VoiceEngine::Diphones),
-            new Voice('linnea', 'Linnea', 'English', 'American', 'high', 'slt', 50, self::USUAL_RATE, VoiceEngine::Diphones),
-            new Voice('murdo', 'Murdo', 'English', 'Scottish', 'low', 'awb', 50, self::USUAL_RATE, VoiceEngine::Diphones),
-            new Voice('nolan', 'Nolan', 'English', 'American', 'middle', 'kal16', 50, self::USUAL_RATE, VoiceEngine::Diphones),
+            new Voice('kester', 'Kester', 'en-US', 'American', 'low', 'rms', 50, self::USUAL_RATE, VoiceEngine::Diphones),
+            new Voice('linnea', 'Linnea', 'en-US', 'American', 'high', 'slt', 50, self::USUAL_RATE, VoiceEngine::Diphones),
+            new Voice('murdo', 'Murdo', 'en-GB', 'Scottish', 'low', 'awb', 50, self::USUAL_RATE, VoiceEngine::Diphones),
+            new Voice('nolan', 'Nolan', 'en-US', 'American', 'middle', 'kal16', 50, self::USUAL_RATE, VoiceEngine::Diphones),
         ];
     }
 

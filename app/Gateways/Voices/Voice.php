@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices;
 
+use Locale;
+
 /** Somebody who can read scripts. */
 final readonly class Voice
 {
-    public const SLOWEST = 60;
-
-    public const FASTEST = 180;
-
     /**
+     * @param  string  $language  as a BCP 47 tag
      * @param  string  $engine  the synthesiser's own name for it
      * @param  int  $pitch  0…99, the synthesiser's scale
      * @param  int  $rate  words a minute
@@ -32,10 +31,39 @@ final readonly class Voice
     ) {
     }
 
-    /** The same voice, faster or slower. */
+    /** The language's own part of the tag: "en" of "en-GB". */
+    public function primaryLanguage(): string
+    {
+        return (string) Locale::getPrimaryLanguage($this->language);
+    }
+
+    /** Whether it speaks a language, told by a tag or by its English name. */
+    public function speaks(string $language): bool
+    {
+        return strtolower((string) preg_replace('/[-_].*/', '', trim($language))) === $this->primaryLanguage()
+            || strcasecmp(trim($language), $this->languageName()) === 0;
+    }
+
+    /** Its language in English, by CLDR. */
+    public function languageName(): string
+    {
+        return (string) Locale::getDisplayLanguage($this->language, 'en');
+    }
+
+    /**
+     * The same voice, faster or slower.
+     *
+     * @param  int  $speed  percent, from SpeechRate::SLOWEST to FASTEST
+     */
     public function at(int $speed): self
     {
-        return new self($this->id, $this->name, $this->language, $this->accent, $this->register, $this->engine, $this->pitch, $this->rate, $this->source, max(self::SLOWEST, min(self::FASTEST, $speed)));
+        return new self($this->id, $this->name, $this->language, $this->accent, $this->register, $this->engine, $this->pitch, $this->rate, $this->source, $speed);
+    }
+
+    /** Whether the engine tells when it says which word; else that is found in the sound. */
+    public function tellsWordTimes(): bool
+    {
+        return $this->source === VoiceEngine::Narrator;
     }
 
     /** Words a minute at its speed */

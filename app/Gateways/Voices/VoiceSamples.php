@@ -6,17 +6,11 @@ namespace App\Gateways\Voices;
 
 use App\Media\MediaStore;
 use App\Media\WavFile;
+use RapidReel\Language\LanguagePacks;
 
 /** A sentence by every voice, to choose by. */
 final readonly class VoiceSamples
 {
-    private const SENTENCES = [
-        'English' => 'The lamp was lit at dusk, and by nine the fog had swallowed the whole bay.',
-        'German' => 'Am Abend brannte die Lampe, und um neun lag die Bucht im Nebel.',
-        'French' => 'La lampe brûlait au crépuscule, et à neuf heures la baie disparut dans la brume.',
-        'Arabic' => 'أضاء المصباح عند الغروب، ثم غطى الضباب الخليج كله.',
-    ];
-
     public function __construct(
         private Voices $voices,
         private MediaStore $store,
@@ -28,7 +22,7 @@ final readonly class VoiceSamples
     {
         foreach ($this->voices->all() as $voice) {
             if (! is_file($this->file($voice))) {
-                $speech = $this->voices->speak(self::SENTENCES[$voice->language] ?? self::SENTENCES['English'], $voice);
+                $speech = $this->voices->speak(LanguagePacks::of($voice->language)->sample, $voice);
                 $this->store->put($this->file($voice), WavFile::encode($speech->sound));
             }
         }
@@ -36,25 +30,25 @@ final readonly class VoiceSamples
 
     public function file(Voice $voice): string
     {
-        return $this->store->path('samples/'.$voice->id.'-'.hash('xxh32', $voice->fingerprint()).'.wav');
+        return $this->store->path('samples/'.$voice->id.'-'.hash('xxh32', $voice->fingerprint().LanguagePacks::of($voice->language)->sample).'.wav');
     }
 
-    /** Says a sentence by a voice and keeps it for whoever asked. */
-    public function speak(string $text, Voice $voice): void
+    /** Says a sentence by a voice and keeps it for the account that asked, and for no other. */
+    public function speak(int $account, string $text, Voice $voice): void
     {
-        $file = $this->said($this->token($text, $voice));
+        $file = $this->said($account, $this->token($account, $text, $voice));
         if (! is_file($file)) {
             $this->store->put($file, WavFile::encode($this->voices->speak($text, $voice)->sound));
         }
     }
 
-    public function token(string $text, Voice $voice): string
+    public function token(int $account, string $text, Voice $voice): string
     {
-        return hash('sha256', $voice->fingerprint()."\0".$text);
+        return hash('sha256', "$account\0".$voice->fingerprint()."\0".$text);
     }
 
-    public function said(string $token): string
+    public function said(int $account, string $token): string
     {
-        return $this->store->keyed('said', preg_match('/^[0-9a-f]{64}$/', $token) === 1 ? $token : str_repeat('0', 64), 'wav');
+        return $this->store->keyed("said/$account", preg_match('/^[0-9a-f]{64}$/', $token) === 1 ? $token : str_repeat('0', 64), 'wav');
     }
 }

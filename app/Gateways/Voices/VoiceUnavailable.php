@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices;
 
-use App\Shorts\ProblemForOperator;
+use RapidReel\Base\Refusal;
 
-final class VoiceUnavailable extends ProblemForOperator
+final class VoiceUnavailable extends Refusal
 {
     public static function notInstalled(string $why): self
     {

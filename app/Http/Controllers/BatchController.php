@@ -4,31 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Gateways\Voices\Voice;
-use App\Gateways\Voices\VoiceBook;
+use App\Editing\BatchMaker;
+use App\Editing\BulkDesk;
+use App\Editing\EditBook;
+use App\Exporting\ExportArchive;
+use App\Exporting\ExportDesk;
+use App\Http\Presenters\BatchRow;
 use App\Http\Presenters\Rundown;
 use App\Http\Presenters\ShortRow;
 use App\Intake\ScriptFiles;
-use App\Jobs\PlanShort;
 use App\Models\Batch;
 use App\Models\Channel;
 use App\Models\Short;
-use App\Scripts\BriefDesk;
-use App\Scripts\BulkDesk;
-use App\Scripts\EditBook;
-use App\Shorts\BatchMaker;
-use App\Shorts\ExportArchive;
-use App\Shorts\ExportDesk;
-use App\Shorts\ProblemForOperator;
-use App\Voicing\VoiceDesk;
+use App\Planning\BriefDesk;
+use App\Settings\Registrar;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Illuminate\Validation\Rule;
-use RapidReel\Publish\TargetProfile;
-use RapidReel\Render\Quality;
+use RapidReel\Base\Refusal;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class BatchController extends Controller
@@ -37,41 +32,38 @@ final class BatchController extends Controller
 
     public function index(Request $request): View
     {
-        $batches = $this->user($request)->batches()->with([
+        $batches = Channel::of($this->user($request))->batches()->with([
             // Not their cuts, which are large and not shown here.
             'shorts:id,batch_id,number,title',
             'shorts.latestExport',
             'shorts.latestDone',
         ])->latest('id')->paginate(30);
 
-        return view('batches.index', ['batches' => $batches]);
+        return view('batches.index', ['batches' => $batches, 'rows' => BatchRow::all($batches->items())]);
     }
 
-    public function store(Request $request, BatchMaker $maker, ExportDesk $desk, ScriptFiles $files, VoiceBook $voices): RedirectResponse
+    public function store(Request $request, BatchMaker $maker, ExportDesk $desk, ScriptFiles $files, Registrar $registrar): RedirectResponse
     {
         $given = $request->validate([
             'text' => ['nullable', 'string', 'max:'.config('reel.upload.script_bytes')],
             'name' => ['nullable', 'string', 'max:120'],
-            'voice' => ['required', Rule::in($voices->ids())],
-            'profile' => ['required', Rule::enum(TargetProfile::class)],
-            'quality' => ['required', Rule::enum(Quality::class)],
         ]);
-        $user = $this->user($request);
-        $batch = $maker->make($user, trim((string) ($given['name'] ?? '')), $files->fromText((string) ($given['text'] ?? '')), $this->choices($request, $voices, Channel::of($user)));
-        foreach ($batch->shorts as $short) {
-            // Their real times are known long before the last one is rendered.
-            PlanShort::dispatch($short->id);
-            if (! $request->boolean('later')) {
-                $desk->order($short, Quality::from($given['quality']));
+        $quality = $this->quality($request);
+        $channel = Channel::of($this->user($request));
+        $settings = $this->settings($request, $registrar->of($channel));
+        $batch = $maker->make($channel, trim((string) ($given['name'] ?? '')), $files->fromText((string) ($given['text'] ?? '')), $settings);
+        if (! $request->boolean('later')) {
+            foreach ($batch->shorts as $short) {
+                $desk->order($short, $quality);
             }
         }
 
         return redirect()->route('batches.show', $batch)->with('made', true);
     }
 
-    public function show(Batch $batch, Rundown $rundown, VoiceBook $voices): View
+    public function show(Batch $batch, Rundown $rundown): View
     {
-        return view('batches.show', ['batch' => $batch, 'voices' => $voices->all(), 'asOf' => now()->getTimestamp(), ...$rundown->of($batch)]);
+        return view('batches.show', ['asOf' => now()->getTimestamp(), 'page' => $rundown->page($batch), 'rundown' => $rundown->of($batch)]);
     }
 
     /** The rows that changed since a page was drawn. */
@@ -83,20 +75,14 @@ final class BatchController extends Controller
     /** One act on the chosen shorts. */
     public function act(Request $request, Batch $batch, BulkDesk $desk, Rundown $rundown): JsonResponse
     {
-        $value = (string) $request->input('value');
+        $act = $request->input('act');
         $shorts = $this->chosen($request, $batch);
-        $said = match ($request->input('act')) {
-            'voice' => $desk->voice($batch, $shorts, $value),
-            'profile' => $desk->profile($batch, $shorts, TargetProfile::tryFrom($value) ?? throw new ProblemForOperator('Choose a target.')),
-            'split' => $desk->split($batch, $shorts, $this->splitRule($value)),
-            'speed' => $desk->pace($batch, $shorts, 'speed', max(Voice::SLOWEST, min(Voice::FASTEST, (int) $value))),
-            'pause' => $desk->pace($batch, $shorts, 'pause_ms', $value === '' ? null : max(0, min(VoiceDesk::LONGEST_PAUSE_MS, (int) $value))),
-            'dead_air' => $desk->pace($batch, $shorts, 'dead_air_ms', $value === '' ? null : max(0, min(VoiceDesk::LONGEST_PAUSE_MS, (int) $value))),
-            'trim' => $desk->trim($batch, $shorts, $request->filled('value') ? max(1, $request->integer('value')) : null),
+        $said = match ($act) {
+            'trim' => $desk->trim($batch, $shorts, $request->filled('value') ? $this->count($request->input('value')) : null),
             'match' => $desk->match($batch, $shorts),
             'copy' => $desk->copy($batch, $shorts),
             'delete' => $desk->delete($batch, $shorts),
-            default => throw new ProblemForOperator('That cannot be done to shorts.'),
+            default => throw new Refusal('That cannot be done to shorts.'),
         };
 
         return response()->json(['said' => $said, ...$this->fresh($request, $batch, $rundown)]);
@@ -107,9 +93,14 @@ final class BatchController extends Controller
         return response()->json(['said' => 'Undone: '.$edits->undo($batch).'.', ...$this->fresh($request, $batch, $rundown)]);
     }
 
+    public function redo(Request $request, Batch $batch, EditBook $edits, Rundown $rundown): JsonResponse
+    {
+        return response()->json(['said' => 'Done again: '.$edits->redo($batch).'.', ...$this->fresh($request, $batch, $rundown)]);
+    }
+
     public function export(Request $request, Batch $batch, ExportDesk $desk): RedirectResponse
     {
-        $quality = Quality::tryFrom((string) $request->input('quality')) ?? Quality::Final;
+        $quality = $this->quality($request);
         foreach ($this->chosen($request, $batch) as $short) {
             $desk->order($short, $quality);
         }
@@ -135,7 +126,7 @@ final class BatchController extends Controller
 
     public function briefs(Request $request, Batch $batch, BriefDesk $desk): BinaryFileResponse
     {
-        return $this->zip($desk->archive($this->chosen($request, $batch), Channel::of($this->user($request))), "batch-{$batch->id}-briefs.zip");
+        return $this->zip($desk->archive($this->chosen($request, $batch)), "batch-{$batch->id}-briefs.zip");
     }
 
     private function zip(string $path, string $name): BinaryFileResponse
@@ -143,13 +134,21 @@ final class BatchController extends Controller
         return response()->download($path, $name, ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 
+    private function count(mixed $value): int
+    {
+        return is_numeric($value) && (int) $value >= 1 && (int) $value <= Short::MOST_SENTENCES
+            ? (int) $value
+            : throw new Refusal('Say how many sentences are to go: a whole number from 1.');
+    }
+
     /** @return list<Short> the shorts ticked, or all where none is */
     private function chosen(Request $request, Batch $batch): array
     {
-        $ids = array_map(intval(...), (array) $request->input('shorts', []));
-        $shorts = $batch->shorts()->with(['latestDone', 'scenes', 'notes', 'hooks'])->when($ids !== [], static fn ($query) => $query->whereIn('id', $ids))->get();
+        $ids = $this->ids($request->input('shorts'));
+        $shorts = $batch->shorts()->with(['latestDone', 'scenes.shots', 'notes', 'hooks', 'readings'])
+            ->when($ids !== [], static fn ($query) => $query->whereIn('id', $ids))->get();
         if ($shorts->isEmpty()) {
-            throw new ProblemForOperator('None of the chosen shorts is in this batch any more.');
+            throw new Refusal('None of the chosen shorts is in this batch any more.');
         }
 
         return array_values($shorts->each(static fn (Short $short) => $short->setRelation('batch', $batch))->all());
@@ -158,18 +157,22 @@ final class BatchController extends Controller
     /** @return array<string, mixed> */
     private function fresh(Request $request, Batch $batch, Rundown $rundown): array
     {
+        $since = $request->input('since');
         // A second earlier: times are kept in whole seconds.
-        $since = Carbon::createFromTimestamp(max(0, $request->integer('since') - 1));
-        $asOf = now()->getTimestamp();
-        $now = $rundown->of($batch, $since);
+        $now = $rundown->of($batch->refresh()->load('channel'), is_numeric($since) ? Carbon::createFromTimestamp(max(0, min(4_000_000_000, (int) $since)) - 1) : null);
 
         return [
-            'asOf' => $asOf,
-            'rows' => array_map(static fn (ShortRow $row): string => view('batches._row', ['row' => $row, 'names' => $now['names']])->render(), $now['rows']),
-            'ids' => $now['ids'],
-            'working' => $now['working'],
-            'undo' => $now['undo'],
-            'counts' => view('batches._counts', $now)->render(),
+            'asOf' => now()->getTimestamp(),
+            'rows' => array_map(static fn (ShortRow $row): string => view('batches._row', ['row' => $row])->render(), $now->rows),
+            'ids' => $now->ids,
+            'working' => $now->isWorking,
+            'undo' => $now->undo,
+            'redo' => $now->redo,
+            'head' => view('batches._head', ['rundown' => $now])->render(),
+            'settings' => view('batches._settings', ['page' => $rundown->page($batch)])->render(),
+            'counts' => $now->counts,
+            'next' => $now->next,
+            'history' => view('history._list', ['history' => $now->history])->render(),
         ];
     }
 }

@@ -4,29 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Channel;
 use App\Models\Short;
-use App\Scripts\BriefDesk;
+use App\Planning\BriefDesk;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use RapidReel\Brief\BriefSheet;
+use RapidReel\Brief\BriefList;
 
 /** What every shot of a short should show. */
 final class BriefController extends Controller
 {
-    public function show(Request $request, Short $short, BriefDesk $desk): View
+    public function show(Short $short, BriefDesk $desk): View
     {
-        $channel = Channel::of($this->user($request));
-
-        return view('briefs.show', ['short' => $short->load(['batch', 'scenes']), 'channel' => $channel, 'briefs' => $desk->of($short, $channel)]);
+        return view('briefs.show', ['short' => $short->load(['batch.channel', 'scenes']), 'channel' => $short->batch->channel, 'briefs' => $desk->of($short)]);
     }
 
-    public function file(Request $request, Short $short, string $kind, BriefDesk $desk): Response
+    public function file(Short $short, string $kind, BriefDesk $desk): Response
     {
-        $briefs = $desk->of($short, Channel::of($this->user($request)));
+        $briefs = $desk->of($short);
 
-        return response($kind === 'csv' ? BriefSheet::csv($briefs) : BriefSheet::plain($briefs), 200, [
+        return response($kind === 'csv' ? BriefList::csv($briefs) : BriefList::plain($briefs), 200, [
             'Content-Type' => $kind === 'csv' ? 'text/csv; charset=utf-8' : 'text/plain; charset=utf-8',
             'Content-Disposition' => sprintf('attachment; filename="%s-briefs.%s"', $short->fileName(), $kind),
         ]);

@@ -7,10 +7,10 @@ namespace App\Http\Controllers;
 use App\Drafts\DraftDesk;
 use App\Gateways\Voices\VoiceBook;
 use App\Intake\ScriptFiles;
-use App\Shorts\ProblemForOperator;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use RapidReel\Base\Refusal;
 use RapidReel\Draft\Draft;
 use RapidReel\Draft\Tone;
 use RapidReel\Hook\HookShape;
@@ -29,13 +29,13 @@ final class DraftController extends Controller
     public function store(Request $request, DraftDesk $desk, VoiceBook $voices): JsonResponse
     {
         $drafts = $desk->drafts(
-            $this->lines((string) $request->input('topics')),
-            $this->lines((string) $request->input('points')),
-            Tone::tryFrom((string) $request->input('tone')) ?? Tone::Plain,
-            HookShape::tryFrom((string) $request->input('shape')),
+            $this->lines($this->text($request, 'topics')),
+            $this->lines($this->text($request, 'points')),
+            Tone::tryFrom($this->text($request, 'tone')) ?? Tone::Plain,
+            HookShape::tryFrom($this->text($request, 'shape')),
             $this->seconds($request),
             $voices->get(VoiceBook::DEFAULT),
-            $request->integer('round'),
+            max(0, min(1_000, $this->whole($request, 'round'))),
         );
 
         return $this->answer(array_map(static fn (array $one): array => [$one['draft'], $one['shape']->label()], $drafts), $desk, $voices);
@@ -43,7 +43,7 @@ final class DraftController extends Controller
 
     public function condense(Request $request, DraftDesk $desk, VoiceBook $voices): JsonResponse
     {
-        $source = (string) $request->input('source');
+        $source = $this->text($request, 'source');
         $draft = $desk->condensed($source, $this->seconds($request), $voices->get(VoiceBook::DEFAULT));
 
         return $this->answer([[$draft, 'Condensed from '.number_format((int) preg_match_all('/\S+/', $source)).' words']], $desk, $voices);
@@ -62,9 +62,9 @@ final class DraftController extends Controller
 
     private function seconds(Request $request): int
     {
-        $seconds = $request->integer('seconds');
+        $seconds = $this->whole($request, 'seconds');
         if ($seconds < 5 || $seconds > self::LONGEST) {
-            throw new ProblemForOperator(sprintf('A length is from 5 to %d seconds.', self::LONGEST));
+            throw new Refusal(sprintf('A length is from 5 to %d seconds.', self::LONGEST));
         }
 
         return $seconds;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Media\ExportedFiles;
+use App\Exporting\ExportDesk;
+use App\Exporting\ExportedFiles;
 use App\Media\MediaStore;
 use App\Models\Export;
 use App\Models\ExportState;
-use App\Shorts\ExportDesk;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Library\FootageImporter;
 use App\Media\MediaStore;
-use App\Media\UnusableMedia;
+use App\Models\Channel;
 use App\Models\Footage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -14,6 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Pagination\LengthAwarePaginator;
+use RapidReel\Base\Refusal;
 use RapidReel\Footage\FootageKind;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -21,11 +22,15 @@ final class FootageController extends Controller
 {
     public function index(Request $request): View
     {
+        $channel = Channel::of($this->user($request));
+
         return view('footage.index', [
             'footage' => $this->found($request, 60),
-            'search' => (string) $request->query('search'),
-            'kind' => (string) $request->query('kind'),
-            'total' => Footage::query()->count(),
+            'search' => $this->text($request, 'search'),
+            'kind' => $this->text($request, 'kind'),
+            'total' => Footage::at($channel)->count(),
+            'channel' => $channel,
+            'channels' => $this->user($request)->channels()->count(),
         ]);
     }
 
@@ -37,7 +42,8 @@ final class FootageController extends Controller
 
     public function store(Request $request, FootageImporter $importer): JsonResponse
     {
-        $tags = $this->tags((string) $request->input('tags'));
+        $tags = $this->tags($this->text($request, 'tags'));
+        $channel = Channel::of($this->user($request));
         $added = [];
         $problems = [];
         foreach ((array) $request->file('files') as $file) {
@@ -51,8 +57,8 @@ final class FootageController extends Controller
             try {
                 $name = $file->getClientOriginalName();
                 $words = $tags !== [] ? $tags : $this->tags(str_replace(' ', ',', FootageImporter::plainName($name)));
-                $added[] = $importer->footage($file->getPathname(), $name, $words)->name;
-            } catch (UnusableMedia $problem) {
+                $added[] = $importer->footage($channel, $file->getPathname(), $name, $words)->name;
+            } catch (Refusal $problem) {
                 $problems[] = $problem->getMessage();
             }
         }
@@ -63,7 +69,7 @@ final class FootageController extends Controller
     public function update(Request $request, Footage $footage): RedirectResponse
     {
         $given = $request->validate(['name' => ['required', 'string', 'max:120'], 'tags' => ['nullable', 'string', 'max:1000']]);
-        $footage->update(['name' => $given['name'], 'tags' => implode(', ', $this->tags((string) ($given['tags'] ?? '')))]);
+        $footage->update(['name' => $given['name'], 'shared' => $request->boolean('shared'), 'tags' => implode(', ', $this->tags((string) ($given['tags'] ?? '')))]);
 
         return back()->with('saved', $footage->id);
     }
@@ -81,9 +87,9 @@ final class FootageController extends Controller
     /** @return LengthAwarePaginator<int, Footage> */
     private function found(Request $request, int $most): LengthAwarePaginator
     {
-        $kind = FootageKind::tryFrom((string) $request->query('kind'));
+        $kind = FootageKind::tryFrom($this->text($request, 'kind'));
 
-        return Footage::search((string) $request->query('search'))
+        return Footage::search(Channel::of($this->user($request)), $this->text($request, 'search'))
             ->when($kind !== null, static fn ($query) => $query->where('kind', $kind))
             ->orderByDesc('id')->paginate($most)->withQueryString();
     }

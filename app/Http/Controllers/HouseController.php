@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Editing\EditBook;
+use App\Editing\HouseDesk;
+use App\Http\Presenters\House;
 use App\Models\Channel;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -12,24 +15,38 @@ use Illuminate\Http\Request;
 /** The house style of the channel. */
 final class HouseController extends Controller
 {
-    public function show(Request $request): View
+    public function show(Request $request, House $house): View
     {
-        return view('house.show', ['channel' => Channel::of($this->user($request))]);
+        return view('house.show', ['house' => $house->of(Channel::of($this->user($request)))]);
     }
 
-    public function update(Request $request): RedirectResponse
+    public function update(Request $request, HouseDesk $desk): RedirectResponse
     {
         $given = $request->validate(
             ['name' => ['required', 'string', 'max:80'], 'style_words' => ['nullable', 'string', 'max:400'], 'forbidden' => ['nullable', 'string', 'max:4000'], 'pronunciations' => ['nullable', 'string', 'max:4000']],
             ['name.required' => 'A channel needs a name.'],
         );
-        Channel::of($this->user($request))->fill([
+        $desk->describe(Channel::of($this->user($request)), [
             'name' => trim($given['name']),
             'style_words' => trim((string) ($given['style_words'] ?? '')),
             'forbidden' => trim((string) ($given['forbidden'] ?? '')),
             'pronunciations' => trim((string) ($given['pronunciations'] ?? '')),
-        ])->save();
+        ]);
 
         return back()->with('saved', true);
+    }
+
+    public function undo(Request $request, EditBook $edits): RedirectResponse
+    {
+        $edits->undo(Channel::of($this->user($request)));
+
+        return redirect()->route('house');
+    }
+
+    public function redo(Request $request, EditBook $edits): RedirectResponse
+    {
+        $edits->redo(Channel::of($this->user($request)));
+
+        return redirect()->route('house');
     }
 }

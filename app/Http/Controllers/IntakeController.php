@@ -4,44 +4,44 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Gateways\Voices\VoiceBook;
+use App\Http\Presenters\Intake;
+use App\Http\Presenters\IntakeCard;
 use App\Http\Presenters\IntakePreview;
 use App\Intake\IntakeText;
+use App\Intake\ScriptChoices;
 use App\Intake\ScriptFiles;
 use App\Models\Channel;
-use App\Shorts\ProblemForOperator;
+use App\Settings\Registrar;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use RapidReel\Publish\TargetProfile;
-use RapidReel\Script\UnusableScript;
+use RapidReel\Base\Refusal;
 
 final class IntakeController extends Controller
 {
     use TakesChoices;
 
-    public function show(Request $request, VoiceBook $voices): View
+    public function show(Request $request, Intake $intake): View
     {
-        $channel = Channel::of($this->user($request));
-
-        return view('intake.show', ['voices' => $voices->all(), 'chosen' => $channel->voice !== '' ? $channel->voice : VoiceBook::DEFAULT, 'profiles' => TargetProfile::cases()]);
+        return view('intake.show', ['intake' => $intake->of(Channel::of($this->user($request)))]);
     }
 
     /** What will become of a text, drawn beside it while it is typed. */
-    public function preview(Request $request, IntakePreview $preview, ScriptFiles $files, VoiceBook $voices): JsonResponse
+    public function preview(Request $request, IntakePreview $preview, ScriptFiles $files, Registrar $registrar): JsonResponse
     {
-        $sources = $files->fromText($this->text($request));
+        $sources = $files->fromText($this->script($request));
         $most = (int) config('reel.most_scripts');
         if (count($sources) > $most) {
-            throw new ProblemForOperator(sprintf('%s scripts are too many for one batch; at most %d go into one.', number_format(count($sources)), $most));
+            throw new Refusal(sprintf('%s scripts are too many for one batch; at most %d go into one.', number_format(count($sources)), $most));
         }
         $channel = Channel::of($this->user($request));
-        $shorts = $preview->of($sources, $this->choices($request, $voices, $channel), $channel);
+        $registry = $registrar->of($channel);
+        $shorts = $preview->of($sources, ScriptChoices::of($channel, $registry, $this->settings($request, $registry)), $channel->id);
 
         return response()->json([
             'count' => count($shorts),
-            'usable' => $shorts !== [] && ! in_array(false, array_column($shorts, 'usable'), true),
+            'usable' => $shorts !== [] && array_filter($shorts, static fn (IntakeCard $card): bool => $card->problem !== '') === [],
             'html' => view('intake._preview', ['shorts' => $shorts])->render(),
         ]);
     }
@@ -49,13 +49,13 @@ final class IntakeController extends Controller
     /** The text with a note of it spoken. */
     public function say(Request $request, IntakeText $texts): JsonResponse
     {
-        return response()->json(['text' => $texts->saying($this->text($request), $request->integer('script'), $request->integer('line'), $request->integer('run'))]);
+        return response()->json(['text' => $texts->saying($this->script($request), $this->whole($request, 'script'), $this->whole($request, 'line'), $this->whole($request, 'run'))]);
     }
 
     /** The text with some articles of a script alone. */
     public function keep(Request $request, IntakeText $texts): JsonResponse
     {
-        return response()->json(['text' => $texts->keeping($this->text($request), $request->integer('script'), array_values(array_map(intval(...), (array) $request->input('articles'))))]);
+        return response()->json(['text' => $texts->keeping($this->script($request), $this->whole($request, 'script'), $this->ids($request->input('articles')))]);
     }
 
     /** Dropped files as text, to be put under what is typed already: nothing stays out of sight. */
@@ -72,7 +72,7 @@ final class IntakeController extends Controller
             try {
                 $this->refuseTooMuch((int) $file->getSize());
                 $sources = [...$sources, ...$files->fromFile($file->getContent(), $file->getClientOriginalName())];
-            } catch (UnusableScript|ProblemForOperator $problem) {
+            } catch (Refusal $problem) {
                 $problems[] = $problem->getMessage();
             }
         }
@@ -80,9 +80,9 @@ final class IntakeController extends Controller
         return response()->json(['text' => ScriptFiles::toText(...$sources), 'scripts' => count($sources), 'problems' => $problems]);
     }
 
-    private function text(Request $request): string
+    private function script(Request $request): string
     {
-        $text = (string) $request->input('text');
+        $text = $this->text($request, 'text');
         $this->refuseTooMuch(strlen($text));
 
         return $text;
@@ -92,7 +92,7 @@ final class IntakeController extends Controller
     {
         $most = (int) config('reel.upload.script_bytes');
         if ($bytes > $most) {
-            throw new ProblemForOperator(sprintf('That is more text than fits in one batch (%d MB). Split it.', intdiv($most, 1024 * 1024)));
+            throw new Refusal(sprintf('That is more text than fits in one batch (%d MB). Split it.', intdiv($most, 1024 * 1024)));
         }
     }
 }

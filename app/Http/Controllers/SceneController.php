@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Editing\ScriptEditor;
 use App\Models\Footage;
 use App\Models\Scene;
-use App\Scripts\ScriptEditor;
-use App\Shorts\ProblemForOperator;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use RapidReel\Base\Refusal;
 use RapidReel\Script\SceneRole;
 
 final class SceneController extends Controller
 {
     public function reword(Request $request, Scene $scene, ScriptEditor $editor): JsonResponse
     {
-        $editor->reword($scene, (string) $request->input('text'));
+        $editor->reword($scene, $this->text($request, 'text'));
 
         return response()->json(['text' => $scene->fresh()?->text]);
     }
@@ -25,34 +25,34 @@ final class SceneController extends Controller
     public function change(Request $request, Scene $scene, ScriptEditor $editor): JsonResponse
     {
         match ($request->input('do')) {
-            'split' => $editor->split($scene, $request->integer('at')),
+            'split' => $editor->split($scene, $this->whole($request, 'at')),
             'join' => $editor->join($scene),
             'up' => $editor->move($scene, -1),
             'down' => $editor->move($scene, 1),
             'drop' => $editor->drop($scene),
             'close' => $editor->play($scene, SceneRole::Close),
             'beat' => $editor->play($scene, SceneRole::Beat),
-            default => throw new ProblemForOperator('That cannot be done to a scene.'),
+            default => throw new Refusal('That cannot be done to a scene.'),
         };
 
         return response()->json(['said' => 'Done.']);
     }
 
-    public function swap(Request $request, Scene $scene, int $shot, ScriptEditor $editor): JsonResponse
+    /** Chooses the picture of the shot that begins at a word. */
+    public function swap(Request $request, Scene $scene, int $word, ScriptEditor $editor): JsonResponse
     {
-        $footage = Footage::query()->find((int) $request->input('footage'));
-        $cut = $scene->short->plannedCut();
-        if ($footage === null || $cut === null || ! isset($cut->scenes[$scene->position]->shots[$shot])) {
-            throw new ProblemForOperator('This shot or this footage is no longer there. Load the page again.');
+        $footage = Footage::at($scene->short->batch->channel)->find($this->whole($request, 'footage'));
+        if ($footage === null) {
+            throw new Refusal('This footage is no longer there. Load the page again.');
         }
-        $editor->swap($scene, $shot, $footage);
+        $editor->swap($scene, $word, $footage);
 
         return response()->json(['footage' => $footage->name]);
     }
 
     public function brief(Request $request, Scene $scene, ScriptEditor $editor): JsonResponse
     {
-        $editor->show($scene, (string) $request->input('text'));
+        $editor->show($scene, $this->text($request, 'text'));
 
         return response()->json(['text' => $scene->fresh()?->brief]);
     }

@@ -4,60 +4,63 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Gateways\Voices\VoiceBook;
+use App\Editing\EditBook;
+use App\Editing\ScriptEditor;
+use App\Exporting\ExportDesk;
 use App\Http\Presenters\ScriptPanel;
 use App\Http\Presenters\Sheet;
-use App\Models\Channel;
 use App\Models\Short;
-use App\Scripts\EditBook;
-use App\Scripts\ScriptEditor;
-use App\Shorts\ExportDesk;
-use App\Shorts\ProblemForOperator;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use RapidReel\Render\Quality;
+use RapidReel\Base\Refusal;
 
 final class ShortController extends Controller
 {
-    public function show(Request $request, Short $short, VoiceBook $voices, Sheet $sheet, ScriptPanel $panel): View
+    use TakesChoices;
+
+    public function show(Short $short, Sheet $sheet, ScriptPanel $panel): View
     {
-        return view('shorts.show', ['voice' => $voices->get($short->voice), 'panel' => $panel->of($short, Channel::of($this->user($request))), ...$sheet->of($short)]);
+        return view('shorts.show', ['sheet' => $sheet->of($short), 'panel' => $panel->of($short)]);
     }
 
     /** The sheet as it stands, for a page that is open. */
-    public function state(Request $request, Short $short, Sheet $presenter, ScriptPanel $panel): JsonResponse
+    public function state(Short $short, Sheet $presenter, ScriptPanel $panel): JsonResponse
     {
         $sheet = $presenter->of($short);
 
         return response()->json([
-            'scenes' => view('shorts._scenes', $sheet)->render(),
-            'export' => view('shorts._export', $sheet)->render(),
-            'panel' => view('scripts._panel', $panel->of($short, Channel::of($this->user($request))))->render(),
-            'working' => $sheet['row']->isWorking,
-            'revision' => $short->revision.'/'.$short->planned_revision,
-            'video' => $sheet['row']->done?->id,
-            'undo' => $sheet['undo'],
+            'scenes' => view('shorts._scenes', ['sheet' => $sheet])->render(),
+            'export' => view('shorts._export', ['sheet' => $sheet])->render(),
+            'panel' => view('scripts._panel', ['panel' => $panel->of($short)])->render(),
+            'settings' => view('shorts._settings', ['sheet' => $sheet])->render(),
+            'history' => view('history._list', ['history' => $sheet->history])->render(),
+            'lead' => $sheet->lead,
+            'revision' => $short->revision,
+            'working' => $sheet->row->isWorking,
+            'video' => $sheet->row->done?->id,
+            'undo' => $sheet->undo,
+            'redo' => $sheet->redo,
         ]);
     }
 
     /** Hook, length and script of a short, to be shown in its row. */
-    public function script(Request $request, Short $short, ScriptPanel $panel): View
+    public function script(Short $short, ScriptPanel $panel): View
     {
-        return view('scripts._opened', $panel->of($short, Channel::of($this->user($request))));
+        return view('scripts._opened', ['panel' => $panel->of($short)]);
     }
 
     public function export(Request $request, Short $short, ExportDesk $desk): RedirectResponse
     {
-        $desk->order($short, Quality::tryFrom((string) $request->input('quality')) ?? Quality::Final);
+        $desk->order($short, $this->quality($request));
 
         return back();
     }
 
     public function say(Request $request, Short $short, ScriptEditor $editor): JsonResponse
     {
-        $editor->say($short, $request->integer('note'));
+        $editor->say($short, $this->whole($request, 'note'));
 
         return response()->json(['said' => 'It is spoken now.']);
     }
@@ -65,9 +68,9 @@ final class ShortController extends Controller
     /** Another hook: kept, said instead of or before the first words, made a short of its own, or dropped. */
     public function hook(Request $request, Short $short, ScriptEditor $editor): JsonResponse
     {
-        $text = trim((string) $request->input('text'));
+        $text = trim($this->text($request, 'text'));
         if ($request->input('do') !== 'drop' && $text === '') {
-            throw new ProblemForOperator('Write the hook first.');
+            throw new Refusal('Write the hook first.');
         }
         $said = match ($request->input('do')) {
             'keep' => 'Kept to be tried.',
@@ -75,12 +78,12 @@ final class ShortController extends Controller
             'before' => 'It is said first now.',
             'short' => 'Short %02d begins with it.',
             'drop' => 'Dropped.',
-            default => throw new ProblemForOperator('That cannot be done with a hook.'),
+            default => throw new Refusal('That cannot be done with a hook.'),
         };
         $made = match ($request->input('do')) {
             'keep' => $editor->keepHook($short, $text),
             'short' => $editor->shortOf($short, $text),
-            'drop' => $editor->dropHook($short, $short->hooks()->findOrFail($request->integer('id'))),
+            'drop' => $editor->dropHook($short, $short->hooks()->findOrFail($this->whole($request, 'id'))),
             default => $editor->openWith($short, $text, before: $request->input('do') === 'before'),
         };
         $said = sprintf($said, $made->number);
@@ -91,5 +94,10 @@ final class ShortController extends Controller
     public function undo(Short $short, EditBook $edits): JsonResponse
     {
         return response()->json(['said' => 'Undone: '.$edits->undo($short).'.']);
+    }
+
+    public function redo(Short $short, EditBook $edits): JsonResponse
+    {
+        return response()->json(['said' => 'Done again: '.$edits->redo($short).'.']);
     }
 }

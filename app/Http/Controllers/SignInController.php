@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Console\DemoCommand;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,7 +17,7 @@ final class SignInController extends Controller
 
     public function show(): View
     {
-        return view('sign-in', ['demo' => config('reel.demo') ? ['email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD] : null]);
+        return view('sign-in', ['demo' => config('reel.demo') ? config('reel.demo_account') : null]);
     }
 
     public function store(Request $request): RedirectResponse

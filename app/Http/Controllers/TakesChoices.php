@@ -4,35 +4,42 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Gateways\Voices\VoiceBook;
-use App\Models\Channel;
-use App\Scripts\ScriptChoices;
-use App\Shorts\ProblemForOperator;
 use Illuminate\Http\Request;
-use InvalidArgumentException;
-use RapidReel\Publish\TargetProfile;
-use RapidReel\Script\SplitRule;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\Values;
+use RapidReel\Render\Quality;
+use RapidReel\Settings\Level;
+use RapidReel\Settings\Registry;
 
-/** Reads voice, target and split rule out of a request; what is missing is what is usual. */
+/** Reads choices out of a request; what is missing is what is usual, and what is wrong is refused. */
 trait TakesChoices
 {
-    private function choices(Request $request, VoiceBook $voices, Channel $channel): ScriptChoices
+    /** What a batch is to have of its own; what is left empty is inherited. */
+    private function settings(Request $request, Registry $registry): Values
     {
-        return new ScriptChoices(
-            $voices->get((string) $request->input('voice', VoiceBook::DEFAULT)),
-            TargetProfile::tryFrom((string) $request->input('profile')) ?? TargetProfile::UpTo60,
-            $this->splitRule((string) $request->input('split', 'sentence')),
-            $channel->name,
-            $channel->pronunciations(),
-        );
+        $written = [];
+        foreach ($registry->at(Level::Batch) as $key => $setting) {
+            $value = $request->input($key);
+            if ($value !== null && $value !== '') {
+                $written[$key] = is_scalar($value) ? (string) $value : throw new Refusal("“{$setting->label}” takes one value.");
+            }
+        }
+
+        return $registry->read($written, Level::Batch);
     }
 
-    private function splitRule(string $rule): SplitRule
+    private function quality(Request $request): Quality
     {
-        try {
-            return SplitRule::parse($rule);
-        } catch (InvalidArgumentException $problem) {
-            throw new ProblemForOperator($problem->getMessage());
-        }
+        $quality = $request->input('quality', Quality::Final->value);
+
+        return (is_string($quality) ? Quality::tryFrom($quality) : null) ?? throw new Refusal('The quality is draft or final.');
+    }
+
+    /** @return list<int> */
+    private function ids(mixed $given): array
+    {
+        $ids = array_filter((array) ($given ?? []), static fn (mixed $id): bool => is_scalar($id) && ctype_digit((string) $id));
+
+        return array_values(array_map(intval(...), $ids));
     }
 }

@@ -6,13 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceSamples;
-use App\Jobs\SpeakSample;
 use App\Models\Channel;
-use App\Shorts\ProblemForOperator;
+use App\Settings\Resolver;
+use App\Work\Orders;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use RapidReel\Base\Refusal;
+use RapidReel\Voice\SpeechRate;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Who can read scripts. */
@@ -20,9 +21,11 @@ final class VoiceController extends Controller
 {
     private const LONGEST_SAMPLE = 300;
 
-    public function index(Request $request, VoiceBook $voices): View
+    public function index(Request $request, VoiceBook $voices, Resolver $resolver): View
     {
-        return view('voices.index', ['voices' => $voices->all(), 'channel' => Channel::of($this->user($request)), 'usual' => VoiceBook::DEFAULT]);
+        $channel = Channel::of($this->user($request));
+
+        return view('voices.index', ['voices' => $voices->all(), 'channel' => $channel, 'chosen' => $resolver->channel($channel)->voice()]);
     }
 
     public function sample(string $voice, VoiceBook $voices, VoiceSamples $samples): BinaryFileResponse
@@ -33,32 +36,27 @@ final class VoiceController extends Controller
     }
 
     /** Has a voice say a sentence; a worker does it. */
-    public function say(Request $request, VoiceBook $voices, VoiceSamples $samples): JsonResponse
+    public function say(Request $request, VoiceBook $voices, VoiceSamples $samples, Orders $orders): JsonResponse
     {
-        $text = trim((string) preg_replace('/\s+/u', ' ', mb_scrub((string) $request->input('text'))));
+        $text = trim((string) preg_replace('/\s+/u', ' ', $this->text($request, 'text')));
         if ($text === '' || mb_strlen($text) > self::LONGEST_SAMPLE) {
-            throw new ProblemForOperator(sprintf('Type a sentence of at most %d characters.', self::LONGEST_SAMPLE));
+            throw new Refusal(sprintf('Type a sentence of at most %d characters.', self::LONGEST_SAMPLE));
         }
-        $voice = $voices->get((string) $request->input('voice'))->at($request->integer('speed', 100));
-        SpeakSample::dispatch($voice->id, $voice->speed, $text);
+        $speed = $this->whole($request, 'speed');
+        if ($speed < SpeechRate::SLOWEST || $speed > SpeechRate::FASTEST) {
+            throw new Refusal(sprintf('The speed of a voice is from %d to %d %%.', SpeechRate::SLOWEST, SpeechRate::FASTEST));
+        }
+        $voice = $voices->get($this->text($request, 'voice'))->at($speed);
+        $account = $this->user($request)->id;
+        $orders->speakSample($account, $voice->id, $voice->speed, $text);
 
-        return response()->json(['url' => route('voices.said', $samples->token($text, $voice))]);
+        return response()->json(['url' => route('voices.said', $samples->token($account, $text, $voice))]);
     }
 
-    public function said(string $token, VoiceSamples $samples): BinaryFileResponse
+    public function said(Request $request, string $token, VoiceSamples $samples): BinaryFileResponse
     {
-        $file = $samples->said($token);
+        $file = $samples->said($this->user($request)->id, $token);
 
         return is_file($file) ? response()->file($file, ['Content-Type' => 'audio/wav']) : abort(404);
-    }
-
-    /** Reads new batches from now on. */
-    public function choose(Request $request, VoiceBook $voices): RedirectResponse
-    {
-        $channel = Channel::of($this->user($request));
-        $channel->voice = $voices->get((string) $request->input('voice'))->id;
-        $channel->save();
-
-        return back()->with('saved', true);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
+use RapidReel\Base\TargetProfile;
 use RapidReel\Cut\CutSummary;
-use RapidReel\Publish\TargetProfile;
 
 /** The one axis of seconds that all shorts of a table share. Places are thousandths of it. */
 final readonly class Axis

@@ -37,7 +37,7 @@ final readonly class CutStrip
 
         return new self(
             $paths,
-            implode('', array_map(static fn (int $at): string => sprintf('M%d 11V17', $axis->at($at)), $summary->cutsMs)),
+            implode('', array_map(static fn (int $at): string => sprintf('M%d 11V17', $axis->at($at)), $summary->changesMs)),
             $axis->at($summary->profile->hookWindowMs()),
             $axis->at($summary->profile->longestMs()),
             number_format($summary->durationMs / 1000, 1),

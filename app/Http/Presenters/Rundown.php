@@ -4,50 +4,88 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
+use App\Editing\EditBook;
 use App\Models\Batch;
 use App\Models\Export;
 use App\Models\Short;
-use App\Scripts\EditBook;
-use App\Scripts\LikenessBook;
+use App\Review\LikenessBook;
+use App\Settings\Resolver;
 use Illuminate\Support\Carbon;
+use RapidReel\Settings\Level;
 
 /** A batch as its page shows it. What a row needs is read; scripts and cuts stay in the database. */
 final readonly class Rundown
 {
-    private const COLUMNS = ['id', 'batch_id', 'number', 'title', 'voice', 'profile', 'revision', 'planned_revision', 'problem', 'summary', 'variant_of', 'publish_at', 'updated_at'];
+    private const COLUMNS = [
+        'id', 'batch_id', 'number', 'title', 'settings', 'inputs', 'planned_inputs', 'problem', 'summary', 'variant_of', 'publish_at', 'updated_at',
+    ];
 
     public function __construct(
         private LikenessBook $likenesses,
         private EditBook $edits,
+        private Resolver $resolver,
     ) {
     }
 
-    /**
-     * @param  Carbon|null  $since  with it, only rows that changed since then
-     * @return array{rows: array<int, ShortRow>, ids: list<int>, axis: Axis, working: bool, done: int, undo: string|null, counts: array<string, int>, names: array<int, string>}
-     */
-    public function of(Batch $batch, ?Carbon $since = null): array
+    public function page(Batch $batch): RundownPage
+    {
+        $channel = $this->resolver->channel($batch->channel);
+
+        return new RundownPage(
+            $batch,
+            array_values($channel->registry->at(Level::Short)),
+            ScopeControl::all(Level::Batch, $this->resolver->batch($batch), $channel, $batch->channel_id, $batch->id, 'the batch'),
+        );
+    }
+
+    /** @param  Carbon|null  $since  with it, only rows that changed since then */
+    public function of(Batch $batch, ?Carbon $since = null): RundownView
     {
         $shorts = $batch->shorts()->with(['latestExport', 'latestDone'])->withCount('scenes')->get(self::COLUMNS);
         $ids = array_map(intval(...), $shorts->modelKeys());
         $flags = $this->likenesses->flags($ids, $batch->id);
         $axis = Axis::over(array_values(array_filter($shorts->map(static fn (Short $short) => $short->cutSummary())->all())));
+        $names = $shorts->mapWithKeys(static fn (Short $short): array => [$short->id => sprintf('%02d', $short->number)])->all();
+        $settled = $this->resolver->batch($batch);
         $rows = [];
         foreach ($shorts as $short) {
-            $rows[$short->id] = ShortRow::of($short, $axis, isset($flags[$short->id]) ? [$flags[$short->id]] : []);
+            $own = $settled->and(Level::Short, $short->settings);
+            $rows[$short->id] = ShortRow::of(
+                $short,
+                $axis,
+                isset($flags[$short->id]) ? [$flags[$short->id]] : [],
+                $own->registry->get('voice')->type->says($own->voice()),
+                $short->variant_of === null ? '' : ($names[$short->variant_of] ?? 'one that is deleted'),
+            );
         }
-        $count = static fn (string $group): int => count(array_filter($rows, static fn (ShortRow $row): bool => in_array($group, explode(' ', $row->groups()), true)));
 
-        return [
-            'rows' => $since === null ? $rows : array_filter($rows, static fn (ShortRow $row): bool => self::isChanged($row, $since)),
-            'ids' => $ids,
-            'axis' => $axis,
-            'working' => array_filter($rows, static fn (ShortRow $row): bool => $row->isWorking) !== [],
-            'done' => count(array_filter($rows, static fn (ShortRow $row): bool => $row->done !== null)),
-            'undo' => $this->edits->last($batch),
-            'counts' => ['flagged' => $count('flagged'), 'over' => $count('over'), 'late' => $count('late'), 'open' => $count('open'), 'ready' => $count('ready'), 'failed' => $count('failed')],
-            'names' => $shorts->mapWithKeys(static fn (Short $short): array => [$short->id => sprintf('%02d', $short->number)])->all(),
-        ];
+        return new RundownView(
+            $since === null ? $rows : array_filter($rows, static fn (ShortRow $row): bool => self::isChanged($row, $since)),
+            $ids,
+            $axis,
+            array_filter($rows, static fn (ShortRow $row): bool => $row->isWorking) !== [],
+            self::counts($rows),
+            $this->edits->last($batch),
+            $this->edits->next($batch),
+            HistoryLine::of($batch),
+        );
+    }
+
+    /**
+     * @param  array<ShortRow>  $rows
+     * @return array<string, int> rows in each group
+     */
+    private static function counts(array $rows): array
+    {
+        $counts = array_fill_keys(['flagged', 'over', 'late', 'open', 'ready', 'failed', 'downloadable'], 0);
+        foreach ($rows as $row) {
+            foreach ($row->groups() as $group) {
+                $counts[$group]++;
+            }
+            $counts['downloadable'] += $row->done === null ? 0 : 1;
+        }
+
+        return $counts;
     }
 
     private static function isChanged(ShortRow $row, Carbon $since): bool

@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Gateways\Voices\VoiceRates;
-use App\Models\Channel;
 use App\Models\Short;
-use App\Scripts\LengthDesk;
-use App\Scripts\LikenessBook;
-use App\Shorts\CutMaker;
-use App\Shorts\SceneDrafts;
+use App\Planning\CutMaker;
+use App\Planning\LengthDesk;
+use App\Planning\SceneTask;
+use App\Planning\SceneTasks;
+use App\Review\LikenessBook;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
 use RapidReel\Hook\HookCandidates;
 use RapidReel\Hook\HookFinding;
 use RapidReel\Hook\HookReview;
 use RapidReel\Language\Readability;
+use RapidReel\Script\Manuscript;
 use RapidReel\Script\Scene;
 
 /** What can be said of a short's words: its hook and others to try, its length and what could go, how it reads. */
@@ -28,56 +29,68 @@ final readonly class ScriptPanel
 
     public function __construct(
         private CutMaker $cuts,
-        private SceneDrafts $drafts,
+        private SceneTasks $tasks,
         private VoiceRates $rates,
         private LengthDesk $lengths,
         private LikenessBook $likenesses,
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Short $short, Channel $channel): array
+    public function of(Short $short): PanelView
     {
-        $drafts = $this->drafts->of($short, $channel);
-        $voice = $drafts[0]->voice;
+        $short->loadMissing(['batch.channel', 'scenes.shots', 'notes', 'hooks', 'readings']);
+        $tasks = $this->tasks->of($short);
+        $channel = $short->batch->channel->name;
         $manuscript = $short->manuscript();
-        $scenes = $manuscript->scenes;
-        $window = $short->profile->hookWindowMs();
-        $hookMs = $this->cuts->voiced([$drafts[0]])[0]->take->spokenMs();
-        $summary = $this->cuts->measure($drafts, $short->profile);
-        $others = [];
-        $kept = $short->hooks->keyBy('text');
-        $offered = HookCandidates::of($short->title, $scenes, $this->rates->of($voice), $window, $channel->name);
-        foreach (array_unique([...$kept->keys()->all(), ...array_values($offered)]) as $text) {
-            $text = (string) $text;
-            $ms = $this->cuts->voiced([$drafts[0]->saying(new Scene($scenes[0]->role, $text))])[0]->take->spokenMs();
-            $others[] = [
-                'text' => $text,
-                'from' => $kept->has($text) ? 'kept' : self::FROM[array_search($text, $offered, true)],
-                'kept' => $kept->get($text),
-                'seconds' => number_format($ms / 1000, 1),
-                'late' => $ms > $window,
-                'findings' => array_values(array_filter(HookReview::of($text, $ms, $window, $channel->name), static fn (HookFinding $finding): bool => ! in_array($finding->code, ['in-time', 'late'], true))),
-            ];
-        }
+        $hook = $manuscript->scenes[0];
+        $profile = $tasks[0]->settled->profile();
+        $window = $profile->hookWindowMs();
+        $hookMs = $this->cuts->voiced([$tasks[0]])[0]->take->spokenMs();
+        $summary = $this->cuts->measure($tasks);
+        $language = $tasks[0]->voice->language;
 
-        return [
-            'short' => $short,
-            'summary' => $summary,
-            'hook' => $scenes[0]->text,
-            'hookSeconds' => number_format($hookMs / 1000, 1),
-            'window' => $window / 1000,
-            'findings' => HookReview::of($scenes[0]->text, $hookMs, $window, $channel->name),
-            'others' => $others,
-            'trim' => $summary->isOver() ? $this->lengths->plan($short) : null,
-            'reading' => Readability::of($manuscript->spoken()),
-            'english' => $voice->language === 'English',
-            'manuscript' => $manuscript,
+        return new PanelView(
+            $short,
+            $summary,
+            $profile,
+            $hook->text,
+            number_format($hookMs / 1000, 1),
+            (string) ($window / 1000),
+            HookReview::of($hook->text, $hookMs, $window, $channel),
+            $this->others($short, $tasks[0], $manuscript, $window, $channel),
+            $summary->isOver() ? $this->lengths->plan($short) : null,
+            Readability::of($manuscript->spoken(), $language),
+            $manuscript,
             // What is not told with hook and length.
-            'flags' => array_values(array_filter(
+            array_values(array_filter(
                 [...($short->cutSummary()->flags ?? []), ...$this->likenesses->flags([$short->id], $short->batch_id)],
                 static fn (Flag $flag): bool => in_array($flag->code, self::FLAGS, true),
             )),
-        ];
+        );
+    }
+
+    /** @return list<OtherHook> kept by the operator, then offered */
+    private function others(Short $short, SceneTask $task, Manuscript $manuscript, int $window, string $channel): array
+    {
+        $kept = $short->hooks->keyBy('text');
+        $offered = HookCandidates::of($short->title, $manuscript->scenes, $this->rates->of($task->voice), $window, $channel);
+        $others = [];
+        foreach (array_unique([...$kept->keys()->all(), ...array_values($offered)]) as $text) {
+            $text = (string) $text;
+            $ms = $this->cuts->voiced([$task->saying(new Scene($task->scene->role, $text))])[0]->take->spokenMs();
+            $others[] = new OtherHook(
+                $text,
+                $kept->has($text) ? 'kept' : self::FROM[array_search($text, $offered, true)],
+                $kept->get($text),
+                number_format($ms / 1000, 1),
+                $ms > $window,
+                array_values(array_filter(
+                    HookReview::of($text, $ms, $window, $channel),
+                    static fn (HookFinding $finding): bool => ! in_array($finding->code, ['in-time', 'late'], true),
+                )),
+            );
+        }
+
+        return $others;
     }
 }

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
+use App\Editing\EditBook;
 use App\Models\Footage;
 use App\Models\Scene;
 use App\Models\Short;
-use App\Scripts\EditBook;
-use App\Scripts\LikenessBook;
+use App\Review\LikenessBook;
+use App\Settings\Resolver;
+use Illuminate\Support\Collection;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutShot;
 use RapidReel\Cut\CutSummary;
+use RapidReel\Footage\FootageKind;
 use RapidReel\Review\ScriptFlags;
+use RapidReel\Settings\Level;
+use RapidReel\Settings\Settled;
 
 /** A short as its page shows it: scenes with their times, and shots with what stands in them, time running down. */
 final readonly class Sheet
@@ -20,62 +25,96 @@ final readonly class Sheet
     public function __construct(
         private LikenessBook $likenesses,
         private EditBook $edits,
+        private Resolver $resolver,
     ) {
     }
 
-    /** @return array{short: Short, row: ShortRow, scenes: list<array<string, mixed>>, undo: string|null} */
-    public function of(Short $short): array
+    public function of(Short $short): SheetView
     {
-        $short->load(['batch', 'scenes.picks', 'notes', 'latestExport', 'latestDone']);
+        $short->load(['batch.channel', 'scenes.shots', 'notes', 'latestExport', 'latestDone']);
         $summary = $short->cutSummary();
         // A cut of scenes that have changed since has times and pictures of others.
         $cut = $short->isPlanned() ? $short->plannedCut() : null;
         $flag = $this->likenesses->flags([$short->id], $short->batch_id)[$short->id] ?? null;
+        $settled = $this->resolver->short($short);
 
-        return [
-            'short' => $short,
-            'row' => ShortRow::of($short, Axis::over($summary === null ? [] : [$summary]), $flag === null ? [] : [$flag]),
-            'scenes' => $this->scenes($short, $summary, $cut),
-            'undo' => $this->edits->last($short),
-        ];
+        return new SheetView(
+            $short,
+            ShortRow::of($short, Axis::over($summary === null ? [] : [$summary]), $flag === null ? [] : [$flag]),
+            implode(' · ', array_filter([
+                'Read by '.$settled->registry->get('voice')->type->says($settled->voice()),
+                $settled->profile()->label(),
+                $settled->split()->label(),
+                $short->publish_at === null ? '' : 'to be out '.$short->publish_at->format('j M Y, H:i'),
+                $short->tags,
+            ], static fn (string $said): bool => $said !== '')),
+            $this->scenes($short, $summary, $cut),
+            ScopeControl::all(Level::Short, $settled, $this->resolver->batch($short->batch), $short->batch->channel_id, $short->id, 'the short'),
+            $this->edits->last($short),
+            $this->edits->next($short),
+            HistoryLine::of($short),
+        );
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<SceneLine> */
     private function scenes(Short $short, ?CutSummary $summary, ?Cut $cut): array
     {
-        $ids = $cut === null ? [] : array_merge([], ...array_map(static fn ($scene): array => array_map(static fn (CutShot $shot): string => $shot->footage, $scene->shots), $cut->scenes));
+        $ids = $cut === null ? [] : array_merge([], ...array_map(
+            static fn ($scene): array => array_map(static fn (CutShot $shot): string => $shot->footage, $scene->shots),
+            $cut->scenes,
+        ));
         $footage = Footage::query()->whereKey(array_unique($ids))->get()->keyBy('id');
-        $crowded = ScriptFlags::crowded($short->manuscript()->scenes);
+        $scripts = $short->manuscript()->scenes;
+        $crowded = ScriptFlags::crowded($scripts);
         $notes = $short->notes->groupBy('scene_id');
-        $scenes = [];
-        /** @var Scene $scene */
+        $above = $this->resolver->short($short);
+        $lines = [];
         foreach ($short->scenes as $number => $scene) {
             [$start, $end] = $summary->scenes[$number] ?? [null, null];
-            $pinned = $scene->picks->where('pinned', true)->pluck('shot')->all();
-            $shots = [];
-            foreach ($cut->scenes[$number]->shots ?? [] as $i => $shot) {
-                $shots[] = [
-                    'number' => $i,
-                    'start' => self::clock($shot->startMs),
-                    'seconds' => number_format(($shot->endMs - $shot->startMs) / 1000, 1),
-                    'footage' => $footage->get((int) $shot->footage),
-                    'pinned' => in_array($i, $pinned, true),
-                ];
-            }
-            $scenes[] = [
-                'scene' => $scene,
-                'ms' => $start,
-                'start' => $start === null ? null : self::clock($start),
-                'seconds' => $start === null ? null : number_format(($end - $start) / 1000, 1),
-                'shots' => $shots,
-                'sentences' => $crowded[$number] ?? 1,
-                'before' => ($notes[$scene->id] ?? collect())->where('offset', 0),
-                'within' => ($notes[$scene->id] ?? collect())->where('offset', '>', 0),
-                'last' => $number === $short->scenes->count() - 1,
-            ];
+            $here = $above->and(Level::Scene, $scene->settings);
+            $lines[] = new SceneLine(
+                $scene,
+                $number,
+                $start,
+                $start === null ? null : self::clock($start),
+                $start === null ? null : number_format(($end - $start) / 1000, 1),
+                $this->shots($short, $scene, $cut->scenes[$number]->shots ?? [], $footage, $here),
+                $crowded[$number] ?? 1,
+                array_values(($notes[$scene->id] ?? collect())->where('offset', 0)->all()),
+                array_values(($notes[$scene->id] ?? collect())->where('offset', '>', 0)->all()),
+                $number === $short->scenes->count() - 1,
+                ScopeControl::all(Level::Scene, $here, $above, $short->batch->channel_id, $scene->id, 'scene '.($number + 1)),
+            );
         }
 
-        return $scenes;
+        return $lines;
+    }
+
+    /**
+     * @param  array<CutShot>  $shots
+     * @param  Collection<int, Footage>  $footage
+     * @return list<ShotLine>
+     */
+    private function shots(Short $short, Scene $scene, array $shots, Collection $footage, Settled $above): array
+    {
+        $rows = $scene->shots->keyBy('word');
+        $lines = [];
+        foreach ($shots as $shot) {
+            $row = $rows->get($shot->word);
+            $isStill = $shot->kind === FootageKind::Still;
+            $lines[] = new ShotLine(
+                $shot->word,
+                self::clock($shot->startMs),
+                number_format(($shot->endMs - $shot->startMs) / 1000, 1),
+                $footage->get((int) $shot->footage),
+                $row !== null && $row->locked,
+                $row === null || ! $isStill ? [] : ScopeControl::all(
+                    Level::Shot, $above->and(Level::Shot, $row->settings), $above, $short->batch->channel_id, $row->id, 'the shot at '.self::clock($shot->startMs),
+                ),
+            );
+        }
+
+        return $lines;
     }
 
     private static function clock(int $ms): string

@@ -10,11 +10,16 @@ use App\Models\Short;
 use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
+use RapidReel\Render\Quality;
 
 /** A short as one row of its batch. */
 final readonly class ShortRow
 {
-    /** @param  list<Flag>  $flags */
+    /**
+     * @param  list<Flag>  $flags
+     * @param  string  $voice  who reads it, by name
+     * @param  string  $beside  the number of the short that it tries another hook of; empty where it does not
+     */
     private function __construct(
         public Short $short,
         public ?CutSummary $summary,
@@ -25,16 +30,20 @@ final readonly class ShortRow
         public string $state,
         public bool $isWorking,
         public bool $isStale,
+        public string $voice,
+        public string $beside,
     ) {
     }
 
     /** @param  list<Flag>  $flags  told of it beside those of its cut */
-    public static function of(Short $short, Axis $axis, array $flags = []): self
+    public static function of(Short $short, Axis $axis, array $flags = [], string $voice = '', string $beside = ''): self
     {
         $summary = $short->cutSummary();
         $export = $short->latestExport;
         $done = $short->latestDone;
-        $stale = $done !== null && (! $short->isPlanned() || $summary?->hash !== $done->cut_hash);
+        $isSeen = $summary !== null && $summary->pixels === $done?->pixels;
+        $isHeard = $summary !== null && $summary->sound === $done?->sound;
+        $stale = $done !== null && (! $short->isPlanned() || ! $isSeen || ! $isHeard);
 
         return new self(
             $short,
@@ -50,24 +59,33 @@ final readonly class ShortRow
                 $export->state === ExportState::Cancelling => 'stopping',
                 $export->state === ExportState::Cancelled => 'stopped',
                 $export->state === ExportState::Failed => 'failed',
+                $stale && $short->isPlanned() && $isSeen => 'sound changed since',
                 $stale => 'edited since',
                 default => 'ready',
             },
             ($export !== null && $export->state->isOpen()) || ($short->problem === null && ! $short->isPlanned() && $export?->state !== ExportState::Failed),
             $stale,
+            $voice,
+            $beside,
         );
     }
 
-    /** Under which choices of the filter it is shown. */
-    public function groups(): string
+    /** Whether what can be downloaded is a draft. */
+    public function isDraft(): bool
     {
-        return implode(' ', array_keys(array_filter([
+        return $this->done?->quality === Quality::Draft;
+    }
+
+    /** @return list<string> under which choices of the filter it is shown */
+    public function groups(): array
+    {
+        return array_keys(array_filter([
             'flagged' => $this->flags !== [] || $this->short->problem !== null,
             'over' => $this->summary?->isOver() === true,
             'late' => $this->summary?->isHookLate() === true,
             'open' => $this->state !== 'ready',
             'ready' => $this->state === 'ready',
             'failed' => $this->state === 'failed' || $this->short->problem !== null,
-        ])));
+        ]));
     }
 }

@@ -1,19 +1,59 @@
 @php($short = $row->short)
 @php($summary = $row->summary)
-<tr id="row-{{ $short->id }}" tabindex="-1" @class(['is-working' => $row->isWorking]) data-id="{{ $short->id }}" data-open="{{ route('shorts.script', $short) }}" data-groups="{{ $row->groups() }}" data-number="{{ $short->number }}" data-title="{{ mb_strtolower($short->title) }}" data-length="{{ $summary->durationMs ?? 0 }}" data-hook="{{ $summary->hookMs ?? 0 }}" data-pace="{{ round($summary?->wordsASecond() ?? 0, 2) }}" data-shot="{{ $summary?->meanShotMs() ?? 0 }}" data-state="{{ $row->state }}">
-<td class="tick"><input type="checkbox" class="form-check-input" id="choose-{{ $short->id }}" value="{{ $short->id }}" aria-label="Choose {{ $short->title }}"></td>
-<td class="number"><button type="button" class="opener" aria-expanded="false" aria-label="Hook, findings and script of {{ $short->title }}">{{ sprintf('%02d', $short->number) }}</button></td>
-<td class="what">
-<a href="{{ route('shorts.show', $short) }}">{{ $short->title }}</a>
-<span>{{ $short->scenes_count }} {{ $short->scenes_count === 1 ? 'scene' : 'scenes' }} · {{ ucfirst($short->voice) }} @if ($short->variant_of !== null)· beside {{ $names[$short->variant_of] ?? 'one that is deleted' }}@endif @if ($short->publish_at)· {{ $short->publish_at->format('j M, H:i') }}@endif</span>
-@if ($row->flags !== [])<span class="flag" title="{{ implode("\n", array_map(fn ($flag) => $flag->message, $row->flags)) }}">{{ implode(' · ', array_map(fn ($flag) => $flag->code->label(), $row->flags)) }}</span>@endif
-@if ($short->problem)<span class="flag" role="alert" title="{{ $short->problem }}">{{ $short->problem }}</span>@endif
+<tr id="row-{{ $short->id }}" tabindex="-1" @class(['is-working' => $row->isWorking]) data-id="{{ $short->id }}"
+    data-open="{{ route('shorts.script', $short) }}" data-groups="{{ implode(' ', $row->groups()) }}"
+    data-number="{{ $short->number }}" data-title="{{ mb_strtolower($short->title) }}"
+    data-length="{{ $summary->durationMs ?? 0 }}" data-hook="{{ $summary->hookMs ?? 0 }}"
+    data-pace="{{ round($summary?->wordsASecond() ?? 0, 2) }}" data-shot="{{ $summary?->meanShotMs() ?? 0 }}"
+    data-state="{{ $row->state }}">
+<td class="tick">
+    <input type="checkbox" class="form-check-input" id="choose-{{ $short->id }}" value="{{ $short->id }}"
+        aria-label="Choose {{ $short->title }}">
 </td>
-<td class="axis">@if ($row->strip)<x-strip :strip="$row->strip"/>@else<span class="quiet">times come with the voice</span>@endif</td>
-<td class="num">@if ($row->strip)<b @class(['is-over' => $row->strip->over])>{{ $row->strip->estimated ? '≈ ' : '' }}{{ $row->strip->seconds }}</b><span class="under">of {{ $row->strip->limitSeconds }} s{{ $row->strip->over ? ', over' : '' }}</span>@endif</td>
-<td class="num">@if ($row->strip)<b @class(['is-late' => $row->strip->hookLate])>{{ $row->strip->hookSeconds }}</b><span class="under">{{ $row->strip->hookLate ? 'late' : 'in time' }}</span>@endif</td>
+<td class="number">
+    <button type="button" class="opener" aria-expanded="false"
+        aria-label="Hook, findings and script of {{ $short->title }}">{{ sprintf('%02d', $short->number) }}</button>
+</td>
+<td class="what">
+    <a href="{{ route('shorts.show', $short) }}">{{ $short->title }}</a>
+    <span>
+        {{ $short->scenes_count }} {{ $short->scenes_count === 1 ? 'scene' : 'scenes' }} · {{ $row->voice }}
+        @if ($row->beside !== '')· beside {{ $row->beside }}@endif
+        @if ($short->publish_at)· {{ $short->publish_at->format('j M, H:i') }}@endif
+    </span>
+    @if ($row->flags !== [])
+        <span class="flag" title="{{ implode("\n", array_map(fn ($flag) => $flag->message, $row->flags)) }}">{{
+            implode(' · ', array_map(fn ($flag) => $flag->code->label(), $row->flags))
+        }}</span>
+    @endif
+    @if ($short->problem)<span class="flag" role="alert" title="{{ $short->problem }}">{{ $short->problem }}</span>@endif
+</td>
+<td class="axis">
+    @if ($row->strip)<x-strip :strip="$row->strip"/>@else<span class="quiet">times come with the voice</span>@endif
+</td>
+<td class="num">
+    @if ($row->strip)
+        <b @class(['is-over' => $row->strip->over])>{{ $row->strip->estimated ? '≈ ' : '' }}{{ $row->strip->seconds }}</b>
+        <span class="under">of {{ $row->strip->limitSeconds }} s{{ $row->strip->over ? ', over' : '' }}</span>
+    @endif
+</td>
+<td class="num">
+    @if ($row->strip)
+        <b @class(['is-late' => $row->strip->hookLate])>{{ $row->strip->hookSeconds }}</b>
+        <span class="under">{{ $row->strip->hookLate ? 'late' : 'in time' }}</span>
+    @endif
+</td>
 <td class="num">{{ $summary ? number_format($summary->wordsASecond(), 1) : '' }}</td>
-<td class="num">{{ $summary ? number_format($summary->meanShotMs() / 1000, 1).' s' : '' }}<span class="under">{{ $summary ? $summary->shots().' shots' : '' }}</span></td>
+<td class="num">
+    {{ $summary ? number_format($summary->meanShotMs() / 1000, 1).' s' : '' }}
+    <span class="under">{{ $summary ? $summary->shots().' shots' : '' }}</span>
+</td>
 <td class="how">@include('shorts._state', ['row' => $row])</td>
-<td class="files">@if ($row->done)<a href="{{ route('exports.file', [$row->done, 'mp4', 'save' => 1]) }}" class="btn btn-sm btn-outline-dark" aria-label="Download {{ $short->title }} as MP4">MP4</a><span class="under">{{ number_format($row->done->bytes / 1048576, 1) }} MB{{ $row->done->quality === RapidReel\Render\Quality::Draft ? ', draft' : '' }}</span>@endif</td>
+<td class="files">
+    @if ($row->done)
+        <a href="{{ route('exports.file', [$row->done, 'mp4', 'save' => 1]) }}" class="btn btn-sm btn-outline-dark"
+            aria-label="Download {{ $short->title }} as MP4">MP4</a>
+        <span class="under">{{ number_format($row->done->bytes / 1048576, 1) }} MB{{ $row->isDraft() ? ', draft' : '' }}</span>
+    @endif
+</td>
 </tr>

@@ -13,27 +13,24 @@
     </div>
 @else
     <table class="order order-batches">
-        <thead><tr><th>Made</th><th>Batch</th><th class="num">Shorts</th><th class="num">Ready</th><th>State</th><th>Covers</th></tr></thead>
+        <thead>
+            <tr><th>Made</th><th>Batch</th><th class="num">Shorts</th><th class="num">Ready</th><th>State</th><th>Covers</th></tr>
+        </thead>
         <tbody>
-        @foreach ($batches as $batch)
-            @php
-                $done = $batch->shorts->filter(fn ($short) => $short->latestDone !== null);
-                $open = $batch->shorts->filter(fn ($short) => $short->latestExport?->state->isOpen());
-                $failed = $batch->shorts->filter(fn ($short) => $short->latestExport?->state === App\Models\ExportState::Failed);
-            @endphp
+        @foreach ($rows as $row)
             <tr>
-                <td class="when">{{ $batch->created_at->format('j M') }}<br><span>{{ $batch->created_at->format('H:i') }}</span></td>
-                <td class="what"><a href="{{ route('batches.show', $batch) }}">{{ $batch->name }}</a><span>{{ $batch->shorts->take(3)->pluck('title')->implode(' · ') }}{{ $batch->shorts->count() > 3 ? ' …' : '' }}</span></td>
-                <td class="num">{{ $batch->shorts->count() }}</td>
-                <td class="num">{{ $done->count() }}</td>
-                <td>
-                    @if ($open->isNotEmpty()) <span class="state state-working">making {{ $open->count() }}</span>
-                    @elseif ($failed->isNotEmpty()) <span class="state state-failed">{{ $failed->count() }} failed</span>
-                    @elseif ($done->count() === $batch->shorts->count()) <span class="state state-ready">ready</span>
-                    @else <span class="state">{{ $batch->shorts->count() - $done->count() }} to export</span>
-                    @endif
+                <td class="when">{{ $row->batch->created_at->format('j M') }}<br><span>{{ $row->batch->created_at->format('H:i') }}</span></td>
+                <td class="what">
+                    <a href="{{ route('batches.show', $row->batch) }}">{{ $row->batch->name }}</a><span>{{ $row->titles }}</span>
                 </td>
-                <td class="covers">@foreach ($done->take(6) as $short)<img src="{{ route('exports.poster', $short->latestDone) }}" alt="" loading="lazy" width="27" height="48">@endforeach</td>
+                <td class="num">{{ $row->shorts }}</td>
+                <td class="num">{{ $row->ready }}</td>
+                <td><span class="state {{ $row->stateClass }}">{{ $row->state }}</span></td>
+                <td class="covers">
+                    @foreach ($row->covers as $short)
+                        <img src="{{ route('exports.poster', $short->latestDone) }}" alt="" loading="lazy" width="27" height="48">
+                    @endforeach
+                </td>
             </tr>
         @endforeach
         </tbody>

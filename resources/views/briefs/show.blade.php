@@ -4,25 +4,36 @@
 <div x-data="briefs">
     <div class="page-head">
         <div>
-            <p class="crumb"><a href="{{ route('batches.index') }}">Batches</a> / <a href="{{ route('batches.show', $short->batch) }}">{{ $short->batch->name }}</a> / <a href="{{ route('shorts.show', $short) }}">{{ sprintf('%02d', $short->number) }} {{ $short->title }}</a></p>
+            <x-crumb :$short/>
             <h1>Briefs</h1>
-            <p class="lead">{{ count($briefs) }} pictures, one a line, in order. They come back under the file names <code>01</code>, <code>02</code>, …</p>
+            <p class="lead">
+                {{ count($briefs) }} pictures, one a line, in order. They come back under the file names <code>01</code>,
+                <code>02</code>, …
+            </p>
         </div>
         <div class="actions">
-            <a class="btn btn-outline-dark" href="{{ route('briefs.file', [$short, 'csv']) }}" data-key="c" data-key-does="Download as CSV">CSV</a>
-            <a class="btn btn-primary" href="{{ route('briefs.file', [$short, 'txt']) }}" data-key="x" data-key-does="Download as text">Text, one a line</a>
+            <a class="btn btn-outline-dark" href="{{ route('briefs.file', [$short, 'csv']) }}" data-key="c"
+                data-key-does="Download as CSV">CSV</a>
+            <a class="btn btn-primary" href="{{ route('briefs.file', [$short, 'txt']) }}" data-key="x"
+                data-key-does="Download as text">Text, one a line</a>
         </div>
     </div>
     <p class="notice">
         @if ($channel->style_words !== '')
             Every brief ends with the style words <b>{{ $channel->style_words }}</b>. <a href="{{ route('house') }}">Change them</a>
         @else
-            No style words yet: with some at the end of every brief all pictures share one look. <a href="{{ route('house') }}">Write them in the house style</a>
+            No style words yet: with some at the end of every brief all pictures share one look.
+            <a href="{{ route('house') }}">Write them in the house style</a>
         @endif
     </p>
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
     <table class="order order-briefs">
-        <thead><tr><th>File</th><th class="num">From</th><th class="num">For</th><th>Said</th><th>To be shown</th><th>The scene should show</th></tr></thead>
+        <thead>
+            <tr>
+                <th>File</th><th class="num">From</th><th class="num">For</th><th>Said</th><th>To be shown</th>
+                <th>The scene should show</th>
+            </tr>
+        </thead>
         <tbody>
         @foreach ($briefs as $brief)
             @php($scene = $short->scenes[$brief->shot->scene])
@@ -35,7 +46,10 @@
                     @if ($brief->forbidden !== [])<span class="flag">Not to be shown: {{ implode(', ', $brief->forbidden) }}</span>@endif
                 </td>
                 <td>@if ($brief->shot->shot === 0)
-                    <input class="form-control form-control-sm" maxlength="500" value="{{ $scene->brief }}" placeholder="its words" data-url="{{ route('scenes.brief', $scene) }}" aria-label="What scene {{ $brief->shot->scene + 1 }} should show" @change="save($el)" @keydown.enter.prevent="save($el)">
+                    <input class="form-control form-control-sm" maxlength="500" value="{{ $scene->brief }}" placeholder="its words"
+                        data-url="{{ route('scenes.brief', $scene) }}"
+                        aria-label="What scene {{ $brief->shot->scene + 1 }} should show" @change="save($el)"
+                        @keydown.enter.prevent="save($el)">
                 @endif</td>
             </tr>
         @endforeach

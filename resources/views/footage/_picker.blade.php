@@ -3,7 +3,7 @@
     <button type="button" data-footage="{{ $one->id }}">
         <img src="{{ route('footage.thumbnail', $one) }}" alt="" loading="lazy">
         <b>{{ $one->name }}</b>
-        <span>{{ $one->kind->value === 'clip' ? number_format($one->duration_ms / 1000, 1).' s' : 'still' }}</span>
+        <span>{{ $one->lengthSays() }}</span>
     </button>
     @if ($loop->last)</div>@endif
 @empty

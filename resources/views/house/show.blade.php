@@ -1,12 +1,28 @@
 @extends('layouts.app')
 @section('title', 'House style')
 @section('content')
+@php($channel = $house->channel)
 <div class="page-head">
     <div>
         <h1>House style</h1>
-        <p class="lead">What holds for every short of the channel.</p>
+        <p class="lead">What holds for every short of {{ $channel->name }}, unless a batch, a short or a scene has its own.</p>
+    </div>
+    <div class="actions">
+        @foreach ([['undo', 'Undo', 'u', $house->undo], ['redo', 'Do again', 'y', $house->redo]] as [$do, $name, $key, $what])
+            @if ($what)
+                <form method="post" action="{{ route("house.$do") }}">
+                    @csrf<button class="btn btn-outline-dark" data-key="{{ $key }}" data-key-does="{{ $name }}">{{ $name }}: {{ $what }}</button>
+                </form>
+            @endif
+        @endforeach
     </div>
 </div>
+<section class="house-settings" aria-label="Settings" x-data="page" @acted="acted($event.detail)">
+    <h2>Settings</h2>
+    <p class="told" role="status" x-text="said"></p>
+    <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
+    <div class="scopes">@foreach ($house->controls as $control)<x-scope :$control/>@endforeach</div>
+</section>
 <form method="post" action="{{ route('house.update') }}" class="house">
     @csrf @method('put')
     @if ($errors->any())
@@ -19,19 +35,73 @@
     </div>
     <label for="style_words">Style words</label>
     <div>
-        <input id="style_words" name="style_words" class="form-control" maxlength="400" value="{{ old('style_words', $channel->style_words) }}" placeholder="oil painting, lamplight, deep shadows, muted blue and amber">
+        <input id="style_words" name="style_words" class="form-control" maxlength="400"
+            value="{{ old('style_words', $channel->style_words) }}"
+            placeholder="oil painting, lamplight, deep shadows, muted blue and amber">
         <p class="quiet">They stand at the end of every brief, so that all pictures share one look.</p>
     </div>
     <label for="forbidden">Not to be shown</label>
     <div>
-        <textarea id="forbidden" name="forbidden" class="form-control" rows="5" maxlength="4000" placeholder="One word or name a line">{{ old('forbidden', $channel->forbidden) }}</textarea>
+        <textarea id="forbidden" name="forbidden" class="form-control" rows="4" maxlength="4000"
+            placeholder="One word or name a line">{{ old('forbidden', $channel->forbidden) }}</textarea>
         <p class="quiet">A brief that holds one of these words or names is flagged.</p>
     </div>
     <label for="pronunciations">How to say it</label>
     <div>
-        <textarea id="pronunciations" name="pronunciations" class="form-control" rows="4" maxlength="4000" placeholder="Josse = Yossa&#10;HMS = Her Majesty's Ship">{{ old('pronunciations', $channel->pronunciations) }}</textarea>
+        <textarea id="pronunciations" name="pronunciations" class="form-control" rows="4" maxlength="4000"
+            placeholder="Josse = Yossa&#10;HMS = Her Majesty's Ship">{{ old('pronunciations', $channel->pronunciations) }}</textarea>
         <p class="quiet">What is written, an equals sign, and how the voices say it; one a line. Captions show what is written.</p>
     </div>
-    <div class="house-save"><button class="btn btn-primary">Save the house style</button> @if (session('saved'))<span class="state state-ready" role="status">saved</span>@endif</div>
+    <div class="house-save">
+        <button class="btn btn-primary">Save the words</button>
+        @if (session('saved'))<span class="state state-ready" role="status">saved</span>@endif
+    </div>
 </form>
+<section class="house-lists" id="channels">
+    <div>
+        <h2>Channels</h2>
+        <ul class="plain-list">
+            @foreach ($house->channels as $one)
+                <li>
+                    @if ($one->id === $channel->id)
+                        <b>{{ $one->name }}</b> <span class="quiet">this one</span>
+                    @else
+                        <form method="post" action="{{ route('channels.enter', $one) }}">
+                            @csrf<button class="link">{{ $one->name }}</button>
+                        </form>
+                    @endif
+                </li>
+            @endforeach
+        </ul>
+        <form method="post" action="{{ route('channels.store') }}" class="channel-new">
+            @csrf
+            <input name="name" class="form-control form-control-sm" maxlength="80" placeholder="Name of another channel"
+                aria-label="Name of another channel" required>
+            <button class="btn btn-sm btn-outline-dark">New channel</button>
+        </form>
+        <p class="quiet">Each has its own batches, footage, music and house style.</p>
+    </div>
+    <div>
+        <h2>Music at hand</h2>
+        <ul class="plain-list">
+            @forelse ($house->music as $piece)
+                <li>
+                    {{ $piece->name }} <span class="quiet">{{ $piece->mood }}, {{ number_format($piece->duration_ms / 1000) }} s</span>
+                    @if (count($house->channels) > 1 && $piece->channel_id === $channel->id)
+                        <form method="post" action="{{ route('music.share', $piece) }}">
+                            @csrf @method('put')
+                            <button class="link">{{ $piece->shared ? 'Keep to this channel' : 'Share with all channels' }}</button>
+                        </form>
+                    @endif
+                </li>
+            @empty
+                <li class="quiet">None: the shorts have the voice alone.</li>
+            @endforelse
+        </ul>
+    </div>
+    <details class="history">
+        <summary>What was changed</summary>
+        <ol>@include('history._list', ['history' => $house->history])</ol>
+    </details>
+</section>
 @endsection

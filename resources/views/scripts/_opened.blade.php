@@ -1,11 +1,16 @@
+@php($short = $panel->short)
 <div class="opened">
     @include('scripts._panel')
     <section class="panel-script" aria-label="Script">
         <h3>Script <a href="{{ route('shorts.show', $short) }}">Edit</a> <a href="{{ route('briefs.show', $short) }}">Briefs</a></h3>
-        @foreach ($flags as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
+        @foreach ($panel->flags as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
         <ol class="script">
-            @foreach ($manuscript->scenes as $i => $scene)
-                <li class="script-{{ $scene->role->value }}">@foreach ($manuscript->notes as $number => $note)@if ($note->scene === $i && $note->offset === 0)@include('scripts._note')@endif @endforeach{{ $scene->text }}@foreach ($manuscript->notes as $number => $note)@if ($note->scene === $i && $note->offset > 0) @include('scripts._note')@endif @endforeach</li>
+            @foreach ($panel->manuscript->scenes as $i => $scene)
+                <li class="script-{{ $scene->role->value }}">
+                    @foreach ($panel->notesOf($i, true) as $number => $note)@include('scripts._note')@endforeach
+                    {{ $scene->text }}
+                    @foreach ($panel->notesOf($i, false) as $number => $note) @include('scripts._note')@endforeach
+                </li>
             @endforeach
         </ol>
     </section>

@@ -1,52 +1,89 @@
 {{-- The hook with what speaks for it and against, others to try; length and what could go; how it reads. --}}
+@php($short = $panel->short)
+@php($summary = $panel->summary)
+@php($hookUrl = route('shorts.hook', $short))
+@php($actUrl = route('batches.act', $short->batch_id))
 <section class="panel-hook" aria-label="Hook">
-    <h3>Hook <span @class(['is-late' => $summary->isHookLate()])>{{ $hookSeconds }} s of {{ $window }}</span></h3>
-    <p class="hook-words">{{ $hook }}</p>
-    <ul class="findings">
-        @foreach ($findings as $finding)
-            <li class="{{ $finding->good ? 'is-good' : 'is-bad' }}"><span class="visually-hidden">{{ $finding->good ? 'For it:' : 'Against it:' }}</span>{{ $finding->message }}</li>
-        @endforeach
-    </ul>
+    <h3>Hook <span @class(['is-late' => $summary->isHookLate()])>{{ $panel->hookSeconds }} s of {{ $panel->window }}</span></h3>
+    <p class="hook-words">{{ $panel->hook }}</p>
+    <ul class="findings">@foreach ($panel->findings as $finding)<x-finding :$finding/>@endforeach</ul>
     <h4>Others to try</h4>
     <ul class="hooks">
-        @foreach ($others as $other)
+        @foreach ($panel->others as $other)
             <li>
-                <p>{{ $other['text'] }} <span class="quiet">{{ $other['from'] }} · <span @class(['is-late' => $other['late']])>{{ $other['seconds'] }} s</span></span></p>
-                @if ($other['findings'] !== [])<p class="quiet">{{ implode(' ', array_map(fn ($finding) => ($finding->good ? '+ ' : '− ').$finding->message, array_slice($other['findings'], 0, 2))) }}</p>@endif
+                <p>
+                    {{ $other->text }}
+                    <span class="quiet">{{ $other->from }} · <span @class(['is-late' => $other->isLate])>{{ $other->seconds }} s</span></span>
+                </p>
+                @if ($other->findings !== [])<p class="quiet">{{ $other->verdict() }}</p>@endif
                 <span class="hook-acts">
                     @foreach (['instead' => 'Say instead', 'before' => 'Say before', 'short' => 'Make a short of it'] as $do => $name)
-                        <button type="button" class="link" data-do="{{ route('shorts.hook', $short) }}" data-body="{{ json_encode(['do' => $do, 'text' => $other['text']]) }}" aria-label="{{ $name }}: {{ $other['text'] }}">{{ $name }}</button>
+                        <button type="button" class="link" data-do="{{ $hookUrl }}"
+                            data-body="{{ json_encode(['do' => $do, 'text' => $other->text]) }}"
+                            aria-label="{{ $name }}: {{ $other->text }}">{{ $name }}</button>
                     @endforeach
-                    @if ($other['kept'])
-                        <button type="button" class="link" data-do="{{ route('shorts.hook', $short) }}" data-body="{{ json_encode(['do' => 'drop', 'id' => $other['kept']->id]) }}" aria-label="Drop the hook {{ $other['text'] }}">Drop</button>
+                    @if ($other->kept)
+                        <button type="button" class="link" data-do="{{ $hookUrl }}"
+                            data-body="{{ json_encode(['do' => 'drop', 'id' => $other->kept->id]) }}"
+                            aria-label="Drop the hook {{ $other->text }}">Drop</button>
                     @else
-                        <button type="button" class="link" data-do="{{ route('shorts.hook', $short) }}" data-body="{{ json_encode(['do' => 'keep', 'text' => $other['text']]) }}" aria-label="Keep the hook {{ $other['text'] }}">Keep</button>
+                        <button type="button" class="link" data-do="{{ $hookUrl }}"
+                            data-body="{{ json_encode(['do' => 'keep', 'text' => $other->text]) }}"
+                            aria-label="Keep the hook {{ $other->text }}">Keep</button>
                     @endif
                 </span>
             </li>
         @endforeach
-        <li class="hook-own"><input class="form-control form-control-sm" maxlength="400" placeholder="Write another hook" aria-label="Another hook" data-own="{{ route('shorts.hook', $short) }}"><button type="button" class="btn btn-sm btn-outline-dark" data-do="{{ route('shorts.hook', $short) }}" data-body="{{ json_encode(['do' => 'keep']) }}" data-takes="text">Keep</button></li>
+        <li class="hook-own">
+            <input class="form-control form-control-sm" maxlength="400" placeholder="Write another hook" aria-label="Another hook"
+                data-own="{{ $hookUrl }}">
+            <button type="button" class="btn btn-sm btn-outline-dark" data-do="{{ $hookUrl }}"
+                data-body="{{ json_encode(['do' => 'keep']) }}" data-takes="text">Keep</button>
+        </li>
     </ul>
 </section>
 <section class="panel-length" aria-label="Length">
-    <h3>Length <span @class(['is-over' => $summary->isOver()])>{{ $summary->isEstimated() ? '≈ ' : '' }}{{ number_format($summary->durationMs / 1000, 1) }} s of {{ intdiv($short->profile->longestMs(), 1000) }}, {{ $summary->isOver() ? 'over' : ($summary->isUnder() ? 'under '.intdiv($short->profile->shortestMs(), 1000) : 'fits') }}</span></h3>
-    @if ($trim)
+    <h3>
+        Length
+        <span @class(['is-over' => $summary->isOver()])>{{ $summary->isEstimated() ? '≈ ' : '' }}{{
+            number_format($summary->durationMs / 1000, 1)
+        }} s of {{ intdiv($panel->profile->longestMs(), 1000) }}, {{ $panel->fit }}</span>
+    </h3>
+    @if ($panel->trim)
+        @php($steps = $panel->trim->steps)
         <p class="quiet">What the text misses least, in this order; hook and close stay.</p>
         <ol class="trim">
-            @foreach ($trim->steps as $i => $step)
+            @foreach ($steps as $i => $step)
                 <li>
                     <span class="trim-words">{{ $step->sentence }}</span>
-                    <span class="num">then <b @class(['is-over' => $step->durationMs > $short->profile->longestMs()])>{{ number_format($step->durationMs / 1000, 1) }} s</b></span>
-@if (count($trim->steps) > 1)<button type="button" class="link" data-do="{{ route('batches.act', $short->batch_id) }}" data-body="{{ json_encode(['act' => 'trim', 'shorts' => [$short->id], 'value' => $i + 1]) }}" aria-label="Leave out the first {{ $i + 1 }}">{{ $i === 0 ? 'Leave it out' : 'Leave out '.($i + 1) }}</button>@endif
+                    <span class="num">then <b @class(['is-over' => $step->durationMs > $panel->profile->longestMs()])>{{
+                        number_format($step->durationMs / 1000, 1)
+                    }} s</b></span>
+                    @if (count($steps) > 1)
+                        <button type="button" class="link" data-do="{{ $actUrl }}"
+                            data-body="{{ json_encode(['act' => 'trim', 'shorts' => [$short->id], 'value' => $i + 1]) }}"
+                            aria-label="Leave out the first {{ $i + 1 }}">{{ $i === 0 ? 'Leave it out' : 'Leave out '.($i + 1) }}</button>
+                    @endif
                 </li>
             @endforeach
         </ol>
-        @if ($trim->steps !== [])
-            <button type="button" class="btn btn-sm btn-primary" data-do="{{ route('batches.act', $short->batch_id) }}" data-body="{{ json_encode(['act' => 'trim', 'shorts' => [$short->id]]) }}">Leave {{ count($trim->steps) === 1 ? 'it' : 'all '.count($trim->steps) }} out</button>
+        @if ($steps !== [])
+            <button type="button" class="btn btn-sm btn-primary" data-do="{{ $actUrl }}"
+                data-body="{{ json_encode(['act' => 'trim', 'shorts' => [$short->id]]) }}">Leave {{
+                    count($steps) === 1 ? 'it' : 'all '.count($steps)
+                }} out</button>
         @endif
-        @unless ($trim->fits)<p class="flag">Even then it is too long: hook and close alone go over the limit.</p>@endunless
+        @unless ($panel->trim->fits)
+            <p class="flag">Even then it is too long: hook and close alone go over the limit.</p>
+        @endunless
     @endif
-    <p class="reading-ease">{{ $reading->words }} words in {{ $reading->sentences }} sentences @if ($english && $reading->ease() !== null) · reading ease {{ number_format($reading->ease(), 0) }} (Flesch): {{ $reading->says() }}@endif</p>
+    @php($reading = $panel->readability)
+    <p class="reading-ease">
+        {{ $reading->words }} words in {{ $reading->sentences }} sentences
+        @if ($reading->ease() !== null)
+            · reading ease {{ number_format($reading->ease(), 0) }} ({{ $reading->formula() }}): {{ $reading->says() }}
+        @endif
+    </p>
     @foreach ($reading->longSentences as $sentence)
         <p class="flag">Long: “{{ Illuminate\Support\Str::limit($sentence, 90) }}”</p>
     @endforeach

@@ -1,22 +1,24 @@
+@php($row = $sheet->row)
 <div class="export">
     @if ($row->strip)
-        <p class="export-length"><b @class(['is-over' => $row->strip->over])>{{ $row->strip->estimated ? '≈ ' : '' }}{{ $row->strip->seconds }}</b> / {{ $row->strip->limitSeconds }} s · hook {{ $row->strip->hookSeconds }} s</p>
+        <p class="export-length">
+            <b @class(['is-over' => $row->strip->over])>{{ $row->strip->estimated ? '≈ ' : '' }}{{ $row->strip->seconds }}</b>
+            / {{ $row->strip->limitSeconds }} s · hook {{ $row->strip->hookSeconds }} s
+        </p>
     @endif
     <div class="export-state">@include('shorts._state', ['row' => $row])</div>
-    @foreach ($row->flags as $flag)
-        <p class="flag">{{ $flag->message }}</p>
-    @endforeach
-    @if ($short->problem)
-        <p class="flag" role="alert">{{ $short->problem }}</p>
-    @endif
-    <form method="post" action="{{ route('shorts.export', $short) }}" class="export-buttons">
+    @foreach ($row->flags as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
+    @if ($row->short->problem)<p class="flag" role="alert">{{ $row->short->problem }}</p>@endif
+    <form method="post" action="{{ route('shorts.export', $row->short) }}" class="export-buttons">
         @csrf
-        <button class="btn btn-primary" name="quality" value="final" data-key="e" data-key-does="Export" @disabled($row->export?->state->isOpen())>Export</button>
-        <button class="btn btn-outline-dark" name="quality" value="draft" data-key="d" data-key-does="Draft" @disabled($row->export?->state->isOpen())>Draft</button>
+        <button @class(['btn', 'btn-primary' => $row->state !== 'ready', 'btn-outline-dark' => $row->state === 'ready'])
+            name="quality" value="final" data-key="e" data-key-does="Export" @disabled($row->export?->state->isOpen())>Export</button>
+        <button class="btn btn-outline-dark" name="quality" value="draft" data-key="d" data-key-does="Draft"
+            @disabled($row->export?->state->isOpen())>Draft</button>
     </form>
     @if ($row->done)
         <p class="export-files">
-            @foreach (App\Media\ExportedFiles::EXTENSIONS as $extension)
+            @foreach (App\Exporting\ExportedFiles::EXTENSIONS as $extension)
                 <a href="{{ route('exports.file', [$row->done, $extension, 'save' => 1]) }}">{{ strtoupper($extension) }}</a>
             @endforeach
         </p>

@@ -1,32 +1,55 @@
 @extends('layouts.app')
-@section('title', $short->title)
+@section('title', $sheet->short->title)
 @section('content')
-<div class="sheet" x-data="sheet({ state: '{{ route('shorts.state', $short) }}', undo: '{{ route('shorts.undo', $short) }}' }, @js(['working' => $row->isWorking, 'video' => $row->done?->id, 'undo' => $undo]))" @acted="acted($event.detail)">
+@php($short = $sheet->short)
+@php($row = $sheet->row)
+@php($urls = ['state' => route('shorts.state', $short), 'undo' => route('shorts.undo', $short), 'redo' => route('shorts.redo', $short)])
+@php($now = ['working' => $row->isWorking, 'video' => $row->done?->id, 'undo' => $sheet->undo, 'redo' => $sheet->redo,
+    'revision' => $short->revision])
+<div class="sheet" x-data="sheet(@js($urls), @js($now))" @acted="acted($event.detail)">
     <div class="page-head">
         <div>
-            <p class="crumb"><a href="{{ route('batches.index') }}">Batches</a> / <a href="{{ route('batches.show', $short->batch) }}">{{ $short->batch->name }}</a> / {{ sprintf('%02d', $short->number) }}</p>
+            <p class="crumb">
+                <a href="{{ route('batches.index') }}">Batches</a> /
+                <a href="{{ route('batches.show', $short->batch) }}">{{ $short->batch->name }}</a> /
+                {{ sprintf('%02d', $short->number) }}
+            </p>
             <h1>{{ $short->title }}</h1>
-            <p class="lead">Read by {{ $voice->name }} · {{ $short->profile->label() }} · {{ $short->split->label() }}@if ($short->publish_at) · to be out {{ $short->publish_at->format('j M Y, H:i') }}@endif @if ($short->tags) · {{ $short->tags }}@endif</p>
+            <p class="lead" x-ref="lead">{{ $sheet->lead }}</p>
         </div>
         <div class="actions">
-            <a class="btn btn-outline-dark" href="{{ route('voice.show', $short) }}" data-key="o" data-key-does="Voice and recordings">Voice</a>
+            <a class="btn btn-outline-dark" href="{{ route('voice.show', $short) }}" data-key="o"
+                data-key-does="Voice and recordings">Voice</a>
             <a class="btn btn-outline-dark" href="{{ route('briefs.show', $short) }}" data-key="i" data-key-does="Briefs">Briefs</a>
         </div>
     </div>
-    <p class="told" role="status"><span x-text="said"></span><button type="button" class="link" x-show="undo" x-cloak @click="takeBack()" data-key="u" data-key-does="Undo the last change">Undo: <span x-text="undo"></span></button></p>
-    <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
-    @foreach (['Alt Enter' => 'Split the scene at the cursor', 'Alt J' => 'Join the scene with the next', 'Alt ↑' => 'Move the scene up', 'Alt ↓' => 'Move the scene down', 'Ctrl Enter' => 'Save the words', 'Esc' => 'Take back what was typed'] as $keys => $does)
+    <x-told/>
+    @foreach (['Alt Enter' => 'Split the scene at the cursor', 'Alt J' => 'Join the scene with the next',
+        'Alt ↑' => 'Move the scene up', 'Alt ↓' => 'Move the scene down', 'Ctrl Enter' => 'Save the words',
+        'Esc' => 'Take back what was typed'] as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
     @endforeach
     <div class="sheet-cols">
         <section aria-label="Scenes">
             <div class="ruler-head" aria-hidden="true"><span>Time</span><span>Said</span><span>Seen</span></div>
             <ol class="ruler" x-ref="scenes">@include('shorts._scenes')</ol>
-            <div class="panel" x-ref="panel">@include('scripts._panel', $panel)</div>
+            <div class="panel" x-ref="panel">@include('scripts._panel')</div>
+            <div class="below">
+                <details class="settings" id="settings">
+                    <summary>Settings of this short</summary>
+                    <div class="scopes" x-ref="settings">@include('shorts._settings')</div>
+                </details>
+                <details class="history">
+                    <summary>What was changed</summary>
+                    <ol x-ref="history">@include('history._list', ['history' => $sheet->history])</ol>
+                </details>
+            </div>
         </section>
         <aside class="sheet-side">
             @if ($row->done)
-                <video x-ref="player" class="player" controls playsinline preload="metadata" data-from="{{ route('exports.file', [0, 'mp4']) }}" src="{{ route('exports.file', [$row->done, 'mp4']) }}" poster="{{ route('exports.poster', $row->done) }}"></video>
+                <video x-ref="player" class="player" controls playsinline preload="metadata"
+                    data-from="{{ route('exports.file', [0, 'mp4']) }}" src="{{ route('exports.file', [$row->done, 'mp4']) }}"
+                    poster="{{ route('exports.poster', $row->done) }}"></video>
             @else
                 <div class="player player-none"><p>The video plays here once it is exported.</p></div>
             @endif
@@ -37,10 +60,12 @@
         <div class="modal-dialog modal-xl modal-dialog-scrollable"><div class="modal-content">
             <div class="modal-header">
                 <h2 class="modal-title" id="picker-title">Swap the picture</h2>
-                <input type="search" class="form-control form-control-sm" placeholder="Search names and tags" aria-label="Search footage" x-model="words" @input.debounce.250ms="search()">
+                <input type="search" class="form-control form-control-sm" placeholder="Search names and tags"
+                    aria-label="Search footage" x-model="words" @input.debounce.250ms="search()">
                 <button type="button" class="btn-close" data-bs-dismiss="modal" aria-label="Close"></button>
             </div>
-            <div class="modal-body" x-ref="picker" data-url="{{ route('footage.picker') }}" x-html="found" @click="$event.target.closest('[data-footage]') && swap($event.target.closest('[data-footage]').dataset.footage)"></div>
+            <div class="modal-body" x-ref="picker" data-url="{{ route('footage.picker') }}" x-html="found"
+                @click="picked($event.target.closest('[data-footage]'))"></div>
         </div></div>
     </div>
 </div>

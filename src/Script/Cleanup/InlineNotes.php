@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Script\Cleanup;
 
-use RapidReel\Script\Pictographs;
+use RapidReel\Language\Pictographs;
 use RapidReel\Script\RunKind;
 use RapidReel\Script\ScriptRun;
 

@@ -6,7 +6,7 @@ namespace Tests\Core\Brief;
 
 use PHPUnit\Framework\TestCase;
 use RapidReel\Brief\Brief;
-use RapidReel\Brief\BriefSheet;
+use RapidReel\Brief\BriefList;
 use RapidReel\Brief\BriefWriter;
 use RapidReel\Brief\ShotWords;
 use RapidReel\Brief\Subject;
@@ -41,8 +41,8 @@ final class BriefTest extends TestCase
 
     public function test_they_go_out_one_a_line_with_none_missing(): void
     {
-        self::assertSame(4, substr_count(BriefSheet::plain(self::briefs()), "\n"));
-        $lines = explode("\r\n", trim(BriefSheet::csv(self::briefs())));
+        self::assertSame(4, substr_count(BriefList::plain(self::briefs()), "\n"));
+        $lines = explode("\r\n", trim(BriefList::csv(self::briefs())));
         self::assertCount(5, $lines);
         self::assertStringStartsWith('01,1,1,0,1.5,', $lines[1]);
         self::assertStringStartsWith('04,3,1,5,6,', $lines[4]);

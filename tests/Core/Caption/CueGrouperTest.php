@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Caption;
 
 use PHPUnit\Framework\TestCase;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\CaptionStyle;
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\CueGrouper;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Voice\WordTiming;
 use Tests\Support\Cuts;
 

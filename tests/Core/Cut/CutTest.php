@@ -6,19 +6,21 @@ namespace Tests\Core\Cut;
 
 use InvalidArgumentException;
 use PHPUnit\Framework\TestCase;
+use RapidReel\Base\FrameGrid;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutBuilder;
 use RapidReel\Cut\CutJson;
 use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
-use RapidReel\Cut\FrameGrid;
 use RapidReel\Cut\VoicedScene;
 use RapidReel\Footage\FootageKind;
-use RapidReel\Publish\TargetProfile;
+use RapidReel\Framing\FramePath;
+use RapidReel\Framing\StillMotion;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneRole;
-use RapidReel\Script\SpeechRate;
+use RapidReel\Voice\SpeechRate;
 use Tests\Support\Cuts;
 use UnexpectedValueException;
 
@@ -79,9 +81,9 @@ final class CutTest extends TestCase
         foreach ($cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
                 if ($shot->kind === FootageKind::Still) {
-                    self::assertNotNull($shot->motion);
+                    self::assertFalse($shot->path->isStill());
                 } else {
-                    self::assertNull($shot->motion);
+                    self::assertTrue($shot->path->isStill());
                     self::assertEqualsWithDelta(3_000, $shot->inMs + ($shot->endMs - $shot->startMs) / 2, 2);
                 }
             }
@@ -93,7 +95,7 @@ final class CutTest extends TestCase
         $report = Cuts::of(self::TEXTS)->report();
 
         self::assertSame(['schema', 'duration_ms', 'hook_ms', 'scenes', 'words', 'cues', 'flags'], array_keys($report));
-        self::assertSame(1, $report['schema']);
+        self::assertSame(Cut::SCHEMA, $report['schema']);
         self::assertSame(['role', 'text', 'start_ms', 'end_ms', 'shots'], array_keys($report['scenes'][0]));
         self::assertSame(['footage', 'start_ms', 'end_ms'], array_slice(array_keys($report['scenes'][0]['shots'][0]), 0, 3));
         self::assertSame(['text', 'start_ms', 'end_ms', 'scene'], array_keys($report['words'][0]));
@@ -114,7 +116,26 @@ final class CutTest extends TestCase
     public function test_a_cut_of_another_schema_is_refused(): void
     {
         $this->expectException(UnexpectedValueException::class);
-        CutJson::decode('{"schema":2}');
+        CutJson::decode('{"schema":99}');
+    }
+
+    public function test_a_cut_of_the_first_schema_is_read_as_it_would_be_made_now(): void
+    {
+        $cut = Cuts::of(self::TEXTS, [Cuts::footage('c'), Cuts::footage('s', FootageKind::Still)]);
+        /** @var array{scenes: list<array{shots: list<array<string, mixed>>}>, ...} $data */
+        $data = json_decode(CutJson::encode($cut), true, 64, JSON_THROW_ON_ERROR);
+        // As version 1 wrote it: a held path, and the motion by its name.
+        foreach ($data['scenes'] as $i => $scene) {
+            foreach ($scene['shots'] as $j => $shot) {
+                $still = $cut->scenes[$i]->shots[$j];
+                $shot['path'] = FramePath::centred($still->width, $still->height, 9 / 16)->toArray();
+                $shot['motion'] = $still->kind === FootageKind::Still ? StillMotion::Varied->of($still->fingerprint)->value : null;
+                unset($shot['word']);
+                $data['scenes'][$i]['shots'][$j] = $shot;
+            }
+        }
+
+        self::assertEquals($cut, CutJson::decode(json_encode(['schema' => 1] + $data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
     }
 
     public function test_scenes_with_a_hole_between_them_cannot_be(): void
@@ -139,7 +160,7 @@ final class CutTest extends TestCase
     public function test_a_summary_tells_what_the_cut_does_and_is_read_again_as_it_was_written(): void
     {
         $cut = Cuts::of(self::TEXTS);
-        $summary = CutSummary::of($cut);
+        $summary = CutSummary::of($cut, 'pixels', 'sound');
         $shots = array_sum(array_map(static fn ($scene): int => count($scene->shots), $cut->scenes));
 
         self::assertSame([$cut->durationMs, $cut->hookMs, count($cut->words), $shots], [$summary->durationMs, $summary->hookMs, $summary->words, $summary->shots()]);

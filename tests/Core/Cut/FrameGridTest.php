@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Cut;
 
 use PHPUnit\Framework\TestCase;
-use RapidReel\Cut\FrameGrid;
-use RapidReel\Publish\TargetProfile;
+use RapidReel\Base\FrameGrid;
+use RapidReel\Base\TargetProfile;
 use Tests\Support\Cuts;
 
 final class FrameGridTest extends TestCase

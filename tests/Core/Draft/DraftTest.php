@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Draft;
 
-use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use RapidReel\Base\Refusal;
 use RapidReel\Draft\Condenser;
 use RapidReel\Draft\Draft;
 use RapidReel\Draft\DraftOrder;
@@ -15,8 +15,8 @@ use RapidReel\Draft\PatternWriter;
 use RapidReel\Draft\Tone;
 use RapidReel\Hook\HookShape;
 use RapidReel\Script\ScriptReader;
-use RapidReel\Script\SpeechRate;
 use RapidReel\Script\UnusableScript;
+use RapidReel\Voice\SpeechRate;
 
 final class DraftTest extends TestCase
 {
@@ -77,7 +77,7 @@ final class DraftTest extends TestCase
             try {
                 $act();
                 self::fail($why);
-            } catch (InvalidArgumentException $problem) {
+            } catch (Refusal $problem) {
                 self::assertStringContainsString($why, $problem->getMessage());
             }
         }

@@ -12,7 +12,7 @@ use RapidReel\Hook\HookFinding;
 use RapidReel\Hook\HookReview;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;
-use RapidReel\Script\SpeechRate;
+use RapidReel\Voice\SpeechRate;
 
 /** What holds a viewer: common practice, no published source. */
 final class HookTest extends TestCase

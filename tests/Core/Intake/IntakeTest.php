@@ -44,8 +44,17 @@ final class IntakeTest extends TestCase
     {
         $source = FrontMatter::read("title: The lamp\nhook: Who put it out?\nother hook: Nine ships sank.\nvoice: Brenna\npublish_at: 2026-12-01 18:00\ntags: sea, lamp\n\nThe lamp went out.");
 
-        self::assertSame(["Who put it out?\n\nThe lamp went out.", 'The lamp', ['Nine ships sank.'], 'Brenna', '2026-12-01 18:00', 'sea, lamp'], [$source->text, $source->title, $source->hooks, $source->voice, $source->publishAt, $source->tags]);
+        self::assertSame(["Who put it out?\n\nThe lamp went out.", 'The lamp', ['Nine ships sank.'], 'Brenna', '2026-12-01 18:00', 'sea, lamp'], [$source->text, $source->title, $source->hooks, $source->settings['voice'] ?? '', $source->publishAt, $source->tags]);
         self::assertEquals($source, FrontMatter::read($source->asText()));
+    }
+
+    public function test_every_setting_of_a_short_may_stand_in_front_matter_and_alone_is_a_note(): void
+    {
+        $source = FrontMatter::read("title: The lamp\ntarget: 90 s\nDead air: left\nmusic-level: 20\nlongest shot: 2000\n\nThe lamp went out.");
+
+        self::assertSame(['profile' => '90 s', 'dead_air' => 'left', 'music_level' => '20', 'longest_shot' => '2000'], $source->settings);
+        self::assertEquals($source, FrontMatter::read($source->asText()));
+        self::assertSame([], FrontMatter::read("Music: low strings\nThe lamp went out.")->settings);
     }
 
     public function test_words_with_a_colon_are_no_front_matter(): void

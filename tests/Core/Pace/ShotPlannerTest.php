@@ -17,7 +17,7 @@ final class ShotPlannerTest extends TestCase
     {
         $take = Cuts::take('one two three four five six seven eight nine');
 
-        self::assertSame([], (new ShotPlanner)->cuts($take->words, 3_000));
+        self::assertSame([], (new ShotPlanner)->changes($take->words, 3_000));
     }
 
     /** @return array<string, array{int, int}> */
@@ -30,7 +30,7 @@ final class ShotPlannerTest extends TestCase
     public function test_a_longer_scene_is_cut_at_words_into_shots_of_at_most_three_seconds(int $words, int $most): void
     {
         $take = Cuts::take(implode(' ', array_fill(0, $words, 'lamp')));
-        $cuts = (new ShotPlanner)->cuts($take->words, $take->durationMs + 140);
+        $cuts = (new ShotPlanner)->changes($take->words, $take->durationMs + 140);
 
         $starts = array_map(static fn (WordTiming $word): int => $word->startMs, $take->words);
         $edges = [0, ...array_values($cuts), $take->durationMs + 140];
@@ -48,11 +48,26 @@ final class ShotPlannerTest extends TestCase
     {
         $words = [new WordTiming('a', 0, 700), new WordTiming('b', 700, 1_400), new WordTiming('c', 1_400, 1_900), new WordTiming('d', 2_150, 2_800), new WordTiming('e', 2_800, 3_900)];
 
-        self::assertSame([3], array_keys((new ShotPlanner)->cuts($words, 4_000)));
+        self::assertSame([3], array_keys((new ShotPlanner)->changes($words, 4_000)));
     }
 
     public function test_one_word_that_never_ends_stays_one_shot(): void
     {
-        self::assertSame([], (new ShotPlanner)->cuts([new WordTiming('aaah', 0, 9_000)], 9_000));
+        self::assertSame([], (new ShotPlanner)->changes([new WordTiming('aaah', 0, 9_000)], 9_000));
+    }
+
+    public function test_a_shot_that_was_touched_begins_at_its_word_and_the_rest_is_paced_around_it(): void
+    {
+        $take = Cuts::take(implode(' ', array_fill(0, 28, 'lamp')));
+        $changes = (new ShotPlanner)->changes($take->words, $take->durationMs, [2, 25]);
+
+        self::assertSame(2, array_key_first($changes));
+        self::assertArrayHasKey(25, $changes);
+        self::assertSame($take->words[25]->startMs, $changes[25]);
+        $edges = [...array_values($changes), $take->durationMs];
+        foreach (range(1, count($edges) - 1) as $i) {
+            self::assertLessThanOrEqual(3_000, $edges[$i] - $edges[$i - 1]);
+        }
+        self::assertSame([], (new ShotPlanner)->changes($take->words, 2_000, [0, 99]), 'the first shot begins there anyway, and no word is the 99th');
     }
 }

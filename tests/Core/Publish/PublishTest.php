@@ -6,12 +6,12 @@ namespace Tests\Core\Publish;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use RapidReel\Base\Csv;
+use RapidReel\Base\FileName;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Cut\CutMusic;
-use RapidReel\Publish\Csv;
-use RapidReel\Publish\FileName;
 use RapidReel\Publish\Manifest;
 use RapidReel\Publish\PublishTime;
-use RapidReel\Publish\TargetProfile;
 use RapidReel\Sound\Loudness;
 use RapidReel\Sound\MixPlan;
 use RapidReel\Sound\MusicChooser;
@@ -45,7 +45,7 @@ final class PublishTest extends TestCase
 
     public function test_the_manifest_names_every_file_of_every_short(): void
     {
-        $rows = explode("\r\n", Manifest::csv([['name' => '01-a', 'cut' => Cuts::of(['One two.', 'Three four five six seven eight nine ten eleven twelve.'])]]));
+        $rows = explode("\r\n", Manifest::csv([Manifest::row('01-a', Cuts::of(['One two.', 'Three four five six seven eight nine ten eleven twelve.']))]));
 
         self::assertSame('file,title,duration_s,hook_s,scenes,profile,flags,srt,vtt,ass,cut', $rows[0]);
         self::assertMatchesRegularExpression('/^01-a\.mp4,A test,[\d.]+,0\.64,2,upto-60,.*,01-a\.srt,01-a\.vtt,01-a\.ass,01-a\.json$/', $rows[1]);

@@ -6,16 +6,12 @@ namespace Tests\Core\Render;
 
 use LogicException;
 use PHPUnit\Framework\TestCase;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Cut\ChosenShot;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutBuilder;
-use RapidReel\Cut\CutShot;
 use RapidReel\Cut\VoicedScene;
-use RapidReel\Footage\FootageKind;
-use RapidReel\Framing\FramePath;
-use RapidReel\Framing\FrameWindow;
-use RapidReel\Framing\StillMotion;
-use RapidReel\Publish\TargetProfile;
-use RapidReel\Render\PictureFilter;
+use RapidReel\Footage\Footage;
 use RapidReel\Render\Progress;
 use RapidReel\Render\Quality;
 use RapidReel\Render\Segment;
@@ -50,7 +46,7 @@ final class SegmentPlannerTest extends TestCase
         $voiced = array_map(static fn (string $text, int $i): VoicedScene => new VoicedScene(
             new Scene(SceneRole::Beat, $text),
             Cuts::take($text, $i === 1 ? $wordMs : 317),
-            array_slice($library, 3 * $i, 3),
+            array_map(static fn (Footage $footage, int $shot): ChosenShot => new ChosenShot(7 * $shot, $footage), array_slice($library, 3 * $i, 3), [0, 1, 2]),
         ), $texts, array_keys($texts));
 
         return (new CutBuilder(TargetProfile::UpTo60, Cuts::metrics()))->build('x', $voiced, $library, null);
@@ -61,8 +57,10 @@ final class SegmentPlannerTest extends TestCase
         $cut = Cuts::of(self::TEXTS);
         $segments = self::plan($cut);
 
-        self::assertSame($cut->frames(), array_sum(array_map(static fn (Segment $segment): int => $segment->frames, $segments)));
-        self::assertSame(array_merge(...array_map(static fn ($scene): array => $scene->shots, $cut->scenes)), array_map(static fn (Segment $segment): CutShot => $segment->shot, $segments));
+        self::assertSame($cut->frames(), array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $segments)));
+        $shots = array_merge(...array_map(static fn ($scene): array => $scene->shots, $cut->scenes));
+        self::assertSame(array_column($shots, 'fingerprint'), array_map(static fn (Segment $segment): string => $segment->recipe->layer->source->key, $segments));
+        self::assertSame(array_column($shots, 'startMs'), array_column($segments, 'startMs'));
     }
 
     public function test_a_change_in_one_scene_leaves_the_segments_of_all_others_as_they_are(): void
@@ -92,12 +90,12 @@ final class SegmentPlannerTest extends TestCase
     {
         $cut = Cuts::of(self::TEXTS, null, TargetProfile::UpTo60, 287);
         foreach (self::plan($cut) as $segment) {
-            preg_match_all('/^Dialogue: 0,0:00:(\d\d)\.(\d\d),.*?\{\\\\1c&H0047C2FF\}(.*?)\{/m', $segment->ass, $marks, PREG_SET_ORDER);
+            preg_match_all('/^Dialogue: 0,0:00:(\d\d)\.(\d\d),.*?\{\\\\1c&H0047C2FF\}(.*?)\{/m', $segment->recipe->captions, $marks, PREG_SET_ORDER);
             $marked = array_map(static fn (array $mark): int => ((int) $mark[1] * 100 + (int) $mark[2]) * 10, $marks);
-            $words = array_values(array_filter($cut->words, static fn ($word): bool => $word->timing->startMs >= $segment->shot->startMs - 17 && $word->timing->startMs < $segment->shot->endMs - 17));
+            $words = array_values(array_filter($cut->words, static fn ($word): bool => $word->timing->startMs >= $segment->startMs - 17 && $word->timing->startMs < $segment->startMs + 1000 * $segment->recipe->frames / 30 - 17));
             self::assertCount(count($words), $marked);
             foreach ($words as $i => $word) {
-                self::assertEqualsWithDelta($word->timing->startMs - $segment->shot->startMs, $marked[$i], 34, $word->timing->text);
+                self::assertEqualsWithDelta($word->timing->startMs - $segment->startMs, $marked[$i], 34, $word->timing->text);
             }
         }
     }
@@ -106,32 +104,6 @@ final class SegmentPlannerTest extends TestCase
     {
         $this->expectException(LogicException::class);
         self::plan(Cuts::of(self::TEXTS, []));
-    }
-
-    private static function shot(FootageKind $kind, FramePath $path, ?StillMotion $motion = null): CutShot
-    {
-        return new CutShot('f', $kind, 'print', 1920, 1080, 0, 2_000, 500, $path, $motion);
-    }
-
-    public function test_a_held_clip_is_cut_before_it_is_scaled_and_a_moving_window_after(): void
-    {
-        $filter = new PictureFilter(Quality::Final, 30);
-        $held = $filter->of(self::shot(FootageKind::Clip, FramePath::centred(1920, 1080, 9 / 16)), 60);
-        $moved = $filter->of(self::shot(FootageKind::Clip, new FramePath([0 => new FrameWindow(0.3, 0.5, 1), 1_000 => new FrameWindow(0.7, 0.5, 1)])), 60);
-
-        self::assertStringContainsString('crop=608:1080:656:0,scale=1080:1920', $held);
-        self::assertLessThan(strpos($moved, 'crop='), strpos($moved, 'scale=3414:1920'));
-        self::assertStringContainsString('0.300000+gte(t,0.0000)*lt(t,1.0000)*0.400000*(t-0.0000)+gte(t,1.0000)*0.400000', $moved);
-    }
-
-    public function test_a_still_is_scaled_once_and_pushed_or_pulled(): void
-    {
-        $filter = new PictureFilter(Quality::Draft, 30);
-        $path = FramePath::centred(1920, 1080, 9 / 16);
-
-        self::assertStringContainsString('scale=1080:1920', $filter->of(self::shot(FootageKind::Still, $path, StillMotion::Push), 60));
-        self::assertStringContainsString('d=60:s=540x960', $filter->of(self::shot(FootageKind::Still, $path, StillMotion::Push), 60));
-        self::assertNotSame($filter->of(self::shot(FootageKind::Still, $path, StillMotion::Push), 60), $filter->of(self::shot(FootageKind::Still, $path, StillMotion::Pull), 60));
     }
 
     public function test_progress_rises_and_tells_the_time_left_once_it_can(): void

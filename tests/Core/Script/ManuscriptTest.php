@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Script;
 
-use InvalidArgumentException;
 use PHPUnit\Framework\TestCase;
+use RapidReel\Base\Refusal;
 use RapidReel\Script\Manuscript;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneRole;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptNote;
 use RapidReel\Script\ScriptReader;
-use RapidReel\Script\SpeechRate;
 use RapidReel\Script\SplitRule;
+use RapidReel\Voice\SpeechRate;
 
 final class ManuscriptTest extends TestCase
 {
@@ -136,7 +136,7 @@ final class ManuscriptTest extends TestCase
             try {
                 $act();
                 self::fail($why);
-            } catch (InvalidArgumentException $problem) {
+            } catch (Refusal $problem) {
                 self::assertStringContainsString($why, $problem->getMessage());
             }
         }

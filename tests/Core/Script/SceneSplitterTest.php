@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Script;
 
-use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use RapidReel\Base\Refusal;
+use RapidReel\Language\ScriptWord;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneRole;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;
-use RapidReel\Script\ScriptWord;
-use RapidReel\Script\SpeechRate;
 use RapidReel\Script\UnusableScript;
+use RapidReel\Voice\SpeechRate;
 
 final class SceneSplitterTest extends TestCase
 {
@@ -55,7 +55,7 @@ final class SceneSplitterTest extends TestCase
     #[DataProvider('notScenes')]
     public function test_a_scene_needs_words_in_reason(string $text): void
     {
-        $this->expectException(InvalidArgumentException::class);
+        $this->expectException(Refusal::class);
         new Scene(SceneRole::Beat, $text);
     }
 

@@ -7,7 +7,7 @@ namespace Tests\Core\Script;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Draft\Phrases;
 use RapidReel\Draft\Tone;
-use RapidReel\Script\SpeechRate;
+use RapidReel\Voice\SpeechRate;
 use RapidReel\Voice\WordTiming;
 
 final class SpeechRateTest extends TestCase

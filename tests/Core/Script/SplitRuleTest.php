@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Script;
 
-use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use RapidReel\Base\Refusal;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneSplitter;
-use RapidReel\Script\SpeechRate;
 use RapidReel\Script\SplitRule;
+use RapidReel\Voice\SpeechRate;
 
 final class SplitRuleTest extends TestCase
 {
@@ -73,7 +73,7 @@ final class SplitRuleTest extends TestCase
     #[DataProvider('bad')]
     public function test_a_rule_that_makes_no_sense_is_refused(string $rule): void
     {
-        $this->expectException(InvalidArgumentException::class);
+        $this->expectException(Refusal::class);
         SplitRule::parse($rule);
     }
 }

@@ -6,7 +6,7 @@ namespace Tests\Core\Voice;
 
 use InvalidArgumentException;
 use PHPUnit\Framework\TestCase;
-use RapidReel\Script\ScriptWord;
+use RapidReel\Language\ScriptWord;
 use RapidReel\Voice\Pcm;
 use RapidReel\Voice\SilentTake;
 use RapidReel\Voice\SynthEvent;

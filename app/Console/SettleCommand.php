@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Editing\Settler;
+use App\Models\Channel;
+use Illuminate\Console\Command;
+
+/** After an upgrade, or where jobs were lost: whatever is not as its inputs ask for is ordered to be planned. */
+final class SettleCommand extends Command
+{
+    protected $signature = 'reel:settle';
+
+    protected $description = 'Orders the planning of every short whose plan is not fresh';
+
+    public function handle(Settler $settler): int
+    {
+        $reached = 0;
+        foreach (Channel::query()->get() as $channel) {
+            $reached += $settler->inheriting($channel);
+        }
+        $this->info("$reached shorts are planned anew.");
+
+        return self::SUCCESS;
+    }
+}

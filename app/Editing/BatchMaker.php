@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Editing;
+
+use App\Intake\ScriptChoices;
+use App\Intake\ScriptPlanner;
+use App\Models\Batch;
+use App\Models\Channel;
+use App\Settings\Registrar;
+use Illuminate\Support\Facades\DB;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\Values;
+use RapidReel\Intake\ScriptSource;
+use RapidReel\Script\UnusableScript;
+
+/** Makes a batch of scripts: a short each, split into scenes. All of them or none. */
+final readonly class BatchMaker
+{
+    public function __construct(
+        private ScriptPlanner $planner,
+        private ShortWriter $writer,
+        private EditBook $edits,
+        private Registrar $registrar,
+    ) {
+    }
+
+    /**
+     * @param  list<ScriptSource>  $sources
+     * @param  Values  $settings  of the batch
+     *
+     * @throws Refusal naming the script that cannot be used
+     */
+    public function make(Channel $channel, string $name, array $sources, Values $settings = new Values): Batch
+    {
+        $most = (int) config('reel.most_scripts');
+        if ($sources === []) {
+            throw new Refusal('There is no script yet. Paste one, or drop a file.');
+        }
+        if (count($sources) > $most) {
+            throw new Refusal(sprintf('%s scripts are too many for one batch; at most %d go into one.', number_format(count($sources)), $most));
+        }
+        $choices = ScriptChoices::of($channel, $this->registrar->of($channel), $settings);
+        $planned = [];
+        foreach ($sources as $i => $source) {
+            try {
+                $planned[] = $this->planner->plan($source, $choices);
+            } catch (UnusableScript $problem) {
+                throw new Refusal(sprintf('Script %d: %s', $i + 1, $problem->getMessage()));
+            }
+        }
+
+        return DB::transaction(function () use ($channel, $name, $planned, $settings): Batch {
+            $batch = Batch::query()->create([
+                'channel_id' => $channel->id, 'settings' => $settings, 'name' => $name !== '' ? $name : 'Batch of '.now()->format('j F, H:i'),
+            ]);
+            $batch->setRelation('channel', $channel);
+            $this->edits->begin($batch, fn (): array => $this->writer->add($batch, $planned));
+
+            return $batch;
+        });
+    }
+}

@@ -1,0 +1,327 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Editing;
+
+use App\Gateways\Voices\VoiceBook;
+use App\Gateways\Voices\VoiceRates;
+use App\Models\Batch;
+use App\Models\Channel;
+use App\Models\Scene;
+use App\Models\Short;
+use App\Models\Shot;
+use App\Settings\Registrar;
+use App\Settings\Resolver;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\Values;
+use RapidReel\Script\SceneSplitter;
+use RapidReel\Script\ShotMark;
+use RapidReel\Script\UnusableScript;
+use RapidReel\Settings\Level;
+use RapidReel\Settings\Setting;
+use RapidReel\Settings\Settled;
+use RapidReel\Settings\Stale;
+
+/** The one way by which a setting is made, at whatever level and for however many at once. */
+final readonly class SettingsDesk
+{
+    public function __construct(
+        private EditBook $edits,
+        private ShortWriter $writer,
+        private Registrar $registrar,
+        private Resolver $resolver,
+        private SceneSplitter $splitter,
+        private VoiceBook $voices,
+        private VoiceRates $rates,
+    ) {
+    }
+
+    /**
+     * Sets something, or takes it back so that it is inherited again.
+     *
+     * @param  Channel  $channel  whose all that is meant must be
+     * @param  list<int>  $ids  of what is set, at that level
+     * @param  string|null  $written  null to inherit it again
+     * @param  Level|null  $whole  a wider level that it is to hold for as a whole: what is set within it goes
+     * @return string what was done, in words
+     *
+     * @throws Refusal when there is no such setting, value or thing
+     */
+    public function set(Channel $channel, Level $level, array $ids, string $key, ?string $written, ?Level $whole = null): string
+    {
+        $setting = $this->registrar->of($channel)->get($key);
+        $at = $whole ?? $level;
+        if (! $setting->isAt($at)) {
+            throw new Refusal(sprintf('“%s” cannot be set for a %s.', $setting->label, $at->value));
+        }
+        $value = $written === null ? null : $setting->type->read($written);
+        $what = lcfirst($setting->label).' '.($value === null ? 'as inherited' : $setting->type->says($value));
+
+        return match ($at) {
+            Level::Channel => $this->channel($channel, $setting, $value, $what, $whole !== null),
+            Level::Batch => $this->batches($this->batchesOf($channel, $level, $ids), $setting, $value, $what, $whole !== null),
+            Level::Short => $this->shorts($this->shortsOf($channel, $level, $ids), $setting, $value, $what, $whole !== null),
+            Level::Scene => $this->scenes($this->scenesOf($channel, $level, $ids), $setting, $value, $what, $whole !== null),
+            Level::Shot => $this->shots($this->shotsOf($channel, $ids), $setting, $value, $what),
+        };
+    }
+
+    private function channel(Channel $channel, Setting $setting, int|string|float|null $value, string $what, bool $whole): string
+    {
+        $owners = [[$channel, self::put($channel->settings, $setting, $value)]];
+        if ($whole) {
+            foreach ($channel->batches as $batch) {
+                $owners[] = [$batch, $batch->settings->without($setting->key)];
+            }
+        }
+        $shorts = Short::query()->whereRelation('batch', 'channel_id', $channel->id);
+        $reached = $this->wide("$what for the channel", $owners, $this->touched($shorts, $setting, $whole), $setting, $whole);
+
+        return "House style: $what.".self::follow($reached);
+    }
+
+    /** @param  list<Batch>  $batches */
+    private function batches(array $batches, Setting $setting, int|string|float|null $value, string $what, bool $whole): string
+    {
+        $reached = 0;
+        foreach ($batches as $batch) {
+            $shorts = $this->touched(Short::query()->where('batch_id', $batch->id), $setting, $whole);
+            $reached += $this->wide("$what for the batch", [[$batch, self::put($batch->settings, $setting, $value)]], $shorts, $setting, $whole);
+        }
+
+        return "The batch: $what.".self::follow($reached);
+    }
+
+    /** @param  list<Short>  $shorts */
+    private function shorts(array $shorts, Setting $setting, int|string|float|null $value, string $what, bool $whole): string
+    {
+        $changed = 0;
+        foreach (self::byBatch($shorts) as $some) {
+            $changed += count($this->edits->change($some[0]->batch, $what, $some, function (Short $short) use ($setting, $value, $whole): void {
+                $before = $this->resolver->short($short);
+                $short->settings = self::put($short->settings, $setting, $value);
+                if ($whole) {
+                    $this->clear($short, $setting);
+                }
+                $this->resplit($short, $before, $setting);
+            }));
+        }
+
+        return match ($changed) {
+            0 => "Nothing to change: $what.",
+            1 => "1 short: $what.",
+            default => "$changed shorts: $what.",
+        };
+    }
+
+    /** @param  list<Scene>  $scenes */
+    private function scenes(array $scenes, Setting $setting, int|string|float|null $value, string $what, bool $whole): string
+    {
+        foreach (self::byShort($scenes) as $some) {
+            $short = $some[0]->short;
+            $this->edits->change($short->batch, count($some) === 1 ? "$what for a scene" : "$what for scenes", [$short], function (Short $short) use ($some, $setting, $value, $whole): void {
+                $now = $short->manuscript();
+                foreach ($some as $scene) {
+                    $at = (int) array_search($scene->id, $now->keys, true);
+                    $own = $now->scenes[$at]->own->with(self::put($now->scenes[$at]->own->settings, $setting, $value));
+                    $now = $now->owning($at, $whole ? $own->shot(array_map(
+                        static fn (ShotMark $shot): ShotMark => $shot->own->has($setting->key) ? $shot->with($shot->own->without($setting->key)) : $shot,
+                        $own->shots,
+                    )) : $own);
+                }
+                $this->writer->write($short, $now);
+            });
+        }
+
+        return ucfirst($what).'.';
+    }
+
+    /** @param  list<Shot>  $shots */
+    private function shots(array $shots, Setting $setting, int|string|float|null $value, string $what): string
+    {
+        foreach ($shots as $shot) {
+            $this->edits->change($shot->scene->short->batch, "$what for a shot", [$shot->scene->short], function (Short $short) use ($shot, $setting, $value): void {
+                $now = $short->manuscript();
+                $at = (int) array_search($shot->scene_id, $now->keys, true);
+                $own = $now->scenes[$at]->own;
+                $mark = $own->shotAt($shot->word);
+                $set = $mark->with(self::put($mark->own, $setting, $value));
+                $this->writer->write($short, $now->owning($at, $own->shot([$set, ...$own->shots])));
+            });
+        }
+
+        return ucfirst($what).'.';
+    }
+
+    /**
+     * @param  non-empty-list<array{Channel|Batch, Values}>  $owners
+     * @param  list<Short>  $shorts
+     */
+    private function wide(string $what, array $owners, array $shorts, Setting $setting, bool $whole): int
+    {
+        $before = [];
+        foreach ($shorts as $short) {
+            $before[$short->id] = $this->resolver->short($short);
+        }
+
+        return $this->edits->settings($what, $owners, $shorts, function (Short $short) use ($before, $setting, $whole): void {
+            if ($whole) {
+                $this->clear($short, $setting);
+            }
+            $this->resplit($short, $before[$short->id], $setting);
+        });
+    }
+
+    /**
+     * The shorts that a change of a wider level changes themselves: those whose words are split by it, and those that give up
+     * what they had of their own.
+     *
+     * @param  \Illuminate\Database\Eloquent\Builder<Short>  $of
+     * @return list<Short>
+     */
+    private function touched(\Illuminate\Database\Eloquent\Builder $of, Setting $setting, bool $whole): array
+    {
+        if (! $whole && ! $setting->makesStale(Stale::Words)) {
+            return [];
+        }
+        $shorts = $of->with(['batch.channel', 'scenes.shots'])->get()->all();
+
+        return array_values($setting->makesStale(Stale::Words) ? $shorts : array_filter($shorts, static fn (Short $short): bool => $short->settings->has($setting->key)
+            || $short->scenes->contains(static fn (Scene $scene): bool => $scene->settings->has($setting->key)
+                || $scene->shots->contains(static fn (Shot $shot): bool => $shot->settings->has($setting->key)))));
+    }
+
+    /** What a short and all in it has of its own goes. */
+    private function clear(Short $short, Setting $setting): void
+    {
+        $short->settings = $short->settings->without($setting->key);
+        $now = $short->manuscript();
+        foreach ($now->scenes as $at => $scene) {
+            $own = $scene->own;
+            $now = $now->owning($at, $own->with($own->settings->without($setting->key))->shot(array_map(
+                static fn (ShotMark $shot): ShotMark => $shot->own->has($setting->key) ? $shot->with($shot->own->without($setting->key)) : $shot,
+                $own->shots,
+            )));
+        }
+        $this->writer->write($short, $now);
+        $short->load('scenes.shots');
+    }
+
+    /** Another rule splits the words anew. */
+    private function resplit(Short $short, Settled $before, Setting $setting): void
+    {
+        if (! $setting->makesStale(Stale::Words)) {
+            return;
+        }
+        $after = $this->resolver->short($short->setRelation('batch', $short->batch->fresh('channel') ?? $short->batch));
+        if ((string) $after->split() === (string) $before->split()) {
+            return;
+        }
+        $now = $short->manuscript();
+        try {
+            $rate = $this->rates->of($this->voices->get($after->voice())->at($after->speed()));
+            $scenes = $this->splitter->splitText($now->spoken(), $after->split(), $rate);
+        } catch (UnusableScript $problem) {
+            throw new Refusal(sprintf('%02d “%s”: %s', $short->number, $short->title, $problem->getMessage()));
+        }
+        if ($scenes !== [] && array_column($scenes, 'text') !== array_column($now->scenes, 'text')) {
+            $this->writer->write($short, $now->resplit($scenes));
+        }
+    }
+
+    private static function put(Values $values, Setting $setting, int|string|float|null $value): Values
+    {
+        return $value === null ? $values->without($setting->key) : $values->with($setting->key, $value);
+    }
+
+    private static function follow(int $shorts): string
+    {
+        return match ($shorts) {
+            0 => '',
+            1 => ' 1 short follows.',
+            default => " $shorts shorts follow.",
+        };
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return non-empty-list<Batch>
+     */
+    private function batchesOf(Channel $channel, Level $level, array $ids): array
+    {
+        $batches = $level === Level::Batch ? $ids : array_map(static fn (Short $short): int => $short->batch_id, $this->shortsOf($channel, $level, $ids));
+
+        return self::found(Batch::query()->with('channel')->where('channel_id', $channel->id)->whereKey(array_unique($batches))->get()->all());
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return non-empty-list<Short>
+     */
+    private function shortsOf(Channel $channel, Level $level, array $ids): array
+    {
+        $shorts = $level === Level::Short ? $ids : array_map(static fn (Scene $scene): int => $scene->short_id, $this->scenesOf($channel, $level, $ids));
+
+        return self::found(Short::query()->with('batch.channel')->whereRelation('batch', 'channel_id', $channel->id)->whereKey(array_unique($shorts))->get()->all());
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return non-empty-list<Scene>
+     */
+    private function scenesOf(Channel $channel, Level $level, array $ids): array
+    {
+        $scenes = $level === Level::Scene ? $ids : array_map(static fn (Shot $shot): int => $shot->scene_id, $this->shotsOf($channel, $ids));
+
+        return self::found(Scene::query()->with('short.batch.channel')->whereRelation('short.batch', 'channel_id', $channel->id)->whereKey(array_unique($scenes))->get()->all());
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return non-empty-list<Shot>
+     */
+    private function shotsOf(Channel $channel, array $ids): array
+    {
+        return self::found(Shot::query()->with('scene.short.batch.channel')->whereRelation('scene.short.batch', 'channel_id', $channel->id)->whereKey($ids)->get()->all());
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<T>  $rows
+     * @return non-empty-list<T>
+     */
+    private static function found(array $rows): array
+    {
+        return $rows === [] ? throw new Refusal('What you want to set is no longer there. Load the page again.') : array_values($rows);
+    }
+
+    /**
+     * @param  list<Short>  $shorts
+     * @return array<int, non-empty-list<Short>>
+     */
+    private static function byBatch(array $shorts): array
+    {
+        $batches = [];
+        foreach ($shorts as $short) {
+            $batches[$short->batch_id][] = $short;
+        }
+
+        return $batches;
+    }
+
+    /**
+     * @param  list<Scene>  $scenes
+     * @return array<int, non-empty-list<Scene>>
+     */
+    private static function byShort(array $scenes): array
+    {
+        $shorts = [];
+        foreach ($scenes as $scene) {
+            $shorts[$scene->short_id][] = $scene;
+        }
+
+        return $shorts;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exporting;
+
+use App\Models\Export;
+use App\Models\ExportState;
+use App\Models\Short;
+use App\Work\Orders;
+use Illuminate\Support\Facades\DB;
+use RapidReel\Render\Quality;
+
+/** Takes orders for exports and calls them off. */
+final readonly class ExportDesk
+{
+    public function __construct(private Orders $orders)
+    {
+    }
+
+    /** One that is queued or running serves for a second order too. */
+    public function order(Short $short, Quality $quality): Export
+    {
+        return DB::transaction(function () use ($short, $quality): Export {
+            /** @var Export|null $open */
+            $open = $short->exports()->where('quality', $quality)->whereIn('state', [ExportState::Queued, ExportState::Running])->first();
+            if ($open !== null) {
+                return $open;
+            }
+            $export = $short->exports()->create(['quality' => $quality, 'state' => ExportState::Queued]);
+            // The queue is in the same database: there is no row without its job, nor a job without its row.
+            $this->orders->makeExport($export->id);
+
+            return $export;
+        });
+    }
+
+    public function cancel(Export $export): void
+    {
+        // A queued one has no worker to listen; a running one stops at its next look.
+        Export::query()->whereKey($export->id)->where('state', ExportState::Queued)
+            ->update(['state' => ExportState::Cancelled, 'finished_at' => now()]);
+        Export::query()->whereKey($export->id)->where('state', ExportState::Running)
+            ->update(['state' => ExportState::Cancelling, 'doing' => 'stopping']);
+    }
+}

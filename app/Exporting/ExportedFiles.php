@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exporting;
+
+/** What an export made, and how much of it had been there before. */
+final readonly class ExportedFiles
+{
+    public const EXTENSIONS = ['mp4', 'srt', 'vtt', 'ass', 'json'];
+
+    public function __construct(
+        public string $folder,
+        public string $name,
+        public int $bytes,
+        public int $segmentsMade,
+        public int $segmentsKept,
+    ) {
+    }
+}

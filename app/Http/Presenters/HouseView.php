@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Channel;
+use App\Models\Music;
+
+final readonly class HouseView
+{
+    /**
+     * @param  list<Channel>  $channels  of the account
+     * @param  array<string, ScopeControl>  $controls  by key
+     * @param  list<Music>  $music  at hand
+     * @param  list<HistoryLine>  $history
+     */
+    public function __construct(
+        public Channel $channel,
+        public array $channels,
+        public array $controls,
+        public array $music,
+        public ?string $undo,
+        public ?string $redo,
+        public array $history,
+    ) {
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Channel;
+use App\Settings\Resolver;
+use RapidReel\Settings\Level;
+use RapidReel\Settings\Setting;
+
+/** The page where scripts are brought in. */
+final readonly class Intake
+{
+    public function __construct(private Resolver $resolver)
+    {
+    }
+
+    public function of(Channel $channel): IntakeView
+    {
+        $settled = $this->resolver->channel($channel);
+        $all = $settled->registry->at(Level::Batch);
+
+        return new IntakeView(
+            array_filter($all, static fn (Setting $setting): bool => $setting->isMain),
+            array_filter($all, static fn (Setting $setting): bool => ! $setting->isMain),
+            array_map(static fn (Setting $setting): string => $setting->type->says($settled->value($setting->key)), $all),
+            $settled->voice(),
+        );
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Batch;
+use RapidReel\Settings\Setting;
+
+/** What of a batch's page does not change while shorts are being made. */
+final readonly class RundownPage
+{
+    /**
+     * @param  list<Setting>  $forChosen  what may be set for chosen shorts
+     * @param  array<string, ScopeControl>  $controls  of the batch, by key
+     */
+    public function __construct(
+        public Batch $batch,
+        public array $forChosen,
+        public array $controls,
+    ) {
+    }
+}

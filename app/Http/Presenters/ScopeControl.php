@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use RapidReel\Settings\Level;
+use RapidReel\Settings\Setting;
+use RapidReel\Settings\Settled;
+
+/** One setting at one place: its value, where that comes from, and what can be done with it. */
+final readonly class ScopeControl
+{
+    public string $label;
+
+    public string $value;
+
+    public string $says;
+
+    /** Where it comes from, in words. */
+    public string $from;
+
+    public bool $isOwn;
+
+    /** What it would be without its own value, in words. */
+    public string $inherited;
+
+    /** @var list<Level> wider levels that it can be used for as a whole */
+    public array $wider;
+
+    /** @param  list<int>  $ids  of what is set */
+    private function __construct(
+        public Setting $setting,
+        public Level $level,
+        public int $channel,
+        public array $ids,
+        public string $of,
+        Settled $here,
+        Settled $above,
+    ) {
+        $this->label = $setting->label;
+        $value = $here->value($setting->key);
+        $from = $here->from($setting->key);
+        $this->value = (string) $value;
+        $this->says = $setting->type->says($value);
+        $this->isOwn = $from === $level;
+        $this->from = match ($from) {
+            $level => 'set here',
+            null => 'usual',
+            default => 'from '.$from->owner(),
+        };
+        $this->inherited = $setting->type->says($above->value($setting->key));
+        $this->wider = array_values(array_reverse(array_filter($level->wider(), $setting->isAt(...))));
+    }
+
+    /**
+     * @param  Settled  $here  what holds there
+     * @param  Settled  $above  what would hold without it
+     * @param  int  $id  of what is set
+     * @param  string  $of  what it is the setting of, for a label: "scene 3"
+     * @param  list<string>|null  $keys  null for all that may be set there
+     * @return array<string, self> by key
+     */
+    public static function all(Level $level, Settled $here, Settled $above, int $channel, int $id, string $of, ?array $keys = null): array
+    {
+        $controls = [];
+        foreach ($here->registry->at($level) as $key => $setting) {
+            if ($keys === null || in_array($key, $keys, true)) {
+                $controls[$key] = new self($setting, $level, $channel, [$id], $of, $here, $above);
+            }
+        }
+
+        return $controls;
+    }
+
+    /** What its buttons send. */
+    public function request(): string
+    {
+        return json_encode(['channel' => $this->channel, 'level' => $this->level->value, 'ids' => $this->ids, 'key' => $this->setting->key], JSON_THROW_ON_ERROR);
+    }
+
+    /** Where one of its actions leads, in words. */
+    public static function wholeOf(Level $level): string
+    {
+        return 'Use for the whole '.$level->value;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Footage;
+
+/** A shot on the sheet, known by the word it begins at. */
+final readonly class ShotLine
+{
+    /** @param  array<string, ScopeControl>  $controls  by key; none where there is nothing to set */
+    public function __construct(
+        public int $word,
+        public string $start,
+        public string $seconds,
+        public ?Footage $footage,
+        public bool $isLocked,
+        public array $controls,
+    ) {
+    }
+
+    public function name(): string
+    {
+        return $this->footage->name ?? 'no longer in the library';
+    }
+}

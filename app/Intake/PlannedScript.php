@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Gateways\Voices\VoiceBook;
+use App\Planning\SceneTask;
+use DateTimeImmutable;
+use RapidReel\Base\Values;
+use RapidReel\Intake\ScriptSource;
+use RapidReel\Script\Manuscript;
+use RapidReel\Script\Scene;
+use RapidReel\Script\Script;
+use RapidReel\Settings\Settled;
+
+/** A script that is clean and split, with all that was settled for it. */
+final readonly class PlannedScript
+{
+    /**
+     * @param  non-empty-list<Scene>  $scenes
+     * @param  Values  $own  what was written along with it
+     * @param  Settled  $settled  what holds for it
+     * @param  list<string>  $warnings  what was written along with it and could not be used
+     * @param  array<string, string>  $pronunciations
+     */
+    public function __construct(
+        public ScriptSource $source,
+        public Script $script,
+        public array $scenes,
+        public Values $own,
+        public Settled $settled,
+        public ?DateTimeImmutable $publishAt,
+        public array $warnings,
+        private array $pronunciations,
+        private VoiceBook $voices,
+    ) {
+    }
+
+    /** @return non-empty-list<SceneTask> */
+    public function tasks(): array
+    {
+        return array_map(fn (Scene $scene): SceneTask => SceneTask::of($scene, $this->settled, $this->voices, $this->pronunciations), $this->scenes);
+    }
+
+    /** @param  non-empty-list<Scene>  $scenes  what is left of it */
+    public function saying(array $scenes): self
+    {
+        return new self(
+            $this->source, $this->script, $scenes, $this->own, $this->settled, $this->publishAt, $this->warnings, $this->pronunciations, $this->voices,
+        );
+    }
+
+    public function manuscript(): Manuscript
+    {
+        return Manuscript::fresh($this->scenes, $this->script->notes($this->scenes));
+    }
+}

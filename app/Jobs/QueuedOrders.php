@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Work\Orders;
+
+/** Work is done by the queue's workers. */
+final class QueuedOrders implements Orders
+{
+    public function planShort(int $shortId): void
+    {
+        PlanShort::dispatch($shortId);
+    }
+
+    public function makeExport(int $exportId): void
+    {
+        MakeExport::dispatch($exportId);
+    }
+
+    public function alignRecording(int $recordingId): void
+    {
+        AlignRecording::dispatch($recordingId);
+    }
+
+    public function speakSample(int $account, string $voice, int $speed, string $text): void
+    {
+        SpeakSample::dispatch($account, $voice, $speed, $text);
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Media\MediaStore;
+use App\Models\Short;
+use RapidReel\Brief\Brief;
+use RapidReel\Brief\BriefList;
+use RapidReel\Brief\BriefWriter;
+use RapidReel\Brief\ShotWords;
+use RapidReel\Brief\Subject;
+use RapidReel\Cut\ScenePacer;
+use ZipArchive;
+
+/** Briefs for the pictures of shorts: what every shot should show, in the channel's style words. */
+final readonly class BriefDesk
+{
+    public function __construct(
+        private CutMaker $cuts,
+        private SceneTasks $tasks,
+        private ScenePacer $pacer,
+        private MediaStore $store,
+    ) {
+    }
+
+    /** @return list<Brief> one for every shot, in order */
+    public function of(Short $short): array
+    {
+        $channel = $short->batch->channel;
+        $manuscript = $short->manuscript();
+        $voiced = $this->cuts->voiced($this->tasks->of($short));
+        $shots = [];
+        foreach ($this->pacer->spans($voiced) as $number => $span) {
+            foreach ($span->shots as $i => $shot) {
+                $shots[] = new ShotWords(
+                    $number,
+                    $i,
+                    $voiced[$number]->take->saying($shot->firstWord, $shot->endWord),
+                    $voiced[$number]->scene->brief,
+                    $this->pacer->grid->msOf($shot->startFrame),
+                    $this->pacer->grid->msOf($shot->endFrame),
+                );
+            }
+        }
+        // What the operator says it is about counts before what its words say.
+        $subject = trim(explode(',', $short->keywords)[0]);
+
+        return (new BriefWriter(
+            $subject !== '' ? $subject : Subject::of($short->title, $manuscript->spoken()),
+            $channel->style_words,
+            $channel->forbiddenWords(),
+        ))->write($shots);
+    }
+
+    /**
+     * A text and a table for each short.
+     *
+     * @param  list<Short>  $shorts
+     * @return string path of a ZIP that the caller deletes
+     */
+    public function archive(array $shorts): string
+    {
+        $zip = new ZipArchive;
+        $path = $this->store->workFolder().'/briefs.zip';
+        $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
+        foreach ($shorts as $short) {
+            $briefs = $this->of($short);
+            $zip->addFromString($short->fileName().'-briefs.txt', BriefList::plain($briefs));
+            $zip->addFromString($short->fileName().'-briefs.csv', BriefList::csv($briefs));
+        }
+        $zip->close();
+
+        return $path;
+    }
+}

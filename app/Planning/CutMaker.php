@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Gateways\Voices\VoiceRates;
+use App\Library\Shelf;
+use App\Media\Cancelled;
+use App\Media\CaptionFace;
+use App\Media\Watcher;
+use App\Voicing\TakeStore;
+use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutBuilder;
+use RapidReel\Cut\CutMusic;
+use RapidReel\Cut\CutSummary;
+use RapidReel\Cut\Flag;
+use RapidReel\Cut\FlagCode;
+use RapidReel\Cut\VoicedScene;
+use RapidReel\Footage\FootageMatcher;
+use RapidReel\Render\Progress;
+use RapidReel\Render\SegmentPlanner;
+use RapidReel\Review\ScriptFlags;
+use RapidReel\Script\Scene;
+use RapidReel\Settings\Registry;
+use RapidReel\Settings\Settled;
+use RapidReel\Sound\MixPlan;
+use RapidReel\Sound\MusicChooser;
+use RapidReel\Voice\Take;
+
+/** From scenes to a cut: voices them, or only estimates, and builds. */
+final readonly class CutMaker
+{
+    public function __construct(
+        private TakeStore $takes,
+        private VoiceRates $rates,
+        private CaptionFace $face,
+        private SegmentPlanner $segments,
+        private MusicChooser $musicians,
+    ) {
+    }
+
+    /**
+     * Voices what is to be said, and builds.
+     *
+     * @param  non-empty-list<SceneTask>  $tasks
+     *
+     * @throws Cancelled
+     */
+    public function make(string $title, array $tasks, Shelf $shelf, Watcher $watcher, string $channel = ''): Cut
+    {
+        $voiced = [];
+        foreach ($tasks as $i => $task) {
+            if ($watcher->isCancelled()) {
+                throw new Cancelled;
+            }
+            $this->rates->hear($task->voice);
+            $raw = $task->reading ?? $this->takes->raw($task->scene->text, $task->voice, $task->delivery);
+            $voiced[] = $task->voiced($this->takes->tight($raw, $task->delivery));
+            $watcher->progress(Progress::voicing($i + 1, count($tasks)));
+        }
+        $settled = $tasks[0]->settled;
+
+        return $this->builder($settled, $tasks[0]->voice->language)->build(
+            $title,
+            $voiced,
+            array_values($shelf->footage),
+            $this->music($settled, $title, $shelf),
+            ScriptFlags::of(array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks), $channel),
+        );
+    }
+
+    /**
+     * The plan before all is voiced: times of what was not are estimates, and there are no pictures.
+     *
+     * @param  non-empty-list<SceneTask>  $tasks
+     * @param  list<Flag>  $flags  known before
+     */
+    public function estimate(string $title, array $tasks, array $flags = [], string $channel = ''): Cut
+    {
+        $voiced = $this->voiced($tasks);
+
+        return $this->builder($tasks[0]->settled, $tasks[0]->voice->language)->build($title, $voiced, [], null, [...$this->flags($voiced, $channel), ...$flags]);
+    }
+
+    /**
+     * The same, only as much of it as a table of shorts needs.
+     *
+     * @param  non-empty-list<SceneTask>  $tasks
+     */
+    public function measure(array $tasks, string $channel = ''): CutSummary
+    {
+        $voiced = $this->voiced($tasks);
+
+        return $this->builder($tasks[0]->settled, $tasks[0]->voice->language)->measure($voiced, $this->flags($voiced, $channel));
+    }
+
+    /** What a table needs of a cut, with hashes of what is seen and heard in it. */
+    public function summary(Cut $cut): CutSummary
+    {
+        return CutSummary::of($cut, $this->segments->pixels($cut, $this->face->metrics()->family), MixPlan::of($cut)->key());
+    }
+
+    /**
+     * Scenes with their takes: those of before where these words were said already, else estimates. Makes nothing.
+     *
+     * @param  non-empty-list<SceneTask>  $tasks
+     * @return non-empty-list<VoicedScene>
+     */
+    public function voiced(array $tasks): array
+    {
+        return array_map(fn (SceneTask $task): VoicedScene => $task->voiced($this->knownTake($task)), $tasks);
+    }
+
+    private function knownTake(SceneTask $task): Take
+    {
+        $known = $task->reading === null
+            ? $this->takes->known($task->scene->text, $task->voice, $task->delivery)
+            : $this->takes->knownTight($task->reading, $task->delivery);
+
+        return $known ?? $this->rates->of($task->voice)->take($task->scene->text);
+    }
+
+    private function music(Settled $settled, string $title, Shelf $shelf): ?CutMusic
+    {
+        $piece = match ($settled->music()) {
+            Registry::NONE => null,
+            Registry::AUTOMATIC => $this->musicians->choose($title, $shelf->music),
+            // One that is gone is no reason to be silent.
+            default => $shelf->music($settled->music()) ?? $this->musicians->choose($title, $shelf->music),
+        };
+
+        return $piece?->under($settled->musicLevel());
+    }
+
+    /**
+     * @param  non-empty-list<VoicedScene>  $voiced
+     * @return list<Flag>
+     */
+    private function flags(array $voiced, string $channel): array
+    {
+        $isVoiced = array_filter($voiced, static fn (VoicedScene $one): bool => $one->take->key === '') === [];
+
+        return [
+            ...($isVoiced ? [] : [new Flag(FlagCode::Estimated, 'Times are estimated: not all of it is voiced yet.')]),
+            ...ScriptFlags::of(array_map(static fn (VoicedScene $one): Scene => $one->scene, $voiced), $channel),
+        ];
+    }
+
+    private function builder(Settled $settled, string $language): CutBuilder
+    {
+        return new CutBuilder(
+            $settled->profile(),
+            $this->face->metrics(),
+            $settled->captions()->style(),
+            matcher: new FootageMatcher($language),
+        );
+    }
+}

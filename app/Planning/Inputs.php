@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Short;
+use RapidReel\Cut\Flag;
+use RapidReel\Review\ScriptFlags;
+use RapidReel\Script\Scene;
+use RapidReel\Script\ShotMark;
+use RapidReel\Voice\SpokenText;
+
+/** A hash of all that the plan of a short depends on: it is fresh while it was made from the same. */
+final readonly class Inputs
+{
+    /** Raised whenever the same inputs are planned otherwise than before. */
+    private const VERSION = 1;
+
+    public function __construct(private SceneTasks $tasks)
+    {
+    }
+
+    public function of(Short $short): string
+    {
+        $tasks = $this->tasks->of($short);
+        $settled = $tasks[0]->settled;
+        $scenes = array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks);
+
+        return hash('sha256', json_encode([
+            self::VERSION,
+            $short->title,
+            // Of the channel's name only what it does to the flags.
+            array_map(static fn (Flag $flag): string => $flag->message, ScriptFlags::of($scenes, $short->batch->channel->name)),
+            array_map($settled->value(...), ['profile', 'caption_style', 'music', 'music_level']),
+            array_map(self::scene(...), $tasks),
+        ], JSON_THROW_ON_ERROR));
+    }
+
+    /** @return list<mixed> */
+    private static function scene(SceneTask $task): array
+    {
+        $scene = $task->scene;
+
+        return [
+            $scene->role->value,
+            $scene->text,
+            $scene->brief,
+            $task->reading->key ?? [$task->voice->fingerprint(), SpokenText::of($scene->text, $task->delivery->pronunciations)->said],
+            $task->delivery->deadAirMs,
+            $task->delivery->spared,
+            array_map($task->settled->value(...), ['pause', 'longest_shot', 'shortest_shot', 'motion', 'motion_strength']),
+            array_map(
+                static fn (ShotMark $shot): array => [$shot->word, $shot->footage, $shot->offset, $shot->inMs, $shot->own->own],
+                array_values(array_filter($scene->own->shots, static fn (ShotMark $shot): bool => $shot->isLocked)),
+            ),
+        ];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Gateways\Voices\VoiceBook;
+use App\Library\Shelf;
+use App\Media\TakeFiles;
+use App\Models\Reading;
+use App\Models\Short;
+use App\Settings\Resolver;
+use RapidReel\Base\Refusal;
+use RapidReel\Cut\ChosenShot;
+use RapidReel\Script\Scene;
+use RapidReel\Script\ShotMark;
+use RapidReel\Settings\Level;
+
+/** The scenes of a short as they are to be voiced and paced. */
+final readonly class SceneTasks
+{
+    public function __construct(
+        private VoiceBook $voices,
+        private TakeFiles $takes,
+        private Resolver $resolver,
+    ) {
+    }
+
+    /**
+     * @param  Shelf|null  $shelf  where the footage of shots stands; without it none is settled
+     * @return non-empty-list<SceneTask>
+     */
+    public function of(Short $short, ?Shelf $shelf = null): array
+    {
+        $pronunciations = $short->batch->channel->pronunciations();
+        $readings = $short->readings->where('accepted', true)->keyBy('text');
+        $settled = $this->resolver->short($short);
+        $tasks = [];
+        foreach ($short->scenes as $row) {
+            $scene = $row->toScript();
+            $reading = $readings->get($scene->text);
+            $tasks[] = SceneTask::of($scene, $settled->and(Level::Scene, $scene->own->settings), $this->voices, $pronunciations)
+                ->with($this->chosen($short, $scene, $shelf), $reading instanceof Reading ? $this->takes->kept($reading->take) : null);
+        }
+
+        return $tasks === [] ? throw new Refusal('This short has no scenes.') : $tasks;
+    }
+
+    /** @return list<ChosenShot> */
+    private function chosen(Short $short, Scene $scene, ?Shelf $shelf): array
+    {
+        return array_map(function (ShotMark $shot) use ($short, $scene, $shelf): ChosenShot {
+            $own = $shot->own->own === [] ? null : $this->resolver->shot($short, $scene, $shot);
+
+            return new ChosenShot(
+                $shot->word,
+                $shot->footage === null ? null : ($shelf->footage[$shot->footage] ?? null),
+                $shot->isLocked,
+                $shot->offset,
+                $shot->inMs,
+                $own?->motion(),
+                $own?->motionStrength(),
+            );
+        }, $scene->own->shots);
+    }
+}

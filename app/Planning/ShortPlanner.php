@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Library\Shelf;
+use App\Media\Watcher;
+use App\Models\Scene;
+use App\Models\Short;
+use App\Models\Shot;
+use Illuminate\Support\Facades\DB;
+use RapidReel\Base\Refusal;
+use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutJson;
+use RapidReel\Cut\CutShot;
+
+/**
+ * Makes the cut of a short as its scenes stand, and keeps it with the pictures that were found for it. What an operator
+ * touched is read and never written.
+ */
+final readonly class ShortPlanner
+{
+    public function __construct(
+        private CutMaker $cuts,
+        private SceneTasks $tasks,
+        private Inputs $inputs,
+    ) {
+    }
+
+    public function plan(Short $short, Shelf $shelf, Watcher $watcher): Cut
+    {
+        if ($shelf->footage === []) {
+            throw new Refusal('There is no footage yet. Add clips or stills on the Footage page.');
+        }
+        $revision = $short->revision;
+        $short->load(['batch.channel', 'scenes.shots', 'readings']);
+        $inputs = $this->inputs->of($short);
+        $cut = $this->cuts->make($short->title, $this->tasks->of($short, $shelf), $shelf, $watcher, $short->batch->channel->name);
+        $this->keep($short, $cut, $inputs, $revision);
+
+        return $cut;
+    }
+
+    /** Only if nobody changed anything in the meantime; then the next plan is on its way already. */
+    private function keep(Short $short, Cut $cut, string $inputs, int $revision): void
+    {
+        DB::transaction(function () use ($short, $cut, $inputs, $revision): void {
+            $now = Short::query()->with(['batch.channel', 'scenes.shots', 'readings'])->find($short->id);
+            if ($now === null || $now->revision !== $revision || $this->inputs->of($now) !== $inputs) {
+                return;
+            }
+            $now->update([
+                'cut' => CutJson::encode($cut), 'summary' => $this->cuts->summary($cut)->toJson(),
+                'inputs' => $inputs, 'planned_inputs' => $inputs, 'problem' => null,
+            ]);
+            foreach ($now->scenes as $number => $scene) {
+                $this->propose($scene, $cut->scenes[$number]->shots);
+            }
+        });
+        $short->refresh();
+    }
+
+    /** @param  list<CutShot>  $shots */
+    private function propose(Scene $scene, array $shots): void
+    {
+        $locked = $scene->shots->where('locked', true)->pluck('word')->all();
+        $rows = [];
+        foreach ($shots as $shot) {
+            if (! in_array($shot->word, $locked, true)) {
+                $rows[$shot->word] = (int) $shot->footage;
+            }
+        }
+        $found = $scene->shots->where('locked', false)->pluck('footage_id', 'word')->all();
+        if ($found !== $rows) {
+            Shot::query()->where('scene_id', $scene->id)->where('locked', false)->whereNotIn('word', array_keys($rows))->delete();
+            foreach ($rows as $word => $footage) {
+                Shot::query()->updateOrCreate(['scene_id' => $scene->id, 'word' => $word], ['footage_id' => $footage]);
+            }
+        }
+    }
+}

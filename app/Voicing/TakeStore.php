@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Voicing;
+
+use App\Gateways\Voices\Voice;
+use App\Gateways\Voices\Voices;
+use App\Media\KeyedLock;
+use App\Media\TakeFiles;
+use RapidReel\Voice\DeadAir;
+use RapidReel\Voice\Delivery;
+use RapidReel\Voice\Leveler;
+use RapidReel\Voice\Pcm;
+use RapidReel\Voice\SpokenText;
+use RapidReel\Voice\Take;
+use RapidReel\Voice\TakeCutter;
+use RapidReel\Voice\WordTiming;
+
+/**
+ * Takes by what is said and who says it: the same words by the same voice are spoken once. A raw take is as it was spoken;
+ * a tight one has its dead air cut.
+ */
+final readonly class TakeStore
+{
+    /** Raised whenever the same speech is cut otherwise than before. */
+    private const VERSION = 3;
+
+    public function __construct(
+        private Voices $voices,
+        private TakeCutter $cutter,
+        private TakeFiles $files,
+        private KeyedLock $lock,
+    ) {
+    }
+
+    /** A tight take of words, spoken now if they never were. */
+    public function take(string $text, Voice $voice, Delivery $how = new Delivery): Take
+    {
+        return $this->tight($this->raw($text, $voice, $how), $how);
+    }
+
+    /** What take() gives, if it was made before. */
+    public function known(string $text, Voice $voice, Delivery $how = new Delivery): ?Take
+    {
+        return $this->files->kept($this->tightKey($this->rawKey(SpokenText::of($text, $how->pronunciations), $voice), $how));
+    }
+
+    /** What tight() gives, if it was made before. */
+    public function knownTight(Take $raw, Delivery $how): ?Take
+    {
+        return $how->deadAirMs === null ? $raw : $this->files->kept($this->tightKey($raw->key, $how));
+    }
+
+    public function knownRaw(string $text, Voice $voice, Delivery $how = new Delivery): ?Take
+    {
+        return $this->files->kept($this->rawKey(SpokenText::of($text, $how->pronunciations), $voice));
+    }
+
+    public function raw(string $text, Voice $voice, Delivery $how = new Delivery): Take
+    {
+        $spoken = SpokenText::of($text, $how->pronunciations);
+        $key = $this->rawKey($spoken, $voice);
+
+        return $this->once($key, function () use ($key, $spoken, $voice): Take {
+            $speech = $this->voices->speak($spoken->said, $voice);
+            ['sound' => $sound, 'words' => $words] = $this->cutter->cut($speech->sound, $spoken->written, $spoken->written($speech->events));
+
+            return $this->files->put($key, Leveler::level($sound), $words);
+        });
+    }
+
+    /**
+     * Keeps a recording as a raw take.
+     *
+     * @param  non-empty-list<WordTiming>  $words
+     */
+    public function keep(Pcm $sound, array $words): Take
+    {
+        $key = hash('sha256', implode("\0", ['recorded', self::VERSION, $sound->rate, hash('sha256', $sound->bytes), json_encode(TakeFiles::listed($words), JSON_THROW_ON_ERROR)]));
+
+        return $this->once($key, fn (): Take => $this->files->put($key, $sound, $words));
+    }
+
+    public function tight(Take $raw, Delivery $how): Take
+    {
+        if ($how->deadAirMs === null) {
+            return $raw;
+        }
+        $key = $this->tightKey($raw->key, $how);
+
+        return $this->once($key, function () use ($key, $raw, $how): Take {
+            ['sound' => $sound, 'words' => $words] = DeadAir::cut($this->files->sound($raw->key), $raw->words, $how->deadAirMs, $how->spared);
+
+            return $this->files->put($key, $sound, $words);
+        });
+    }
+
+    /**
+     * A synthesiser never says the same quite alike twice: two workers must not both make it.
+     *
+     * @param  callable(): Take  $make
+     */
+    private function once(string $key, callable $make): Take
+    {
+        return $this->files->kept($key) ?? $this->lock->hold($key, fn (): Take => $this->files->kept($key) ?? $make());
+    }
+
+    private function rawKey(SpokenText $spoken, Voice $voice): string
+    {
+        return hash('sha256', implode("\0", [self::VERSION, $this->voices->version(), $voice->fingerprint(), $spoken->written, $spoken->said === $spoken->written ? '' : $spoken->said]));
+    }
+
+    private function tightKey(string $raw, Delivery $how): string
+    {
+        return $how->deadAirMs === null ? $raw : hash('sha256', implode("\0", ['tight', self::VERSION, $raw, $how->deadAirMs, implode(',', $how->spared)]));
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+/** Work that is to be done by whoever is free, later: named by ids, so that it finds things as they then are. */
+interface Orders
+{
+    public function planShort(int $shortId): void;
+
+    public function makeExport(int $exportId): void;
+
+    public function alignRecording(int $recordingId): void;
+
+    /** @param  int  $speed  percent of the voice's usual rate */
+    public function speakSample(int $account, string $voice, int $speed, string $text): void;
+}

@@ -1,0 +1,85 @@
+import Alpine from 'alpinejs';
+import ask from './ask';
+
+/**
+ * Puts fresh markup in place of what an element holds, only where it is another one: what is being typed, opened or pressed
+ * stays as it is.
+ */
+export function renew(element, html) {
+    if (!element || element.matches(':active')) return;
+    const fresh = element.cloneNode(false);
+    fresh.innerHTML = html;
+    Alpine.morph(element, fresh.outerHTML, {
+        key: (node) => node.id || node.dataset?.id,
+        updating(from, to, childrenOnly, skip) {
+            if (from.nodeType !== Node.ELEMENT_NODE) return;
+            if (from === element) return childrenOnly();
+            // What draws itself is drawn anew only under another name.
+            if (from.matches('[data-draws]')) return skip();
+            if (from === document.activeElement && from.matches('input, textarea, select')) return skip();
+            if (from.matches('details') && from.open !== to.hasAttribute('open')) to.toggleAttribute('open', from.open);
+        },
+    });
+}
+
+/** What every page of things that workers have in hand shares: a fresh look now and then, what was done, undo and redo. */
+export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}, now = {}) => ({
+    working: false,
+    undo: null,
+    redo: null,
+    said: '',
+    problem: '',
+    ...now,
+
+    init() {
+        this.start?.();
+        if (this.working) this.again(700);
+    },
+
+    /** Asks how things stand and hands it to the page's own fresh(). */
+    async look(how = {}) {
+        try {
+            const answer = await ask(`${state}${this.since?.() ?? ''}`);
+            [this.working, this.undo, this.redo] = [answer.working, answer.undo, answer.redo];
+            this.fresh(answer, how);
+        } catch {
+            this.working = true;
+        }
+        if (this.working) this.again(1000);
+    },
+
+    again(ms) {
+        clearTimeout(this.next_);
+        this.next_ = setTimeout(() => this.look(), ms);
+    },
+
+    /** Does something and looks what came of it; a refusal is told in the server's words. */
+    async does(asking, how = {}) {
+        [this.problem, this.said] = ['', ''];
+        try {
+            const { said } = await asking();
+            this.said = said ?? '';
+            await this.look(how);
+            return true;
+        } catch (problem) {
+            this.problem = problem.message;
+            return false;
+        }
+    },
+
+    takeBack() {
+        return this.does(() => ask(undoUrl, { method: 'POST', json: {} }), { all: true });
+    },
+
+    doAgain() {
+        return this.does(() => ask(redoUrl, { method: 'POST', json: {} }), { all: true });
+    },
+
+    /** Something on the page was done by a button or a field of its own. */
+    acted({ problem = '', answer = null }) {
+        [this.problem, this.said] = [problem, answer?.said ?? ''];
+        if (!answer) return;
+        if (state) this.look({ all: true });
+        else location.reload();
+    },
+});

@@ -1,0 +1,35 @@
+import ask from './ask';
+
+/** A setting at one place. The page around it hears "acted" with what came of a change. */
+export default (place) => ({
+    set(value) {
+        return this.send({ value });
+    },
+
+    inherit() {
+        return this.send({ inherit: true });
+    },
+
+    here() {
+        return this.send({ value: this.value() });
+    },
+
+    whole(level) {
+        return this.send({ value: this.value(), whole: level });
+    },
+
+    value() {
+        return (this.$root.querySelector('[data-rule]') ?? this.$root.querySelector('select, input')).value;
+    },
+
+    async send(what) {
+        this.$root.querySelector('.scope-from').open = false;
+        let detail;
+        try {
+            detail = { answer: await ask('/settings', { method: 'PUT', json: { ...place, ...what } }) };
+        } catch (problem) {
+            detail = { problem: problem.message };
+        }
+        this.$dispatch('acted', detail);
+    },
+});

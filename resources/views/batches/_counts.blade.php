@@ -1,1 +1,0 @@
-{{ count($ids) }} {{ count($ids) === 1 ? 'short' : 'shorts' }} @if ($counts['over'])· <b class="is-over">{{ $counts['over'] }} over the limit</b> @endif @if ($counts['late'])· {{ $counts['late'] }} with a late hook @endif @if ($counts['failed'])· {{ $counts['failed'] }} failed @endif· {{ $counts['ready'] }} ready

@@ -1,0 +1,35 @@
+@props(['setting', 'value' => '', 'id' => null, 'name' => null, 'label' => null, 'inherit' => null])
+{{-- The field that a setting is typed or chosen in; $inherit is what stands for "as inherited", where that can be chosen. --}}
+@php($type = $setting->type)
+@php($label ??= $setting->label)
+@if ($type instanceof RapidReel\Settings\Type\ChoiceType)
+    <select class="form-select form-select-sm" @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
+        aria-label="{{ $label }}" {{ $attributes }}>
+        @if ($inherit !== null)<option value="">{{ $inherit }}</option>@endif
+        @if ($type->groups === [])
+            @foreach ($type->options as $key => $says)
+                <option value="{{ $key }}" @selected((string) $key === (string) $value)>{{ ucfirst($says) }}</option>
+            @endforeach
+        @else
+            @foreach (collect($type->options)->groupBy(fn ($says, $key) => $type->groups[$key], true) as $group => $options)
+                <optgroup label="{{ $group }}">
+                    @foreach ($options as $key => $says)
+                        <option value="{{ $key }}" @selected((string) $key === (string) $value)>{{ $says }}</option>
+                    @endforeach
+                </optgroup>
+            @endforeach
+        @endif
+    </select>
+@elseif ($type instanceof RapidReel\Settings\Type\SplitType)
+    <x-split-choice :$id :$name :$label :rule="(string) $value" :$inherit :attributes="$attributes->except('@change')"/>
+@else
+    <span class="split-own">
+        <input class="form-control form-control-sm setting-number" inputmode="numeric" maxlength="12"
+            @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}" aria-label="{{ $label }}"
+            title="{{ $type->least }} to {{ $type->most }} {{ $type->unit }}{{ $type->word !== '' ? ', or “'.$type->word.'”' : '' }}"
+            placeholder="{{ $inherit }}"
+            @if ($type->word !== '') list="word-{{ $type->word }}" @endif {{ $attributes }}>
+        {{ $type->unit }}
+        @if ($type->word !== '')<datalist id="word-{{ $type->word }}"><option value="{{ $type->word }}"></datalist>@endif
+    </span>
+@endif

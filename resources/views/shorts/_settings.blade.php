@@ -1,0 +1,1 @@
+@foreach ($sheet->controls as $control)<x-scope :$control/>@endforeach

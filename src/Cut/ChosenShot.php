@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use RapidReel\Footage\Footage;
+use RapidReel\Framing\StillMotion;
+
+/** What is settled for the shot that begins at a word, before the whole is paced. */
+final readonly class ChosenShot
+{
+    /**
+     * @param  int  $word  number of the word in its scene
+     * @param  int  $offset  frames off that word's start
+     * @param  int|null  $inMs  where in a clip it begins; null for the usual place
+     * @param  StillMotion|null  $motion  null for that of the scene
+     * @param  int|null  $strength  of the motion, in percent; null for that of the scene
+     */
+    public function __construct(
+        public int $word,
+        public ?Footage $footage = null,
+        public bool $isLocked = false,
+        public int $offset = 0,
+        public ?int $inMs = null,
+        public ?StillMotion $motion = null,
+        public ?int $strength = null,
+    ) {
+    }
+}

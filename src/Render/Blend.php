@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Render;
+
+/** How a bridge goes from one shot over into the next. */
+enum Blend: string
+{
+    case Dissolve = 'dissolve';
+    case Dip = 'dip';
+
+    /** The name that ffmpeg's xfade filter has for it. */
+    public function filter(): string
+    {
+        return $this === self::Dip ? 'fadeblack' : 'fade';
+    }
+}

@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Render;
+
+use RapidReel\Base\Refusal;
+use RapidReel\Footage\FootageKind;
+
+/**
+ * The ffmpeg filter graph that turns a recipe's sources into its frames. No user text ever gets into it: captions are read
+ * from a file.
+ *
+ * A window that moves is cut out of a picture that is larger than the frame, plane by plane: cut in one, its corner could only
+ * stand on every other pixel, as colour is kept at half the size. With a window that keeps its middle half again as large is
+ * enough for the middle to jump by no more than a third of a pixel; one that travels needs twice the size to move by halves.
+ */
+final readonly class FilterGraph
+{
+    private const TO_BT709 = 'out_color_matrix=bt709:out_range=tv';
+
+    private const LARGER_FOR_ZOOM = 1.5;
+
+    private const LARGER_FOR_TRAVEL = 2.1;
+
+    /** Corners fall on whole pixels, and lean to where they have always fallen, so that a picture does not jump with a new version. */
+    private const LEAN = '-0.25';
+
+    /** What the filter that zooms can do. */
+    private const MOST_ZOOM = 10.0;
+
+    private int $width;
+
+    private int $height;
+
+    /** @param  string  $captions  name of the file that holds the recipe's captions */
+    public function __construct(
+        private Recipe $recipe,
+        private string $captions,
+    ) {
+        $this->width = $recipe->width;
+        $this->height = $recipe->height;
+    }
+
+    /**
+     * Reads the inputs in the order of the recipe's sources; its output is called "out".
+     *
+     * @throws Refusal when a window moves over more than can be shown
+     */
+    public function write(): string
+    {
+        $fps = $this->recipe->fps;
+        $parts = [$this->layer($this->recipe->layer, 0, 'base')];
+        $last = 'base';
+        $input = 1;
+        if ($this->recipe->next !== null && $this->recipe->blend !== null) {
+            $parts[] = $this->layer($this->recipe->next, $input++, 'next');
+            $parts[] = sprintf(
+                '[base][next]xfade=transition=%s:duration=%.5f:offset=0[blended]',
+                $this->recipe->blend->filter(),
+                $this->recipe->frames / $fps,
+            );
+            $last = 'blended';
+        }
+        foreach ($this->recipe->overlays as $overlay) {
+            $parts[] = $this->overlay($overlay, $input);
+            $parts[] = sprintf(
+                '[%s][over%d]overlay=x=%d:y=%d:format=yuv420:repeatlast=1[laid%d]',
+                $last, $input, (int) round($overlay->x * $this->width), (int) round($overlay->y * $this->height), $input,
+            );
+            $last = "laid$input";
+            $input++;
+        }
+        $look = $this->recipe->look;
+        $graded = $look->isPlain() ? '' : sprintf('eq=brightness=%.4f:saturation=%.4f,', $look->brightness, $look->saturation);
+        $parts[] = "[$last]{$graded}setpts=N/($fps*TB),ass={$this->captions},setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709[out]";
+
+        return implode(';', $parts);
+    }
+
+    private function layer(Layer $layer, int $input, string $name): string
+    {
+        $isStill = $layer->source->kind === FootageKind::Still;
+        // Frames of a clip come at the short's rate, and its last one stays if it ends early.
+        $head = "[$input:v:0]".($isStill ? '' : "fps={$this->recipe->fps},");
+        $hold = $isStill ? ',loop=-1:1' : ',tpad=stop=-1:stop_mode=clone';
+        $track = new PathTrack($layer->path, $layer->source->width, $layer->source->height, $this->width, $this->height, $this->recipe->fps);
+        if ($layer->path->isStill()) {
+            $flags = $isStill ? 'lanczos' : 'bicubic';
+
+            return "$head{$this->crop($layer)},scale={$this->width}:{$this->height}:flags=$flags:".self::TO_BT709
+                .",setsar=1,format=yuv420p$hold,{$this->clock()}[$name]";
+        }
+
+        return $isStill
+            ? $this->movingStill($head, $layer->source, $track, $name)
+            : $this->movingClip($head, $layer->source, $track, $name, $hold);
+    }
+
+    /** Every picture is counted anew, so that both sides of a blend keep the same time. */
+    private function clock(): string
+    {
+        return "settb=1/{$this->recipe->fps},setpts=N,fps={$this->recipe->fps}";
+    }
+
+    /** One picture is decoded and scaled once; the frames are cut out of it. */
+    private function movingStill(string $head, Source $source, PathTrack $track, string $name): string
+    {
+        [$left, $top, $right, $bottom] = $track->bounds();
+        $x = 2 * intdiv((int) $left, 2);
+        $y = 2 * intdiv((int) $top, 2);
+        $width = min(2 * intdiv($source->width - $x, 2), 2 * (int) ceil(($right - $x) / 2));
+        $height = min(2 * intdiv($source->height - $y, 2), 2 * (int) ceil(($bottom - $y) / 2));
+        $scale = $this->larger($track) * $this->width / $track->widest();
+        // The filter that zooms cuts out pieces of the shape of its whole picture.
+        $across = max($width * $scale, $height * $scale * $track->aspect);
+        $canvas = [2 * (int) ceil($across / 2), 2 * (int) ceil($across / $track->aspect / 2)];
+        $this->refuseFarTravel($across / $scale, $track);
+        $scaled = [min($canvas[0], 2 * (int) round($width * $scale / 2)), min($canvas[1], 2 * (int) round($height * $scale / 2))];
+        $pad = $scaled === $canvas ? '' : ",pad={$canvas[0]}:{$canvas[1]}:0:0";
+
+        return "{$head}crop=$width:$height:$x:$y,scale={$scaled[0]}:{$scaled[1]}:flags=lanczos:".self::TO_BT709.",format=yuv420p$pad,"
+            .$this->zoomed($track, $canvas, $scale, (string) $x, (string) $y, $this->recipe->frames, $name);
+    }
+
+    /** A piece of the source is carried along with the window and made larger; the frame is cut out of that. */
+    private function movingClip(string $head, Source $source, PathTrack $track, string $name, string $hold): string
+    {
+        $width = min(2 * intdiv($source->width, 2), 2 * (int) ceil($track->widest() / 2) + 4);
+        $height = min(2 * intdiv($source->height, 2), 2 * (int) ceil($track->widest() / $track->aspect / 2) + 4);
+        $scale = $this->larger($track) * $this->width / $track->widest();
+        $across = max($width * $scale, $height * $scale * $track->aspect);
+        $canvas = [2 * (int) ceil($across / 2), 2 * (int) ceil($across / $track->aspect / 2)];
+        $this->refuseFarTravel($across / $scale, $track);
+        $scaled = [min($canvas[0], 2 * (int) round($width * $scale / 2)), min($canvas[1], 2 * (int) round($height * $scale / 2))];
+        $pad = $scaled === $canvas ? '' : ",pad={$canvas[0]}:{$canvas[1]}:0:0";
+        // Even places, so that colour stays in step with brightness.
+        $place = static fn (string $middle, int $size, int $whole): string => sprintf('2*floor(clip((%s)-%d,0,%d)/2)', $middle, intdiv($size, 2), $whole - $size);
+        $x = $place($track->middleX('n'), $width, $source->width);
+        $y = $place($track->middleY('n'), $height, $source->height);
+
+        return "{$head}crop=$width:$height:x='$x':y='$y',scale={$scaled[0]}:{$scaled[1]}:flags=bicubic:".self::TO_BT709.",setsar=1,format=yuv420p$pad$hold,"
+            .$this->zoomed(
+                $track, $canvas, $scale,
+                $place($track->middleX('on'), $width, $source->width),
+                $place($track->middleY('on'), $height, $source->height),
+                1, $name,
+            );
+    }
+
+    /**
+     * Cuts the frames out of pictures that are larger, each plane by itself.
+     *
+     * @param  array{int, int}  $canvas  size of the larger picture
+     * @param  float  $scale  pixels of it to one of the source
+     * @param  string  $x  where its left edge stands in the source
+     * @param  string  $y  where its top edge stands in the source
+     * @param  int  $each  so many frames out of every picture
+     */
+    private function zoomed(PathTrack $track, array $canvas, float $scale, string $x, string $y, int $each, string $name): string
+    {
+        $width = $track->windowWidth('on');
+        $planes = [];
+        foreach (['y' => 1, 'u' => 2, 'v' => 2] as $plane => $part) {
+            $window = sprintf('(%s)*%.6f', $width, $scale / $part);
+            $planes[] = sprintf(
+                "[%s-%s]zoompan=z='%d/(%s)':x='((%s)-(%s))*%.6f-%s/2%s':y='((%s)-(%s))*%.6f-%s/%.6f/2%s':d=%d:s=%dx%d:fps=%d[%s-%s-cut]",
+                $name, $plane,
+                intdiv($canvas[0], $part), $window,
+                $track->middleX('on'), $x, $scale / $part, $window, self::LEAN,
+                $track->middleY('on'), $y, $scale / $part, $window, $track->aspect, self::LEAN,
+                $each, intdiv($this->width, $part), intdiv($this->height, $part), $this->recipe->fps,
+                $name, $plane,
+            );
+        }
+
+        return "extractplanes=y+u+v[$name-y][$name-u][$name-v];".implode(';', $planes)
+            .";[$name-y-cut][$name-u-cut][$name-v-cut]mergeplanes=0x001020:yuv420p,setsar=1,{$this->clock()}[$name]";
+    }
+
+    private function larger(PathTrack $track): float
+    {
+        return $track->keepsItsMiddle() ? self::LARGER_FOR_ZOOM : self::LARGER_FOR_TRAVEL;
+    }
+
+    private function refuseFarTravel(float $whole, PathTrack $track): void
+    {
+        if ($whole / $track->narrowest() > self::MOST_ZOOM) {
+            throw new Refusal('The window moves over more of this picture than one shot can show. Make two shots of it.');
+        }
+    }
+
+    private function overlay(Overlay $overlay, int $input): string
+    {
+        $isStill = $overlay->source->kind === FootageKind::Still;
+        $width = 2 * max(1, (int) round($overlay->width * $this->width / 2));
+
+        return "[$input:v:0]".($isStill ? '' : "fps={$this->recipe->fps},")."scale=$width:-2:flags=bicubic:".self::TO_BT709.',format=yuva420p,'
+            .sprintf('colorchannelmixer=aa=%.4f', $overlay->opacity).($isStill ? '' : ',tpad=stop=-1:stop_mode=clone')."[over$input]";
+    }
+
+    private function crop(Layer $layer): string
+    {
+        $window = $layer->path->at(0);
+        $source = $layer->source;
+        $height = 2 * (int) floor($window->scale * $source->height / 2);
+        $width = min($source->width, 2 * (int) round($height * $this->width / $this->height / 2));
+        $x = (int) round(min(max(0, $window->x * $source->width - $width / 2), $source->width - $width));
+        $y = (int) round(min(max(0, $window->y * $source->height - $height / 2), $source->height - $height));
+
+        return "crop=$width:$height:$x:$y";
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Render;
+
+use RapidReel\Framing\FramePath;
+
+/** A source as it fills the frame: from where in it, and where the window stands over it. */
+final readonly class Layer
+{
+    /** @param  int  $inMs  where in a clip it begins */
+    public function __construct(
+        public Source $source,
+        public int $inMs,
+        public FramePath $path,
+    ) {
+    }
+
+    /** The same from a later moment on. */
+    public function from(int $ms): self
+    {
+        return new self($this->source, $this->inMs + $ms, $this->path->from($ms));
+    }
+
+    /** @return array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>} */
+    public function toArray(): array
+    {
+        return ['source' => $this->source->toArray(), 'in_ms' => $this->inMs, 'path' => $this->path->toArray()];
+    }
+
+    /** @param  array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>}  $data */
+    public static function fromArray(array $data): self
+    {
+        return new self(Source::fromArray($data['source']), $data['in_ms'], FramePath::fromArray($data['path']));
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Script;
+
+use RapidReel\Base\Values;
+
+/** What belongs to a scene beside its words: its own settings, the pauses that are left in it, and its shots. */
+final readonly class SceneOwn
+{
+    /** @var list<int> */
+    public array $spared;
+
+    /** @var list<ShotMark> one at the most at a word, in order of the words */
+    public array $shots;
+
+    /**
+     * @param  array<int>  $spared  numbers of the words after which the pause stays as it is spoken
+     * @param  array<ShotMark>  $shots
+     */
+    public function __construct(
+        public Values $settings = new Values,
+        array $spared = [],
+        array $shots = [],
+    ) {
+        $spared = array_values(array_unique($spared));
+        sort($spared);
+        $this->spared = $spared;
+        $byWord = [];
+        foreach ($shots as $shot) {
+            // What was touched goes before what was found; of two alike the first stays.
+            if (! isset($byWord[$shot->word]) || ($shot->isLocked && ! $byWord[$shot->word]->isLocked)) {
+                $byWord[$shot->word] = $shot;
+            }
+        }
+        ksort($byWord);
+        $this->shots = array_values($byWord);
+    }
+
+    public function with(Values $settings): self
+    {
+        return new self($settings, $this->spared, $this->shots);
+    }
+
+    /** @param  array<int>  $spared */
+    public function sparing(array $spared): self
+    {
+        return new self($this->settings, $spared, $this->shots);
+    }
+
+    /** @param  array<ShotMark>  $shots */
+    public function shot(array $shots): self
+    {
+        return new self($this->settings, $this->spared, $shots);
+    }
+
+    /** The shot that begins at a word; one that nobody has named yet where none does. */
+    public function shotAt(int $word): ShotMark
+    {
+        foreach ($this->shots as $shot) {
+            if ($shot->word === $word) {
+                return $shot;
+            }
+        }
+
+        return new ShotMark($word);
+    }
+
+    /** The shot on screen when a word is said, as far as it is known. */
+    public function shotOver(int $word): ?ShotMark
+    {
+        $over = null;
+        foreach ($this->shots as $shot) {
+            $over = $shot->word <= $word ? $shot : $over;
+        }
+
+        return $over;
+    }
+
+    /** What the program found is left out, so that it is found anew. */
+    public function unproposed(): self
+    {
+        return new self($this->settings, $this->spared, array_filter($this->shots, static fn (ShotMark $shot): bool => $shot->isLocked));
+    }
+
+    /**
+     * The same with words at other places. A touched shot whose word is gone goes on with the next that is left, or the last;
+     * a found one stays while its first word and most of what is said over it are there.
+     *
+     * @param  array<int, int>  $places  new number of each word that is left, by its old number
+     * @param  int  $before  words there were
+     * @param  int  $count  words there are now
+     */
+    public function replaced(array $places, int $before, int $count): self
+    {
+        $shots = [];
+        foreach ($this->shots as $i => $shot) {
+            $end = ($this->shots[$i + 1] ?? null)->word ?? $before;
+            $left = count(array_filter(range($shot->word, max($shot->word, $end - 1)), static fn (int $word): bool => isset($places[$word])));
+            $to = match (true) {
+                $shot->isLocked => $places[$shot->word] ?? self::next($places, $shot->word, $count),
+                2 * $left > $end - $shot->word => $places[$shot->word] ?? null,
+                default => null,
+            };
+            if ($to !== null) {
+                $shots[] = $shot->at($to);
+            }
+        }
+        $spared = array_filter(array_map(static fn (int $word): ?int => $places[$word] ?? null, $this->spared), is_int(...));
+
+        return new self($this->settings, $spared, $shots);
+    }
+
+    /**
+     * Parts it before a word. Both halves have the settings; the second goes on with what the operator chose to be seen there.
+     *
+     * @return array{self, self}
+     */
+    public function parted(int $word): array
+    {
+        $first = array_filter($this->shots, static fn (ShotMark $shot): bool => $shot->word < $word);
+        $second = array_map(
+            static fn (ShotMark $shot): ShotMark => $shot->at($shot->word - $word),
+            array_filter($this->shots, static fn (ShotMark $shot): bool => $shot->word >= $word),
+        );
+        $seen = $this->shotOver($word);
+        if ($seen !== null && $seen->word < $word && $seen->isLocked) {
+            $second[] = new ShotMark(0, $seen->footage, true, own: $seen->own);
+        }
+
+        return [
+            new self($this->settings, array_filter($this->spared, static fn (int $after): bool => $after < $word - 1), $first),
+            new self(
+                $this->settings,
+                array_map(static fn (int $after): int => $after - $word, array_filter($this->spared, static fn (int $after): bool => $after >= $word)),
+                $second,
+            ),
+        ];
+    }
+
+    /** One after the other: this has so many words. */
+    public function joined(self $next, int $words): self
+    {
+        return new self(
+            new Values([...$next->settings->own, ...$this->settings->own]),
+            [...$this->spared, ...array_map(static fn (int $after): int => $after + $words, $next->spared)],
+            [...$this->shots, ...array_map(static fn (ShotMark $shot): ShotMark => $shot->at($shot->word + $words), $next->shots)],
+        );
+    }
+
+    /** The same for another scene. */
+    public function copied(): self
+    {
+        return new self($this->settings, $this->spared, array_map(static fn (ShotMark $shot): ShotMark => $shot->copied(), $this->shots));
+    }
+
+    /** @param  array<int, int>  $places */
+    private static function next(array $places, int $word, int $count): int
+    {
+        $later = array_filter($places, static fn (int $old): bool => $old > $word, ARRAY_FILTER_USE_KEY);
+
+        return $later === [] ? max(0, $count - 1) : min($later);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Script;
+
+use InvalidArgumentException;
+use RapidReel\Base\Values;
+
+/**
+ * A shot as it is known by its words: the one that begins at a word of its scene. What the program found is proposed and may
+ * be found anew; what an operator touched is locked and stays with its words.
+ */
+final readonly class ShotMark
+{
+    /**
+     * @param  int  $word  number of the word in its scene, from 0
+     * @param  int  $offset  frames that the boundary was dragged off the word's start
+     * @param  string|null  $footage  id of what it shows; null while that is left to the matcher
+     * @param  int|null  $inMs  where in a clip it begins; null for the usual place
+     * @param  int|null  $key  names it; null for a new one
+     */
+    public function __construct(
+        public int $word,
+        public ?string $footage = null,
+        public bool $isLocked = false,
+        public int $offset = 0,
+        public ?int $inMs = null,
+        public Values $own = new Values,
+        public ?int $key = null,
+    ) {
+        if ($word < 0 || ($inMs ?? 0) < 0) {
+            throw new InvalidArgumentException('A shot begins at a word of its scene, and nowhere before its clip.');
+        }
+    }
+
+    public function at(int $word): self
+    {
+        return new self($word, $this->footage, $this->isLocked, $this->offset, $this->inMs, $this->own, $this->key);
+    }
+
+    /** Chosen by the operator. */
+    public function showing(string $footage): self
+    {
+        return new self($this->word, $footage, true, $this->offset, $footage === $this->footage ? $this->inMs : null, $this->own, $this->key);
+    }
+
+    public function with(Values $own): self
+    {
+        return new self($this->word, $this->footage, true, $this->offset, $this->inMs, $own, $this->key);
+    }
+
+    /** The same for another scene: it has no name yet. */
+    public function copied(): self
+    {
+        return new self($this->word, $this->footage, $this->isLocked, $this->offset, $this->inMs, $this->own);
+    }
+}

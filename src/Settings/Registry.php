@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Settings;
+
+use RapidReel\Base\Refusal;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Values;
+use RapidReel\Caption\CaptionLook;
+use RapidReel\Cut\CutMusic;
+use RapidReel\Framing\StillMotion;
+use RapidReel\Pace\ShotPlanner;
+use RapidReel\Script\SplitRule;
+use RapidReel\Settings\Type\ChoiceType;
+use RapidReel\Settings\Type\NumberType;
+use RapidReel\Settings\Type\SplitType;
+use RapidReel\Voice\DeadAir;
+use RapidReel\Voice\SpeechRate;
+
+/**
+ * Every setting there is. Whatever sets, shows, stores or reads one goes by this list: a new setting is a new entry here
+ * and whoever reads it.
+ */
+final readonly class Registry
+{
+    public const USUAL_PAUSE = 'usual';
+
+    public const LEFT = 'left';
+
+    public const AUTOMATIC = 'auto';
+
+    public const NONE = 'none';
+
+    /** @param  array<string, Setting>  $settings  by key */
+    private function __construct(private array $settings)
+    {
+    }
+
+    /**
+     * @param  non-empty-array<string, string>  $voices  names by id
+     * @param  array<string, string>  $languages  of the voices, by id
+     * @param  array<array-key, string>  $music  names by id
+     */
+    public static function of(array $voices, string $usualVoice, array $languages = [], array $music = []): self
+    {
+        $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
+        $toShort = [Level::Channel, Level::Batch, Level::Short];
+        $all = Stale::cases();
+        $spoken = [Stale::Voice, Stale::Plan, Stale::Pixels, Stale::Sound];
+        $timed = [Stale::Plan, Stale::Pixels, Stale::Sound];
+        $list = [
+            new Setting('voice', 'Voice', new ChoiceType('voice', $voices, $languages), $usualVoice, $toScene, $spoken, isMain: true),
+            new Setting('profile', 'Target', self::profiles(), TargetProfile::UpTo60->value, $toShort, [Stale::Plan], ['target'], true),
+            new Setting('split', 'Scenes', new SplitType, (string) SplitRule::sentence(), $toShort, $all, ['scenes'], true),
+            new Setting('speed', 'Speed', new NumberType('The speed of a voice', SpeechRate::SLOWEST, SpeechRate::FASTEST, 5, '%'), 100, $toScene, $spoken),
+            new Setting('pause', 'Pause after a scene', new NumberType('A pause', 0, 3_000, 20, 'ms', self::USUAL_PAUSE, 'as usual'), self::USUAL_PAUSE, $toScene, $timed),
+            new Setting('dead_air', 'Dead air cut to', new NumberType('What dead air is cut to', 0, 3_000, 20, 'ms', self::LEFT, 'left as it is'), DeadAir::USUAL_MS, $toScene, $spoken),
+            new Setting('longest_shot', 'Longest shot', new NumberType('The longest time of a shot', 1_000, 20_000, 100, 'ms'), ShotPlanner::LONGEST_MS, $toScene, [Stale::Plan, Stale::Pixels]),
+            new Setting('shortest_shot', 'Shortest shot', new NumberType('The shortest time of a shot', 300, 5_000, 100, 'ms'), ShotPlanner::SHORTEST_MS, $toScene, [Stale::Plan, Stale::Pixels]),
+            new Setting('motion', 'Motion of stills', self::motions(), StillMotion::Varied->value, [...$toScene, Level::Shot], [Stale::Plan, Stale::Pixels]),
+            new Setting('motion_strength', 'Strength of motion', new NumberType('The strength of a motion', 1, 40, 1, '%'), StillMotion::STRENGTH, [...$toScene, Level::Shot], [Stale::Plan, Stale::Pixels]),
+            new Setting('caption_style', 'Captions', self::captions(), CaptionLook::Marked->value, $toShort, [Stale::Plan, Stale::Pixels], ['captions']),
+            new Setting('music', 'Music', self::music($music), self::AUTOMATIC, $toShort, [Stale::Plan, Stale::Sound]),
+            new Setting('music_level', 'Music under the voice', new NumberType('The music stays under the voice by a level that', 6, 40, 1, 'dB'), CutMusic::UNDER_VOICE, $toShort, [Stale::Plan, Stale::Sound]),
+        ];
+
+        return new self(array_combine(array_map(static fn (Setting $one): string => $one->key, $list), $list));
+    }
+
+    /** @return array<string, Setting> by key */
+    public function all(): array
+    {
+        return $this->settings;
+    }
+
+    /** @return array<string, Setting> those that may be made at a level, by key */
+    public function at(Level $level): array
+    {
+        return array_filter($this->settings, static fn (Setting $one): bool => $one->isAt($level));
+    }
+
+    /** @throws Refusal when there is none of this key */
+    public function get(string $key): Setting
+    {
+        return $this->settings[$key] ?? throw new Refusal(sprintf(
+            'There is no setting “%s”. There are: %s.',
+            mb_strimwidth($key, 0, 40, '…'),
+            implode(', ', array_keys($this->settings)),
+        ));
+    }
+
+    /** The key of the setting that is meant by the head of a column or of a line, however it is spelled; null where none is. */
+    public static function keyNamed(string $written): ?string
+    {
+        static $keys = null;
+        if ($keys === null) {
+            $keys = [];
+            foreach (self::of(['any' => ''], 'any')->at(Level::Short) as $key => $setting) {
+                $keys += array_fill_keys([$key, ...$setting->aliases], $key);
+            }
+        }
+        /** @var array<string, string> $keys */
+
+        return $keys[str_replace([' ', '-'], '_', trim(mb_strtolower($written)))] ?? null;
+    }
+
+    /**
+     * Values that are written, read: those of keys that are no settings of that level are refused too.
+     *
+     * @param  array<string, string>  $written  by key
+     *
+     * @throws Refusal
+     */
+    public function read(array $written, Level $level): Values
+    {
+        $values = [];
+        foreach ($written as $key => $value) {
+            $setting = $this->get($key);
+            if (! $setting->isAt($level)) {
+                throw new Refusal(sprintf('“%s” cannot be set for a %s.', $setting->label, $level->value));
+            }
+            $values[$key] = $setting->type->read($value);
+        }
+
+        return new Values($values);
+    }
+
+    private static function profiles(): ChoiceType
+    {
+        $labels = [];
+        foreach (TargetProfile::cases() as $profile) {
+            $labels[$profile->value] = $profile->label();
+        }
+
+        return new ChoiceType('target', $labels, named: static fn (string $written): ?string => TargetProfile::named($written)?->value);
+    }
+
+    private static function motions(): ChoiceType
+    {
+        $labels = [];
+        foreach (StillMotion::cases() as $motion) {
+            $labels[$motion->value] = $motion->label();
+        }
+
+        return new ChoiceType('motion', $labels);
+    }
+
+    private static function captions(): ChoiceType
+    {
+        $labels = [];
+        foreach (CaptionLook::cases() as $look) {
+            $labels[$look->value] = $look->label();
+        }
+
+        return new ChoiceType('caption style', $labels);
+    }
+
+    /** @param  array<array-key, string>  $pieces */
+    private static function music(array $pieces): ChoiceType
+    {
+        return new ChoiceType('music', [self::AUTOMATIC => 'chosen for the title', self::NONE => 'none'] + $pieces);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Settings;
+
+use RapidReel\Settings\Type\SettingType;
+
+/** Something that may vary: what it is called, what values it takes, where it may be set, and what a change of it makes stale. */
+final readonly class Setting
+{
+    /**
+     * @param  non-empty-list<Level>  $levels
+     * @param  list<Stale>  $stale
+     * @param  list<string>  $aliases  other heads of columns that mean it
+     * @param  bool  $isMain  shown first, where room is short
+     */
+    public function __construct(
+        public string $key,
+        public string $label,
+        public SettingType $type,
+        public int|float|string $default,
+        public array $levels,
+        public array $stale,
+        public array $aliases = [],
+        public bool $isMain = false,
+    ) {
+    }
+
+    public function isAt(Level $level): bool
+    {
+        return in_array($level, $this->levels, true);
+    }
+
+    public function makesStale(Stale $what): bool
+    {
+        return in_array($what, $this->stale, true);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'key' => $this->key,
+            'label' => $this->label,
+            ...$this->type->toArray(),
+            'default' => $this->default,
+            'levels' => array_map(static fn (Level $level): string => $level->value, $this->levels),
+            'makes_stale' => array_map(static fn (Stale $stale): string => $stale->value, $this->stale),
+        ];
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Settings;
+
+use LogicException;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Values;
+use RapidReel\Caption\CaptionLook;
+use RapidReel\Framing\StillMotion;
+use RapidReel\Script\SplitRule;
+
+/** What holds at one place: of every setting the value of the narrowest level that has one. */
+final readonly class Settled
+{
+    /**
+     * @param  array<string, Values>  $levels  what is set at each level, by its name
+     */
+    private function __construct(
+        public Registry $registry,
+        private array $levels = [],
+    ) {
+    }
+
+    public static function defaults(Registry $registry): self
+    {
+        return new self($registry);
+    }
+
+    /** The same with what a level sets; levels may be added in any order. */
+    public function and(Level $level, Values $values): self
+    {
+        return new self($this->registry, [...$this->levels, $level->value => $values]);
+    }
+
+    public function value(string $key): int|float|string
+    {
+        $from = $this->from($key);
+
+        return $from === null ? $this->registry->get($key)->default : $this->levels[$from->value]->own[$key];
+    }
+
+    /** @return Level|null the level that the value comes from; null for the default */
+    public function from(string $key): ?Level
+    {
+        foreach (array_reverse($this->registry->get($key)->levels) as $level) {
+            if (isset($this->levels[$level->value]) && $this->levels[$level->value]->has($key)) {
+                return $level;
+            }
+        }
+
+        return null;
+    }
+
+    public function voice(): string
+    {
+        return $this->text('voice');
+    }
+
+    /** Percent of the voice's usual rate */
+    public function speed(): int
+    {
+        return $this->number('speed');
+    }
+
+    /** Silence after a scene in ms; null for the usual */
+    public function pauseMs(): ?int
+    {
+        $pause = $this->value('pause');
+
+        return is_string($pause) ? null : (int) $pause;
+    }
+
+    /** What pauses inside a scene are shortened to in ms; null leaves them */
+    public function deadAirMs(): ?int
+    {
+        $kept = $this->value('dead_air');
+
+        return is_string($kept) ? null : (int) $kept;
+    }
+
+    public function split(): SplitRule
+    {
+        return SplitRule::parse($this->text('split'));
+    }
+
+    public function profile(): TargetProfile
+    {
+        return TargetProfile::from($this->text('profile'));
+    }
+
+    public function longestShotMs(): int
+    {
+        return $this->number('longest_shot');
+    }
+
+    public function shortestShotMs(): int
+    {
+        return $this->number('shortest_shot');
+    }
+
+    public function motion(): StillMotion
+    {
+        return StillMotion::from($this->text('motion'));
+    }
+
+    /** Percent of the window that a motion crosses */
+    public function motionStrength(): int
+    {
+        return $this->number('motion_strength');
+    }
+
+    public function captions(): CaptionLook
+    {
+        return CaptionLook::from($this->text('caption_style'));
+    }
+
+    /** Id of a piece, or Registry::AUTOMATIC or NONE */
+    public function music(): string
+    {
+        return $this->text('music');
+    }
+
+    /** How far the music stays under the voice, in dB */
+    public function musicLevel(): int
+    {
+        return $this->number('music_level');
+    }
+
+    private function text(string $key): string
+    {
+        $value = $this->value($key);
+
+        return is_string($value) ? $value : throw new LogicException("The setting $key is no text.");
+    }
+
+    private function number(string $key): int
+    {
+        $value = $this->value($key);
+
+        return is_int($value) ? $value : throw new LogicException("The setting $key is no number.");
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Settings\Type;
+
+use Closure;
+use RapidReel\Base\Refusal;
+
+/** One of several, known by ids; what is written may be an id or a name, however it is spelled. */
+final readonly class ChoiceType implements SettingType
+{
+    /**
+     * @param  string  $what  "voice", as in “There is no voice …”
+     * @param  non-empty-array<array-key, string>  $options  labels by id
+     * @param  array<array-key, string>  $groups  heading by id, where the choice is long
+     * @param  (Closure(string): (string|null))|null  $named  finds an id by other ways to write it
+     */
+    public function __construct(
+        public string $what,
+        public array $options,
+        public array $groups = [],
+        private ?Closure $named = null,
+    ) {
+    }
+
+    public function read(string $written): string
+    {
+        $plain = mb_strtolower(trim($written));
+        foreach ($this->options as $id => $label) {
+            if ($plain === mb_strtolower((string) $id) || $plain === mb_strtolower($label)) {
+                return (string) $id;
+            }
+        }
+        $named = $this->named === null ? null : ($this->named)(trim($written));
+        if ($named !== null && isset($this->options[$named])) {
+            return $named;
+        }
+        $all = array_map(strval(...), array_keys($this->options));
+        $some = array_slice($all, 0, 12);
+
+        throw new Refusal(sprintf(
+            'There is no %s “%s”. There are: %s%s.',
+            $this->what,
+            mb_strimwidth(trim($written), 0, 60, '…'),
+            implode(', ', $some),
+            count($all) > count($some) ? sprintf(' and %d more', count($all) - count($some)) : '',
+        ));
+    }
+
+    public function says(int|float|string $value): string
+    {
+        return $this->options[(string) $value] ?? (string) $value;
+    }
+
+    public function toArray(): array
+    {
+        return ['type' => 'choice', 'options' => (object) $this->options];
+    }
+}
