@@ -6,6 +6,8 @@ return [
     // The demo shows its account on the sign-in page.
     'demo' => (bool) env('REEL_DEMO', false),
     'demo_account' => ['email' => 'keeper@lamplight.example', 'password' => 'lamplight'],
+    // Whether the demo begins with a batch of all its scripts.
+    'demo_batch' => (bool) env('REEL_DEMO_BATCH', true),
     'demo_footage' => env('REEL_DEMO_FOOTAGE', base_path('demo/drawn')),
 
     'fonts' => resource_path('fonts'),

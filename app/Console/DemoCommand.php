@@ -52,7 +52,7 @@ final class DemoCommand extends Command
     /** The newcomer finds all demo scripts in a batch, being planned and then drafted while they look. */
     private function first(Channel $channel): void
     {
-        if (Batch::query()->where('channel_id', $channel->id)->exists()) {
+        if (! config('reel.demo_batch') || Batch::query()->where('channel_id', $channel->id)->exists()) {
             return;
         }
         DB::transaction(function () use ($channel): void {

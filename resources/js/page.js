@@ -32,7 +32,7 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
     ...now,
 
     init() {
-        this.start?.();
+        this.begin?.();
         if (this.working) this.again(700);
     },
 

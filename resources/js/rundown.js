@@ -17,7 +17,7 @@ export default (urls, now) => ({
     busy: false,
     none: false,
 
-    start() {
+    begin() {
         this.$refs.rows.querySelector('tr')?.setAttribute('tabindex', '0');
     },
 

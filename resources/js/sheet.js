@@ -10,7 +10,7 @@ export default (urls, now) => ({
     found: '',
     words: '',
 
-    start() {
+    begin() {
         shows(now.revision);
         window.addEventListener('beforeunload', (event) => { if (Object.keys(this.dirty).length) event.preventDefault(); });
     },

@@ -11,7 +11,7 @@ export default (urls, now) => ({
     target: '',
     text: '',
 
-    start() {
+    begin() {
         shows(now.revision);
     },
 

@@ -25,7 +25,7 @@ enum StillMotion: string
     public function label(): string
     {
         return match ($this) {
-            self::Varied => 'push or pull, by picture',
+            self::Varied => 'push or pull',
             self::Push => 'push in',
             self::Pull => 'pull out',
             self::Left => 'pan left',

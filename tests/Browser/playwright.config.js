@@ -26,6 +26,7 @@ export default defineConfig({
         url: 'http://127.0.0.1:8099/sign-in',
         timeout: 600_000,
         gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
-        env: { ...process.env, LARAVEL_STORAGE_PATH: store, DB_DATABASE: `${store}/reel.sqlite` },
+        // Its workers are to do what the journeys ask for, and nothing before.
+        env: { ...process.env, LARAVEL_STORAGE_PATH: store, DB_DATABASE: `${store}/reel.sqlite`, REEL_DEMO_BATCH: 'false' },
     },
 });

@@ -15,14 +15,14 @@
         <a class="masthead-name" href="{{ route('batches.index') }}">Rapid Reel</a>
         <nav aria-label="Main">
             @foreach ([
-                ['batches.index', 'Batches', 'b', ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*']],
-                ['intake', 'Intake', 'n', ['intake']],
-                ['drafts', 'Drafts', 'w', ['drafts']],
-                ['footage.index', 'Footage', 'f', ['footage.*']],
-                ['voices.index', 'Voices', 'v', ['voices.*']],
-                ['house', 'House style', 'h', ['house']],
-            ] as [$route, $name, $key, $routes])
-                <a href="{{ route($route) }}" data-key="{{ $key }}" data-key-does="{{ $name }}"
+                ['batches.index', 'Batches', 'b', 'Batches', ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*']],
+                ['intake', 'Intake', 'n', 'New batch', ['intake']],
+                ['drafts', 'Drafts', 'w', 'Drafts', ['drafts']],
+                ['footage.index', 'Footage', 'f', 'Footage', ['footage.*']],
+                ['voices.index', 'Voices', 'v', 'Voices', ['voices.*']],
+                ['house', 'House style', 'h', 'House style', ['house']],
+            ] as [$route, $name, $key, $does, $routes])
+                <a href="{{ route($route) }}" data-key="{{ $key }}" data-key-does="{{ $does }}"
                     @class(['is-here' => request()->routeIs($routes)])>{{ $name }}</a>
             @endforeach
         </nav>
