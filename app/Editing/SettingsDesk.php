@@ -100,10 +100,10 @@ final readonly class SettingsDesk
         foreach (self::byBatch($shorts) as $some) {
             $changed += count($this->edits->change($some[0]->batch, $what, $some, function (Short $short) use ($setting, $value, $whole): void {
                 $before = $this->resolver->short($short);
-                $short->settings = self::put($short->settings, $setting, $value);
                 if ($whole) {
                     $this->clear($short, $setting);
                 }
+                $short->settings = self::put($short->settings, $setting, $value);
                 $this->resplit($short, $before, $setting);
             }));
         }

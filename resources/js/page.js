@@ -1,9 +1,16 @@
 import Alpine from 'alpinejs';
 import ask from './ask';
 
+/** What a field shows stays its own once it was typed in, whatever its attributes say: it is told the fresh value. */
+function tells(field, fresh) {
+    if (['checkbox', 'radio'].includes(field.type)) field.checked = fresh.hasAttribute('checked');
+    else if (field.matches('select')) field.value = fresh.querySelector('option[selected]')?.value ?? field.value;
+    else if (field.type !== 'file') field.value = fresh.value;
+}
+
 /**
- * Puts fresh markup in place of what an element holds, only where it is another one: what is being typed, opened or pressed
- * stays as it is.
+ * Puts fresh markup in place of what an element holds, only where it is another one: what is being typed, opened or
+ * pressed stays as it is.
  */
 export function renew(element, html) {
     if (!element || element.matches(':active')) return;
@@ -17,6 +24,7 @@ export function renew(element, html) {
             // What draws itself is drawn anew only under another name.
             if (from.matches('[data-draws]')) return skip();
             if (from === document.activeElement && from.matches('input, textarea, select')) return skip();
+            if (from.matches('input, textarea, select') && to.matches?.(from.localName)) tells(from, to);
             if (from.matches('details') && from.open !== to.hasAttribute('open')) to.toggleAttribute('open', from.open);
         },
     });
@@ -58,8 +66,8 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
         [this.problem, this.said] = ['', ''];
         try {
             const { said } = await asking();
-            this.said = said ?? '';
             await this.look(how);
+            this.said = said ?? '';
             return true;
         } catch (problem) {
             this.problem = problem.message;

@@ -20,6 +20,7 @@ export default (urls, now) => ({
         const isIn = this.$refs.scenes.contains(document.activeElement);
         const isTyping = Object.keys(this.dirty).length || (!all && at === null && isIn);
         if (!isTyping) {
+            if (isIn) document.activeElement.blur();
             renew(this.$refs.scenes, answer.scenes);
             shows(answer.revision);
         }

@@ -42,7 +42,7 @@ final class NarratorTest extends TestCase
     {
         $readings = [];
         foreach ((new BuiltInNarrator)->all() as $voice) {
-            foreach ($voice->language === 'English' ? self::TEXTS : [] as $i => $text) {
+            foreach ($voice->primaryLanguage() === 'en' ? self::TEXTS : [] as $i => $text) {
                 $readings["$voice->name, text $i"] = [$voice, $text];
             }
         }

@@ -79,6 +79,14 @@ final readonly class ScopeControl
         return json_encode(['channel' => $this->channel, 'level' => $this->level->value, 'ids' => $this->ids, 'key' => $this->setting->key], JSON_THROW_ON_ERROR);
     }
 
+    /** What its element is called: another one as soon as anything about it is. */
+    public function name(): string
+    {
+        $shown = hash('xxh32', $this->request().$this->value.$this->from.$this->inherited);
+
+        return sprintf('set-%s-%d-%s-%s', $this->level->value, $this->ids[0], $this->setting->key, $shown);
+    }
+
     /** Where one of its actions leads, in words. */
     public static function wholeOf(Level $level): string
     {

@@ -1,6 +1,7 @@
 @props(['control', 'id' => null, 'labelled' => true])
 {{-- One setting at one place: its value, where that comes from, and what can be done with it. --}}
-<div {{ $attributes->class(['scope', 'is-own' => $control->isOwn]) }} x-data="scope({{ $control->request() }})" data-setting="{{ $control->setting->key }}">
+<div {{ $attributes->class(['scope', 'is-own' => $control->isOwn]) }} id="{{ $control->name() }}"
+    x-data="scope({{ $control->request() }})" data-setting="{{ $control->setting->key }}">
     @if ($labelled)<span class="scope-label" aria-hidden="true">{{ $control->label }}</span>@endif
     <x-setting-input :setting="$control->setting" :value="$control->value" :$id :label="$control->label.' of '.$control->of"
         @change="set($event.target.value)" @split="set($event.detail)"/>
