@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Channel;
+use App\Models\Edit;
+use App\Models\Export;
+use App\Models\ExportState;
+use App\Models\Footage;
+use App\Models\Music;
+use App\Models\Reading;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Route;
+
+/** Nothing of one account is seen, changed, chosen or downloaded by another: every route there is, walked. */
+final class AccountsTest extends AppTestCase
+{
+    private const STRANGER = 'other@harbour.example';
+
+    /** Routes that are open to those who are not signed in. */
+    private const OPEN = ['sign-in', 'up', 'storage/{path}'];
+
+    /** @var array<string, string|int> what stands for each parameter of a route */
+    private array $places;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake();
+        $this->library();
+        $this->actingAs($this->user());
+        $short = $this->made('The secret lamp of Calder Ness. Nobody lit it.', name: 'Secret pile')->shorts[0];
+        $scene = $short->scenes[0];
+        $footage = Footage::query()->where('channel_id', $this->channel()->id)->firstOrFail();
+        $shot = $scene->shots()->create(['word' => 0, 'footage_id' => $footage->id]);
+        $this->setting('short', $short->id, 'speed', 90)->assertOk();
+        $reading = Reading::query()->create([
+            'short_id' => $short->id, 'text' => $scene->text, 'take' => 'none', 'accepted' => false,
+            'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]], 'remarks' => [],
+        ]);
+        $export = Export::query()->create(['short_id' => $short->id, 'quality' => 'final', 'state' => ExportState::Done, 'name' => 'x']);
+        $this->places = [
+            'channel' => $this->channel()->id, 'batch' => $short->batch_id, 'short' => $short->id, 'scene' => $scene->id,
+            'edit' => (int) Edit::query()->value('id'), 'reading' => $reading->id, 'export' => $export->id,
+            'footage' => $footage->id, 'music' => (int) Music::query()->value('id'), 'word' => 0, 'extension' => 'mp4',
+            'kind' => 'txt', 'shot' => $shot->id, 'voice' => 'aldous', 'token' => 'none', 'path' => 'x',
+        ];
+    }
+
+    public function test_a_second_account_reaches_nothing_of_the_first_by_any_route(): void
+    {
+        $before = $this->everything();
+        $stranger = $this->user(self::STRANGER);
+        $walked = 0;
+        foreach ($this->routes() as [$method, $uri, $models]) {
+            $this->actingAs($stranger);
+            $answer = $this->json($method, $uri, $this->hostile());
+            $where = "$method $uri: ".$answer->status();
+            if ($models) {
+                self::assertSame(404, $answer->status(), $where);
+            }
+            self::assertLessThan(500, $answer->status(), $where);
+            self::assertStringNotContainsString('ecret', (string) $answer->getContent(), $where);
+            $walked++;
+        }
+        self::assertGreaterThan(50, $walked);
+        self::assertSame($before, $this->everything(), 'what is the first account’s is as it was');
+    }
+
+    public function test_nobody_who_is_not_signed_in_reaches_anything(): void
+    {
+        $this->post('/sign-out');
+        $before = $this->everything();
+        foreach ($this->routes() as [$method, $uri]) {
+            if (! in_array(ltrim($uri, '/'), self::OPEN, true)) {
+                self::assertSame(401, $this->json($method, $uri, $this->hostile())->status(), "$method $uri");
+                $this->call($method, $uri)->assertRedirect('/sign-in');
+            }
+        }
+        self::assertSame($before, $this->everything());
+    }
+
+    public function test_a_channel_of_the_same_account_keeps_its_own_and_chooses_only_what_is_shared(): void
+    {
+        $this->post('/channels', ['name' => 'Second light'])->assertRedirect();
+        $second = Channel::query()->where('name', 'Second light')->firstOrFail();
+        $this->get('/')->assertOk()->assertDontSee('Secret pile');
+        self::assertSame(0, Footage::query()->where('channel_id', $second->id)->count());
+    }
+
+    /** @return iterable<array{string, string, bool}> method, address, and whether it names something of an account's */
+    private function routes(): iterable
+    {
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            $uri = '/'.ltrim($route->uri(), '/');
+            if (in_array(ltrim($uri, '/'), self::OPEN, true) || str_starts_with($uri, '/sign-out')) {
+                continue;
+            }
+            $names = $route->parameterNames();
+            foreach ($names as $name) {
+                self::assertArrayHasKey($name, $this->places, "$uri: nobody says what {{$name}} is");
+                $uri = str_replace("{{$name}}", (string) $this->places[$name], $uri);
+            }
+            foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+                yield [$method, $uri, array_diff($names, ['voice', 'token', 'path']) !== []];
+            }
+        }
+    }
+
+    /** @return array<string, mixed> a body that names what is the first account's */
+    private function hostile(): array
+    {
+        return [
+            'channel' => $this->places['channel'], 'batch' => $this->places['batch'], 'ids' => [$this->places['short']],
+            'level' => 'short', 'key' => 'speed', 'value' => '70', 'footage' => $this->places['footage'],
+            'music' => $this->places['music'], 'shorts' => [$this->places['short']], 'name' => 'Mine', 'text' => 'Two words.',
+            'do' => 'remove', 'at' => 1, 'act' => 'delete',
+        ];
+    }
+
+    private function everything(): string
+    {
+        $rows = [];
+        $owner = $this->channel()->id;
+        foreach (['shorts', 'scenes', 'shots', 'readings', 'exports', 'edits'] as $table) {
+            $rows[$table] = DB::table($table)->orderBy('id')->get()->all();
+        }
+        $rows['batches'] = DB::table('batches')->where('channel_id', $owner)->get()->all();
+        $rows['channel'] = DB::table('channels')->where('id', $owner)->get()->all();
+        $rows['footage'] = DB::table('footage')->where('channel_id', $owner)->get()->all();
+
+        return (string) json_encode($rows);
+    }
+}
