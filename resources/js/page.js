@@ -25,6 +25,11 @@ export function renew(element, html) {
             if (from.matches('[data-draws]')) return skip();
             if (from === document.activeElement && from.matches('input, textarea, select')) return skip();
             if (from.matches('input, textarea, select') && to.matches?.(from.localName)) tells(from, to);
+            // What is shown or hidden, and how high a field has grown, is not the server's to say.
+            if (from.matches('[x-show], textarea')) {
+                to.removeAttribute('x-cloak');
+                if (from.hasAttribute('style')) to.setAttribute('style', from.getAttribute('style'));
+            }
             if (from.matches('details') && from.open !== to.hasAttribute('open')) to.toggleAttribute('open', from.open);
         },
     });

@@ -22,6 +22,7 @@ export default (urls, now) => ({
         if (!isTyping) {
             if (isIn) document.activeElement.blur();
             renew(this.$refs.scenes, answer.scenes);
+            this.$refs.scenes.querySelectorAll('textarea').forEach((area) => this.grow(area));
             shows(answer.revision);
         }
         if (!this.$refs.panel.querySelector('input')?.value) renew(this.$refs.panel, answer.panel);

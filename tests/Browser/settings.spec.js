@@ -40,6 +40,7 @@ test('a setting is made for a scene, used for the whole short, and given back to
     await short.getByRole('button', { name: /^Back to the inherited one: 100 %/ }).click();
     await expect(short.locator('summary')).toHaveText('usual');
 
+    await expect(page.getByRole('button', { name: 'Save the words' })).toHaveCount(0);
     await page.getByRole('button', { name: /^Undo: speed as inherited/ }).click();
     await expect(page.getByLabel('Speed of the short', { exact: true })).toHaveValue('130');
     await page.getByRole('button', { name: /^Do again: speed as inherited/ }).click();
