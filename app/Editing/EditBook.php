@@ -51,15 +51,7 @@ final readonly class EditBook
             $stroke = (string) Str::uuid();
             $changed = [];
             foreach ($shorts as $short) {
-                $this->snapshots->load($short->setRelation('batch', $batch));
-                $before = $this->snapshots->of($short);
-                $proposed = $this->snapshots->proposals($short);
-                $change($short);
-                $short->save();
-                $this->snapshots->load($short);
-                if ($this->snapshots->of($short) !== $before) {
-                    $this->settler->changed($short, $this->snapshots->proposals($short) !== $proposed);
-                    $this->keep($batch->channel_id, $batch, $short, $stroke, $what, $before);
+                if ($this->changed($short->setRelation('batch', $batch), $stroke, $what, $change)) {
                     $changed[] = $short;
                 }
             }
@@ -131,14 +123,7 @@ final readonly class EditBook
             }
             $changed = 0;
             foreach ($shorts as $short) {
-                $this->snapshots->load($short);
-                $before = $this->snapshots->of($short);
-                $change($short);
-                $short->save();
-                $this->snapshots->load($short);
-                if ($this->snapshots->of($short) !== $before) {
-                    $this->settler->changed($short, false);
-                    $this->keep($short->batch->channel_id, $short->batch, $short, $stroke, $what, $before);
+                if ($this->changed($short, $stroke, $what, $change)) {
                     $this->orders->planShort($short->id);
                     $changed++;
                 }
@@ -200,6 +185,26 @@ final readonly class EditBook
         $this->change($short->batch, "brought back: before “{$edit->what}”", [$short], fn (Short $short) => $this->snapshots->restore($short, $edit->before));
 
         return $short;
+    }
+
+    /**
+     * Changes one short, and keeps what it was if it is not the same after all.
+     *
+     * @param  callable(Short): void  $change
+     */
+    private function changed(Short $short, string $stroke, string $what, callable $change): bool
+    {
+        $before = $this->snapshots->of($this->snapshots->load($short));
+        $proposed = $this->snapshots->proposals($short);
+        $change($short);
+        $short->save();
+        if ($this->snapshots->of($this->snapshots->load($short)) === $before) {
+            return false;
+        }
+        $this->settler->changed($short, $this->snapshots->proposals($short) !== $proposed);
+        $this->keep($short->batch->channel_id, $short->batch, $short, $stroke, $what, $before);
+
+        return true;
     }
 
     private function put(Edit $edit, string $state): void

@@ -16,7 +16,6 @@ use App\Settings\Resolver;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Script\SceneSplitter;
-use RapidReel\Script\ShotMark;
 use RapidReel\Script\UnusableScript;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\Setting;
@@ -124,11 +123,9 @@ final readonly class SettingsDesk
                 $now = $short->manuscript();
                 foreach ($some as $scene) {
                     $at = (int) array_search($scene->id, $now->keys, true);
-                    $own = $now->scenes[$at]->own->with(self::put($now->scenes[$at]->own->settings, $setting, $value));
-                    $now = $now->owning($at, $whole ? $own->shot(array_map(
-                        static fn (ShotMark $shot): ShotMark => $shot->own->has($setting->key) ? $shot->with($shot->own->without($setting->key)) : $shot,
-                        $own->shots,
-                    )) : $own);
+                    $own = $now->scenes[$at]->own;
+                    $own = $whole ? $own->inheriting($setting->key) : $own;
+                    $now = $now->owning($at, $own->with(self::put($own->settings, $setting, $value)));
                 }
                 $this->writer->write($short, $now);
             });
@@ -198,11 +195,7 @@ final readonly class SettingsDesk
         $short->settings = $short->settings->without($setting->key);
         $now = $short->manuscript();
         foreach ($now->scenes as $at => $scene) {
-            $own = $scene->own;
-            $now = $now->owning($at, $own->with($own->settings->without($setting->key))->shot(array_map(
-                static fn (ShotMark $shot): ShotMark => $shot->own->has($setting->key) ? $shot->with($shot->own->without($setting->key)) : $shot,
-                $own->shots,
-            )));
+            $now = $now->owning($at, $scene->own->inheriting($setting->key));
         }
         $this->writer->write($short, $now);
         $short->load('scenes.shots');

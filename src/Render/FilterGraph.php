@@ -111,15 +111,9 @@ final readonly class FilterGraph
         $y = 2 * intdiv((int) $top, 2);
         $width = min(2 * intdiv($source->width - $x, 2), 2 * (int) ceil(($right - $x) / 2));
         $height = min(2 * intdiv($source->height - $y, 2), 2 * (int) ceil(($bottom - $y) / 2));
-        $scale = $this->larger($track) * $this->width / $track->widest();
-        // The filter that zooms cuts out pieces of the shape of its whole picture.
-        $across = max($width * $scale, $height * $scale * $track->aspect);
-        $canvas = [2 * (int) ceil($across / 2), 2 * (int) ceil($across / $track->aspect / 2)];
-        $this->refuseFarTravel($across / $scale, $track);
-        $scaled = [min($canvas[0], 2 * (int) round($width * $scale / 2)), min($canvas[1], 2 * (int) round($height * $scale / 2))];
-        $pad = $scaled === $canvas ? '' : ",pad={$canvas[0]}:{$canvas[1]}:0:0";
+        [$scale, $canvas, $scaled, $pad] = $this->enlarged($width, $height, $track);
 
-        return "{$head}crop=$width:$height:$x:$y,scale={$scaled[0]}:{$scaled[1]}:flags=lanczos:".self::TO_BT709.",format=yuv420p$pad,"
+        return "{$head}crop=$width:$height:$x:$y,scale=$scaled:flags=lanczos:".self::TO_BT709.",format=yuv420p$pad,"
             .$this->zoomed($track, $canvas, $scale, (string) $x, (string) $y, $this->recipe->frames, $name);
     }
 
@@ -128,18 +122,13 @@ final readonly class FilterGraph
     {
         $width = min(2 * intdiv($source->width, 2), 2 * (int) ceil($track->widest() / 2) + 4);
         $height = min(2 * intdiv($source->height, 2), 2 * (int) ceil($track->widest() / $track->aspect / 2) + 4);
-        $scale = $this->larger($track) * $this->width / $track->widest();
-        $across = max($width * $scale, $height * $scale * $track->aspect);
-        $canvas = [2 * (int) ceil($across / 2), 2 * (int) ceil($across / $track->aspect / 2)];
-        $this->refuseFarTravel($across / $scale, $track);
-        $scaled = [min($canvas[0], 2 * (int) round($width * $scale / 2)), min($canvas[1], 2 * (int) round($height * $scale / 2))];
-        $pad = $scaled === $canvas ? '' : ",pad={$canvas[0]}:{$canvas[1]}:0:0";
+        [$scale, $canvas, $scaled, $pad] = $this->enlarged($width, $height, $track);
         // Even places, so that colour stays in step with brightness.
         $place = static fn (string $middle, int $size, int $whole): string => sprintf('2*floor(clip((%s)-%d,0,%d)/2)', $middle, intdiv($size, 2), $whole - $size);
         $x = $place($track->middleX('n'), $width, $source->width);
         $y = $place($track->middleY('n'), $height, $source->height);
 
-        return "{$head}crop=$width:$height:x='$x':y='$y',scale={$scaled[0]}:{$scaled[1]}:flags=bicubic:".self::TO_BT709.",setsar=1,format=yuv420p$pad$hold,"
+        return "{$head}crop=$width:$height:x='$x':y='$y',scale=$scaled:flags=bicubic:".self::TO_BT709.",setsar=1,format=yuv420p$pad$hold,"
             .$this->zoomed(
                 $track, $canvas, $scale,
                 $place($track->middleX('on'), $width, $source->width),
@@ -178,16 +167,27 @@ final readonly class FilterGraph
             .";[$name-y-cut][$name-u-cut][$name-v-cut]mergeplanes=0x001020:yuv420p,setsar=1,{$this->clock()}[$name]";
     }
 
-    private function larger(PathTrack $track): float
+    /**
+     * How a piece of a source is made larger so that frames can be cut out of it.
+     *
+     * @return array{float, array{int, int}, string, string} pixels to one of the source, size of the whole larger picture, size
+     *                                                       of the piece in it, and what fills up the rest
+     *
+     * @throws Refusal when the window moves over more than can be cut out of one picture
+     */
+    private function enlarged(int $width, int $height, PathTrack $track): array
     {
-        return $track->keepsItsMiddle() ? self::LARGER_FOR_ZOOM : self::LARGER_FOR_TRAVEL;
-    }
-
-    private function refuseFarTravel(float $whole, PathTrack $track): void
-    {
-        if ($whole / $track->narrowest() > self::MOST_ZOOM) {
+        $larger = $track->keepsItsMiddle() ? self::LARGER_FOR_ZOOM : self::LARGER_FOR_TRAVEL;
+        $scale = $larger * $this->width / $track->widest();
+        // The filter that zooms cuts out pieces of the shape of its whole picture.
+        $across = max($width * $scale, $height * $scale * $track->aspect);
+        if ($across / $scale / $track->narrowest() > self::MOST_ZOOM) {
             throw new Refusal('The window moves over more of this picture than one shot can show. Make two shots of it.');
         }
+        $canvas = [2 * (int) ceil($across / 2), 2 * (int) ceil($across / $track->aspect / 2)];
+        $scaled = [min($canvas[0], 2 * (int) round($width * $scale / 2)), min($canvas[1], 2 * (int) round($height * $scale / 2))];
+
+        return [$scale, $canvas, implode(':', $scaled), $scaled === $canvas ? '' : ",pad={$canvas[0]}:{$canvas[1]}:0:0"];
     }
 
     private function overlay(Overlay $overlay, int $input): string

@@ -43,6 +43,19 @@ final readonly class SceneOwn
         return new self($settings, $this->spared, $this->shots);
     }
 
+    /** The same with a setting inherited again, by the scene and by its shots. */
+    public function inheriting(string $key): self
+    {
+        return new self(
+            $this->settings->without($key),
+            $this->spared,
+            array_map(
+                static fn (ShotMark $shot): ShotMark => $shot->own->has($key) ? $shot->with($shot->own->without($key)) : $shot,
+                $this->shots,
+            ),
+        );
+    }
+
     /** @param  array<int>  $spared */
     public function sparing(array $spared): self
     {
