@@ -34,7 +34,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(function (PostTooLargeException $problem, Request $request) {
             $message = 'That is more than can be uploaded at once. Upload fewer or smaller files.';
 
-            return $request->expectsJson() ? response()->json(['message' => $message], 413) : back()->with('problem', $message);
+            return $request->expectsJson()
+                ? response()->json(['message' => $message], 413)
+                : back()->with('problem', $message);
         });
     })
     ->create();

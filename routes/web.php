@@ -79,7 +79,9 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/scenes/{scene}', [SceneController::class, 'reword'])->name('scenes.reword');
     Route::post('/scenes/{scene}', [SceneController::class, 'change'])->name('scenes.change');
     Route::put('/scenes/{scene}/brief', [SceneController::class, 'brief'])->name('scenes.brief');
-    Route::put('/scenes/{scene}/shots/{word}', [SceneController::class, 'swap'])->whereNumber('word')->name('scenes.swap');
+    Route::put('/scenes/{scene}/shots/{word}', [SceneController::class, 'swap'])
+        ->whereNumber('word')
+        ->name('scenes.swap');
 
     Route::get('/drafts', [DraftController::class, 'show'])->name('drafts');
     Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');

@@ -27,17 +27,22 @@ use RapidReel\Render\Quality;
 use RapidReel\Script\Scene;
 
 /**
- * The export of a short of 45 to 60 s at full size, from nothing to the finished file, against the encoder alone. Empties
- * the store that it is given.
+ * The export of a short of 45 to 60 s at full size, from nothing to the finished file, against the encoder alone.
+ * Empties the store that it is given.
  */
 final readonly class ExportBench
 {
-    private const SCRIPT = "The lamp that burned for nobody\n"
-        .'For eleven years, one lighthouse guided no ships at all. The harbour at Calder Ness had silted up, and the last steamer left in winter. Nobody told the keeper of the light. '
-        .'Every night he climbed two hundred steps, trimmed the flame and wrote one line in his logbook. Lamp lit, no vessel seen, and four thousand nights the same. '
-        .'Then a storm came out of the north, with a fog behind it. A boat with nine men lost its way among the rocks of the reef. They saw the only light on forty miles of coast, and they steered for it. '
-        .'The bell rang on the quay, and the whole town came down to the harbour with lanterns. The captain asked the keeper why he had never stopped. He said that a light is not for the ships that come, but for the one that might. '
-        .'The next morning the line in the book was another one. Lamp lit, nine seen. Follow for one more light tomorrow.';
+    private const SCRIPT =
+        "The lamp that burned for nobody\n".
+        'For eleven years, one lighthouse guided no ships at all. The harbour at Calder Ness had silted up, and the '
+            .'last steamer left in winter. Nobody told the keeper of the light. Every night he climbed two hundred '
+            .'steps, trimmed the flame and wrote one line in his logbook. Lamp lit, no vessel seen, and four thousand '
+            .'nights the same. Then a storm came out of the north, with a fog behind it. A boat with nine men lost '
+            .'its way among the rocks of the reef. They saw the only light on forty miles of coast, and they steered '
+            .'for it. The bell rang on the quay, and the whole town came down to the harbour with lanterns. The '
+            .'captain asked the keeper why he had never stopped. He said that a light is not for the ships that come, '
+            .'but for the one that might. The next morning the line in the book was another one. Lamp lit, nine seen. '
+            .'Follow for one more light tomorrow.';
 
     public function __construct(
         private ScriptPlanner $planner,
@@ -72,7 +77,9 @@ final readonly class ExportBench
      */
     private function measure(int $pairs, callable $tell, Shelf $shelf, string $work): array
     {
-        $tasks = $this->planner->plan(new ScriptSource(self::SCRIPT), new ScriptChoices($this->registrar->of(null)))->tasks();
+        $tasks = $this->planner
+            ->plan(new ScriptSource(self::SCRIPT), new ScriptChoices($this->registrar->of(null)))
+            ->tasks();
         [$wall, $processor, $full] = [[], [], []];
         $seconds = 0.0;
         for ($pair = 1; $pair <= $pairs; $pair++) {
@@ -84,29 +91,59 @@ final readonly class ExportBench
             });
             if ($pair === 1) {
                 $tell(sprintf('The short runs %.1f s. Decoding it once for the bare encoder…', $seconds));
-                $this->tools->run(['-loglevel', 'error', '-i', "$work/bench.mp4", '-an', '-f', 'rawvideo', '-pix_fmt', 'yuv420p', "$work/frames.yuv"], 'Decoding');
+                $this->tools->run(
+                    [
+                        '-loglevel', 'error', '-i', "$work/bench.mp4", '-an', '-f', 'rawvideo', '-pix_fmt', 'yuv420p',
+                        "$work/frames.yuv",
+                    ],
+                    'Decoding',
+                );
             }
-            $bare = Usage::of(fn () => $this->tools->run([
-                '-loglevel', 'error', '-f', 'rawvideo', '-pix_fmt', 'yuv420p', '-s', Quality::Final->width().'x'.Quality::Final->height(), '-r', (string) TargetProfile::FPS,
-                '-i', "$work/frames.yuv", ...Quality::Final->encoder(), "$work/bare.mp4",
-            ], 'The bare encode'));
+            $bare = Usage::of(
+                fn () => $this->tools->run(
+                    [
+                        '-loglevel', 'error', '-f', 'rawvideo', '-pix_fmt', 'yuv420p', '-s',
+                        Quality::Final->width().'x'.Quality::Final->height(),
+                        '-r',
+                        (string) TargetProfile::FPS,
+                        '-i', "$work/frames.yuv", ...Quality::Final->encoder(), "$work/bare.mp4",
+                    ],
+                    'The bare encode',
+                ),
+            );
             $wall[] = $usage->wall / $bare->wall;
             $processor[] = $usage->processor / $bare->processor;
             $full[] = $usage->wall;
-            $tell(sprintf('Pair %d: export %.1f s (%.1f s of processor), bare encode %.1f s (%.1f s).', $pair, $usage->wall, $usage->processor, $bare->wall, $bare->processor));
+            $tell(
+                sprintf(
+                    'Pair %d: export %.1f s (%.1f s of processor), bare encode %.1f s (%.1f s).',
+                    $pair,
+                    $usage->wall,
+                    $usage->processor,
+                    $bare->wall,
+                    $bare->processor,
+                ),
+            );
         }
 
         $cut = $this->cut($tasks, $shelf);
         $again = Usage::of(fn () => $this->export($this->cut($tasks, $shelf), $shelf, $work));
         $edited = array_map(
-            fn (string $word): float => Usage::of(fn () => $this->export($this->edited($tasks, $cut, $shelf, $word), $shelf, $work))->wall,
+            fn (string $word): float => Usage::of(
+                fn () => $this->export($this->edited($tasks, $cut, $shelf, $word), $shelf, $work),
+            )->wall,
             ['And', 'But', 'Then'],
         );
         $memory = Usage::peakMemory();
         $share = self::median($edited) / self::median($full);
 
         return [
-            BenchRow::atMost(sprintf('full export of %.0f s / bare encode, wall', $seconds), self::median($wall), 1.6, '%.2f ×'),
+            BenchRow::atMost(
+                sprintf('full export of %.0f s / bare encode, wall', $seconds),
+                self::median($wall),
+                1.6,
+                '%.2f ×',
+            ),
             BenchRow::atMost('full export / bare encode, processor', self::median($processor), 1.4, '%.2f ×'),
             BenchRow::atMost('largest process', $memory, 1024, '%.0f MiB'),
             BenchRow::atMost('same export again, nothing changed', $again->wall, 3, '%.2f s'),
@@ -132,10 +169,14 @@ final readonly class ExportBench
         $middle = array_keys($lengths)[intdiv(count($lengths), 2)];
         $changed = [];
         foreach ($tasks as $i => $task) {
-            $chosen = array_map(static fn (CutShot $shot): ChosenShot => new ChosenShot($shot->word, $shelf->footage[$shot->footage]), $cut->scenes[$i]->shots);
-            $changed[] = $i === $middle
-                ? $task->saying(new Scene($task->scene->role, $word.' '.lcfirst($task->scene->text)))
-                : $task->with($chosen, null);
+            $chosen = array_map(
+                static fn (CutShot $shot): ChosenShot => new ChosenShot($shot->word, $shelf->footage[$shot->footage]),
+                $cut->scenes[$i]->shots,
+            );
+            $changed[] =
+                $i === $middle
+                    ? $task->saying(new Scene($task->scene->role, $word.' '.lcfirst($task->scene->text)))
+                    : $task->with($chosen, null);
         }
 
         return $this->cut($changed, $shelf);

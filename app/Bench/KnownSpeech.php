@@ -17,16 +17,21 @@ final readonly class KnownSpeech
 
     /** Invented; without numbers and abbreviations, so that every word has the sounds it has alone. */
     public const SENTENCES = [
-        'For eleven years one lighthouse guided no ships at all.', 'The harbour had silted up and the last steamer left in winter.',
+        'For eleven years one lighthouse guided no ships at all.',
+        'The harbour had silted up and the last steamer left in winter.',
         'Every night he climbed the stairs and trimmed the flame.', 'Nobody told the keeper of the light.',
-        'Then a storm came out of the north with a fog behind it.', 'A boat with nine men lost its way among the rocks of the reef.',
-        'They saw the only light on forty miles of coast.', 'The bell rang on the quay and the whole town came down with lanterns.',
-        'The captain asked the keeper why he had never stopped.', 'He said that a light is not for the ships that come.',
-        'What would you have done in his place?', 'A letter thrown into the sea arrived forty years too late.',
+        'Then a storm came out of the north with a fog behind it.',
+        'A boat with nine men lost its way among the rocks of the reef.',
+        'They saw the only light on forty miles of coast.',
+        'The bell rang on the quay and the whole town came down with lanterns.',
+        'The captain asked the keeper why he had never stopped.',
+        'He said that a light is not for the ships that come.', 'What would you have done in his place?',
+        'A letter thrown into the sea arrived forty years too late.',
         'She kept the lamp burning for nine days and nine nights.', 'The fishermen heard it before every storm.',
         'The dog met every boat that came into the harbour.', 'The map showed one island too many.',
-        'Some birds flew into the glass and the keeper covered the lamp.', 'The pilot was furious and rowed out to chase the whale away.',
-        'In the morning the ice had gone from the bay.', 'Follow for another light tomorrow.',
+        'Some birds flew into the glass and the keeper covered the lamp.',
+        'The pilot was furious and rowed out to chase the whale away.', 'In the morning the ice had gone from the bay.',
+        'Follow for another light tomorrow.',
     ];
 
     /**
@@ -60,7 +65,12 @@ final readonly class KnownSpeech
         $starts = $finishes = [];
         $at = 0;
         foreach ($words as $word) {
-            $phones = count(array_filter(explode(' ', self::flite($voice, '-ps', trim($word, '.?,'), 'none')), static fn (string $phone): bool => $phone !== '' && $phone !== 'pau'));
+            $phones = count(
+                array_filter(
+                    explode(' ', self::flite($voice, '-ps', trim($word, '.?,'), 'none')),
+                    static fn (string $phone): bool => $phone !== '' && $phone !== 'pau',
+                ),
+            );
             $starts[] = $segments[$at][0];
             $at += $phones;
             $finishes[] = $segments[$at - 1][1];
@@ -76,7 +86,9 @@ final readonly class KnownSpeech
     public function noisy(float $decibels, int $seed): self
     {
         $samples = Pcm::values($this->sound->bytes);
-        $deviation = sqrt(array_sum(array_map(static fn (int $value): float => $value * $value, $samples)) / count($samples)) * 10 ** (-$decibels / 20);
+        $deviation =
+            sqrt(array_sum(array_map(static fn (int $value): float => $value * $value, $samples)) / count($samples)) *
+            10 ** (-$decibels / 20);
         mt_srand($seed);
         $noisy = [];
         foreach ($samples as $value) {
@@ -94,7 +106,11 @@ final readonly class KnownSpeech
         rsort($numbers);
         foreach ($numbers as $number) {
             $gone = $ends[$number] - $starts[$number];
-            $sound = new Pcm($sound->between(0, (int) round($starts[$number]))->bytes.$sound->between((int) round($ends[$number]), PHP_INT_MAX >> 20)->bytes, $sound->rate);
+            $sound = new Pcm(
+                $sound->between(0, (int) round($starts[$number]))->bytes.
+                    $sound->between((int) round($ends[$number]), PHP_INT_MAX >> 20)->bytes,
+                $sound->rate,
+            );
             for ($i = $number + 1; $i < count($starts); $i++) {
                 $starts[$i] -= $gone;
                 $ends[$i] -= $gone;

@@ -62,11 +62,20 @@ final readonly class ScriptBench
     {
         $text = ScriptFiles::toText(...$this->scripts(self::SCRIPTS));
         $usage = Usage::of(function () use ($text, $user): void {
-            $shorts = $this->preview->of($this->files->fromText($text), new ScriptChoices($this->registrar->of(null)), Channel::of($user)->id);
+            $shorts = $this->preview->of(
+                $this->files->fromText($text),
+                new ScriptChoices($this->registrar->of(null)),
+                Channel::of($user)->id,
+            );
             view('intake._preview', ['shorts' => $shorts])->render();
         });
 
-        return BenchRow::atMost(sprintf('%d scripts of %d words taken in, cleaned, split, estimated, reviewed', self::SCRIPTS, self::WORDS), $usage->wall, 10, '%.1f s');
+        return BenchRow::atMost(
+            sprintf('%d scripts of %d words taken in, cleaned, split, estimated, reviewed', self::SCRIPTS, self::WORDS),
+            $usage->wall,
+            10,
+            '%.1f s',
+        );
     }
 
     /** @return list<BenchRow> */
@@ -75,20 +84,33 @@ final readonly class ScriptBench
         $batch = $this->maker->make(Channel::of($user), 'Bench', $this->scripts(self::SHORTS));
         Short::query()->update(['planned_inputs' => DB::raw('inputs')]);
         foreach ($batch->shorts as $short) {
-            Export::query()->create(['short_id' => $short->id, 'quality' => 'final', 'state' => ExportState::Done, 'name' => $short->fileName(), 'bytes' => 20_000_000]);
+            Export::query()->create([
+                'short_id' => $short->id,
+                'quality' => 'final',
+                'state' => ExportState::Done,
+                'name' => $short->fileName(),
+                'bytes' => 20_000_000,
+            ]);
         }
         Auth::login($user);
         $walls = [];
         $bytes = 0;
         for ($i = 0; $i < self::REQUESTS; $i++) {
             $walls[] = Usage::of(function () use ($batch, &$bytes): void {
-                $bytes = strlen((string) app(Kernel::class)->handle(Request::create("/batches/{$batch->id}"))->getContent());
+                $bytes = strlen(
+                    (string) app(Kernel::class)->handle(Request::create("/batches/{$batch->id}"))->getContent(),
+                );
             })->wall;
         }
         sort($walls);
 
         return [
-            BenchRow::atMost(sprintf('rundown of %d shorts answered', self::SHORTS), 1000 * $walls[intdiv(self::REQUESTS, 2)], 300, '%.0f ms'),
+            BenchRow::atMost(
+                sprintf('rundown of %d shorts answered', self::SHORTS),
+                1000 * $walls[intdiv(self::REQUESTS, 2)],
+                300,
+                '%.0f ms',
+            ),
             BenchRow::atMost('its page', $bytes / 1_000_000, 1, '%.2f MB'),
         ];
     }
@@ -97,7 +119,14 @@ final readonly class ScriptBench
     private function scripts(int $count): array
     {
         return array_map(function (int $i): ScriptSource {
-            $order = new DraftOrder("light number $i", ["It was lit in 18$i", "Keeper $i carried the oil"], Tone::cases()[$i % 4], HookShape::cases()[$i % 7], self::WORDS, $i);
+            $order = new DraftOrder(
+                "light number $i",
+                ["It was lit in 18$i", "Keeper $i carried the oil"],
+                Tone::cases()[$i % 4],
+                HookShape::cases()[$i % 7],
+                self::WORDS,
+                $i,
+            );
 
             return new ScriptSource("[music: low strings]\nHost: ".$this->writer->write($order)->text(), $order->topic);
         }, range(1, $count));

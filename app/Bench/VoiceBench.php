@@ -35,7 +35,8 @@ final readonly class VoiceBench
     }
 
     /**
-     * Errors of the word starts in ms, smallest first: of sentences as they are, with noise, and with one word in ten left out.
+     * Errors of the word starts in ms, smallest first: of sentences as they are, with noise, and with one word in ten
+     * left out.
      *
      * @param  list<string>  $sentences
      * @return array{clean: list<float>, noisy: list<float>, without: list<float>}
@@ -77,7 +78,16 @@ final readonly class VoiceBench
     private function misses(KnownSpeech $known, array $left): array
     {
         $misses = [];
-        foreach ($this->readings->align($this->aligner, $known->sound, [implode(' ', $known->words)], $this->voices->get(VoiceBook::DEFAULT))->timings() as $i => $timing) {
+        foreach (
+            $this->readings
+                ->align(
+                    $this->aligner,
+                    $known->sound,
+                    [implode(' ', $known->words)],
+                    $this->voices->get(VoiceBook::DEFAULT),
+                )
+                ->timings() as $i => $timing
+        ) {
             if (! in_array($i, $left, true)) {
                 $misses[] = abs($timing->startMs - $known->starts[$i]);
             }
@@ -92,10 +102,20 @@ final readonly class VoiceBench
         ['clean' => $clean, 'noisy' => $noisy, 'without' => $without] = $this->errors($folder, KnownSpeech::SENTENCES);
 
         return [
-            BenchRow::atMost(sprintf('word starts of %d words, median error', count($clean)), self::quantile($clean, 0.5), 25, '%.0f ms'),
+            BenchRow::atMost(
+                sprintf('word starts of %d words, median error', count($clean)),
+                self::quantile($clean, 0.5),
+                25,
+                '%.0f ms',
+            ),
             BenchRow::atMost('word starts, 95 % within', self::quantile($clean, 0.95), 100, '%.0f ms'),
             BenchRow::atMost('the same with noise at 20 dB, 95 % within', self::quantile($noisy, 0.95), 150, '%.0f ms'),
-            BenchRow::atMost('the same with one word in ten left out, 90 % within', self::quantile($without, 0.9), 150, '%.0f ms'),
+            BenchRow::atMost(
+                'the same with one word in ten left out, 90 % within',
+                self::quantile($without, 0.9),
+                150,
+                '%.0f ms',
+            ),
         ];
     }
 
@@ -124,7 +144,12 @@ final readonly class VoiceBench
         return [
             BenchRow::atMost('60 s of speech aligned', $walls[60], 4, '%.1f s'),
             BenchRow::atMost('10 min of speech aligned', $walls[600], 60, '%.1f s'),
-            BenchRow::atMost('10 min / 60 s, which is 10 where the cost grows with length', $walls[600] / $walls[60], 15, '%.1f ×'),
+            BenchRow::atMost(
+                '10 min / 60 s, which is 10 where the cost grows with length',
+                $walls[600] / $walls[60],
+                15,
+                '%.1f ×',
+            ),
             BenchRow::atMost('memory at its most', memory_get_peak_usage() / 1024 / 1024, 512, '%.0f MiB'),
         ];
     }
@@ -134,7 +159,15 @@ final readonly class VoiceBench
         $voice = $this->voices->get(VoiceBook::DEFAULT);
         $usage = Usage::of(function () use ($voice): void {
             for ($i = 0; $i < self::SCENES; $i++) {
-                $this->takes->take(sprintf('Scene %d, %s. %s', $i, hash('xxh32', (string) microtime(true)), KnownSpeech::SENTENCES[$i % count(KnownSpeech::SENTENCES)]), $voice);
+                $this->takes->take(
+                    sprintf(
+                        'Scene %d, %s. %s',
+                        $i,
+                        hash('xxh32', (string) microtime(true)),
+                        KnownSpeech::SENTENCES[$i % count(KnownSpeech::SENTENCES)],
+                    ),
+                    $voice,
+                );
             }
         });
 

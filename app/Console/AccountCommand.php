@@ -20,12 +20,19 @@ final class AccountCommand extends Command
         $email = mb_strtolower(trim((string) $this->argument('email')));
         $password = (string) $this->secret('Password');
         if (filter_var($email, FILTER_VALIDATE_EMAIL) === false || mb_strlen($password) < self::SHORTEST_PASSWORD) {
-            $this->error(sprintf('An account needs an e-mail address and a password of at least %d characters.', self::SHORTEST_PASSWORD));
+            $this->error(
+                sprintf(
+                    'An account needs an e-mail address and a password of at least %d characters.',
+                    self::SHORTEST_PASSWORD,
+                ),
+            );
 
             return self::FAILURE;
         }
         $user = User::query()->firstOrNew(['email' => $email]);
-        $user->fill(['name' => (string) ($this->option('name') ?: ($user->name ?? $email)), 'password' => $password])->save();
+        $user
+            ->fill(['name' => (string) ($this->option('name') ?: $user->name ?? $email), 'password' => $password])
+            ->save();
         $this->info("$email can sign in.");
 
         return self::SUCCESS;

@@ -63,10 +63,20 @@ final class AlignCommand extends Command
             }
             $this->remark($aligned);
             if ($format === 'json') {
-                $this->printJson(['duration_ms' => $aligned->durationMs, 'words' => array_map(static fn (WordTiming $word): array => $word->toArray(), $aligned->timings())]);
+                $this->printJson([
+                    'duration_ms' => $aligned->durationMs,
+                    'words' => array_map(static fn (WordTiming $word): array => $word->toArray(), $aligned->timings()),
+                ]);
             } else {
-                $cues = (new CueGrouper($face->metrics(), new CaptionStyle, TargetProfile::UpTo60))->group($aligned->timings(), $aligned->durationMs);
-                $this->output->write($format === 'srt' ? SubRip::write($cues) : WebVtt::write($cues), false, OutputInterface::OUTPUT_RAW);
+                $cues = (new CueGrouper($face->metrics(), new CaptionStyle(), TargetProfile::UpTo60))->group(
+                    $aligned->timings(),
+                    $aligned->durationMs,
+                );
+                $this->output->write(
+                    $format === 'srt' ? SubRip::write($cues) : WebVtt::write($cues),
+                    false,
+                    OutputInterface::OUTPUT_RAW,
+                );
             }
 
             return self::SUCCESS;
@@ -79,9 +89,14 @@ final class AlignCommand extends Command
         if (! is_file($file)) {
             throw new Refusal("There is no file $file.");
         }
-        $text = TextEncoding::toUtf8((string) file_get_contents($file)) ?? throw new Refusal(basename($file).' is not a text file.');
+        $text =
+            TextEncoding::toUtf8((string) file_get_contents($file)) ??
+            throw new Refusal(basename($file).' is not a text file.');
 
-        return array_map(static fn (Scene $scene): string => $scene->text, (new SceneSplitter)->split((new ScriptReader)->read($text, '', self::MOST_WORDS)));
+        return array_map(
+            static fn (Scene $scene): string => $scene->text,
+            (new SceneSplitter())->split((new ScriptReader())->read($text, '', self::MOST_WORDS)),
+        );
     }
 
     private function remark(Alignment $aligned): void
@@ -90,7 +105,14 @@ final class AlignCommand extends Command
             $this->tell('This recording does not sound like this text; the times are a guess.');
         }
         foreach (WordDoubt::cases() as $doubt) {
-            $words = array_map(static fn (AlignedWord $word): string => sprintf('“%s” at %.2f s', $word->timing->text, $word->timing->startMs / 1000), array_filter($aligned->words, static fn (AlignedWord $word): bool => $word->doubt === $doubt));
+            $words = array_map(
+                static fn (AlignedWord $word): string => sprintf(
+                    '“%s” at %.2f s',
+                    $word->timing->text,
+                    $word->timing->startMs / 1000,
+                ),
+                array_filter($aligned->words, static fn (AlignedWord $word): bool => $word->doubt === $doubt),
+            );
             if ($doubt !== WordDoubt::None && $words !== []) {
                 $this->tell(ucfirst($doubt->label()).': '.implode(', ', $words).'.');
             }

@@ -20,7 +20,8 @@ final class BenchCommand extends Command
 {
     use ReadsScripts;
 
-    protected $signature = 'reel:bench {--pairs=3 : how often the full export and the bare encode are measured in turn; 0 leaves them out}';
+    protected $signature = 'reel:bench {--pairs=3 : how often the full export and the bare encode are measured in '
+        .'turn; 0 leaves them out}';
 
     protected $description = 'Measures exports against a bare encode of the same frames, and the work on many scripts';
 
@@ -29,7 +30,10 @@ final class BenchCommand extends Command
         return $this->guarded(function () use ($shelves): int {
             $shelf = $shelves->of(Channel::query()->firstOrFail());
             // A store of its own: what operators made stays as it is.
-            app()->instance(MediaStore::class, new MediaStore(Storage::build(['driver' => 'local', 'root' => storage_path('bench')])));
+            app()->instance(
+                MediaStore::class,
+                new MediaStore(Storage::build(['driver' => 'local', 'root' => storage_path('bench')])),
+            );
             $pairs = max(0, (int) $this->option('pairs'));
             app(VoiceRates::class)->make();
             $rows = $pairs === 0 ? [] : app(ExportBench::class)->run($pairs, $shelf, $this->tell(...));
@@ -37,7 +41,18 @@ final class BenchCommand extends Command
             array_push($rows, ...app(VoiceBench::class)->run(storage_path('bench/speech')));
             $this->tell('Scripts and rundown…');
             array_push($rows, ...app(ScriptBench::class)->run(storage_path('bench/bench.sqlite')));
-            $this->table(['what', 'measured', 'bound', ''], array_map(static fn (BenchRow $row): array => [$row->what, $row->measured, $row->bound, $row->met ? 'met' : 'NOT MET'], $rows));
+            $this->table(
+                ['what', 'measured', 'bound', ''],
+                array_map(
+                    static fn (BenchRow $row): array => [
+                        $row->what,
+                        $row->measured,
+                        $row->bound,
+                        $row->met ? 'met' : 'NOT MET',
+                    ],
+                    $rows,
+                ),
+            );
             if (array_filter($rows, static fn (BenchRow $row): bool => ! $row->met) !== []) {
                 throw new Refusal('Not every bound is met.');
             }

@@ -30,7 +30,16 @@ final class ConsoleWatcher implements Watcher
         if ($this->terminal && $progress->percent() !== $this->told) {
             $this->told = $progress->percent();
             $left = $progress->secondsLeft(microtime(true) - $this->started);
-            fwrite(STDERR, sprintf("\r\033[K%s  %d %%  %s%s", $this->label, $this->told, $progress->doing, $left === null ? '' : ", $left s left"));
+            fwrite(
+                STDERR,
+                sprintf(
+                    "\r\033[K%s  %d %%  %s%s",
+                    $this->label,
+                    $this->told,
+                    $progress->doing,
+                    $left === null ? '' : ", $left s left",
+                ),
+            );
         }
     }
 

@@ -25,21 +25,42 @@ final class DemoCommand extends Command
 
     protected $signature = 'reel:demo';
 
-    protected $description = 'Puts the demo account, footage, music and voice samples in place; what is there stays as it is';
+    protected $description = 'Puts the demo account, footage, music and voice samples in place; what is there stays as '
+        .'it is';
 
     public function handle(FootageImporter $importer, VoiceSamples $samples, VoiceRates $rates): int
     {
         $folder = (string) config('reel.demo_footage');
         $account = (array) config('reel.demo_account');
-        $user = User::query()->firstOrCreate(['email' => $account['email']], ['name' => 'Lamplight Log', 'password' => $account['password']]);
-        $channel = Channel::query()->firstOrCreate(['user_id' => $user->id], ['name' => $user->name, 'style_words' => self::STYLE]);
+        $user = User::query()->firstOrCreate(
+            ['email' => $account['email']],
+            ['name' => 'Lamplight Log', 'password' => $account['password']],
+        );
+        $channel = Channel::query()->firstOrCreate(
+            ['user_id' => $user->id],
+            ['name' => $user->name, 'style_words' => self::STYLE],
+        );
         foreach (is_dir($folder) ? File::files($folder) : [] as $file) {
             $extension = strtolower($file->getExtension());
             if (in_array($extension, FolderShelf::PICTURES, true)) {
-                $importer->footage($channel, $file->getPathname(), $file->getFilename(), FolderShelf::tagsOf($file->getPathname()), 'demo');
+                $importer->footage(
+                    $channel,
+                    $file->getPathname(),
+                    $file->getFilename(),
+                    FolderShelf::tagsOf($file->getPathname()),
+                    'demo',
+                );
             } elseif (in_array($extension, FolderShelf::SOUNDS, true)) {
-                $about = json_decode((string) @file_get_contents(preg_replace('/\.\w+$/', '.json', $file->getPathname()) ?? ''), true);
-                $importer->music($channel, $file->getPathname(), $file->getFilename(), is_array($about) ? (string) ($about['mood'] ?? '') : '');
+                $about = json_decode(
+                    (string) @file_get_contents(preg_replace('/\.\w+$/', '.json', $file->getPathname()) ?? ''),
+                    true,
+                );
+                $importer->music(
+                    $channel,
+                    $file->getPathname(),
+                    $file->getFilename(),
+                    is_array($about) ? (string) ($about['mood'] ?? '') : '',
+                );
             }
         }
         $samples->make();
@@ -56,7 +77,11 @@ final class DemoCommand extends Command
             return;
         }
         DB::transaction(function () use ($channel): void {
-            $batch = app(BatchMaker::class)->make($channel, 'Lights, bells and harbours', app(ScriptFiles::class)->fromPath(base_path('demo/scripts')));
+            $batch = app(BatchMaker::class)->make(
+                $channel,
+                'Lights, bells and harbours',
+                app(ScriptFiles::class)->fromPath(base_path('demo/scripts')),
+            );
             foreach ($batch->shorts as $short) {
                 app(ExportDesk::class)->order($short, Quality::Draft);
             }

@@ -40,8 +40,21 @@ final readonly class Doctor
     public function examine(): array
     {
         return [
-            $this->check('ffmpeg', fn (): string => strtok($this->tools->run(['-version'], 'ffmpeg')->getOutput(), "\n") ?: ''),
-            $this->check('ffprobe', fn (): string => strtok($this->tools->ffprobe(['-version'])->mustRun()->getOutput(), "\n") ?: ''),
+            $this->check(
+                'ffmpeg',
+                fn (): string => strtok($this->tools->run(['-version'], 'ffmpeg')->getOutput(), "\n") ?: '',
+            ),
+            $this->check(
+                'ffprobe',
+                fn (): string => strtok(
+                    $this->tools
+                        ->ffprobe(['-version'])
+                        ->mustRun()
+                        ->getOutput(),
+                    "\n",
+                ) ?:
+                '',
+            ),
             $this->listed('filters', '-filters', self::FILTERS),
             $this->listed('encoders', '-encoders', self::ENCODERS),
             $this->check('caption face', fn (): string => $this->face->metrics()->family),
@@ -61,8 +74,22 @@ final readonly class Doctor
                     ? throw new Refusal(sprintf('only %.1f GiB are free', $free / 1024 ** 3))
                     : sprintf('writable, %.1f GiB free', $free / 1024 ** 3);
             }),
-            $this->check('queue', fn (): string => sprintf('%d jobs waiting, %d failed', DB::table('jobs')->count(), DB::table('failed_jobs')->count())),
-            $this->check('library', fn (): string => sprintf('%d clips and stills, %d pieces of music', Footage::query()->count(), Music::query()->count())),
+            $this->check(
+                'queue',
+                fn (): string => sprintf(
+                    '%d jobs waiting, %d failed',
+                    DB::table('jobs')->count(),
+                    DB::table('failed_jobs')->count(),
+                ),
+            ),
+            $this->check(
+                'library',
+                fn (): string => sprintf(
+                    '%d clips and stills, %d pieces of music',
+                    Footage::query()->count(),
+                    Music::query()->count(),
+                ),
+            ),
             $this->check('cores', fn (): string => "{$this->slots->count} encoders at once"),
         ];
     }
@@ -88,7 +115,10 @@ final readonly class Doctor
     {
         return $this->check($name, function () use ($list, $wanted): string {
             $printed = $this->tools->run([$list], 'ffmpeg')->getOutput();
-            $lacking = array_filter($wanted, static fn (string $one): bool => preg_match('/\s'.preg_quote($one, '/').'\s/', $printed) !== 1);
+            $lacking = array_filter(
+                $wanted,
+                static fn (string $one): bool => preg_match('/\s'.preg_quote($one, '/').'\s/', $printed) !== 1,
+            );
 
             return $lacking === [] ? implode(', ', $wanted) : throw new Refusal('lacks '.implode(', ', $lacking));
         });

@@ -41,17 +41,32 @@ final class MakeCommand extends Command
 
     protected $description = 'Makes a captioned vertical video of every script';
 
-    public function handle(ScriptFiles $files, ScriptPlanner $planner, CutMaker $cuts, Exporter $exporter, Registrar $registrar): int
-    {
+    public function handle(
+        ScriptFiles $files,
+        ScriptPlanner $planner,
+        CutMaker $cuts,
+        Exporter $exporter,
+        Registrar $registrar,
+    ): int {
         return $this->guarded(function () use ($files, $planner, $cuts, $exporter, $registrar): int {
             $out = (string) $this->option('out');
-            $quality = Quality::tryFrom((string) $this->option('quality')) ?? throw new Refusal('The quality is draft or final.');
+            $quality =
+                Quality::tryFrom((string) $this->option('quality')) ??
+                throw new Refusal('The quality is draft or final.');
             if ($out === '') {
                 throw new Refusal('Say where the videos go: --out=FOLDER.');
             }
             $sources = $this->scripts($files);
             $shelf = $this->shelf();
-            $choices = $this->choices($registrar->with(array_column(array_map(static fn (CutMusic $piece): array => [$piece->id, $piece->id], $shelf->music), 0, 1)));
+            $choices = $this->choices(
+                $registrar->with(
+                    array_column(
+                        array_map(static fn (CutMusic $piece): array => [$piece->id, $piece->id], $shelf->music),
+                        0,
+                        1,
+                    ),
+                ),
+            );
             File::ensureDirectoryExists($out);
 
             $made = [];
@@ -75,9 +90,14 @@ final class MakeCommand extends Command
                     $this->tell(sprintf('Script %d: %s', $number, $problem->getMessage()));
                 }
             }
-            File::put("$out/.manifest.csv.part", Manifest::csv(array_map(Manifest::row(...), array_keys($made), $made)));
+            File::put(
+                "$out/.manifest.csv.part",
+                Manifest::csv(array_map(Manifest::row(...), array_keys($made), $made)),
+            );
             File::move("$out/.manifest.csv.part", "$out/manifest.csv");
-            $this->printJson(['shorts' => array_map(static fn (Cut $cut): array => $cut->report(), array_values($made))]);
+            $this->printJson([
+                'shorts' => array_map(static fn (Cut $cut): array => $cut->report(), array_values($made)),
+            ]);
 
             return $failed === 0 ? self::SUCCESS : self::FAILURE;
         });
@@ -93,7 +113,9 @@ final class MakeCommand extends Command
             default => new Shelf([], [], [], []),
         };
         if ($shelf->footage === []) {
-            throw new Refusal('The library holds no footage. Run bin/setup for the demo footage, or name a folder: --footage=FOLDER.');
+            throw new Refusal(
+                'The library holds no footage. Run bin/setup for the demo footage, or name a folder: --footage=FOLDER.',
+            );
         }
 
         return $shelf;

@@ -27,8 +27,14 @@ final class PlanCommand extends Command
 
     protected $description = 'Tells what will become of scripts, as JSON, and makes nothing';
 
-    public function handle(ScriptFiles $files, ScriptPlanner $planner, CutMaker $cuts, Registrar $registrar, VoiceRates $rates, IntakeFlags $review): int
-    {
+    public function handle(
+        ScriptFiles $files,
+        ScriptPlanner $planner,
+        CutMaker $cuts,
+        Registrar $registrar,
+        VoiceRates $rates,
+        IntakeFlags $review,
+    ): int {
         return $this->guarded(function () use ($files, $planner, $cuts, $registrar, $rates, $review): int {
             $choices = $this->choices($registrar->of($this->channel()));
             $rates->make();
@@ -46,7 +52,9 @@ final class PlanCommand extends Command
             $flags = $review->of($planned, null);
             $shorts = [];
             foreach ($planned as $i => $one) {
-                $shorts[] = $cuts->estimate($one->script->title, $one->tasks(), $flags[$i], $choices->channel)->report();
+                $shorts[] = $cuts
+                    ->estimate($one->script->title, $one->tasks(), $flags[$i], $choices->channel)
+                    ->report();
             }
             $this->printJson(['shorts' => $shorts]);
 

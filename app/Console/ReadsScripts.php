@@ -99,7 +99,17 @@ trait ReadsScripts
     /** @param  array<string, mixed>  $data */
     private function printJson(array $data): void
     {
-        $this->output->writeln(json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(
+            json_encode(
+                $data,
+                JSON_THROW_ON_ERROR |
+                    JSON_UNESCAPED_UNICODE |
+                    JSON_UNESCAPED_SLASHES |
+                    JSON_PRETTY_PRINT |
+                    JSON_PRESERVE_ZERO_FRACTION,
+            ),
+            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+        );
     }
 
     /**

@@ -31,7 +31,11 @@ final class RenderCommand extends Command
             if (! $renderer->isThere($recipe->key())) {
                 $pool->run([$renderer->work($recipe, $pool->width())], static fn () => null);
             }
-            $this->printJson(['key' => $recipe->key(), 'file' => $renderer->file($recipe->key()), 'frames' => $recipe->frames]);
+            $this->printJson([
+                'key' => $recipe->key(),
+                'file' => $renderer->file($recipe->key()),
+                'frames' => $recipe->frames,
+            ]);
 
             return self::SUCCESS;
         });

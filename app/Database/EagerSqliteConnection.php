@@ -9,8 +9,8 @@ use PDOException;
 
 /**
  * Transactions that take the write lock at once. One that reads first and writes later is refused without waiting when
- * another has written in between, whatever the busy timeout (SQLite, "Isolation in SQLite"); before PHP 8.4 the framework
- * cannot begin them otherwise.
+ * another has written in between, whatever the busy timeout (SQLite, "Isolation in SQLite"); before PHP 8.4 the
+ * framework cannot begin them otherwise.
  */
 final class EagerSqliteConnection extends SQLiteConnection
 {

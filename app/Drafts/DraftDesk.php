@@ -42,13 +42,22 @@ final readonly class DraftDesk
      * @param  int  $round  0 for the first six, 1 for six more, …
      * @return list<array{draft: Draft, shape: HookShape}>
      */
-    public function drafts(array $topics, array $points, Tone $tone, ?HookShape $shape, int $seconds, Voice $voice, int $round): array
-    {
+    public function drafts(
+        array $topics,
+        array $points,
+        Tone $tone,
+        ?HookShape $shape,
+        int $seconds,
+        Voice $voice,
+        int $round,
+    ): array {
         if ($topics === []) {
             throw new Refusal('Write a topic, or several, one a line.');
         }
         if (count($topics) > self::MOST_TOPICS) {
-            throw new Refusal(sprintf('%d topics are too many at once; write at most %d.', count($topics), self::MOST_TOPICS));
+            throw new Refusal(
+                sprintf('%d topics are too many at once; write at most %d.', count($topics), self::MOST_TOPICS),
+            );
         }
         $drafts = [];
         $words = DraftOrder::wordsIn($seconds, $this->rates->of($voice), ScenePacer::GAP_MS);
@@ -56,7 +65,14 @@ final readonly class DraftDesk
             $seed = $round * $count + $i;
             // Of several topics none begins like its neighbour; of one, all six begin otherwise.
             $one = $shape ?? HookShape::cases()[$seed % count(HookShape::cases())];
-            $order = new DraftOrder($topics[count($topics) === 1 ? 0 : $i], count($topics) === 1 ? $points : [], $tone, $one, $words, $seed);
+            $order = new DraftOrder(
+                $topics[count($topics) === 1 ? 0 : $i],
+                count($topics) === 1 ? $points : [],
+                $tone,
+                $one,
+                $words,
+                $seed,
+            );
             $drafts[] = ['draft' => $this->writer->write($order), 'shape' => $one];
         }
 
@@ -66,12 +82,23 @@ final readonly class DraftDesk
     /** A source shortened to a narration of so many seconds, in its own sentences. */
     public function condensed(string $text, int $seconds, Voice $voice): Draft
     {
-        return $this->condenser->condense($this->reader->read($text), $seconds, $this->rates->of($voice), TargetProfile::UpTo60->hookWindowMs(), ScenePacer::GAP_MS);
+        return $this->condenser->condense(
+            $this->reader->read($text),
+            $seconds,
+            $this->rates->of($voice),
+            TargetProfile::UpTo60->hookWindowMs(),
+            ScenePacer::GAP_MS,
+        );
     }
 
     public function secondsOf(Draft $draft, Voice $voice): float
     {
-        return array_sum(array_map(fn (string $sentence): int => $this->rates->of($voice)->ofText($sentence) + ScenePacer::GAP_MS, $draft->sentences)) / 1000;
+        return array_sum(
+            array_map(
+                fn (string $sentence): int => $this->rates->of($voice)->ofText($sentence) + ScenePacer::GAP_MS,
+                $draft->sentences,
+            ),
+        ) / 1000;
     }
 
     public function about(): string

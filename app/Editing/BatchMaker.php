@@ -39,7 +39,13 @@ final readonly class BatchMaker
             throw new Refusal('There is no script yet. Paste one, or drop a file.');
         }
         if (count($sources) > $most) {
-            throw new Refusal(sprintf('%s scripts are too many for one batch; at most %d go into one.', number_format(count($sources)), $most));
+            throw new Refusal(
+                sprintf(
+                    '%s scripts are too many for one batch; at most %d go into one.',
+                    number_format(count($sources)),
+                    $most,
+                ),
+            );
         }
         $choices = ScriptChoices::of($channel, $this->registrar->of($channel), $settings);
         $planned = [];
@@ -53,7 +59,9 @@ final readonly class BatchMaker
 
         return DB::transaction(function () use ($channel, $name, $planned, $settings): Batch {
             $batch = Batch::query()->create([
-                'channel_id' => $channel->id, 'settings' => $settings, 'name' => $name !== '' ? $name : 'Batch of '.now()->format('j F, H:i'),
+                'channel_id' => $channel->id,
+                'settings' => $settings,
+                'name' => $name !== '' ? $name : 'Batch of '.now()->format('j F, H:i'),
             ]);
             $batch->setRelation('channel', $channel);
             $this->edits->begin($batch, fn (): array => $this->writer->add($batch, $planned));

@@ -28,7 +28,10 @@ final readonly class BulkDesk
     public function trim(Batch $batch, array $shorts, ?int $sentences = null): string
     {
         $stillOver = [];
-        $changed = $this->edits->change($batch, 'trimmed to length', $shorts, function (Short $short) use (&$stillOver, $sentences): void {
+        $changed = $this->edits->change($batch, 'trimmed to length', $shorts, function (Short $short) use (
+            &$stillOver,
+            $sentences,
+        ): void {
             $plan = $this->lengths->plan($short, $sentences ?? PHP_INT_MAX);
             if (! $plan->fits && $sentences === null) {
                 $stillOver[] = sprintf('%02d', $short->number);
@@ -38,8 +41,10 @@ final readonly class BulkDesk
             }
         });
 
-        return self::count(count($changed), 'trimmed to length')
-            .($stillOver === [] ? '' : ' Still too long: '.implode(', ', $stillOver).', whose hook and close alone go over the limit.');
+        return self::count(count($changed), 'trimmed to length').
+            ($stillOver === []
+                ? ''
+                : ' Still too long: '.implode(', ', $stillOver).', whose hook and close alone go over the limit.');
     }
 
     /**
@@ -66,7 +71,14 @@ final readonly class BulkDesk
         if ($batch->shorts()->count() + count($shorts) > (int) config('reel.most_scripts')) {
             throw new Refusal(sprintf('A batch takes at most %d shorts.', (int) config('reel.most_scripts')));
         }
-        $this->edits->add($batch, 'copied', fn (): array => array_map(fn (Short $short): Short => $this->writer->copy($short, $short->manuscript()), $shorts));
+        $this->edits->add(
+            $batch,
+            'copied',
+            fn (): array => array_map(
+                fn (Short $short): Short => $this->writer->copy($short, $short->manuscript()),
+                $shorts,
+            ),
+        );
 
         return self::count(count($shorts), 'copied');
     }

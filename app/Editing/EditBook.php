@@ -16,8 +16,8 @@ use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 
 /**
- * The one way by which shorts and settings change: it keeps them as they were, makes the change, all of it or none, settles
- * what follows from it, and orders what must be made again.
+ * The one way by which shorts and settings change: it keeps them as they were, makes the change, all of it or none,
+ * settles what follows from it, and orders what must be made again.
  */
 final readonly class EditBook
 {
@@ -102,10 +102,11 @@ final readonly class EditBook
     }
 
     /**
-     * Changes the settings of a channel or of batches, and with them shorts, as one step. Every short that inherits what changed
-     * is settled and planned anew, and no other.
+     * Changes the settings of a channel or of batches, and with them shorts, as one step. Every short that inherits
+     * what changed is settled and planned anew, and no other.
      *
-     * @param  non-empty-list<array{Channel|Batch, Values}>  $owners  what they set from now on; the widest first, the others in it
+     * @param  non-empty-list<array{Channel|Batch, Values}>  $owners  what they set from now on; the widest first, the
+     *                                                                others in it
      * @param  list<Short>  $shorts  those that it may change themselves
      * @param  callable(Short): void  $change  of each of them
      * @return int how many shorts it reached
@@ -117,7 +118,14 @@ final readonly class EditBook
             foreach ($owners as [$of, $values]) {
                 $before = $of->settings->toJson();
                 if ($before !== $values->toJson()) {
-                    $this->keep($of instanceof Batch ? $of->channel_id : $of->id, $of instanceof Batch ? $of : null, null, $stroke, $what, $before);
+                    $this->keep(
+                        $of instanceof Batch ? $of->channel_id : $of->id,
+                        $of instanceof Batch ? $of : null,
+                        null,
+                        $stroke,
+                        $what,
+                        $before,
+                    );
                     $of->update(['settings' => $values]);
                 }
             }
@@ -151,9 +159,13 @@ final readonly class EditBook
     public function undo(Channel|Batch|Short $of): string
     {
         return DB::transaction(function () use ($of): string {
-            $last = $this->of($of)->whereNull('undone_at')->latest('id')->first() ?? throw new Refusal('There is nothing left to undo.');
+            $last =
+                $this->of($of)->whereNull('undone_at')->latest('id')->first() ??
+                throw new Refusal('There is nothing left to undo.');
             /** @var Edit $edit */
-            foreach ($this->of($of)->whereNull('undone_at')->where('stroke', $last->stroke)->latest('id')->get() as $edit) {
+            foreach (
+                $this->of($of)->whereNull('undone_at')->where('stroke', $last->stroke)->latest('id')->get() as $edit
+            ) {
                 $now = $this->state($edit);
                 $this->put($edit, $edit->before);
                 $edit->update(['after' => $now, 'undone_at' => now()]);
@@ -167,9 +179,13 @@ final readonly class EditBook
     public function redo(Channel|Batch|Short $of): string
     {
         return DB::transaction(function () use ($of): string {
-            $next = $this->of($of)->whereNotNull('undone_at')->oldest('id')->first() ?? throw new Refusal('There is nothing to do again.');
+            $next =
+                $this->of($of)->whereNotNull('undone_at')->oldest('id')->first() ??
+                throw new Refusal('There is nothing to do again.');
             /** @var Edit $edit */
-            foreach ($this->of($of)->whereNotNull('undone_at')->where('stroke', $next->stroke)->oldest('id')->get() as $edit) {
+            foreach (
+                $this->of($of)->whereNotNull('undone_at')->where('stroke', $next->stroke)->oldest('id')->get() as $edit
+            ) {
                 $this->put($edit, (string) $edit->after);
                 $edit->update(['after' => null, 'undone_at' => null]);
             }
@@ -182,7 +198,12 @@ final readonly class EditBook
     public function restore(Edit $edit): Short
     {
         $short = Short::withTrashed()->with('batch.channel')->findOrFail($edit->short_id);
-        $this->change($short->batch, "brought back: before “{$edit->what}”", [$short], fn (Short $short) => $this->snapshots->restore($short, $edit->before));
+        $this->change(
+            $short->batch,
+            "brought back: before “{$edit->what}”",
+            [$short],
+            fn (Short $short) => $this->snapshots->restore($short, $edit->before),
+        );
 
         return $short;
     }
@@ -210,7 +231,10 @@ final readonly class EditBook
     private function put(Edit $edit, string $state): void
     {
         if ($edit->short_id === null) {
-            $of = $edit->batch_id === null ? Channel::query()->findOrFail($edit->channel_id) : Batch::query()->with('channel')->findOrFail($edit->batch_id);
+            $of =
+                $edit->batch_id === null
+                    ? Channel::query()->findOrFail($edit->channel_id)
+                    : Batch::query()->with('channel')->findOrFail($edit->batch_id);
             $of->update(['settings' => Values::fromJson($state)]);
             $this->settler->inheriting($of);
 
@@ -236,12 +260,17 @@ final readonly class EditBook
     private function state(Edit $edit): string
     {
         if ($edit->short_id === null) {
-            $of = $edit->batch_id === null ? Channel::query()->findOrFail($edit->channel_id) : Batch::query()->findOrFail($edit->batch_id);
+            $of =
+                $edit->batch_id === null
+                    ? Channel::query()->findOrFail($edit->channel_id)
+                    : Batch::query()->findOrFail($edit->batch_id);
 
             return $of->settings->toJson();
         }
 
-        return $this->snapshots->of($this->snapshots->load(Short::withTrashed()->with('batch.channel')->findOrFail($edit->short_id)));
+        return $this->snapshots->of(
+            $this->snapshots->load(Short::withTrashed()->with('batch.channel')->findOrFail($edit->short_id)),
+        );
     }
 
     /** @return \Illuminate\Database\Eloquent\Builder<Edit> the changes that concern one */
@@ -269,10 +298,21 @@ final readonly class EditBook
         }
     }
 
-    private function keep(int $channel, ?Batch $batch, ?Short $short, string $stroke, string $what, string $before): void
-    {
+    private function keep(
+        int $channel,
+        ?Batch $batch,
+        ?Short $short,
+        string $stroke,
+        string $what,
+        string $before,
+    ): void {
         // What was undone and not done again is over.
-        Edit::query()->where('channel_id', $channel)->where('batch_id', $batch?->id)->where('short_id', $short?->id)->whereNotNull('undone_at')->delete();
+        Edit::query()
+            ->where('channel_id', $channel)
+            ->where('batch_id', $batch?->id)
+            ->where('short_id', $short?->id)
+            ->whereNotNull('undone_at')
+            ->delete();
         Edit::query()->create([
             'channel_id' => $channel, 'batch_id' => $batch?->id, 'short_id' => $short?->id, 'user_id' => Auth::id(),
             'revision' => $short->revision ?? 0, 'stroke' => $stroke, 'what' => $what, 'before' => $before,
@@ -281,10 +321,18 @@ final readonly class EditBook
 
     private function prune(string $column, int $id): void
     {
-        $kept = DB::table('edits')->where($column, $id)->groupBy('stroke')->orderByRaw('max(id) desc')->limit(self::MOST_STROKES)->pluck('stroke');
+        $kept = DB::table('edits')
+            ->where($column, $id)
+            ->groupBy('stroke')
+            ->orderByRaw('max(id) desc')
+            ->limit(self::MOST_STROKES)
+            ->pluck('stroke');
         if ($kept->count() === self::MOST_STROKES) {
-            Edit::query()->where($column, $id)->when($column === 'channel_id', static fn ($query) => $query->whereNull('batch_id'))
-                ->whereNotIn('stroke', $kept)->delete();
+            Edit::query()
+                ->where($column, $id)
+                ->when($column === 'channel_id', static fn ($query) => $query->whereNull('batch_id'))
+                ->whereNotIn('stroke', $kept)
+                ->delete();
         }
     }
 }

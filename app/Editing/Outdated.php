@@ -14,13 +14,30 @@ final class Outdated extends Refusal
     public static function since(Short $short, int $revision): self
     {
         /** @var \Illuminate\Support\Collection<int, Edit> $edits */
-        $edits = Edit::query()->with('user')->where('short_id', $short->id)->where('revision', '>', $revision)->latest('id')->limit(3)->get();
-        $done = $edits->map(static fn (Edit $edit): string => sprintf('%s (%s%s)', $edit->what, $edit->created_at->format('H:i'), $edit->user === null ? '' : ', '.$edit->user->name))
+        $edits = Edit::query()
+            ->with('user')
+            ->where('short_id', $short->id)
+            ->where('revision', '>', $revision)
+            ->latest('id')
+            ->limit(3)
+            ->get();
+        $done = $edits
+            ->map(
+                static fn (Edit $edit): string => sprintf(
+                    '%s (%s%s)',
+                    $edit->what,
+                    $edit->created_at->format('H:i'),
+                    $edit->user === null ? '' : ', '.$edit->user->name,
+                ),
+            )
             ->all();
 
-        return new self(sprintf(
-            'This short was changed in another window meanwhile%s. Nothing of yours is lost: look at it again, and what you do then counts.',
-            $done === [] ? '' : ': '.implode(', ', array_reverse($done)),
-        ));
+        return new self(
+            sprintf(
+                'This short was changed in another window meanwhile%s. Nothing of yours is lost: look at it again, and '
+                    .'what you do then counts.',
+                $done === [] ? '' : ': '.implode(', ', array_reverse($done)),
+            ),
+        );
     }
 }

@@ -26,20 +26,31 @@ final readonly class RecordingEditor
     /** @param  non-empty-list<Reading>  $readings  of one short */
     public function accept(array $readings): void
     {
-        $this->change($readings[0]->short, count($readings) === 1 ? 'used a recording' : 'used recordings', static function () use ($readings): void {
-            foreach ($readings as $reading) {
-                Reading::query()->where('short_id', $reading->short_id)->where('text', $reading->text)->whereKeyNot($reading->id)
-                    ->where(static fn ($query) => $query->where('accepted', true)->orWhere('dropped', false))
-                    ->update(['accepted' => false, 'dropped' => true]);
-                $reading->update(['accepted' => true, 'dropped' => false]);
-            }
-        });
+        $this->change(
+            $readings[0]->short,
+            count($readings) === 1 ? 'used a recording' : 'used recordings',
+            static function () use ($readings): void {
+                foreach ($readings as $reading) {
+                    Reading::query()
+                        ->where('short_id', $reading->short_id)
+                        ->where('text', $reading->text)
+                        ->whereKeyNot($reading->id)
+                        ->where(static fn ($query) => $query->where('accepted', true)->orWhere('dropped', false))
+                        ->update(['accepted' => false, 'dropped' => true]);
+                    $reading->update(['accepted' => true, 'dropped' => false]);
+                }
+            },
+        );
     }
 
     /** An offered one goes; where it was used, the narrator speaks again. */
     public function drop(Reading $reading): void
     {
-        $this->change($reading->short, 'dropped a recording', static fn () => $reading->update(['accepted' => false, 'dropped' => true]));
+        $this->change(
+            $reading->short,
+            'dropped a recording',
+            static fn () => $reading->update(['accepted' => false, 'dropped' => true]),
+        );
     }
 
     /** Says where a word of a reading begins, as far as its neighbours leave room. */
@@ -54,18 +65,32 @@ final readonly class RecordingEditor
         $until = ($words[$number + 1]['start_ms'] ?? $take->durationMs) - self::SHORTEST_WORD_MS;
         $ms = max($from, min($until, $ms));
         // The word before ends where this one begins, if it reached so far or they touched.
-        if ($number > 0 && ($words[$number - 1]['end_ms'] > $ms || $words[$number - 1]['end_ms'] === $words[$number]['start_ms'])) {
+        if (
+            $number > 0 &&
+            ($words[$number - 1]['end_ms'] > $ms || $words[$number - 1]['end_ms'] === $words[$number]['start_ms'])
+        ) {
             $words[$number - 1]['end_ms'] = $ms;
         }
         $words[$number] = [
-            ...$words[$number], 'start_ms' => $ms, 'end_ms' => max($words[$number]['end_ms'], $ms + self::SHORTEST_WORD_MS), 'doubt' => 'none', 'pinned' => true,
+            ...$words[$number],
+            'start_ms' => $ms,
+            'end_ms' => max($words[$number]['end_ms'], $ms + self::SHORTEST_WORD_MS),
+            'doubt' => 'none',
+            'pinned' => true,
         ];
-        $timings = array_map(static fn (array $word): WordTiming => new WordTiming($word['text'], $word['start_ms'], $word['end_ms']), array_values($words));
+        $timings = array_map(
+            static fn (array $word): WordTiming => new WordTiming($word['text'], $word['start_ms'], $word['end_ms']),
+            array_values($words),
+        );
         if ($timings === []) {
             return;
         }
         $key = $this->takes->keep($this->files->sound($reading->take), $timings)->key;
-        $this->change($reading->short, 'pinned a word', static fn () => $reading->update(['take' => $key, 'words' => array_values($words)]));
+        $this->change(
+            $reading->short,
+            'pinned a word',
+            static fn () => $reading->update(['take' => $key, 'words' => array_values($words)]),
+        );
     }
 
     /** @param  callable(): mixed  $change */

@@ -27,13 +27,21 @@ final readonly class ScriptEditor
     public function reword(Scene $scene, string $text): void
     {
         if (trim((string) preg_replace('/\s+/u', ' ', mb_scrub($text))) !== $scene->text) {
-            $this->change($scene, 'reworded scene', static fn (Manuscript $now, int $at): Manuscript => $now->reworded($at, mb_scrub($text)));
+            $this->change(
+                $scene,
+                'reworded scene',
+                static fn (Manuscript $now, int $at): Manuscript => $now->reworded($at, mb_scrub($text)),
+            );
         }
     }
 
     public function split(Scene $scene, int $offset): void
     {
-        $this->change($scene, 'split scene', static fn (Manuscript $now, int $at): Manuscript => $now->split($at, $offset));
+        $this->change(
+            $scene,
+            'split scene',
+            static fn (Manuscript $now, int $at): Manuscript => $now->split($at, $offset),
+        );
     }
 
     public function join(Scene $scene): void
@@ -53,7 +61,11 @@ final readonly class ScriptEditor
 
     public function play(Scene $scene, SceneRole $role): void
     {
-        $this->change($scene, "made scene the {$role->value}", static fn (Manuscript $now, int $at): Manuscript => $now->playing($at, $role));
+        $this->change(
+            $scene,
+            "made scene the {$role->value}",
+            static fn (Manuscript $now, int $at): Manuscript => $now->playing($at, $role),
+        );
     }
 
     public function show(Scene $scene, string $brief): void
@@ -61,13 +73,20 @@ final readonly class ScriptEditor
         if (mb_strlen($brief) > 500) {
             throw new Refusal('A brief takes at most 500 characters.');
         }
-        $this->change($scene, 'changed brief', static fn (Manuscript $now, int $at): Manuscript => $now->showing($at, mb_scrub($brief)));
+        $this->change(
+            $scene,
+            'changed brief',
+            static fn (Manuscript $now, int $at): Manuscript => $now->showing($at, mb_scrub($brief)),
+        );
     }
 
     /** Chooses the footage of the shot that begins at a word. */
     public function swap(Scene $scene, int $word, Footage $footage): void
     {
-        $this->change($scene, 'swapped a picture', static function (Manuscript $now, int $at) use ($word, $footage): Manuscript {
+        $this->change($scene, 'swapped a picture', static function (Manuscript $now, int $at) use (
+            $word,
+            $footage,
+        ): Manuscript {
             $own = $now->scenes[$at]->own;
             if ($word >= $now->scenes[$at]->words()) {
                 throw new Refusal('This shot is no longer there. Load the page again.');
@@ -80,19 +99,30 @@ final readonly class ScriptEditor
     /** Leaves one pause as it was spoken, or shortens it like the others. */
     public function spare(Scene $scene, int $afterWord, bool $spare): void
     {
-        $this->change($scene, $spare ? 'left a pause' : 'shortened a pause', static function (Manuscript $now, int $at) use ($afterWord, $spare): Manuscript {
+        $this->change($scene, $spare ? 'left a pause' : 'shortened a pause', static function (
+            Manuscript $now,
+            int $at,
+        ) use ($afterWord, $spare): Manuscript {
             $own = $now->scenes[$at]->own;
             if ($afterWord < 0 || $afterWord >= $now->scenes[$at]->words()) {
                 throw new Refusal('This pause is no longer there. Load the page again.');
             }
 
-            return $now->owning($at, $own->sparing([...array_diff($own->spared, [$afterWord]), ...($spare ? [$afterWord] : [])]));
+            return $now->owning(
+                $at,
+                $own->sparing([...array_diff($own->spared, [$afterWord]), ...$spare ? [$afterWord] : []]),
+            );
         });
     }
 
     public function say(Short $short, int $note): void
     {
-        $this->edits->change($short->batch, 'brought back a note', [$short], fn (Short $short) => $this->writer->write($short, $short->manuscript()->saying($note)));
+        $this->edits->change(
+            $short->batch,
+            'brought back a note',
+            [$short],
+            fn (Short $short) => $this->writer->write($short, $short->manuscript()->saying($note)),
+        );
     }
 
     public function keepHook(Short $short, string $text): Short
@@ -117,7 +147,10 @@ final readonly class ScriptEditor
     /** Other first words; those of before stay at hand, unless they are still said. */
     public function openWith(Short $short, string $text, bool $before): Short
     {
-        $this->edits->change($short->batch, 'changed the hook', [$short], function (Short $short) use ($text, $before): void {
+        $this->edits->change($short->batch, 'changed the hook', [$short], function (Short $short) use (
+            $text,
+            $before,
+        ): void {
             $now = $short->manuscript();
             $this->writer->write($short, $now->opening(mb_scrub($text), $before));
             $short->hooks()->where('text', $text)->delete();
@@ -148,7 +181,10 @@ final readonly class ScriptEditor
     /** @param  callable(Manuscript, int): Manuscript  $change  told where the scene stands */
     private function change(Scene $scene, string $what, callable $change): void
     {
-        $this->edits->change($scene->short->batch, $what, [$scene->short], function (Short $short) use ($scene, $change): void {
+        $this->edits->change($scene->short->batch, $what, [$scene->short], function (Short $short) use (
+            $scene,
+            $change,
+        ): void {
             $now = $short->manuscript();
             $at = array_search($scene->id, $now->keys, true);
             if (! is_int($at)) {

@@ -26,6 +26,7 @@ use RapidReel\Settings\Stale;
 final readonly class SettingsDesk
 {
     public function __construct(
+        private SettingsReach $reach,
         private EditBook $edits,
         private ShortWriter $writer,
         private Registrar $registrar,
@@ -47,8 +48,14 @@ final readonly class SettingsDesk
      *
      * @throws Refusal when there is no such setting, value or thing
      */
-    public function set(Channel $channel, Level $level, array $ids, string $key, ?string $written, ?Level $whole = null): string
-    {
+    public function set(
+        Channel $channel,
+        Level $level,
+        array $ids,
+        string $key,
+        ?string $written,
+        ?Level $whole = null,
+    ): string {
         $setting = $this->registrar->of($channel)->get($key);
         $at = $whole ?? $level;
         if (! $setting->isAt($at)) {
@@ -59,15 +66,38 @@ final readonly class SettingsDesk
 
         return match ($at) {
             Level::Channel => $this->channel($channel, $setting, $value, $what, $whole !== null),
-            Level::Batch => $this->batches($this->batchesOf($channel, $level, $ids), $setting, $value, $what, $whole !== null),
-            Level::Short => $this->shorts($this->shortsOf($channel, $level, $ids), $setting, $value, $what, $whole !== null),
-            Level::Scene => $this->scenes($this->scenesOf($channel, $level, $ids), $setting, $value, $what, $whole !== null),
-            Level::Shot => $this->shots($this->shotsOf($channel, $ids), $setting, $value, $what),
+            Level::Batch => $this->batches(
+                $this->reach->batches($channel, $level, $ids),
+                $setting,
+                $value,
+                $what,
+                $whole !== null,
+            ),
+            Level::Short => $this->shorts(
+                $this->reach->shorts($channel, $level, $ids),
+                $setting,
+                $value,
+                $what,
+                $whole !== null,
+            ),
+            Level::Scene => $this->scenes(
+                $this->reach->scenes($channel, $level, $ids),
+                $setting,
+                $value,
+                $what,
+                $whole !== null,
+            ),
+            Level::Shot => $this->shots($this->reach->shots($channel, $ids), $setting, $value, $what),
         };
     }
 
-    private function channel(Channel $channel, Setting $setting, int|string|float|null $value, string $what, bool $whole): string
-    {
+    private function channel(
+        Channel $channel,
+        Setting $setting,
+        int|string|float|null $value,
+        string $what,
+        bool $whole,
+    ): string {
         $owners = [[$channel, self::put($channel->settings, $setting, $value)]];
         if ($whole) {
             foreach ($channel->batches as $batch) {
@@ -75,36 +105,64 @@ final readonly class SettingsDesk
             }
         }
         $shorts = Short::query()->whereRelation('batch', 'channel_id', $channel->id);
-        $reached = $this->wide("$what for the channel", $owners, $this->touched($shorts, $setting, $whole), $setting, $whole);
+        $reached = $this->wide(
+            "$what for the channel",
+            $owners,
+            $this->touched($shorts, $setting, $whole),
+            $setting,
+            $whole,
+        );
 
         return "House style: $what.".self::follow($reached);
     }
 
     /** @param  list<Batch>  $batches */
-    private function batches(array $batches, Setting $setting, int|string|float|null $value, string $what, bool $whole): string
-    {
+    private function batches(
+        array $batches,
+        Setting $setting,
+        int|string|float|null $value,
+        string $what,
+        bool $whole,
+    ): string {
         $reached = 0;
         foreach ($batches as $batch) {
             $shorts = $this->touched(Short::query()->where('batch_id', $batch->id), $setting, $whole);
-            $reached += $this->wide("$what for the batch", [[$batch, self::put($batch->settings, $setting, $value)]], $shorts, $setting, $whole);
+            $reached += $this->wide(
+                "$what for the batch",
+                [[$batch, self::put($batch->settings, $setting, $value)]],
+                $shorts,
+                $setting,
+                $whole,
+            );
         }
 
         return "The batch: $what.".self::follow($reached);
     }
 
     /** @param  list<Short>  $shorts */
-    private function shorts(array $shorts, Setting $setting, int|string|float|null $value, string $what, bool $whole): string
-    {
+    private function shorts(
+        array $shorts,
+        Setting $setting,
+        int|string|float|null $value,
+        string $what,
+        bool $whole,
+    ): string {
         $changed = 0;
-        foreach (self::byBatch($shorts) as $some) {
-            $changed += count($this->edits->change($some[0]->batch, $what, $some, function (Short $short) use ($setting, $value, $whole): void {
-                $before = $this->resolver->short($short);
-                if ($whole) {
-                    $this->clear($short, $setting);
-                }
-                $short->settings = self::put($short->settings, $setting, $value);
-                $this->resplit($short, $before, $setting);
-            }));
+        foreach (SettingsReach::byBatch($shorts) as $some) {
+            $changed += count(
+                $this->edits->change($some[0]->batch, $what, $some, function (Short $short) use (
+                    $setting,
+                    $value,
+                    $whole,
+                ): void {
+                    $before = $this->resolver->short($short);
+                    if ($whole) {
+                        $this->clear($short, $setting);
+                    }
+                    $short->settings = self::put($short->settings, $setting, $value);
+                    $this->resplit($short, $before, $setting);
+                }),
+            );
         }
 
         return match ($changed) {
@@ -115,20 +173,30 @@ final readonly class SettingsDesk
     }
 
     /** @param  list<Scene>  $scenes */
-    private function scenes(array $scenes, Setting $setting, int|string|float|null $value, string $what, bool $whole): string
-    {
-        foreach (self::byShort($scenes) as $some) {
+    private function scenes(
+        array $scenes,
+        Setting $setting,
+        int|string|float|null $value,
+        string $what,
+        bool $whole,
+    ): string {
+        foreach (SettingsReach::byShort($scenes) as $some) {
             $short = $some[0]->short;
-            $this->edits->change($short->batch, count($some) === 1 ? "$what for a scene" : "$what for scenes", [$short], function (Short $short) use ($some, $setting, $value, $whole): void {
-                $now = $short->manuscript();
-                foreach ($some as $scene) {
-                    $at = (int) array_search($scene->id, $now->keys, true);
-                    $own = $now->scenes[$at]->own;
-                    $own = $whole ? $own->inheriting($setting->key) : $own;
-                    $now = $now->owning($at, $own->with(self::put($own->settings, $setting, $value)));
-                }
-                $this->writer->write($short, $now);
-            });
+            $this->edits->change(
+                $short->batch,
+                count($some) === 1 ? "$what for a scene" : "$what for scenes",
+                [$short],
+                function (Short $short) use ($some, $setting, $value, $whole): void {
+                    $now = $short->manuscript();
+                    foreach ($some as $scene) {
+                        $at = (int) array_search($scene->id, $now->keys, true);
+                        $own = $now->scenes[$at]->own;
+                        $own = $whole ? $own->inheriting($setting->key) : $own;
+                        $now = $now->owning($at, $own->with(self::put($own->settings, $setting, $value)));
+                    }
+                    $this->writer->write($short, $now);
+                },
+            );
         }
 
         return ucfirst($what).'.';
@@ -138,7 +206,9 @@ final readonly class SettingsDesk
     private function shots(array $shots, Setting $setting, int|string|float|null $value, string $what): string
     {
         foreach ($shots as $shot) {
-            $this->edits->change($shot->scene->short->batch, "$what for a shot", [$shot->scene->short], function (Short $short) use ($shot, $setting, $value): void {
+            $this->edits->change($shot->scene->short->batch, "$what for a shot", [$shot->scene->short], function (
+                Short $short,
+            ) use ($shot, $setting, $value): void {
                 $now = $short->manuscript();
                 $at = (int) array_search($shot->scene_id, $now->keys, true);
                 $own = $now->scenes[$at]->own;
@@ -162,7 +232,11 @@ final readonly class SettingsDesk
             $before[$short->id] = $this->resolver->short($short);
         }
 
-        return $this->edits->settings($what, $owners, $shorts, function (Short $short) use ($before, $setting, $whole): void {
+        return $this->edits->settings($what, $owners, $shorts, function (Short $short) use (
+            $before,
+            $setting,
+            $whole,
+        ): void {
             if ($whole) {
                 $this->clear($short, $setting);
             }
@@ -171,8 +245,8 @@ final readonly class SettingsDesk
     }
 
     /**
-     * The shorts that a change of a wider level changes themselves: those whose words are split by it, and those that give up
-     * what they had of their own.
+     * The shorts that a change of a wider level changes themselves: those whose words are split by it, and those that
+     * give up what they had of their own.
      *
      * @param  \Illuminate\Database\Eloquent\Builder<Short>  $of
      * @return list<Short>
@@ -184,9 +258,20 @@ final readonly class SettingsDesk
         }
         $shorts = $of->with(['batch.channel', 'scenes.shots'])->get()->all();
 
-        return array_values($setting->makesStale(Stale::Words) ? $shorts : array_filter($shorts, static fn (Short $short): bool => $short->settings->has($setting->key)
-            || $short->scenes->contains(static fn (Scene $scene): bool => $scene->settings->has($setting->key)
-                || $scene->shots->contains(static fn (Shot $shot): bool => $shot->settings->has($setting->key)))));
+        return array_values(
+            $setting->makesStale(Stale::Words)
+                ? $shorts
+                : array_filter(
+                    $shorts,
+                    static fn (Short $short): bool => $short->settings->has($setting->key) ||
+                        $short->scenes->contains(
+                            static fn (Scene $scene): bool => $scene->settings->has($setting->key) ||
+                                $scene->shots->contains(
+                                    static fn (Shot $shot): bool => $shot->settings->has($setting->key),
+                                ),
+                        ),
+                ),
+        );
     }
 
     /** What a short and all in it has of its own goes. */
@@ -235,86 +320,5 @@ final readonly class SettingsDesk
             1 => ' 1 short follows.',
             default => " $shorts shorts follow.",
         };
-    }
-
-    /**
-     * @param  list<int>  $ids
-     * @return non-empty-list<Batch>
-     */
-    private function batchesOf(Channel $channel, Level $level, array $ids): array
-    {
-        $batches = $level === Level::Batch ? $ids : array_map(static fn (Short $short): int => $short->batch_id, $this->shortsOf($channel, $level, $ids));
-
-        return self::found(Batch::query()->with('channel')->where('channel_id', $channel->id)->whereKey(array_unique($batches))->get()->all());
-    }
-
-    /**
-     * @param  list<int>  $ids
-     * @return non-empty-list<Short>
-     */
-    private function shortsOf(Channel $channel, Level $level, array $ids): array
-    {
-        $shorts = $level === Level::Short ? $ids : array_map(static fn (Scene $scene): int => $scene->short_id, $this->scenesOf($channel, $level, $ids));
-
-        return self::found(Short::query()->with('batch.channel')->whereRelation('batch', 'channel_id', $channel->id)->whereKey(array_unique($shorts))->get()->all());
-    }
-
-    /**
-     * @param  list<int>  $ids
-     * @return non-empty-list<Scene>
-     */
-    private function scenesOf(Channel $channel, Level $level, array $ids): array
-    {
-        $scenes = $level === Level::Scene ? $ids : array_map(static fn (Shot $shot): int => $shot->scene_id, $this->shotsOf($channel, $ids));
-
-        return self::found(Scene::query()->with('short.batch.channel')->whereRelation('short.batch', 'channel_id', $channel->id)->whereKey(array_unique($scenes))->get()->all());
-    }
-
-    /**
-     * @param  list<int>  $ids
-     * @return non-empty-list<Shot>
-     */
-    private function shotsOf(Channel $channel, array $ids): array
-    {
-        return self::found(Shot::query()->with('scene.short.batch.channel')->whereRelation('scene.short.batch', 'channel_id', $channel->id)->whereKey($ids)->get()->all());
-    }
-
-    /**
-     * @template T
-     *
-     * @param  array<T>  $rows
-     * @return non-empty-list<T>
-     */
-    private static function found(array $rows): array
-    {
-        return $rows === [] ? throw new Refusal('What you want to set is no longer there. Load the page again.') : array_values($rows);
-    }
-
-    /**
-     * @param  list<Short>  $shorts
-     * @return array<int, non-empty-list<Short>>
-     */
-    private static function byBatch(array $shorts): array
-    {
-        $batches = [];
-        foreach ($shorts as $short) {
-            $batches[$short->batch_id][] = $short;
-        }
-
-        return $batches;
-    }
-
-    /**
-     * @param  list<Scene>  $scenes
-     * @return array<int, non-empty-list<Scene>>
-     */
-    private static function byShort(array $scenes): array
-    {
-        $shorts = [];
-        foreach ($scenes as $scene) {
-            $shorts[$scene->short_id][] = $scene;
-        }
-
-        return $shorts;
     }
 }

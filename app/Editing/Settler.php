@@ -42,7 +42,8 @@ final readonly class Settler
     }
 
     /**
-     * What shorts of a batch or channel inherit was changed: those that it reaches are settled and ordered to be planned.
+     * What shorts of a batch or channel inherit was changed: those that it reaches are settled and ordered to be
+     * planned.
      *
      * @return int how many it reached
      */
@@ -54,7 +55,9 @@ final readonly class Settler
             static fn ($query) => $query->where('batch_id', $of->id),
             static fn ($query) => $query->whereRelation('batch', 'channel_id', $of->id),
         );
-        foreach ($shorts->with(['batch.channel', 'scenes.shots', 'notes', 'readings'])->lazyById(self::AT_ONCE) as $short) {
+        foreach (
+            $shorts->with(['batch.channel', 'scenes.shots', 'notes', 'readings'])->lazyById(self::AT_ONCE) as $short
+        ) {
             if ($this->inputs->of($short) !== $short->inputs) {
                 $this->settle($short, false);
                 $this->orders->planShort($short->id);

@@ -53,7 +53,9 @@ final readonly class ShortWriter
         return $shorts;
     }
 
-    /** A second one beside a short with all that belongs to it, but for what its scenes now say; to be compared with it. */
+    /**
+     * A second one beside a short with all that belongs to it, but for what its scenes now say; to be compared with it.
+     */
     public function copy(Short $original, Manuscript $manuscript): Short
     {
         $short = $original->replicate(['cut', 'planned_inputs', 'problem', 'summary', 'revision']);
@@ -86,7 +88,10 @@ final readonly class ShortWriter
     public function write(Short $short, Manuscript $manuscript): void
     {
         /** @var array<int, Scene> $before */
-        $before = $short->wasRecentlyCreated && ! $short->relationLoaded('scenes') ? [] : $short->scenes()->with('shots')->get()->keyBy('id')->all();
+        $before =
+            $short->wasRecentlyCreated && ! $short->relationLoaded('scenes')
+                ? []
+                : $short->scenes()->with('shots')->get()->keyBy('id')->all();
         $gone = array_diff(array_keys($before), $manuscript->keys);
         if ($gone !== []) {
             Scene::query()->whereKey($gone)->delete();
@@ -100,7 +105,14 @@ final readonly class ShortWriter
         }
         $ids = [];
         foreach ($manuscript->scenes as $position => $scene) {
-            $ids[] = $this->scene($short, $position, $scene, $manuscript->keys[$position], $before[$manuscript->keys[$position] ?? 0] ?? null, $isMoved);
+            $ids[] = $this->scene(
+                $short,
+                $position,
+                $scene,
+                $manuscript->keys[$position],
+                $before[$manuscript->keys[$position] ?? 0] ?? null,
+                $isMoved,
+            );
         }
         $this->notes($short, $manuscript->notes, $ids);
     }
@@ -108,16 +120,36 @@ final readonly class ShortWriter
     private function scene(Short $short, int $position, ScriptScene $scene, ?int $key, ?Scene $old, bool $isMoved): int
     {
         $row = [
-            'short_id' => $short->id, 'position' => $position, 'role' => $scene->role->value, 'text' => $scene->text, 'starts_line' => $scene->startsLine,
-            'brief' => $scene->brief, 'spared' => implode(',', $scene->own->spared), 'settings' => $scene->own->settings->toJson(),
+            'short_id' => $short->id,
+            'position' => $position,
+            'role' => $scene->role->value,
+            'text' => $scene->text,
+            'starts_line' => $scene->startsLine,
+            'brief' => $scene->brief,
+            'spared' => implode(',', $scene->own->spared),
+            'settings' => $scene->own->settings->toJson(),
         ];
         if ($old === null) {
             // A scene that comes back comes back under its name.
-            $id = Scene::query()->insertGetId([...($key === null ? [] : ['id' => $key]), ...$row, 'created_at' => now(), 'updated_at' => now()]);
+            $id = Scene::query()->insertGetId([
+                ...$key === null ? [] : ['id' => $key],
+                ...$row,
+                'created_at' => now(),
+                'updated_at' => now(),
+            ]);
         } else {
             $id = $old->id;
-            if ($isMoved || array_diff_assoc($row, [...$old->getRawOriginal(), 'starts_line' => $old->starts_line, 'spared' => $old->spared ?? '']) !== []) {
-                Scene::query()->whereKey($id)->update([...$row, 'updated_at' => now()]);
+            if (
+                $isMoved ||
+                array_diff_assoc($row, [
+                    ...$old->getRawOriginal(),
+                    'starts_line' => $old->starts_line,
+                    'spared' => $old->spared ?? '',
+                ]) !== []
+            ) {
+                Scene::query()
+                    ->whereKey($id)
+                    ->update([...$row, 'updated_at' => now()]);
             }
         }
         $this->shots($id, $scene->own->shots, $old === null ? [] : $old->shots->keyBy('id')->all());
@@ -131,21 +163,43 @@ final readonly class ShortWriter
      */
     private function shots(int $scene, array $shots, array $before): void
     {
-        $rows = array_map(static fn (ShotMark $shot): array => [
-            'scene_id' => $scene, 'word' => $shot->word, 'offset' => $shot->offset, 'footage_id' => $shot->footage === null ? null : (int) $shot->footage,
-            'in_ms' => $shot->inMs, 'locked' => $shot->isLocked, 'settings' => $shot->own->toJson(),
-        ], $shots);
+        $rows = array_map(
+            static fn (ShotMark $shot): array => [
+                'scene_id' => $scene,
+                'word' => $shot->word,
+                'offset' => $shot->offset,
+                'footage_id' => $shot->footage === null ? null : (int) $shot->footage,
+                'in_ms' => $shot->inMs,
+                'locked' => $shot->isLocked,
+                'settings' => $shot->own->toJson(),
+            ],
+            $shots,
+        );
         $kept = array_map(static fn (ShotMark $shot): ?int => $shot->key, $shots);
-        $was = array_map(static fn (Shot $shot): array => [
-            $shot->id, $shot->word, $shot->offset ?? 0, $shot->footage_id, $shot->in_ms, $shot->locked, $shot->settings->toJson(),
-        ], array_values($before));
-        $is = array_map(static fn (array $row, ?int $key): array => [$key, ...array_slice(array_values($row), 1)], $rows, $kept);
+        $was = array_map(
+            static fn (Shot $shot): array => [
+                $shot->id,
+                $shot->word,
+                $shot->offset ?? 0,
+                $shot->footage_id,
+                $shot->in_ms,
+                $shot->locked,
+                $shot->settings->toJson(),
+            ],
+            array_values($before),
+        );
+        $is = array_map(
+            static fn (array $row, ?int $key): array => [$key, ...array_slice(array_values($row), 1)],
+            $rows,
+            $kept,
+        );
         if ($was === $is) {
             return;
         }
         Shot::query()->where('scene_id', $scene)->delete();
         foreach ($rows as $i => $row) {
-            // A shot goes with its words into another scene; one that comes back comes back under its name, if that is free.
+            // A shot goes with its words into another scene; one that comes back comes back under its name, if that is
+            // free.
             Shot::query()->whereKey($kept[$i] ?? 0)->delete();
             Shot::query()->insert([...($kept[$i] === null ? [] : ['id' => $kept[$i]]), ...$row]);
         }
@@ -159,10 +213,21 @@ final readonly class ShortWriter
     {
         Note::query()->where('short_id', $short->id)->delete();
         if ($notes !== []) {
-            Note::query()->insert(array_map(static fn (ScriptNote $note, int $i): array => [
-                'short_id' => $short->id, 'scene_id' => $scenes[$note->scene] ?? null, 'offset' => $note->offset, 'position' => $i,
-                'kind' => $note->kind->value, 'text' => $note->text, 'own_line' => $note->ownLine,
-            ], $notes, array_keys($notes)));
+            Note::query()->insert(
+                array_map(
+                    static fn (ScriptNote $note, int $i): array => [
+                        'short_id' => $short->id,
+                        'scene_id' => $scenes[$note->scene] ?? null,
+                        'offset' => $note->offset,
+                        'position' => $i,
+                        'kind' => $note->kind->value,
+                        'text' => $note->text,
+                        'own_line' => $note->ownLine,
+                    ],
+                    $notes,
+                    array_keys($notes),
+                ),
+            );
         }
     }
 

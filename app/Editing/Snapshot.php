@@ -18,9 +18,25 @@ use RapidReel\Script\ScriptNote;
 use RapidReel\Script\ShotMark;
 
 /**
- * A short as it was, small enough to be kept for every change: all that operators can change, and what was proposed to them.
+ * A short as it was, small enough to be kept for every change: all that operators can change, and what was proposed to
+ * them.
  *
- * @phpstan-type State array{v: int, title: string, keywords: string, tags: string, settings: array<string, int|float|string>, deleted: bool, scenes: non-empty-list<array{id: int|null, role: string, text: string, line: bool, brief: string, settings: array<string, int|float|string>, spared: list<int>, shots: list<array{id: int|null, word: int, footage: string|null, locked: bool, offset: int, in: int|null, settings: array<string, int|float|string>}>}>, notes: list<array{string, string, int, int, bool}>, hooks: list<string>, readings: list<array{id: int, accepted: bool, dropped: bool, take: string, words: list<array<string, mixed>>}>}
+ * @phpstan-type Map array<string, int|float|string>
+ * @phpstan-type ShotState array{
+ *     id: int|null, word: int, footage: string|null, locked: bool, offset: int, in: int|null, settings: Map
+ * }
+ * @phpstan-type SceneState array{
+ *     id: int|null, role: string, text: string, line: bool, brief: string, settings: Map, spared: list<int>,
+ *     shots: list<ShotState>
+ * }
+ * @phpstan-type ReadingState array{
+ *     id: int, accepted: bool, dropped: bool, take: string, words: list<array<string, mixed>>
+ * }
+ * @phpstan-type State array{
+ *     v: int, title: string, keywords: string, tags: string, settings: Map, deleted: bool,
+ *     scenes: non-empty-list<SceneState>, notes: list<array{string, string, int, int, bool}>, hooks: list<string>,
+ *     readings: list<ReadingState>
+ * }
  */
 final readonly class Snapshot
 {
@@ -45,18 +61,44 @@ final readonly class Snapshot
     {
         $manuscript = $short->manuscript();
 
-        return json_encode([
-            'v' => self::VERSION,
-            ...array_map(static fn (string $field): string => (string) $short->getAttribute($field), array_combine(self::FIELDS, self::FIELDS)),
-            'settings' => (object) $short->settings->own,
-            'deleted' => $short->trashed(),
-            'scenes' => array_map(self::scene(...), $manuscript->scenes, $manuscript->keys),
-            'notes' => array_map(static fn (ScriptNote $note): array => [$note->kind->value, $note->text, $note->scene, $note->offset, $note->ownLine], $manuscript->notes),
-            'hooks' => $short->hooks->pluck('text')->all(),
-            'readings' => array_values($short->readings->sortBy('id')->map(static fn (Reading $reading): array => [
-                'id' => $reading->id, 'accepted' => $reading->accepted, 'dropped' => $reading->dropped ?? false, 'take' => $reading->take, 'words' => $reading->words,
-            ])->all()),
-        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            [
+                'v' => self::VERSION,
+                ...array_map(
+                    static fn (string $field): string => (string) $short->getAttribute($field),
+                    array_combine(self::FIELDS, self::FIELDS),
+                ),
+                'settings' => (object) $short->settings->own,
+                'deleted' => $short->trashed(),
+                'scenes' => array_map(self::scene(...), $manuscript->scenes, $manuscript->keys),
+                'notes' => array_map(
+                    static fn (ScriptNote $note): array => [
+                        $note->kind->value,
+                        $note->text,
+                        $note->scene,
+                        $note->offset,
+                        $note->ownLine,
+                    ],
+                    $manuscript->notes,
+                ),
+                'hooks' => $short->hooks->pluck('text')->all(),
+                'readings' => array_values(
+                    $short->readings
+                        ->sortBy('id')
+                        ->map(
+                            static fn (Reading $reading): array => [
+                                'id' => $reading->id,
+                                'accepted' => $reading->accepted,
+                                'dropped' => $reading->dropped ?? false,
+                                'take' => $reading->take,
+                                'words' => $reading->words,
+                            ],
+                        )
+                        ->all(),
+                ),
+            ],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** @return array<string, int|null> the pictures that are proposed, by scene and word */
@@ -90,8 +132,11 @@ final readonly class Snapshot
     public function restore(Short $short, string $snapshot): void
     {
         $data = $this->read($short, $snapshot);
-        $short->fill([...array_intersect_key($data, array_flip(self::FIELDS)), 'settings' => new Values($data['settings'])]);
-        $short->deleted_at = $data['deleted'] ? ($short->deleted_at ?? Carbon::now()) : null;
+        $short->fill([
+            ...array_intersect_key($data, array_flip(self::FIELDS)),
+            'settings' => new Values($data['settings']),
+        ]);
+        $short->deleted_at = $data['deleted'] ? $short->deleted_at ?? Carbon::now() : null;
         Hook::query()->where('short_id', $short->id)->delete();
         foreach ($data['hooks'] as $text) {
             Hook::query()->create(['short_id' => $short->id, 'text' => $text]);
@@ -104,30 +149,66 @@ final readonly class Snapshot
     public static function manuscript(array $data): Manuscript
     {
         return new Manuscript(
-            array_map(static fn (array $row): Scene => new Scene(SceneRole::from($row['role']), $row['text'], $row['line'], $row['brief'], new SceneOwn(
-                new Values($row['settings']),
-                $row['spared'],
-                array_map(static fn (array $shot): ShotMark => new ShotMark(
-                    $shot['word'], $shot['footage'], $shot['locked'], $shot['offset'], $shot['in'], new Values($shot['settings']), $shot['id'],
-                ), $row['shots']),
-            )), $data['scenes']),
+            array_map(
+                static fn (array $row): Scene => new Scene(
+                    SceneRole::from($row['role']),
+                    $row['text'],
+                    $row['line'],
+                    $row['brief'],
+                    new SceneOwn(
+                        new Values($row['settings']),
+                        $row['spared'],
+                        array_map(
+                            static fn (array $shot): ShotMark => new ShotMark(
+                                $shot['word'],
+                                $shot['footage'],
+                                $shot['locked'],
+                                $shot['offset'],
+                                $shot['in'],
+                                new Values($shot['settings']),
+                                $shot['id'],
+                            ),
+                            $row['shots'],
+                        ),
+                    ),
+                ),
+                $data['scenes'],
+            ),
             array_column($data['scenes'], 'id'),
-            array_map(static fn (array $row): ScriptNote => new ScriptNote(RunKind::from($row[0]), $row[1], $row[2], $row[3], $row[4]), $data['notes']),
+            array_map(
+                static fn (array $row): ScriptNote => new ScriptNote(
+                    RunKind::from($row[0]),
+                    $row[1],
+                    $row[2],
+                    $row[3],
+                    $row[4],
+                ),
+                $data['notes'],
+            ),
         );
     }
 
     /**
      * Readings that came later stay, and are offered.
      *
-     * @param  list<array{id: int, accepted: bool, dropped: bool, take: string, words: list<array<string, mixed>>}>  $rows
+     * @param  list<ReadingState>  $rows
      */
     private function readings(Short $short, array $rows): void
     {
-        Reading::query()->where('short_id', $short->id)->whereNotIn('id', array_column($rows, 'id'))->update(['accepted' => false]);
+        Reading::query()
+            ->where('short_id', $short->id)
+            ->whereNotIn('id', array_column($rows, 'id'))
+            ->update(['accepted' => false]);
         foreach ($rows as $row) {
-            Reading::query()->where('short_id', $short->id)->whereKey($row['id'])->update([
-                'accepted' => $row['accepted'], 'dropped' => $row['dropped'], 'take' => $row['take'], 'words' => json_encode($row['words'], JSON_THROW_ON_ERROR),
-            ]);
+            Reading::query()
+                ->where('short_id', $short->id)
+                ->whereKey($row['id'])
+                ->update([
+                    'accepted' => $row['accepted'],
+                    'dropped' => $row['dropped'],
+                    'take' => $row['take'],
+                    'words' => json_encode($row['words'], JSON_THROW_ON_ERROR),
+                ]);
         }
     }
 

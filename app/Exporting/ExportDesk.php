@@ -23,7 +23,11 @@ final readonly class ExportDesk
     {
         return DB::transaction(function () use ($short, $quality): Export {
             /** @var Export|null $open */
-            $open = $short->exports()->where('quality', $quality)->whereIn('state', [ExportState::Queued, ExportState::Running])->first();
+            $open = $short
+                ->exports()
+                ->where('quality', $quality)
+                ->whereIn('state', [ExportState::Queued, ExportState::Running])
+                ->first();
             if ($open !== null) {
                 return $open;
             }

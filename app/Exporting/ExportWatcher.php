@@ -30,12 +30,18 @@ final class ExportWatcher implements Watcher
             return;
         }
         $this->written = $now;
-        Export::query()->whereKey($this->export->id)->where('state', ExportState::Running)->update([
-            'percent' => $progress->percent(),
-            'doing' => $progress->doing,
-            'seconds_left' => $progress->secondsLeft($now - $this->started),
-        ]);
-        $this->cancelled = Export::query()->whereKey($this->export->id)->where('state', ExportState::Running)->doesntExist();
+        Export::query()
+            ->whereKey($this->export->id)
+            ->where('state', ExportState::Running)
+            ->update([
+                'percent' => $progress->percent(),
+                'doing' => $progress->doing,
+                'seconds_left' => $progress->secondsLeft($now - $this->started),
+            ]);
+        $this->cancelled = Export::query()
+            ->whereKey($this->export->id)
+            ->where('state', ExportState::Running)
+            ->doesntExist();
     }
 
     public function isCancelled(): bool

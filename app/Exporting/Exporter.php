@@ -48,8 +48,14 @@ final readonly class Exporter
      * @throws Cancelled
      * @throws ToolFailed
      */
-    public function export(Cut $cut, Shelf $shelf, Quality $quality, string $name, string $folder, Watcher $watcher): ExportedFiles
-    {
+    public function export(
+        Cut $cut,
+        Shelf $shelf,
+        Quality $quality,
+        string $name,
+        string $folder,
+        Watcher $watcher,
+    ): ExportedFiles {
         $segments = $this->planner->plan($cut, $quality, $this->face->metrics()->family);
         $missing = $this->missing($segments);
         $this->laySources($cut, $missing, $shelf);
@@ -71,7 +77,12 @@ final readonly class Exporter
 
         $work = $this->store->workFolder();
         try {
-            $this->joiner->join(array_map(fn (Segment $segment): string => $this->renderer->file($segment->key), $segments), $this->mixer->file($mix), $cut->title, "$work/$name.mp4");
+            $this->joiner->join(
+                array_map(fn (Segment $segment): string => $this->renderer->file($segment->key), $segments),
+                $this->mixer->file($mix),
+                $cut->title,
+                "$work/$name.mp4",
+            );
             $ass = new AssWriter($cut->style, $this->face->metrics()->family, $cut->grid()->fps);
             file_put_contents("$work/$name.srt", SubRip::write($cut->cues));
             file_put_contents("$work/$name.vtt", WebVtt::write($cut->cues));

@@ -9,8 +9,8 @@ use RapidReel\Intake\ScriptSource;
 use RapidReel\Script\UnusableScript;
 
 /**
- * Scripts out of a table: a row each, columns in any order, named in the first line (RFC 4180, and with semicolons or tabs
- * as spreadsheets of other countries write it).
+ * Scripts out of a table: a row each, columns in any order, named in the first line (RFC 4180, and with semicolons or
+ * tabs as spreadsheets of other countries write it).
  */
 final class CsvScripts
 {
@@ -29,8 +29,16 @@ final class CsvScripts
     {
         $rows = $this->rows($text);
         $heads = array_map(static fn (string $head): string => mb_strtolower(trim($head)), array_shift($rows) ?? []);
-        $script = array_values(array_intersect(self::SCRIPT, $heads))[0] ?? throw UnusableScript::csvWithoutScripts($name);
-        $columns = array_map(static fn (string $head): ?string => $head === $script ? 'script' : (FrontMatter::keyOf($head) === null ? null : $head), $heads);
+        $script =
+            array_values(array_intersect(self::SCRIPT, $heads))[0] ?? throw UnusableScript::csvWithoutScripts($name);
+        $columns = array_map(
+            static fn (string $head): ?string => $head === $script
+                ? 'script'
+                : (FrontMatter::keyOf($head) === null
+                    ? null
+                    : $head),
+            $heads,
+        );
         $sources = [];
         foreach ($rows as $row) {
             $body = '';

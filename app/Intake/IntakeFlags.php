@@ -28,13 +28,32 @@ final readonly class IntakeFlags
         $flags = array_map(static function (PlannedScript $one): array {
             $articles = Articles::in($one->script);
 
-            return $articles === [] ? [] : [new Flag(FlagCode::SeveralArticles, sprintf('%d articles seem to be in it: %s.', count($articles), implode(', ', array_map(static fn (Article $article): string => "“{$article->title}”", $articles))))];
+            return $articles === []
+                ? []
+                : [
+                    new Flag(
+                        FlagCode::SeveralArticles,
+                        sprintf(
+                            '%d articles seem to be in it: %s.',
+                            count($articles),
+                            implode(
+                                ', ',
+                                array_map(static fn (Article $article): string => "“{$article->title}”", $articles),
+                            ),
+                        ),
+                    ),
+                ];
         }, $planned);
         $places = array_keys($planned);
-        $fingerprints = array_map(static fn (PlannedScript $one): Fingerprint => Fingerprint::of($one->scenes), array_values($planned));
+        $fingerprints = array_map(
+            static fn (PlannedScript $one): Fingerprint => Fingerprint::of($one->scenes),
+            array_values($planned),
+        );
         foreach (Fingerprint::alike($fingerprints) as [$first, $second, $likeness]) {
             foreach ([[$first, $second], [$second, $first]] as [$one, $other]) {
-                $flags[$places[$one]][] = $likeness->flag(sprintf('script %d, “%s”', $places[$other] + 1, $planned[$places[$other]]->script->title));
+                $flags[$places[$one]][] = $likeness->flag(
+                    sprintf('script %d, “%s”', $places[$other] + 1, $planned[$places[$other]]->script->title),
+                );
             }
         }
         foreach ($channelId === null ? [] : $this->likenesses->against($channelId, $fingerprints) as $i => $flag) {

@@ -51,7 +51,10 @@ final readonly class IntakeText
         $source = $sources[$script] ?? throw new Refusal('That script is no longer there.');
         $texts = $change($this->reader->read($source->text, $source->title));
         // What was written along with it goes with the first.
-        $changed = [$source->saying($texts[0]), ...array_map(static fn (string $one): ScriptSource => new ScriptSource($one), array_slice($texts, 1))];
+        $changed = [
+            $source->saying($texts[0]),
+            ...array_map(static fn (string $one): ScriptSource => new ScriptSource($one), array_slice($texts, 1)),
+        ];
         array_splice($sources, $script, 1, $changed);
 
         return ScriptFiles::toText(...$sources);

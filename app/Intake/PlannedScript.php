@@ -40,14 +40,25 @@ final readonly class PlannedScript
     /** @return non-empty-list<SceneTask> */
     public function tasks(): array
     {
-        return array_map(fn (Scene $scene): SceneTask => SceneTask::of($scene, $this->settled, $this->voices, $this->pronunciations), $this->scenes);
+        return array_map(
+            fn (Scene $scene): SceneTask => SceneTask::of($scene, $this->settled, $this->voices, $this->pronunciations),
+            $this->scenes,
+        );
     }
 
     /** @param  non-empty-list<Scene>  $scenes  what is left of it */
     public function saying(array $scenes): self
     {
         return new self(
-            $this->source, $this->script, $scenes, $this->own, $this->settled, $this->publishAt, $this->warnings, $this->pronunciations, $this->voices,
+            $this->source,
+            $this->script,
+            $scenes,
+            $this->own,
+            $this->settled,
+            $this->publishAt,
+            $this->warnings,
+            $this->pronunciations,
+            $this->voices,
         );
     }
 

@@ -15,7 +15,10 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** Reads scripts out of what the operator brings: pasted text, files of text, tables and subtitles, folders and ZIPs of them. */
+/**
+ * Reads scripts out of what the operator brings: pasted text, files of text, tables and subtitles, folders and ZIPs of
+ * them.
+ */
 final readonly class ScriptFiles
 {
     private const EXTENSIONS = ['txt', 'text', 'md', 'markdown', 'csv', 'tsv', 'srt', 'vtt'];
@@ -67,7 +70,10 @@ final readonly class ScriptFiles
     /** The text that gives these scripts again. */
     public static function toText(ScriptSource ...$sources): string
     {
-        return implode("\n\n---\n\n", array_map(static fn (ScriptSource $source): string => $source->asText(), $sources));
+        return implode(
+            "\n\n---\n\n",
+            array_map(static fn (ScriptSource $source): string => $source->asText(), $sources),
+        );
     }
 
     /**
@@ -114,7 +120,9 @@ final readonly class ScriptFiles
         }
         $files = [];
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($path, FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(new RecursiveDirectoryIterator($path, FilesystemIterator::SKIP_DOTS)) as $file
+        ) {
             $below = substr($file->getPathname(), strlen(rtrim($path, '/')) + 1);
             if ($file->isFile() && $this->isScript($below)) {
                 $files[] = $below;
@@ -158,6 +166,14 @@ final readonly class ScriptFiles
 
     private static function titleOf(string $name): string
     {
-        return ucfirst(trim((string) preg_replace(['/\.(?:[a-z]{2}|[a-z]{2}-[a-z]{2})$/i', '/^\d+[\s._-]+/', '/[_-]+/'], ['', '', ' '], pathinfo($name, PATHINFO_FILENAME))));
+        return ucfirst(
+            trim(
+                (string) preg_replace(
+                    ['/\.(?:[a-z]{2}|[a-z]{2}-[a-z]{2})$/i', '/^\d+[\s._-]+/', '/[_-]+/'],
+                    ['', '', ' '],
+                    pathinfo($name, PATHINFO_FILENAME),
+                ),
+            ),
+        );
     }
 }

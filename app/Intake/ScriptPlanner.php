@@ -36,7 +36,11 @@ final readonly class ScriptPlanner
             try {
                 $own = $own->with($key, $setting->type->read($written));
             } catch (Refusal $problem) {
-                $warnings[] = sprintf('%s For this script it stays: %s.', $problem->getMessage(), $setting->type->says($choices->settled->value($key)));
+                $warnings[] = sprintf(
+                    '%s For this script it stays: %s.',
+                    $problem->getMessage(),
+                    $setting->type->says($choices->settled->value($key)),
+                );
             }
         }
         $publishAt = $source->publishAt === '' ? null : PublishTime::read($source->publishAt);
@@ -45,8 +49,22 @@ final readonly class ScriptPlanner
         }
         $settled = $choices->settled->and(Level::Short, $own);
         $script = $this->reader->read($source->text, $source->title);
-        $scenes = $this->splitter->split($script, $settled->split(), $this->rates->of($this->voices->get($settled->voice())->at($settled->speed())));
+        $scenes = $this->splitter->split(
+            $script,
+            $settled->split(),
+            $this->rates->of($this->voices->get($settled->voice())->at($settled->speed())),
+        );
 
-        return new PlannedScript($source, $script, $scenes, $own, $settled, $publishAt, $warnings, $choices->pronunciations, $this->voices);
+        return new PlannedScript(
+            $source,
+            $script,
+            $scenes,
+            $own,
+            $settled,
+            $publishAt,
+            $warnings,
+            $choices->pronunciations,
+            $this->voices,
+        );
     }
 }

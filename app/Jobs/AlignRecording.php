@@ -48,11 +48,16 @@ final class AlignRecording implements ShouldQueue
 
     public function failed(?Throwable $problem): void
     {
-        $this->tell('It could not be read: the worker stopped several times over it. Upload it again, or cut it into parts.');
+        $this->tell(
+            'It could not be read: the worker stopped several times over it. Upload it again, or cut it into parts.',
+        );
     }
 
     private function tell(string $problem): void
     {
-        Recording::query()->whereKey($this->recordingId)->where('state', RecordingState::Waiting)->update(['state' => RecordingState::Failed, 'problem' => mb_strimwidth($problem, 0, 500, '…')]);
+        Recording::query()
+            ->whereKey($this->recordingId)
+            ->where('state', RecordingState::Waiting)
+            ->update(['state' => RecordingState::Failed, 'problem' => mb_strimwidth($problem, 0, 500, '…')]);
     }
 }

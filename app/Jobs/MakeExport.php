@@ -55,7 +55,10 @@ final class MakeExport implements ShouldQueue
     {
         $export = Export::query()->find($this->exportId);
         if ($export !== null) {
-            app(ExportRunner::class)->fail($export, 'The worker was stopped several times while it made this. Export again.');
+            app(ExportRunner::class)->fail(
+                $export,
+                'The worker was stopped several times while it made this. Export again.',
+            );
         }
     }
 }

@@ -50,12 +50,18 @@ final class PlanShort implements ShouldQueue
 
     public function failed(?Throwable $problem): void
     {
-        $this->tell('It could not be planned: the worker stopped several times over it. Change something in it to have it tried again.');
+        $this->tell(
+            'It could not be planned: the worker stopped several times over it. Change something in it to have it '
+                .'tried again.',
+        );
     }
 
     /** Only while it is still to be planned: what was settled in the meantime is no problem any more. */
     private function tell(string $problem): void
     {
-        Short::query()->whereKey($this->shortId)->whereColumn('inputs', '!=', 'planned_inputs')->update(['problem' => mb_strimwidth($problem, 0, 250, '…')]);
+        Short::query()
+            ->whereKey($this->shortId)
+            ->whereColumn('inputs', '!=', 'planned_inputs')
+            ->update(['problem' => mb_strimwidth($problem, 0, 250, '…')]);
     }
 }

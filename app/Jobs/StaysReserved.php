@@ -11,8 +11,9 @@ use Illuminate\Queue\Jobs\DatabaseJob;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A job tells the queue that it lives for as long as it works, so that the time after which a silent one is given to another
- * worker can be short: what a killed worker had is taken up again within seconds, and what is slow is never done twice.
+ * A job tells the queue that it lives for as long as it works, so that the time after which a silent one is given to
+ * another worker can be short: what a killed worker had is taken up again within seconds, and what is slow is never
+ * done twice.
  */
 final class StaysReserved
 {
@@ -28,7 +29,11 @@ final class StaysReserved
 
         return (new Heartbeat(static function () use ($id, $attempt): void {
             // Whoever was silent for too long has lost it to another.
-            DB::table('jobs')->where('id', $id)->where('attempts', $attempt)->whereNotNull('reserved_at')->update(['reserved_at' => now()->getTimestamp()]);
+            DB::table('jobs')
+                ->where('id', $id)
+                ->where('attempts', $attempt)
+                ->whereNotNull('reserved_at')
+                ->update(['reserved_at' => now()->getTimestamp()]);
         }, $every))->during(static fn () => $next($job));
     }
 }

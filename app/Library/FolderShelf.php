@@ -39,13 +39,25 @@ final readonly class FolderShelf
         foreach ($this->files(self::PICTURES) as $file) {
             $probed = $this->prober->glance($file->getPathname(), $file->getFilename());
             $id = $file->getRelativePathname();
-            $footage[] = new Footage($id, $probed->kind, (string) hash_file('xxh128', $file->getPathname()), $probed->width, $probed->height, $probed->durationMs, self::tagsOf($file->getPathname()));
+            $footage[] = new Footage(
+                $id,
+                $probed->kind,
+                (string) hash_file('xxh128', $file->getPathname()),
+                $probed->width,
+                $probed->height,
+                $probed->durationMs,
+                self::tagsOf($file->getPathname()),
+            );
             $paths[$id] = $file->getPathname();
         }
         foreach ($this->files(self::SOUNDS) as $file) {
             $this->prober->soundMs($file->getPathname(), $file->getFilename());
             $id = $file->getRelativePathname();
-            $music[] = new CutMusic($id, (string) hash_file('xxh128', $file->getPathname()), $this->meter->file($file->getPathname())->integrated);
+            $music[] = new CutMusic(
+                $id,
+                (string) hash_file('xxh128', $file->getPathname()),
+                $this->meter->file($file->getPathname())->integrated,
+            );
             $musicPaths[$id] = $file->getPathname();
         }
         if ($footage === []) {
@@ -59,12 +71,18 @@ final readonly class FolderShelf
     public static function tagsOf(string $path): array
     {
         $sidecar = preg_replace('/\.[^.]+$/', '.json', $path);
-        $data = is_string($sidecar) && is_file($sidecar) ? json_decode((string) file_get_contents($sidecar), true) : null;
+        $data =
+            is_string($sidecar) && is_file($sidecar) ? json_decode((string) file_get_contents($sidecar), true) : null;
         if (is_array($data) && is_array($data['tags'] ?? null)) {
             return array_values(array_filter($data['tags'], is_string(...)));
         }
 
-        return array_values(array_filter((array) preg_split('/[^\p{L}]+/u', pathinfo($path, PATHINFO_FILENAME)), static fn ($word): bool => is_string($word) && mb_strlen($word) > 1));
+        return array_values(
+            array_filter(
+                (array) preg_split('/[^\p{L}]+/u', pathinfo($path, PATHINFO_FILENAME)),
+                static fn ($word): bool => is_string($word) && mb_strlen($word) > 1,
+            ),
+        );
     }
 
     /**
@@ -73,8 +91,17 @@ final readonly class FolderShelf
      */
     private function files(array $extensions): array
     {
-        $files = array_filter(File::allFiles((string) realpath($this->folder)), static fn (SplFileInfo $file): bool => in_array(strtolower($file->getExtension()), $extensions, true));
-        usort($files, static fn (SplFileInfo $a, SplFileInfo $b): int => strnatcmp($a->getRelativePathname(), $b->getRelativePathname()));
+        $files = array_filter(
+            File::allFiles((string) realpath($this->folder)),
+            static fn (SplFileInfo $file): bool => in_array(strtolower($file->getExtension()), $extensions, true),
+        );
+        usort(
+            $files,
+            static fn (SplFileInfo $a, SplFileInfo $b): int => strnatcmp(
+                $a->getRelativePathname(),
+                $b->getRelativePathname(),
+            ),
+        );
 
         return $files;
     }

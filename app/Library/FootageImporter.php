@@ -38,8 +38,13 @@ final readonly class FootageImporter
      *
      * @throws UnusableMedia
      */
-    public function footage(Channel $channel, string $path, string $name, array $tags, string $origin = 'upload'): Footage
-    {
+    public function footage(
+        Channel $channel,
+        string $path,
+        string $name,
+        array $tags,
+        string $origin = 'upload',
+    ): Footage {
         $fingerprint = (string) hash_file('xxh128', $path);
         $known = Footage::at($channel)->where('fingerprint', $fingerprint)->first();
         if ($known !== null) {
@@ -114,7 +119,9 @@ final readonly class FootageImporter
         return $file;
     }
 
-    /** Every still becomes a PNG, turned as its camera held it, so that one kind of picture is all that renders meet. */
+    /**
+     * Every still becomes a PNG, turned as its camera held it, so that one kind of picture is all that renders meet.
+     */
     private function still(string $path, string $name, string $folder): string
     {
         $exif = @exif_read_data($path);
@@ -125,7 +132,15 @@ final readonly class FootageImporter
             default => '',
         };
         $side = self::LONGEST_SIDE;
-        $process = $this->tools->ffmpeg(['-loglevel', 'error', '-xerror', ...$this->tools->input($path), '-vf', "{$turn}scale=w='min(iw,$side)':h='min(ih,$side)':force_original_aspect_ratio=decrease:flags=lanczos,format=rgb24", '-frames:v', '1', '-update', '1', 'still.png'], $folder);
+        $process = $this->tools->ffmpeg(
+            [
+                '-loglevel', 'error', '-xerror', ...$this->tools->input($path), '-vf',
+                "{$turn}scale=w='min(iw,$side)':h='min(ih,$side)':force_original_aspect_ratio=decrease:flags=lanczos,"
+                    .'format=rgb24',
+                '-frames:v', '1', '-update', '1', 'still.png',
+            ],
+            $folder,
+        );
         $process->run();
         if (! $process->isSuccessful() || ! is_file("$folder/still.png")) {
             throw UnusableMedia::isBroken($name);
@@ -137,7 +152,14 @@ final readonly class FootageImporter
     private function thumbnail(string $file, int $durationMs, string $name, string $target): void
     {
         $width = self::THUMBNAIL_WIDTH;
-        $process = $this->tools->ffmpeg(['-loglevel', 'error', '-ss', sprintf('%.3f', $durationMs / 2000), ...$this->tools->input($file), '-vf', "scale=$width:-2,format=yuvj420p", '-frames:v', '1', '-update', '1', '-q:v', '4', $target]);
+        $process = $this->tools->ffmpeg([
+            '-loglevel',
+            'error',
+            '-ss',
+            sprintf('%.3f', $durationMs / 2000),
+            ...$this->tools->input($file), '-vf', "scale=$width:-2,format=yuvj420p", '-frames:v', '1', '-update', '1',
+            '-q:v', '4', $target,
+        ]);
         $process->run();
         if (! $process->isSuccessful() || ! is_file($target)) {
             throw UnusableMedia::isBroken($name);

@@ -39,6 +39,14 @@ final readonly class LibraryShelf
 
     public static function footage(FootageRecord $record): Footage
     {
-        return new Footage((string) $record->id, $record->kind, $record->fingerprint, $record->width, $record->height, $record->duration_ms, $record->tagList());
+        return new Footage(
+            (string) $record->id,
+            $record->kind,
+            $record->fingerprint,
+            $record->width,
+            $record->height,
+            $record->duration_ms,
+            $record->tagList(),
+        );
     }
 }

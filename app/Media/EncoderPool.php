@@ -27,7 +27,8 @@ final readonly class EncoderPool
 
     /**
      * @param  list<Generator<int, Process, Process, void>>  $works  started in this order
-     * @param  callable(int): void  $tick  told the number of frames that all programs have told of; may throw to call all off
+     * @param  callable(int): void  $tick  told the number of frames that all programs have told of; may throw to call
+     *   all off
      *
      * @throws ToolFailed
      */

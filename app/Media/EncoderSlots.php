@@ -7,8 +7,8 @@ namespace App\Media;
 use Illuminate\Support\Facades\File;
 
 /**
- * As many encoders at once as the machine has cores, whatever the number of workers. A slot is a locked file: the kernel
- * frees it when its holder dies.
+ * As many encoders at once as the machine has cores, whatever the number of workers. A slot is a locked file: the
+ * kernel frees it when its holder dies.
  */
 final class EncoderSlots
 {

@@ -30,13 +30,18 @@ final readonly class Joiner
                 $list .= "file '".str_replace("'", "'\\''", $file)."'\n";
             }
             file_put_contents("$folder/list.txt", $list);
-            $this->tools->run([
-                '-loglevel', 'error', '-protocol_whitelist', 'file', '-f', 'concat', '-safe', '0', '-i', "$folder/list.txt",
-                ...$this->tools->input($sound),
-                // Offsets of joined files come in whole microseconds; this puts every frame back on the grid.
-                '-map', '0:v:0', '-map', '1:a:0', '-c', 'copy', '-bsf:v', "setts=pts=round(PTS*TB*$fps)/(TB*$fps):dts=round(DTS*TB*$fps)/(TB*$fps)", '-map_metadata', '-1', '-metadata', 'title='.$title,
-                '-video_track_timescale', '15360', '-movflags', '+faststart', '-f', 'mp4', $target,
-            ], 'Joining the segments');
+            $this->tools->run(
+                [
+                    '-loglevel', 'error', '-protocol_whitelist', 'file', '-f', 'concat', '-safe', '0', '-i',
+                    "$folder/list.txt", ...$this->tools->input($sound),
+                    // Offsets of joined files come in whole microseconds; this puts every frame back on the grid.
+                    '-map', '0:v:0', '-map', '1:a:0', '-c', 'copy', '-bsf:v',
+                    "setts=pts=round(PTS*TB*$fps)/(TB*$fps):dts=round(DTS*TB*$fps)/(TB*$fps)", '-map_metadata', '-1',
+                    '-metadata', 'title='.$title, '-video_track_timescale', '15360', '-movflags', '+faststart', '-f',
+                    'mp4', $target,
+                ],
+                'Joining the segments',
+            );
         } finally {
             $this->store->discard($folder);
         }

@@ -28,7 +28,10 @@ final readonly class LoudnessMeter
 
     public function measuring(string $path): Process
     {
-        return $this->tools->ffmpeg(['-nostats', ...$this->tools->input($path), '-map', '0:a:0', '-af', 'ebur128=peak=true:framelog=verbose', '-f', 'null', '-']);
+        return $this->tools->ffmpeg([
+            '-nostats', ...$this->tools->input($path), '-map', '0:a:0', '-af', 'ebur128=peak=true:framelog=verbose',
+            '-f', 'null', '-',
+        ]);
     }
 
     /** What the meter printed at its end. */

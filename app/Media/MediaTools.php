@@ -12,8 +12,12 @@ use Symfony\Component\Process\Process;
  */
 final class MediaTools
 {
-    /** Containers that hold pictures or sound themselves; playlists and other formats that fetch further files are not here. */
-    private const FORMATS = 'mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi,mpegts,png_pipe,jpeg_pipe,webp_pipe,image2,wav,mp3,ogg,flac,aac';
+    /**
+     * Containers that hold pictures or sound themselves; playlists and other formats that fetch further files are not
+     * here.
+     */
+    private const FORMATS = 'mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi,mpegts,png_pipe,jpeg_pipe,webp_pipe,image2,wav,'
+        .'mp3,ogg,flac,aac';
 
     private ?string $guard = null;
 

@@ -10,11 +10,16 @@ use RapidReel\Footage\FootageKind;
 final readonly class Prober
 {
     /** How files begin that mean to be a video or a picture: what is wrong with them is damage. */
-    private const SIGNATURES = '/^(?:....(?:ftyp|moov|mdat|wide|free)|\x1A\x45\xDF\xA3|RIFF....(?:AVI |WEBP)|\x89PNG|\xFF\xD8\xFF|G.{187}G)/s';
+    private const SIGNATURES = '/^(?:....(?:ftyp|moov|mdat|wide|free)|\x1A\x45\xDF\xA3|RIFF....(?:AVI |WEBP)|\x89PNG'
+        .'|\xFF\xD8\xFF|G.{187}G)/s';
 
     private const STILLS = ['png_pipe', 'jpeg_pipe', 'webp_pipe', 'image2'];
 
-    /** @param array{clip_bytes: int, still_bytes: int, clip_seconds: int, still_pixels: int, side_pixels: int, ...} $limits */
+    /**
+     * @param  array{
+     *     clip_bytes: int, still_bytes: int, clip_seconds: int, still_pixels: int, side_pixels: int, ...
+     * }  $limits
+     */
     public function __construct(
         private MediaTools $tools,
         private array $limits,
@@ -57,7 +62,9 @@ final readonly class Prober
         $stream = $found['streams'][0] ?? null;
         $format = is_string($found['format']['format_name'] ?? null) ? $found['format']['format_name'] : '';
         if ($stream === null || ($stream['width'] ?? 0) < 2 || ($stream['height'] ?? 0) < 2) {
-            throw preg_match(self::SIGNATURES, $head) === 1 ? UnusableMedia::isBroken($name) : UnusableMedia::isNoPicture($name);
+            throw preg_match(self::SIGNATURES, $head) === 1
+                ? UnusableMedia::isBroken($name)
+                : UnusableMedia::isNoPicture($name);
         }
         [$width, $height] = [(int) $stream['width'], (int) $stream['height']];
         $this->refuseHuge($width, $height, $name);
@@ -83,7 +90,14 @@ final readonly class Prober
     private function clip(string $name, array $stream, float $seconds, int $width, int $height): ProbedMedia
     {
         if ($seconds > $this->limits['clip_seconds']) {
-            throw UnusableMedia::isTooLarge($name, sprintf('it runs %.0f minutes; at most %d can be used', $seconds / 60, intdiv($this->limits['clip_seconds'], 60)));
+            throw UnusableMedia::isTooLarge(
+                $name,
+                sprintf(
+                    'it runs %.0f minutes; at most %d can be used',
+                    $seconds / 60,
+                    intdiv($this->limits['clip_seconds'], 60),
+                ),
+            );
         }
         if ($seconds < 0.1) {
             throw UnusableMedia::isBroken($name);
@@ -103,7 +117,10 @@ final readonly class Prober
     /** Decodes every picture once: a file that is cut off is found now and not in the middle of a render. */
     private function decodedMs(string $path, string $name): int
     {
-        $process = $this->tools->ffmpeg(['-loglevel', 'error', '-xerror', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:v:0', '-f', 'null', '-']);
+        $process = $this->tools->ffmpeg([
+            '-loglevel', 'error', '-xerror', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:v:0',
+            '-f', 'null', '-',
+        ]);
         $process->run();
         preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
         $last = $matches[1] === [] ? 0 : (int) end($matches[1]);
@@ -130,7 +147,10 @@ final readonly class Prober
 
     private function heardMs(string $path): int
     {
-        $process = $this->tools->ffmpeg(['-loglevel', 'error', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:a:0', '-f', 'null', '-']);
+        $process = $this->tools->ffmpeg([
+            '-loglevel', 'error', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:a:0', '-f', 'null',
+            '-',
+        ]);
         $process->run();
         preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
 
@@ -140,7 +160,11 @@ final readonly class Prober
     /** @return array{streams?: list<array<string, mixed>>, format?: array<string, mixed>} */
     private function ask(string $path, string $stream = 'v:0'): array
     {
-        $process = $this->tools->ffprobe(['-v', 'error', '-select_streams', $stream, '-show_entries', 'stream=codec_name,width,height,r_frame_rate:stream_side_data=rotation:format=format_name,duration', '-of', 'json', ...$this->tools->input($path)]);
+        $process = $this->tools->ffprobe([
+            '-v', 'error', '-select_streams', $stream, '-show_entries',
+            'stream=codec_name,width,height,r_frame_rate:stream_side_data=rotation:format=format_name,duration', '-of',
+            'json', ...$this->tools->input($path),
+        ]);
         $process->run();
         $found = json_decode($process->getOutput(), true);
 
@@ -150,7 +174,16 @@ final readonly class Prober
     private function refuseHuge(int $width, int $height, string $name): void
     {
         if (max($width, $height) > $this->limits['side_pixels'] || $width * $height > $this->limits['still_pixels']) {
-            throw UnusableMedia::isTooLarge($name, sprintf('it is %s × %s pixels; at most %s megapixels and %s on a side can be used', number_format($width), number_format($height), intdiv($this->limits['still_pixels'], 1_000_000), number_format($this->limits['side_pixels'])));
+            throw UnusableMedia::isTooLarge(
+                $name,
+                sprintf(
+                    'it is %s × %s pixels; at most %s megapixels and %s on a side can be used',
+                    number_format($width),
+                    number_format($height),
+                    intdiv($this->limits['still_pixels'], 1_000_000),
+                    number_format($this->limits['side_pixels']),
+                ),
+            );
         }
     }
 
@@ -159,7 +192,13 @@ final readonly class Prober
     {
         $bytes = (string) file_get_contents($path, length: 2048);
         $head = ltrim($bytes, "\u{FEFF} \t\r\n");
-        if (preg_match('/^(?:#EXTM3U|ffconcat\s|\[playlist\]|\[Reference\]|\[InternetShortcut\]|<asx\b|<smil\b|<MPD\b|<\?xml|<playlist\b|RTSPtext|file\s+[\'"]|https?:)/i', $head) === 1) {
+        if (
+            preg_match(
+                '/^(?:#EXTM3U|ffconcat\s|\[playlist\]|\[Reference\]|\[InternetShortcut\]|<asx\b|<smil\b|<MPD\b|<\?xml'
+                    .'|<playlist\b|RTSPtext|file\s+[\'"]|https?:)/i',
+                $head,
+            ) === 1
+        ) {
             throw UnusableMedia::isAPlaylist($name);
         }
 

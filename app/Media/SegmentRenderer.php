@@ -51,7 +51,10 @@ final readonly class SegmentRenderer
             preg_match_all('/^frame=(\d+)$/m', $process->getOutput(), $told);
             $frames = $told[1] === [] ? 0 : (int) end($told[1]);
             if ($frames !== $recipe->frames) {
-                throw ToolFailed::from($process, sprintf('Rendering a segment (%d of %d frames)', $frames, $recipe->frames));
+                throw ToolFailed::from(
+                    $process,
+                    sprintf('Rendering a segment (%d of %d frames)', $frames, $recipe->frames),
+                );
             }
             $this->store->publish("$folder/segment.mp4", $this->file($recipe->key()));
         } finally {
@@ -71,13 +74,17 @@ final readonly class SegmentRenderer
             array_push($inputs, ...$this->input($overlay->source, 0, $recipe));
         }
 
-        return $this->tools->ffmpeg([
-            '-loglevel', 'error', '-progress', 'pipe:1', '-stats_period', '0.5', ...$inputs,
-            '-filter_complex_threads', '1', '-filter_complex', (new FilterGraph($recipe, 'captions.ass'))->write(), '-map', '[out]',
-            '-frames:v', (string) $recipe->frames, '-an', '-sn', '-dn', '-map_metadata', '-1',
-            '-r', (string) $recipe->fps, ...$recipe->encoder, '-threads', (string) $threads, '-video_track_timescale', '15360',
-            'segment.mp4',
-        ], $folder);
+        return $this->tools->ffmpeg(
+            [
+                '-loglevel', 'error', '-progress', 'pipe:1', '-stats_period', '0.5', ...$inputs,
+                '-filter_complex_threads', '1', '-filter_complex',
+                (new FilterGraph($recipe, 'captions.ass'))->write(),
+                '-map', '[out]', '-frames:v', (string) $recipe->frames, '-an', '-sn', '-dn', '-map_metadata', '-1',
+                '-r', (string) $recipe->fps, ...$recipe->encoder, '-threads', (string) $threads,
+                '-video_track_timescale', '15360', 'segment.mp4',
+            ],
+            $folder,
+        );
     }
 
     /** @return list<string> a clip is read from where the segment begins, and a little further than it goes */

@@ -82,7 +82,9 @@ final readonly class SoundMixer
         $bytes = '';
         foreach ($plan->voice as $i => ['start_ms' => $startMs]) {
             $sound = Resampler::to($sounds[$i], $rate);
-            $bytes = str_pad(substr($bytes, 0, 2 * $sound->sampleAt($startMs)), 2 * $sound->sampleAt($startMs), "\0").$sound->bytes;
+            $bytes =
+                str_pad(substr($bytes, 0, 2 * $sound->sampleAt($startMs)), 2 * $sound->sampleAt($startMs), "\0").
+                $sound->bytes;
         }
 
         return new Pcm(str_pad($bytes, 2 * (int) ceil($plan->seconds() * $rate), "\0"), $rate);
@@ -90,20 +92,29 @@ final readonly class SoundMixer
 
     private function measured(string $folder): Process
     {
-        return $this->tools->ffmpeg(['-nostats', '-i', 'voice.wav', '-af', self::VOICE.',ebur128=framelog=verbose', '-f', 'null', '-'], $folder);
+        return $this->tools->ffmpeg(
+            ['-nostats', '-i', 'voice.wav', '-af', self::VOICE.',ebur128=framelog=verbose', '-f', 'null', '-'],
+            $folder,
+        );
     }
 
     private function summed(MixPlan $plan, Loudness $voice, ?string $music, string $folder): Process
     {
         $seconds = $plan->seconds();
-        $graph = sprintf('[0:a]%s,volume=%.2fdB,aresample=%d,aformat=channel_layouts=mono,pan=stereo|c0=c0|c1=c0[v]', self::VOICE, $voice->gainTo($plan->loudness), self::RATE);
+        $graph = sprintf(
+            '[0:a]%s,volume=%.2fdB,aresample=%d,aformat=channel_layouts=mono,pan=stereo|c0=c0|c1=c0[v]',
+            self::VOICE,
+            $voice->gainTo($plan->loudness),
+            self::RATE,
+        );
         $inputs = ['-i', 'voice.wav'];
         if ($music !== null && $plan->music !== null) {
             $inputs = [...$inputs, '-stream_loop', '-1', ...$this->tools->input($music)];
             $fade = MixPlan::FADE_OUT_MS / 1000;
             $gain = $plan->loudness - $plan->music->under - $plan->music->loudness;
             $graph .= sprintf(
-                ';[1:a]aresample=%d,aformat=channel_layouts=stereo,atrim=end=%.4f,volume=%.2fdB,afade=t=in:d=0.4,afade=t=out:st=%.4f:d=%.3f[m];[v][m]amix=inputs=2:duration=first:normalize=0[s]',
+                ';[1:a]aresample=%d,aformat=channel_layouts=stereo,atrim=end=%.4f,volume=%.2fdB,afade=t=in:d=0.4,'
+                    .'afade=t=out:st=%.4f:d=%.3f[m];[v][m]amix=inputs=2:duration=first:normalize=0[s]',
                 self::RATE, $seconds, $gain, max(0.0, $seconds - $fade), min($fade, $seconds),
             );
         } else {
@@ -111,16 +122,32 @@ final readonly class SoundMixer
         }
         $graph .= sprintf(';[s]apad,atrim=end=%.5f,ebur128=framelog=verbose[o]', $seconds);
 
-        return $this->tools->ffmpeg(['-nostats', ...$inputs, '-filter_complex', $graph, '-map', '[o]', '-c:a', 'pcm_f32le', 'sum.wav'], $folder);
+        return $this->tools->ffmpeg(
+            ['-nostats', ...$inputs, '-filter_complex', $graph, '-map', '[o]', '-c:a', 'pcm_f32le', 'sum.wav'],
+            $folder,
+        );
     }
 
-    /** Limited with room for what the sampling hides of the peaks and for what the encoder adds to them; the meter tells if it was enough. */
+    /**
+     * Limited with room for what the sampling hides of the peaks and for what the encoder adds to them; the meter tells
+     * if it was enough.
+     */
     private function encoded(MixPlan $plan, float $gain, float $limit, string $folder): Process
     {
-        return $this->tools->ffmpeg([
-            '-nostats', '-i', 'sum.wav', '-af',
-            sprintf('volume=%.2fdB,alimiter=limit=%.4f:attack=4:release=60:level=disabled,atrim=end=%.5f', $gain, 10 ** ($limit / 20), $plan->seconds()),
-            '-c:a', 'aac', '-aac_coder', 'fast', '-b:a', '160k', '-ar', (string) self::RATE, '-ac', '2', '-map_metadata', '-1', 'mix.m4a',
-        ], $folder);
+        return $this->tools->ffmpeg(
+            [
+                '-nostats', '-i', 'sum.wav', '-af',
+                sprintf(
+                    'volume=%.2fdB,alimiter=limit=%.4f:attack=4:release=60:level=disabled,atrim=end=%.5f',
+                    $gain,
+                    10 ** ($limit / 20),
+                    $plan->seconds(),
+                ),
+                '-c:a', 'aac', '-aac_coder', 'fast', '-b:a', '160k', '-ar',
+                (string) self::RATE,
+                '-ac', '2', '-map_metadata', '-1', 'mix.m4a',
+            ],
+            $folder,
+        );
     }
 }

@@ -37,7 +37,14 @@ final readonly class SoundReader
         }
         $folder = $this->store->workFolder();
         try {
-            $process = $this->tools->ffmpeg(['-loglevel', 'error', ...$this->tools->input($path), '-map', '0:a:0', '-ac', '1', ...($clean ? ['-af', self::CLEAN] : []), '-ar', (string) $rate, '-f', 's16le', 'sound.raw'], $folder);
+            $process = $this->tools->ffmpeg(
+                [
+                    '-loglevel', 'error', ...$this->tools->input($path), '-map', '0:a:0', '-ac', '1',
+                    ...$clean ? ['-af', self::CLEAN] : [],
+                    '-ar', (string) $rate, '-f', 's16le', 'sound.raw',
+                ],
+                $folder,
+            );
             $process->run();
             $bytes = is_file("$folder/sound.raw") ? File::get("$folder/sound.raw") : '';
             $sound = new Pcm(substr($bytes, 0, strlen($bytes) & ~1), $rate);

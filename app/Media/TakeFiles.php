@@ -29,7 +29,10 @@ final readonly class TakeFiles
     public function kept(string $key): ?Take
     {
         $file = $this->store->keyed('takes', $key, 'json');
-        $data = is_file($file) && is_file($this->soundFile($key)) ? json_decode((string) file_get_contents($file), true) : null;
+        $data =
+            is_file($file) && is_file($this->soundFile($key))
+                ? json_decode((string) file_get_contents($file), true)
+                : null;
 
         return is_array($data)
             ? new Take($key, $data['duration_ms'], array_map(WordTiming::fromArray(...), $data['words']))

@@ -15,6 +15,13 @@ final class ToolFailed extends RuntimeException
         $said = trim($process->getErrorOutput());
         $last = mb_strimwidth((string) preg_replace('/\s+/', ' ', mb_scrub(substr($said, -600))), 0, 400, '…');
 
-        return new self(sprintf('%s failed (exit %s)%s', $doing, $process->getExitCode() ?? 'by signal', $last === '' ? '.' : ": $last"));
+        return new self(
+            sprintf(
+                '%s failed (exit %s)%s',
+                $doing,
+                $process->getExitCode() ?? 'by signal',
+                $last === '' ? '.' : ": $last",
+            ),
+        );
     }
 }

@@ -11,17 +11,24 @@ final class UnusableMedia extends Refusal
 {
     public static function isNoPicture(string $name): self
     {
-        return new self("“{$name}” is not a video or a picture that can be read. Use MP4, MOV, WebM, MKV, PNG, JPEG or WebP.");
+        return new self(
+            "“{$name}” is not a video or a picture that can be read. Use MP4, MOV, WebM, MKV, PNG, JPEG or WebP.",
+        );
     }
 
     public static function isBroken(string $name): self
     {
-        return new self("“{$name}” is damaged or cut off: its pictures cannot be read to the end. Export it again and upload the new file.");
+        return new self(
+            "“{$name}” is damaged or cut off: its pictures cannot be read to the end. "
+                .'Export it again and upload the new file.',
+        );
     }
 
     public static function isAPlaylist(string $name): self
     {
-        return new self("“{$name}” is a playlist, not a video: it only points to other files. Upload the video itself.");
+        return new self(
+            "“{$name}” is a playlist, not a video: it only points to other files. Upload the video itself.",
+        );
     }
 
     public static function isTooLarge(string $name, string $limit): self
@@ -31,7 +38,14 @@ final class UnusableMedia extends Refusal
 
     public static function isTooLong(string $name, int $ms, int $mostSeconds): self
     {
-        return new self(sprintf('“%s” runs %.0f minutes; a recording has at most %d. Cut it, and bring the parts one by one.', $name, $ms / 60_000, intdiv($mostSeconds, 60)));
+        return new self(
+            sprintf(
+                '“%s” runs %.0f minutes; a recording has at most %d. Cut it, and bring the parts one by one.',
+                $name,
+                $ms / 60_000,
+                intdiv($mostSeconds, 60),
+            ),
+        );
     }
 
     public static function isTooShort(string $name, int $ms): self

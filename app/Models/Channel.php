@@ -36,8 +36,11 @@ final class Channel extends Model
     /** The one that an account works in; its first, made now if there is none. */
     public static function of(User $user): self
     {
-        return self::query()->where('user_id', $user->id)->orderByRaw('id = ? desc', [$user->channel_id ?? 0])->orderBy('id')->first()
-            ?? self::query()->create(['user_id' => $user->id, 'name' => $user->name]);
+        return self::query()
+            ->where('user_id', $user->id)
+            ->orderByRaw('id = ? desc', [$user->channel_id ?? 0])
+            ->orderBy('id')
+            ->first() ?? self::query()->create(['user_id' => $user->id, 'name' => $user->name]);
     }
 
     /** @return BelongsTo<User, $this> */
@@ -55,7 +58,12 @@ final class Channel extends Model
     /** @return list<string> */
     public function forbiddenWords(): array
     {
-        return array_values(array_filter(array_map(trim(...), (array) preg_split('/[\n,;]+/', $this->forbidden)), static fn (string $word): bool => $word !== ''));
+        return array_values(
+            array_filter(
+                array_map(trim(...), (array) preg_split('/[\n,;]+/', $this->forbidden)),
+                static fn (string $word): bool => $word !== '',
+            ),
+        );
     }
 
     /** @return array<string, string> how to say it, by what is written */

@@ -33,7 +33,10 @@ use RapidReel\Render\Quality;
  */
 final class Export extends Model
 {
-    protected $fillable = ['short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left', 'problem', 'name', 'pixels', 'sound', 'listing', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at'];
+    protected $fillable = [
+        'short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left', 'problem', 'name', 'pixels', 'sound',
+        'listing', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at',
+    ];
 
     /** @var array<string, string> */
     protected $casts = [

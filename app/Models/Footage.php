@@ -29,7 +29,10 @@ final class Footage extends Model
 
     protected $table = 'footage';
 
-    protected $fillable = ['channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'width', 'height', 'duration_ms', 'tags'];
+    protected $fillable = [
+        'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'width', 'height',
+        'duration_ms', 'tags',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['kind' => FootageKind::class, 'shared' => 'bool'];

@@ -18,12 +18,21 @@ trait OfChannel
      */
     public static function at(Channel $channel): Builder
     {
-        return static::query()->where(static fn (Builder $either) => $either
-            ->where('channel_id', $channel->id)
-            ->orWhere(static fn (Builder $lent) => $lent->where('shared', true)->whereIn(
-                'channel_id',
-                static fn (Query $others) => $others->select('id')->from('channels')->where('user_id', $channel->user_id),
-            )));
+        return static::query()->where(
+            static fn (Builder $either) => $either
+                ->where('channel_id', $channel->id)
+                ->orWhere(
+                    static fn (Builder $lent) => $lent
+                        ->where('shared', true)
+                        ->whereIn(
+                            'channel_id',
+                            static fn (Query $others) => $others
+                                ->select('id')
+                                ->from('channels')
+                                ->where('user_id', $channel->user_id),
+                        ),
+                ),
+        );
     }
 
     /** @return BelongsTo<Channel, $this> */

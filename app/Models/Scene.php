@@ -52,7 +52,12 @@ final class Scene extends Model
     /** @return list<int> */
     private function sparedPauses(): array
     {
-        return array_values(array_map(intval(...), array_filter(explode(',', $this->spared ?? ''), static fn (string $one): bool => $one !== '')));
+        return array_values(
+            array_map(
+                intval(...),
+                array_filter(explode(',', $this->spared ?? ''), static fn (string $one): bool => $one !== ''),
+            ),
+        );
     }
 
     /** @return HasMany<Shot, $this> */

@@ -62,7 +62,10 @@ final class Short extends Model
     /** @var array<string, int|string> what the database would put there too */
     protected $attributes = ['revision' => 1, 'inputs' => '', 'planned_inputs' => '', 'settings' => '{}'];
 
-    protected $fillable = ['batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'cut', 'problem', 'keywords', 'tags', 'publish_at', 'summary', 'variant_of'];
+    protected $fillable = [
+        'batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'cut', 'problem',
+        'keywords', 'tags', 'publish_at', 'summary', 'variant_of',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['settings' => ValuesCast::class, 'publish_at' => 'datetime'];
@@ -127,10 +130,15 @@ final class Short extends Model
     /** @return HasOne<Export, $this> */
     public function latestDone(): HasOne
     {
-        return $this->hasOne(Export::class)->ofMany(['id' => 'max'], fn ($query) => $query->where('state', ExportState::Done->value));
+        return $this->hasOne(Export::class)->ofMany(
+            ['id' => 'max'],
+            fn ($query) => $query->where('state', ExportState::Done->value),
+        );
     }
 
-    /** The last plan, also one of an earlier version; null where there is none, or one that nobody can read any more. */
+    /**
+     * The last plan, also one of an earlier version; null where there is none, or one that nobody can read any more.
+     */
     public function plannedCut(): ?Cut
     {
         try {
@@ -154,9 +162,18 @@ final class Short extends Model
         if ($last < 0) {
             throw new LogicException("Short {$this->id} has no scenes.");
         }
-        $notes = array_map(static fn (Note $note): ScriptNote => isset($numbers[$note->scene_id ?? 0])
-            ? new ScriptNote($note->kind, $note->text, $numbers[$note->scene_id ?? 0], $note->offset, $note->own_line)
-            : new ScriptNote($note->kind, $note->text, $last, mb_strlen($scenes[$last]->text), $note->own_line), array_values($this->notes->all()));
+        $notes = array_map(
+            static fn (Note $note): ScriptNote => isset($numbers[$note->scene_id ?? 0])
+                ? new ScriptNote(
+                    $note->kind,
+                    $note->text,
+                    $numbers[$note->scene_id ?? 0],
+                    $note->offset,
+                    $note->own_line,
+                )
+                : new ScriptNote($note->kind, $note->text, $last, mb_strlen($scenes[$last]->text), $note->own_line),
+            array_values($this->notes->all()),
+        );
 
         return new Manuscript(
             array_map(static fn (Scene $scene): ScriptScene => $scene->toScript(), $scenes),

@@ -41,6 +41,14 @@ final class Shot extends Model
     {
         $footage = $this->footage_id === null ? null : (string) $this->footage_id;
 
-        return new ShotMark($this->word, $footage, $this->locked, $this->offset ?? 0, $this->in_ms, $this->settings, $this->id);
+        return new ShotMark(
+            $this->word,
+            $footage,
+            $this->locked,
+            $this->offset ?? 0,
+            $this->in_ms,
+            $this->settings,
+            $this->id,
+        );
     }
 }

@@ -80,7 +80,10 @@ final readonly class CutMaker
     {
         $voiced = $this->voiced($tasks);
 
-        return $this->builder($tasks[0]->settled, $tasks[0]->voice->language)->build($title, $voiced, [], null, [...$this->flags($voiced, $channel), ...$flags]);
+        return $this->builder($tasks[0]->settled, $tasks[0]->voice->language)->build($title, $voiced, [], null, [
+            ...$this->flags($voiced, $channel),
+            ...$flags,
+        ]);
     }
 
     /**
@@ -92,13 +95,20 @@ final readonly class CutMaker
     {
         $voiced = $this->voiced($tasks);
 
-        return $this->builder($tasks[0]->settled, $tasks[0]->voice->language)->measure($voiced, $this->flags($voiced, $channel));
+        return $this->builder($tasks[0]->settled, $tasks[0]->voice->language)->measure(
+            $voiced,
+            $this->flags($voiced, $channel),
+        );
     }
 
     /** What a table needs of a cut, with hashes of what is seen and heard in it. */
     public function summary(Cut $cut): CutSummary
     {
-        return CutSummary::of($cut, $this->segments->pixels($cut, $this->face->metrics()->family), MixPlan::of($cut)->key());
+        return CutSummary::of(
+            $cut,
+            $this->segments->pixels($cut, $this->face->metrics()->family),
+            MixPlan::of($cut)->key(),
+        );
     }
 
     /**

@@ -27,14 +27,23 @@ final readonly class Inputs
         $settled = $tasks[0]->settled;
         $scenes = array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks);
 
-        return hash('sha256', json_encode([
-            self::VERSION,
-            $short->title,
-            // Of the channel's name only what it does to the flags.
-            array_map(static fn (Flag $flag): string => $flag->message, ScriptFlags::of($scenes, $short->batch->channel->name)),
-            array_map($settled->value(...), ['profile', 'caption_style', 'music', 'music_level']),
-            array_map(self::scene(...), $tasks),
-        ], JSON_THROW_ON_ERROR));
+        return hash(
+            'sha256',
+            json_encode(
+                [
+                    self::VERSION,
+                    $short->title,
+                    // Of the channel's name only what it does to the flags.
+                    array_map(
+                        static fn (Flag $flag): string => $flag->message,
+                        ScriptFlags::of($scenes, $short->batch->channel->name),
+                    ),
+                    array_map($settled->value(...), ['profile', 'caption_style', 'music', 'music_level']),
+                    array_map(self::scene(...), $tasks),
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 
     /** @return list<mixed> */
@@ -46,12 +55,27 @@ final readonly class Inputs
             $scene->role->value,
             $scene->text,
             $scene->brief,
-            $task->reading->key ?? [$task->voice->fingerprint(), SpokenText::of($scene->text, $task->delivery->pronunciations)->said],
+            $task->reading->key ?? [
+                $task->voice->fingerprint(),
+                SpokenText::of($scene->text, $task->delivery->pronunciations)->said,
+            ],
             $task->delivery->deadAirMs,
             $task->delivery->spared,
-            array_map($task->settled->value(...), ['pause', 'longest_shot', 'shortest_shot', 'motion', 'motion_strength']),
+            array_map($task->settled->value(...), [
+                'pause',
+                'longest_shot',
+                'shortest_shot',
+                'motion',
+                'motion_strength',
+            ]),
             array_map(
-                static fn (ShotMark $shot): array => [$shot->word, $shot->footage, $shot->offset, $shot->inMs, $shot->own->own],
+                static fn (ShotMark $shot): array => [
+                    $shot->word,
+                    $shot->footage,
+                    $shot->offset,
+                    $shot->inMs,
+                    $shot->own->own,
+                ],
                 array_values(array_filter($scene->own->shots, static fn (ShotMark $shot): bool => $shot->isLocked)),
             ),
         ];

@@ -51,7 +51,12 @@ final readonly class SceneTask
     /** Other words said in the same way; what was chosen and read for these does not serve them. */
     public function saying(Scene $scene): self
     {
-        $delivery = new Delivery($this->delivery->deadAirMs, [], $this->delivery->pronunciations, $this->delivery->pauseMs);
+        $delivery = new Delivery(
+            $this->delivery->deadAirMs,
+            [],
+            $this->delivery->pronunciations,
+            $this->delivery->pauseMs,
+        );
 
         return new self($scene, $this->voice, $delivery, $this->settled);
     }

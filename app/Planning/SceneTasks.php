@@ -39,8 +39,15 @@ final readonly class SceneTasks
         foreach ($short->scenes as $row) {
             $scene = $row->toScript();
             $reading = $readings->get($scene->text);
-            $tasks[] = SceneTask::of($scene, $settled->and(Level::Scene, $scene->own->settings), $this->voices, $pronunciations)
-                ->with($this->chosen($short, $scene, $shelf), $reading instanceof Reading ? $this->takes->kept($reading->take) : null);
+            $tasks[] = SceneTask::of(
+                $scene,
+                $settled->and(Level::Scene, $scene->own->settings),
+                $this->voices,
+                $pronunciations,
+            )->with(
+                $this->chosen($short, $scene, $shelf),
+                $reading instanceof Reading ? $this->takes->kept($reading->take) : null,
+            );
         }
 
         return $tasks === [] ? throw new Refusal('This short has no scenes.') : $tasks;

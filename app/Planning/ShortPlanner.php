@@ -36,7 +36,13 @@ final readonly class ShortPlanner
         $revision = $short->revision;
         $short->load(['batch.channel', 'scenes.shots', 'readings']);
         $inputs = $this->inputs->of($short);
-        $cut = $this->cuts->make($short->title, $this->tasks->of($short, $shelf), $shelf, $watcher, $short->batch->channel->name);
+        $cut = $this->cuts->make(
+            $short->title,
+            $this->tasks->of($short, $shelf),
+            $shelf,
+            $watcher,
+            $short->batch->channel->name,
+        );
         $this->keep($short, $cut, $inputs, $revision);
 
         return $cut;
@@ -73,7 +79,11 @@ final readonly class ShortPlanner
         }
         $found = $scene->shots->where('locked', false)->pluck('footage_id', 'word')->all();
         if ($found !== $rows) {
-            Shot::query()->where('scene_id', $scene->id)->where('locked', false)->whereNotIn('word', array_keys($rows))->delete();
+            Shot::query()
+                ->where('scene_id', $scene->id)
+                ->where('locked', false)
+                ->whereNotIn('word', array_keys($rows))
+                ->delete();
             foreach ($rows as $word => $footage) {
                 Shot::query()->updateOrCreate(['scene_id' => $scene->id, 'word' => $word], ['footage_id' => $footage]);
             }

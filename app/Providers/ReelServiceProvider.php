@@ -49,7 +49,15 @@ final class ReelServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', static fn ($pdo, $database, $prefix, $config): Connection => new EagerSqliteConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'sqlite',
+            static fn ($pdo, $database, $prefix, $config): Connection => new EagerSqliteConnection(
+                $pdo,
+                $database,
+                $prefix,
+                $config,
+            ),
+        );
         $this->app->singleton(BuiltInNarrator::class);
         $this->app->singleton(Voices::class, VoiceCompany::class);
         $this->app->when(DiphoneSpeaker::class)->needs('$program')->give(static fn (): string => config('reel.flite'));
@@ -62,17 +70,29 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->when(ScriptFiles::class)->needs('$mostBytes')->giveConfig('reel.upload.script_bytes');
         $this->app->when(ScriptFiles::class)->needs('$mostScripts')->giveConfig('reel.most_scripts');
         $this->app->bind(KeyedLock::class, static fn (): KeyedLock => new KeyedLock(storage_path('locks')));
-        $this->app->singleton(MediaTools::class, static fn (): MediaTools => new MediaTools(
-            config('reel.ffmpeg'),
-            config('reel.ffprobe'),
-            config('reel.fonts').'/fonts.conf',
-        ));
-        $this->app->singleton(Prober::class, static fn (Application $app): Prober => new Prober($app->make(MediaTools::class), config('reel.upload')));
-        $this->app->singleton(CaptionFace::class, static fn (): CaptionFace => new CaptionFace(config('reel.caption_face'), config('reel.caption_family')));
-        $this->app->singleton(EncoderSlots::class, static fn (): EncoderSlots => new EncoderSlots(
-            storage_path('locks'),
-            config('reel.encoders') > 0 ? config('reel.encoders') : self::cores(),
-        ));
+        $this->app->singleton(
+            MediaTools::class,
+            static fn (): MediaTools => new MediaTools(
+                config('reel.ffmpeg'),
+                config('reel.ffprobe'),
+                config('reel.fonts').'/fonts.conf',
+            ),
+        );
+        $this->app->singleton(
+            Prober::class,
+            static fn (Application $app): Prober => new Prober($app->make(MediaTools::class), config('reel.upload')),
+        );
+        $this->app->singleton(
+            CaptionFace::class,
+            static fn (): CaptionFace => new CaptionFace(config('reel.caption_face'), config('reel.caption_family')),
+        );
+        $this->app->singleton(
+            EncoderSlots::class,
+            static fn (): EncoderSlots => new EncoderSlots(
+                storage_path('locks'),
+                config('reel.encoders') > 0 ? config('reel.encoders') : self::cores(),
+            ),
+        );
     }
 
     public function boot(): void
@@ -94,7 +114,9 @@ final class ReelServiceProvider extends ServiceProvider
         Route::bind('edit', static function (string $id): Edit {
             $edit = Edit::query()->findOrFail(ctype_digit($id) ? $id : 0);
 
-            return Channel::query()->whereKey($edit->channel_id)->where('user_id', Auth::id())->exists() ? $edit : abort(404);
+            return Channel::query()->whereKey($edit->channel_id)->where('user_id', Auth::id())->exists()
+                ? $edit
+                : abort(404);
         });
         View::composer('layouts.app', static function (ViewContract $view): void {
             $user = Auth::user();

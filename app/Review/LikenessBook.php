@@ -25,8 +25,20 @@ final class LikenessBook
         $ids = array_keys($fingerprints);
         $rows = [];
         foreach ($fingerprints as $id => $one) {
-            array_push($rows, ...array_map(static fn (int $hash): array => ['short_id' => $id, 'width' => Shingles::HOOK, 'hash' => $hash], $one->hook));
-            array_push($rows, ...array_map(static fn (int $hash): array => ['short_id' => $id, 'width' => Shingles::SCRIPT, 'hash' => $hash], $one->sketch()));
+            array_push(
+                $rows,
+                ...array_map(
+                    static fn (int $hash): array => ['short_id' => $id, 'width' => Shingles::HOOK, 'hash' => $hash],
+                    $one->hook,
+                ),
+            );
+            array_push(
+                $rows,
+                ...array_map(
+                    static fn (int $hash): array => ['short_id' => $id, 'width' => Shingles::SCRIPT, 'hash' => $hash],
+                    $one->sketch(),
+                ),
+            );
         }
         foreach (array_chunk($ids, self::ROWS_AT_ONCE) as $some) {
             DB::table('shingles')->whereIn('short_id', $some)->delete();
@@ -44,10 +56,16 @@ final class LikenessBook
         foreach ($candidates as $id => $found) {
             foreach ($found as $other) {
                 $isVariant = $id === $other || ($variants[$id] ?? $id) === ($variants[$other] ?? $other);
-                $likeness = isset($others[$other]) && ! $isVariant ? $fingerprints[$id]->likeness($others[$other]) : null;
+                $likeness =
+                    isset($others[$other]) && ! $isVariant ? $fingerprints[$id]->likeness($others[$other]) : null;
                 if ($likeness?->isNotable() === true) {
                     foreach ([[$id, $other], [$other, $id]] as [$from, $to]) {
-                        $pairs["$from-$to"] = ['short_id' => $from, 'other_id' => $to, 'hook' => $likeness->hook, 'script' => $likeness->script];
+                        $pairs["$from-$to"] = [
+                            'short_id' => $from,
+                            'other_id' => $to,
+                            'hook' => $likeness->hook,
+                            'script' => $likeness->script,
+                        ];
                     }
                 }
             }
@@ -68,13 +86,20 @@ final class LikenessBook
         }
         $flags = [];
         $rows = DB::table('likenesses')
-            ->join('shorts', 'shorts.id', '=', 'likenesses.other_id')->join('batches', 'batches.id', '=', 'shorts.batch_id')
+            ->join('shorts', 'shorts.id', '=', 'likenesses.other_id')
+            ->join('batches', 'batches.id', '=', 'shorts.batch_id')
             ->whereNull('shorts.deleted_at')
             ->whereIn('likenesses.short_id', $shortIds)
-            ->orderByRaw('likenesses.script + likenesses.hook / 2')->orderByDesc('shorts.id')
-            ->get(['likenesses.short_id', 'likenesses.hook', 'likenesses.script', 'shorts.number', 'shorts.title', 'shorts.batch_id', 'batches.name']);
+            ->orderByRaw('likenesses.script + likenesses.hook / 2')
+            ->orderByDesc('shorts.id')
+            ->get([
+                'likenesses.short_id', 'likenesses.hook', 'likenesses.script', 'shorts.number', 'shorts.title',
+                'shorts.batch_id', 'batches.name',
+            ]);
         foreach ($rows as $row) {
-            $other = sprintf('%02d “%s”', $row->number, $row->title).($row->batch_id === $batchId ? '' : " in “{$row->name}”");
+            $other =
+                sprintf('%02d “%s”', $row->number, $row->title).
+                ($row->batch_id === $batchId ? '' : " in “{$row->name}”");
             $flags[$row->short_id] = (new Likeness((float) $row->hook, (float) $row->script))->flag($other);
         }
 
@@ -92,18 +117,34 @@ final class LikenessBook
         $lookups = [];
         foreach ($fingerprints as $i => $one) {
             array_push($lookups, ...array_map(static fn (int $hash): array => [$i, Shingles::HOOK, $hash], $one->hook));
-            array_push($lookups, ...array_map(static fn (int $hash): array => [$i, Shingles::SCRIPT, $hash], $one->sketch()));
+            array_push(
+                $lookups,
+                ...array_map(static fn (int $hash): array => [$i, Shingles::SCRIPT, $hash], $one->sketch()),
+            );
         }
         $candidates = $this->candidates($channelId, $lookups, self: false);
         $ids = array_values(array_unique(array_merge([], ...$candidates)));
         $others = $this->fingerprints($ids);
-        $shorts = Short::query()->with('batch:id,name')->whereKey($ids)->get(['id', 'batch_id', 'number', 'title'])->keyBy('id');
+        $shorts = Short::query()
+            ->with('batch:id,name')
+            ->whereKey($ids)
+            ->get(['id', 'batch_id', 'number', 'title'])
+            ->keyBy('id');
         $flags = [];
         foreach ($candidates as $i => $found) {
             foreach ($found as $other) {
-                $likeness = isset($others[$other], $shorts[$other]) ? $fingerprints[$i]->likeness($others[$other]) : null;
+                $likeness = isset($others[$other], $shorts[$other])
+                    ? $fingerprints[$i]->likeness($others[$other])
+                    : null;
                 if ($likeness?->isNotable() === true) {
-                    $flags[$i] ??= $likeness->flag(sprintf('%02d “%s” in “%s”', $shorts[$other]->number, $shorts[$other]->title, $shorts[$other]->batch->name));
+                    $flags[$i] ??= $likeness->flag(
+                        sprintf(
+                            '%02d “%s” in “%s”',
+                            $shorts[$other]->number,
+                            $shorts[$other]->title,
+                            $shorts[$other]->batch->name,
+                        ),
+                    );
                 }
             }
         }
@@ -127,7 +168,10 @@ final class LikenessBook
             group by 1, 2 order by 3 desc, 2 desc', [json_encode($lookups, JSON_THROW_ON_ERROR), $channelId]);
         $candidates = [];
         foreach ($rows as $row) {
-            if (($self && $row->whose === $row->other) || count($candidates[$row->whose] ?? []) >= self::MOST_COMPARED) {
+            if (
+                ($self && $row->whose === $row->other) ||
+                count($candidates[$row->whose] ?? []) >= self::MOST_COMPARED
+            ) {
                 continue;
             }
             $candidates[$row->whose][] = $row->other;

@@ -22,7 +22,9 @@ final class Registrar
     /** Without a channel there is no music to choose from. */
     public function of(?Channel $channel): Registry
     {
-        return $this->known[$channel->id ?? 0] ??= $this->with($channel === null ? [] : Music::at($channel)->orderBy('name')->pluck('name', 'id')->all());
+        return $this->known[$channel->id ?? 0] ??= $this->with(
+            $channel === null ? [] : Music::at($channel)->orderBy('name')->pluck('name', 'id')->all(),
+        );
     }
 
     /** @param  array<array-key, string>  $music  names by id */

@@ -46,8 +46,12 @@ final readonly class Resolver
     }
 
     /** For scripts that are in no batch yet. */
-    public function intake(?Channel $channel, Values $batch, Values $short, ?\RapidReel\Settings\Registry $registry = null): Settled
-    {
+    public function intake(
+        ?Channel $channel,
+        Values $batch,
+        Values $short,
+        ?\RapidReel\Settings\Registry $registry = null,
+    ): Settled {
         $settled = Settled::defaults($registry ?? $this->registrar->of($channel));
 
         return ($channel === null ? $settled : $settled->and(Level::Channel, $channel->settings))

@@ -37,10 +37,16 @@ final readonly class RecordingDesk
     public function bring(Short $short, string $path, string $name, string $text, ?string $timing = null): Recording
     {
         if ($text !== '' && $short->scenes->doesntContain('text', $text)) {
-            throw new Refusal('The words of this scene have changed meanwhile. Load the page again; your recording is still on your disk.');
+            throw new Refusal(
+                'The words of this scene have changed meanwhile. Load the page again; your recording is still on your '
+                    .'disk.',
+            );
         }
         if (filesize($path) > (int) config('reel.upload.recording_bytes')) {
-            throw UnusableMedia::isTooLarge($name, sprintf('at most %d MB can be used', intdiv((int) config('reel.upload.recording_bytes'), 1024 * 1024)));
+            throw UnusableMedia::isTooLarge(
+                $name,
+                sprintf('at most %d MB can be used', intdiv((int) config('reel.upload.recording_bytes'), 1024 * 1024)),
+            );
         }
         $ms = $this->prober->soundMs($path, $name);
         if ($ms > 1000 * (int) config('reel.upload.recording_seconds')) {
@@ -55,7 +61,12 @@ final readonly class RecordingDesk
 
         return DB::transaction(function () use ($short, $text, $name, $place, $timing): Recording {
             $recording = Recording::query()->create([
-                'short_id' => $short->id, 'text' => $text, 'name' => mb_strimwidth(mb_scrub($name), 0, 120, '…'), 'path' => $place, 'timing' => $timing, 'state' => RecordingState::Waiting,
+                'short_id' => $short->id,
+                'text' => $text,
+                'name' => mb_strimwidth(mb_scrub($name), 0, 120, '…'),
+                'path' => $place,
+                'timing' => $timing,
+                'state' => RecordingState::Waiting,
             ]);
             $this->orders->alignRecording($recording->id);
 

@@ -52,7 +52,10 @@ final readonly class RecordingReader
             return;
         }
         $short = $recording->short;
-        $texts = $recording->text !== '' ? [$recording->text] : array_values($short->scenes->map(static fn (Scene $scene): string => $scene->text)->all());
+        $texts =
+            $recording->text !== ''
+                ? [$recording->text]
+                : array_values($short->scenes->map(static fn (Scene $scene): string => $scene->text)->all());
         $sound = $this->sounds->read($this->store->path($recording->path), $recording->name, self::RATE, clean: true);
         $remarks = Clipping::isHeard($sound) ? ['It was recorded too loud: its tops are cut off.'] : [];
         $aligned = $this->aligned($sound, $texts, $recording);
@@ -68,18 +71,34 @@ final readonly class RecordingReader
             $after = $aligned->words[$first + $count] ?? null;
             $before = $first > 0 ? $aligned->words[$first - 1]->timing->endMs : 0;
             $first += $count;
-            $row = $words === [] ? null : $this->take($sound, $words, $before, $after->timing->startMs ?? $sound->durationMs());
+            $row =
+                $words === []
+                    ? null
+                    : $this->take($sound, $words, $before, $after->timing->startMs ?? $sound->durationMs());
             if ($row !== null) {
-                $rows[$text] = [...$row, 'short_id' => $short->id, 'recording_id' => $recording->id, 'text' => $text, 'accepted' => false, 'remarks' => [...$remarks, ...self::doubts($words)]];
+                $rows[$text] = [
+                    ...$row,
+                    'short_id' => $short->id,
+                    'recording_id' => $recording->id,
+                    'text' => $text,
+                    'accepted' => false,
+                    'remarks' => [...$remarks, ...self::doubts($words)],
+                ];
             }
         }
         DB::transaction(static function () use ($recording, $rows): void {
             // Another worker may have been quicker, or it was taken away.
-            if ($recording->newQuery()->whereKey($recording->id)->where('state', RecordingState::Waiting)->doesntExist()) {
+            if (
+                $recording->newQuery()->whereKey($recording->id)->where('state', RecordingState::Waiting)->doesntExist()
+            ) {
                 return;
             }
             foreach ($rows as $text => $row) {
-                Reading::query()->where('short_id', $recording->short_id)->where('text', $text)->where('accepted', false)->update(['dropped' => true]);
+                Reading::query()
+                    ->where('short_id', $recording->short_id)
+                    ->where('text', $text)
+                    ->where('accepted', false)
+                    ->update(['dropped' => true]);
                 Reading::query()->create($row);
             }
             $recording->update(['state' => RecordingState::Ready, 'problem' => null]);
@@ -89,7 +108,9 @@ final readonly class RecordingReader
     /** @param  list<string>  $texts */
     private function aligned(Pcm $sound, array $texts, Recording $recording): Alignment
     {
-        $voice = $this->references->voiceOf($this->voices->get($this->resolver->short($recording->short)->voice())->language);
+        $voice = $this->references->voiceOf(
+            $this->voices->get($this->resolver->short($recording->short)->voice())->language,
+        );
 
         return $recording->timing !== null
             ? $this->timings->align($sound, $texts, TextEncoding::toUtf8($recording->timing) ?? '', $voice)
@@ -98,7 +119,10 @@ final readonly class RecordingReader
 
     /**
      * @param  non-empty-list<AlignedWord>  $words
-     * @return array{take: string, words: list<array{text: string, start_ms: int, end_ms: int, doubt: string, pinned: bool}>}
+     * @return array{
+     *     take: string,
+     *     words: list<array{text: string, start_ms: int, end_ms: int, doubt: string, pinned: bool}>
+     * }
      */
     private function take(Pcm $sound, array $words, int $beforeMs, int $afterMs): array
     {
@@ -108,8 +132,23 @@ final readonly class RecordingReader
         $until = min(max($end, intdiv($end + $afterMs, 2)), $end + self::TAIL_MS);
         $cut = $sound->between($from, $until);
         $duration = $cut->durationMs();
-        $timings = array_map(static fn (AlignedWord $word): WordTiming => new WordTiming($word->timing->text, min($duration, max(0, $word->timing->startMs - $from)), min($duration, max(0, $word->timing->endMs - $from))), $words);
-        $listed = array_map(static fn (WordTiming $timing, AlignedWord $word): array => [...$timing->toArray(), 'doubt' => $word->doubt->value, 'pinned' => false], $timings, $words);
+        $timings = array_map(
+            static fn (AlignedWord $word): WordTiming => new WordTiming(
+                $word->timing->text,
+                min($duration, max(0, $word->timing->startMs - $from)),
+                min($duration, max(0, $word->timing->endMs - $from)),
+            ),
+            $words,
+        );
+        $listed = array_map(
+            static fn (WordTiming $timing, AlignedWord $word): array => [
+                ...$timing->toArray(),
+                'doubt' => $word->doubt->value,
+                'pinned' => false,
+            ],
+            $timings,
+            $words,
+        );
 
         return ['take' => $this->takes->keep($cut, $timings)->key, 'words' => $listed];
     }
@@ -120,7 +159,13 @@ final readonly class RecordingReader
      */
     private static function doubts(array $words): array
     {
-        $said = static fn (WordDoubt $doubt): string => implode('”, “', array_map(static fn (AlignedWord $word): string => $word->timing->text, array_filter($words, static fn (AlignedWord $word): bool => $word->doubt === $doubt)));
+        $said = static fn (WordDoubt $doubt): string => implode(
+            '”, “',
+            array_map(
+                static fn (AlignedWord $word): string => $word->timing->text,
+                array_filter($words, static fn (AlignedWord $word): bool => $word->doubt === $doubt),
+            ),
+        );
 
         return array_values(array_filter([
             $said(WordDoubt::Missing) === '' ? '' : '“'.$said(WordDoubt::Missing).'” '.WordDoubt::Missing->label().'.',

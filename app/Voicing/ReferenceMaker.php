@@ -48,7 +48,9 @@ final readonly class ReferenceMaker
             $bytes .= Resampler::to($sound, Cepstra::RATE)->bytes.$silence;
         }
 
-        return $words === [] ? throw SilentTake::of('') : ['sound' => new Pcm($bytes, Cepstra::RATE), 'words' => $words];
+        return $words === []
+            ? throw SilentTake::of('')
+            : ['sound' => new Pcm($bytes, Cepstra::RATE), 'words' => $words];
     }
 
     /**
@@ -63,13 +65,22 @@ final readonly class ReferenceMaker
         ['sound' => $reading, 'words' => $words] = $this->read($texts, $voice);
         $other = $this->other($voice);
 
-        return $aligner->align($recording, $reading, $words, $other === null ? null : fn (): array => $this->read($texts, $other));
+        return $aligner->align(
+            $recording,
+            $reading,
+            $words,
+            $other === null ? null : fn (): array => $this->read($texts, $other),
+        );
     }
 
     private function other(Voice $voice): ?Voice
     {
         foreach ($this->book->all() as $one) {
-            if ($one->source === VoiceEngine::Narrator && $one->speaks($voice->language) && $one->register !== $voice->register) {
+            if (
+                $one->source === VoiceEngine::Narrator &&
+                $one->speaks($voice->language) &&
+                $one->register !== $voice->register
+            ) {
                 return $one;
             }
         }

@@ -18,8 +18,8 @@ use RapidReel\Voice\TakeCutter;
 use RapidReel\Voice\WordTiming;
 
 /**
- * Takes by what is said and who says it: the same words by the same voice are spoken once. A raw take is as it was spoken;
- * a tight one has its dead air cut.
+ * Takes by what is said and who says it: the same words by the same voice are spoken once. A raw take is as it was
+ * spoken; a tight one has its dead air cut.
  */
 final readonly class TakeStore
 {
@@ -43,7 +43,9 @@ final readonly class TakeStore
     /** What take() gives, if it was made before. */
     public function known(string $text, Voice $voice, Delivery $how = new Delivery): ?Take
     {
-        return $this->files->kept($this->tightKey($this->rawKey(SpokenText::of($text, $how->pronunciations), $voice), $how));
+        return $this->files->kept(
+            $this->tightKey($this->rawKey(SpokenText::of($text, $how->pronunciations), $voice), $how),
+        );
     }
 
     /** What tight() gives, if it was made before. */
@@ -64,7 +66,11 @@ final readonly class TakeStore
 
         return $this->once($key, function () use ($key, $spoken, $voice): Take {
             $speech = $this->voices->speak($spoken->said, $voice);
-            ['sound' => $sound, 'words' => $words] = $this->cutter->cut($speech->sound, $spoken->written, $spoken->written($speech->events));
+            ['sound' => $sound, 'words' => $words] = $this->cutter->cut(
+                $speech->sound,
+                $spoken->written,
+                $spoken->written($speech->events),
+            );
 
             return $this->files->put($key, Leveler::level($sound), $words);
         });
@@ -77,7 +83,16 @@ final readonly class TakeStore
      */
     public function keep(Pcm $sound, array $words): Take
     {
-        $key = hash('sha256', implode("\0", ['recorded', self::VERSION, $sound->rate, hash('sha256', $sound->bytes), json_encode(TakeFiles::listed($words), JSON_THROW_ON_ERROR)]));
+        $key = hash(
+            'sha256',
+            implode("\0", [
+                'recorded',
+                self::VERSION,
+                $sound->rate,
+                hash('sha256', $sound->bytes),
+                json_encode(TakeFiles::listed($words), JSON_THROW_ON_ERROR),
+            ]),
+        );
 
         return $this->once($key, fn (): Take => $this->files->put($key, $sound, $words));
     }
@@ -90,7 +105,12 @@ final readonly class TakeStore
         $key = $this->tightKey($raw->key, $how);
 
         return $this->once($key, function () use ($key, $raw, $how): Take {
-            ['sound' => $sound, 'words' => $words] = DeadAir::cut($this->files->sound($raw->key), $raw->words, $how->deadAirMs, $how->spared);
+            ['sound' => $sound, 'words' => $words] = DeadAir::cut(
+                $this->files->sound($raw->key),
+                $raw->words,
+                $how->deadAirMs,
+                $how->spared,
+            );
 
             return $this->files->put($key, $sound, $words);
         });
@@ -108,11 +128,25 @@ final readonly class TakeStore
 
     private function rawKey(SpokenText $spoken, Voice $voice): string
     {
-        return hash('sha256', implode("\0", [self::VERSION, $this->voices->version(), $voice->fingerprint(), $spoken->written, $spoken->said === $spoken->written ? '' : $spoken->said]));
+        return hash(
+            'sha256',
+            implode("\0", [
+                self::VERSION,
+                $this->voices->version(),
+                $voice->fingerprint(),
+                $spoken->written,
+                $spoken->said === $spoken->written ? '' : $spoken->said,
+            ]),
+        );
     }
 
     private function tightKey(string $raw, Delivery $how): string
     {
-        return $how->deadAirMs === null ? $raw : hash('sha256', implode("\0", ['tight', self::VERSION, $raw, $how->deadAirMs, implode(',', $how->spared)]));
+        return $how->deadAirMs === null
+            ? $raw
+            : hash(
+                'sha256',
+                implode("\0", ['tight', self::VERSION, $raw, $how->deadAirMs, implode(',', $how->spared)]),
+            );
     }
 }

@@ -16,7 +16,10 @@ use RapidReel\Language\ScriptWord;
 use RapidReel\Voice\Pcm;
 use RapidReel\Voice\WordTiming;
 
-/** Word times out of a file that came with a recording: those of a cue are spread over its words by the sound, or by length. */
+/**
+ * Word times out of a file that came with a recording: those of a cue are spread over its words by the sound, or by
+ * length.
+ */
 final readonly class TimingImport
 {
     public function __construct(
@@ -33,16 +36,26 @@ final readonly class TimingImport
     public function align(Pcm $sound, array $texts, string $timing, Voice $voice): Alignment
     {
         $cues = TimedText::parse($timing);
-        $words = array_map(static fn (ScriptWord $word): string => $word->text, array_merge([], ...array_map(ScriptWord::of(...), $texts)));
+        $words = array_map(
+            static fn (ScriptWord $word): string => $word->text,
+            array_merge([], ...array_map(ScriptWord::of(...), $texts)),
+        );
         $timed = array_sum(array_map(static fn (array $cue): int => count(ScriptWord::of($cue['text'])), $cues));
         if ($timed !== count($words) || $words === []) {
-            throw new Refusal(sprintf('The file of times has %d words and the script %d; they must be the same.', $timed, count($words)));
+            throw new Refusal(
+                sprintf(
+                    'The file of times has %d words and the script %d; they must be the same.',
+                    $timed,
+                    count($words),
+                ),
+            );
         }
         $aligned = [];
         $at = 0;
         foreach ($cues as $cue) {
             $count = count(ScriptWord::of($cue['text']));
-            foreach ($this->spread($sound, array_slice($words, count($aligned), $count), $cue['start'], $cue['end'], $voice) as $word) {
+            $said = array_slice($words, count($aligned), $count);
+            foreach ($this->spread($sound, $said, $cue['start'], $cue['end'], $voice) as $word) {
                 $start = min($sound->durationMs(), max($at, $word->startMs));
                 $end = min($sound->durationMs(), max($start, $word->endMs));
                 $aligned[] = new AlignedWord(new WordTiming($word->text, $start, $end), 1.0, WordDoubt::None);
@@ -50,7 +63,11 @@ final readonly class TimingImport
             }
         }
 
-        return new Alignment($sound->durationMs(), $aligned === [] ? throw new Refusal('The file of times has no words.') : $aligned, true);
+        return new Alignment(
+            $sound->durationMs(),
+            $aligned === [] ? throw new Refusal('The file of times has no words.') : $aligned,
+            true,
+        );
     }
 
     /**
@@ -61,7 +78,9 @@ final readonly class TimingImport
     {
         if (count($words) > 1) {
             try {
-                $found = $this->references->align($this->aligner, $sound->between($start, $end), [implode(' ', $words)], $voice)->timings();
+                $found = $this->references
+                    ->align($this->aligner, $sound->between($start, $end), [implode(' ', $words)], $voice)
+                    ->timings();
                 if (count($found) === count($words)) {
                     return array_map(static fn (WordTiming $one): WordTiming => $one->shifted($start), $found);
                 }

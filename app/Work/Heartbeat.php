@@ -9,8 +9,9 @@ use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /**
- * Calls something again and again while other work goes on in this process, whatever that is: a long computation as well as
- * waiting for a program. A child process knocks by a signal, so that a worker that is stopped, killed or hung is silent.
+ * Calls something again and again while other work goes on in this process, whatever that is: a long computation as
+ * well as waiting for a program. A child process knocks by a signal, so that a worker that is stopped, killed or hung
+ * is silent.
  */
 final class Heartbeat
 {
@@ -51,8 +52,12 @@ final class Heartbeat
     private function knocker(): Process
     {
         $script = sprintf('while sleep %.2f; do kill -URG "$1" 2>/dev/null || exit 0; done', $this->everySeconds);
-        $guard = (new ExecutableFinder)->find('setpriv');
-        $process = new Process([...($guard === null ? [] : [$guard, '--pdeathsig', 'KILL']), '/bin/sh', '-c', $script, 'knocker', (string) getmypid()]);
+        $guard = (new ExecutableFinder())->find('setpriv');
+        $process = new Process([
+            ...$guard === null ? [] : [$guard, '--pdeathsig', 'KILL'],
+            '/bin/sh', '-c', $script, 'knocker',
+            (string) getmypid(),
+        ]);
 
         return $process->setTimeout(null)->disableOutput();
     }

@@ -135,7 +135,10 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['failed_jobs', 'jobs', 'exports', 'picks', 'scenes', 'shorts', 'batches', 'music', 'footage', 'users'] as $table) {
+        $tables = [
+            'failed_jobs', 'jobs', 'exports', 'picks', 'scenes', 'shorts', 'batches', 'music', 'footage', 'users',
+        ];
+        foreach ($tables as $table) {
             Schema::dropIfExists($table);
         }
     }

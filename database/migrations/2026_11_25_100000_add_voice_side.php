@@ -67,8 +67,14 @@ return new class extends Migration
     {
         Schema::dropIfExists('readings');
         Schema::dropIfExists('recordings');
-        Schema::table('scenes', static fn (Blueprint $table) => $table->dropColumn(['voice', 'speed', 'pause_ms', 'spared']));
-        Schema::table('shorts', static fn (Blueprint $table) => $table->dropColumn(['speed', 'pause_ms', 'dead_air_ms']));
+        Schema::table(
+            'scenes',
+            static fn (Blueprint $table) => $table->dropColumn(['voice', 'speed', 'pause_ms', 'spared']),
+        );
+        Schema::table(
+            'shorts',
+            static fn (Blueprint $table) => $table->dropColumn(['speed', 'pause_ms', 'dead_air_ms']),
+        );
         Schema::table('channels', static fn (Blueprint $table) => $table->dropColumn(['pronunciations', 'voice']));
     }
 };

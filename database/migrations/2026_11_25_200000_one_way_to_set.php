@@ -17,7 +17,8 @@ use RapidReel\Sound\MixPlan;
 /** Settings become one map a level, accounts have channels, and shots are known by their words. */
 return new class extends Migration
 {
-    // Tables are laid anew, and foreign keys can only be left out of account outside a transaction: it begins one itself.
+    // Tables are laid anew, and foreign keys can only be left out of account outside a transaction: it begins one
+    // itself.
     public $withinTransaction = false;
 
     public function up(): void
@@ -47,11 +48,20 @@ return new class extends Migration
         });
         foreach (DB::table('users')->orderBy('id')->get() as $user) {
             $channel = DB::table('channels')->where('user_id', $user->id)->first();
-            $id = $channel->id ?? DB::table('channels')->insertGetId([
-                'user_id' => $user->id, 'name' => $user->name, 'style_words' => '', 'forbidden' => '', 'created_at' => now(), 'updated_at' => now(),
-            ]);
+            $id =
+                $channel->id ??
+                DB::table('channels')->insertGetId([
+                    'user_id' => $user->id,
+                    'name' => $user->name,
+                    'style_words' => '',
+                    'forbidden' => '',
+                    'created_at' => now(),
+                    'updated_at' => now(),
+                ]);
             if (($channel->voice ?? '') !== '') {
-                DB::table('channels')->where('id', $id)->update(['settings' => (new Values(['voice' => $channel->voice]))->toJson()]);
+                DB::table('channels')
+                    ->where('id', $id)
+                    ->update(['settings' => (new Values(['voice' => $channel->voice]))->toJson()]);
             }
             DB::table('users')->where('id', $user->id)->update(['channel_id' => $id]);
         }
@@ -60,14 +70,19 @@ return new class extends Migration
             $table->foreignId('channel_id')->default(0)->constrained()->cascadeOnDelete();
             $table->text('settings')->default('{}');
         });
-        DB::statement('update batches set channel_id = (select channel_id from users where users.id = batches.user_id)');
+        DB::statement(
+            'update batches set channel_id = (select channel_id from users where users.id = batches.user_id)',
+        );
         Schema::table('batches', function (Blueprint $table): void {
             $table->dropForeign(['user_id']);
             $table->dropColumn('user_id');
         });
     }
 
-    /** What was everybody's goes to the first account; another account keeps a row of its own of what its shorts show and play. */
+    /**
+     * What was everybody's goes to the first account; another account keeps a row of its own of what its shorts show
+     * and play.
+     */
     private function libraries(): void
     {
         $first = DB::table('users')->orderBy('id')->value('channel_id') ?? 0;
@@ -81,12 +96,22 @@ return new class extends Migration
             $first === 0 ? DB::table($name)->delete() : DB::table($name)->update(['channel_id' => $first]);
         }
         $used = [
-            ['footage', 'picks', 'footage_id', DB::table('picks')->join('scenes', 'scenes.id', '=', 'picks.scene_id')->join('shorts', 'shorts.id', '=', 'scenes.short_id')],
+            [
+                'footage',
+                'picks',
+                'footage_id',
+                DB::table('picks')
+                    ->join('scenes', 'scenes.id', '=', 'picks.scene_id')
+                    ->join('shorts', 'shorts.id', '=', 'scenes.short_id'),
+            ],
             ['music', 'shorts', 'music_id', DB::table('shorts')],
         ];
         foreach ($used as [$library, $table, $column, $query]) {
-            $rows = $query->join('batches', 'batches.id', '=', 'shorts.batch_id')->where('batches.channel_id', '!=', $first)
-                ->whereNotNull("$table.$column")->get(["$table.id", "$table.$column as piece", 'batches.channel_id']);
+            $rows = $query
+                ->join('batches', 'batches.id', '=', 'shorts.batch_id')
+                ->where('batches.channel_id', '!=', $first)
+                ->whereNotNull("$table.$column")
+                ->get(["$table.id", "$table.$column as piece", 'batches.channel_id']);
             $own = [];
             foreach ($rows as $row) {
                 $own["$row->channel_id-$row->piece"] ??= DB::table($library)->insertGetId(
@@ -119,15 +144,27 @@ return new class extends Migration
             ->get(['picks.*', 'scenes.short_id', 'scenes.position', 'scenes.text']);
         $cuts = [];
         foreach ($picks as $pick) {
-            $cuts[$pick->short_id] ??= $this->cut(DB::table('shorts')->where('id', $pick->short_id)->value('cut')) ?? false;
-            $scene = $cuts[$pick->short_id] instanceof Cut ? ($cuts[$pick->short_id]->scenes[$pick->position] ?? null) : null;
-            $word = $pick->shot === 0 ? 0 : ($scene?->text === $pick->text ? ($scene?->shots[$pick->shot] ?? null)?->word : null);
+            $cuts[$pick->short_id] ??=
+                $this->cut(DB::table('shorts')->where('id', $pick->short_id)->value('cut')) ?? false;
+            $scene =
+                $cuts[$pick->short_id] instanceof Cut ? $cuts[$pick->short_id]->scenes[$pick->position] ?? null : null;
+            $word =
+                $pick->shot === 0
+                    ? 0
+                    : ($scene?->text === $pick->text
+                        ? ($scene?->shots[$pick->shot] ?? null)?->word
+                        : null);
             // One that no plan knows the place of would stand anywhere; only what was chosen is worth a guess.
             if ($word === null && $pick->pinned) {
                 $word = min(6 * $pick->shot, max(0, count((array) preg_split('/\s+/u', trim($pick->text))) - 1));
             }
             if ($word !== null) {
-                DB::table('shots')->insertOrIgnore(['scene_id' => $pick->scene_id, 'word' => $word, 'footage_id' => $pick->footage_id, 'locked' => $pick->pinned]);
+                DB::table('shots')->insertOrIgnore([
+                    'scene_id' => $pick->scene_id,
+                    'word' => $word,
+                    'footage_id' => $pick->footage_id,
+                    'locked' => $pick->pinned,
+                ]);
             }
         }
         Schema::drop('picks');
@@ -138,30 +175,48 @@ return new class extends Migration
         foreach (['shorts', 'scenes'] as $name) {
             Schema::table($name, static fn (Blueprint $table) => $table->text('settings')->default('{}'));
         }
-        $voices = DB::table('batches')->join('channels', 'channels.id', '=', 'batches.channel_id')->pluck('channels.settings', 'batches.id')
-            ->map(static fn (string $json): string => (string) (Values::fromJson($json)->own['voice'] ?? 'aldous'))->all();
-        foreach (DB::table('shorts')->get(['id', 'batch_id', 'voice', 'profile', 'music_id', 'split', 'speed', 'pause_ms', 'dead_air_ms']) as $short) {
+        $voices = DB::table('batches')
+            ->join('channels', 'channels.id', '=', 'batches.channel_id')
+            ->pluck('channels.settings', 'batches.id')
+            ->map(static fn (string $json): string => (string) (Values::fromJson($json)->own['voice'] ?? 'aldous'))
+            ->all();
+        foreach (
+            DB::table('shorts')->get([
+                'id', 'batch_id', 'voice', 'profile', 'music_id', 'split', 'speed', 'pause_ms', 'dead_air_ms',
+            ]) as $short
+        ) {
             $own = [
-                ...($short->voice === ($voices[$short->batch_id] ?? '') ? [] : ['voice' => $short->voice]),
-                ...($short->profile === 'upto-60' ? [] : ['profile' => $short->profile]),
-                ...($short->split === 'sentence' ? [] : ['split' => $short->split]),
-                ...((int) $short->speed === 100 ? [] : ['speed' => (int) $short->speed]),
-                ...($short->pause_ms === null ? [] : ['pause' => (int) $short->pause_ms]),
-                ...($short->dead_air_ms === null ? ['dead_air' => 'left'] : ((int) $short->dead_air_ms === 120 ? [] : ['dead_air' => (int) $short->dead_air_ms])),
-                ...($short->music_id === null ? [] : ['music' => (string) $short->music_id]),
+                ...$short->voice === ($voices[$short->batch_id] ?? '') ? [] : ['voice' => $short->voice],
+                ...$short->profile === 'upto-60' ? [] : ['profile' => $short->profile],
+                ...$short->split === 'sentence' ? [] : ['split' => $short->split],
+                ...(int) $short->speed === 100 ? [] : ['speed' => (int) $short->speed],
+                ...$short->pause_ms === null ? [] : ['pause' => (int) $short->pause_ms],
+                ...$short->dead_air_ms === null
+                    ? ['dead_air' => 'left']
+                    : ((int) $short->dead_air_ms === 120
+                        ? []
+                        : ['dead_air' => (int) $short->dead_air_ms]),
+                ...$short->music_id === null ? [] : ['music' => (string) $short->music_id],
             ];
             DB::table('shorts')->where('id', $short->id)->update(['settings' => (new Values($own))->toJson()]);
         }
         foreach (DB::table('scenes')->get(['id', 'voice', 'speed', 'pause_ms']) as $scene) {
-            $own = array_filter(['voice' => $scene->voice, 'speed' => $scene->speed, 'pause' => $scene->pause_ms], static fn ($value): bool => $value !== null);
-            DB::table('scenes')->where('id', $scene->id)->update(['settings' => (new Values($own))->toJson()]);
+            $own = array_filter(
+                ['voice' => $scene->voice, 'speed' => $scene->speed, 'pause' => $scene->pause_ms],
+                static fn ($value): bool => $value !== null,
+            );
+            DB::table('scenes')
+                ->where('id', $scene->id)
+                ->update(['settings' => (new Values($own))->toJson()]);
         }
         Schema::table('shorts', function (Blueprint $table): void {
             // A hash of all that the plan depends on, and that which the plan was made from.
             $table->string('inputs')->default('');
             $table->string('planned_inputs')->default('');
             $table->dropForeign(['music_id']);
-            $table->dropColumn(['voice', 'profile', 'music_id', 'split', 'speed', 'pause_ms', 'dead_air_ms', 'planned_revision']);
+            $table->dropColumn([
+                'voice', 'profile', 'music_id', 'split', 'speed', 'pause_ms', 'dead_air_ms', 'planned_revision',
+            ]);
         });
         Schema::table('scenes', static fn (Blueprint $table) => $table->dropColumn(['voice', 'speed', 'pause_ms']));
         Schema::table('readings', static fn (Blueprint $table) => $table->boolean('dropped')->default(false));
@@ -181,7 +236,9 @@ return new class extends Migration
             $table->timestamp('undone_at')->nullable();
             $table->index(['channel_id', 'id']);
         });
-        DB::statement('update edits set channel_id = (select channel_id from batches where batches.id = edits.batch_id)');
+        DB::statement(
+            'update edits set channel_id = (select channel_id from batches where batches.id = edits.batch_id)',
+        );
     }
 
     private function exports(): void

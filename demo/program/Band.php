@@ -38,7 +38,15 @@ final class Band
                     $note = $chord[$step % count($chord)] + 12 * (1 + intdiv($step, count($chord)));
                     // Strong and weak steps, and every other pair of bars a little softer, so that it breathes.
                     $gain = $piece->figureGain * ($i % 2 === 0 ? 1 : 0.72) * ($number % 4 < 2 ? 1 : 0.8);
-                    $this->tone($at + $i * $piece->step, $piece->ring * 2, $note, $gain, $piece->figureSound, 0.006, $piece->ring);
+                    $this->tone(
+                        $at + $i * $piece->step,
+                        $piece->ring * 2,
+                        $note,
+                        $gain,
+                        $piece->figureSound,
+                        0.006,
+                        $piece->ring,
+                    );
                 }
             }
         }
@@ -50,8 +58,15 @@ final class Band
      *
      * @param  list<float>  $partials
      */
-    private function tone(float $at, float $long, int $note, float $gain, array $partials, float $attack, float $decay): void
-    {
+    private function tone(
+        float $at,
+        float $long,
+        int $note,
+        float $gain,
+        array $partials,
+        float $attack,
+        float $decay,
+    ): void {
         $first = (int) ($at * self::RATE);
         $last = min(count($this->sound), $first + (int) ($long * self::RATE));
         $fall = exp(-log(2) * 3 / ($decay * self::RATE));
@@ -85,16 +100,27 @@ final class Band
         }
         file_put_contents("{$this->work}/{$piece->name}.raw", $raw);
         $end = self::SECONDS - 3;
-        $process = new Process([
-            'ffmpeg', '-hide_banner', '-nostdin', '-loglevel', 'error', '-y', '-f', 'f32le', '-ar', (string) self::RATE, '-ac', '1', '-i', "{$piece->name}.raw",
-            '-af', "aresample=48000,pan=stereo|c0=c0|c1=c0,aecho=0.9:0.8:43|97|171:0.28|0.2|0.13,adelay=0|11,lowpass=f=7500,volume=0.8,afade=t=out:st=$end:d=3,atrim=end=".self::SECONDS,
-            '-c:a', 'flac', '-sample_fmt', 's16', '-map_metadata', '-1', '-fflags', '+bitexact', "{$piece->name}.flac",
-        ], $this->work, timeout: 120);
+        $process = new Process(
+            [
+                'ffmpeg', '-hide_banner', '-nostdin', '-loglevel', 'error', '-y', '-f', 'f32le', '-ar',
+                (string) self::RATE,
+                '-ac', '1', '-i', "{$piece->name}.raw", '-af',
+                'aresample=48000,pan=stereo|c0=c0|c1=c0,aecho=0.9:0.8:43|97|171:0.28|0.2|0.13,adelay=0|11,'
+                    ."lowpass=f=7500,volume=0.8,afade=t=out:st=$end:d=3,atrim=end=".self::SECONDS,
+                '-c:a', 'flac', '-sample_fmt', 's16', '-map_metadata', '-1', '-fflags', '+bitexact',
+                "{$piece->name}.flac",
+            ],
+            $this->work,
+            timeout: 120,
+        );
         $process->run();
         if (! $process->isSuccessful()) {
             throw new RuntimeException('The music could not be written: '.$process->getErrorOutput());
         }
         rename("{$this->work}/{$piece->name}.flac", "{$this->out}/{$piece->name}.flac");
-        file_put_contents("{$this->out}/{$piece->name}.json", json_encode(['mood' => $piece->mood], JSON_THROW_ON_ERROR));
+        file_put_contents(
+            "{$this->out}/{$piece->name}.json",
+            json_encode(['mood' => $piece->mood], JSON_THROW_ON_ERROR),
+        );
     }
 }

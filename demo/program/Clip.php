@@ -20,7 +20,8 @@ final readonly class Clip
     /**
      * @param  list<string>  $tags
      * @param  Closure(Pen): mixed  $back
-     * @param  (Closure(Pen): mixed)|null  $front  drawn 120 px wider, as it sways before the subject; from FRONT_TOP down
+     * @param  (Closure(Pen): mixed)|null  $front  drawn 120 px wider, as it sways before the subject; from FRONT_TOP
+     *   down
      */
     public function __construct(
         public string $name,
@@ -37,10 +38,16 @@ final readonly class Clip
         return (int) round($this->motion->seconds * self::FPS);
     }
 
-    /** @return list<array{x: float, y: float, w: float, h: float}> middle and size of the subject per frame, as fractions of the picture */
+    /**
+     * @return list<array{x: float, y: float, w: float, h: float}> middle and size of the subject per frame, as
+     * fractions of the picture
+     */
     public function truth(): array
     {
-        [$w, $h, $dx, $dy] = array_map(fn (float|int $length): float => $length * $this->subject->scale, $this->subject->box);
+        [$w, $h, $dx, $dy] = array_map(
+            fn (float|int $length): float => $length * $this->subject->scale,
+            $this->subject->box,
+        );
         $truth = [];
         for ($frame = 0; $frame < $this->frames(); $frame++) {
             $t = $frame / self::FPS;

@@ -21,7 +21,13 @@ final readonly class Coast
         $pen->rect(0, 0, $w, $h * ($this->horizon + 0.02), $pen->gradient($this->mood->sky()));
         if ($this->mood === Mood::Night) {
             for ($i = 0; $i < 130; $i++) {
-                $pen->disc($pen->pick(0, $w), $pen->pick(0, $h * $this->horizon * 0.9), $pen->pick(0.8, 2.6), Mood::PAPER, $pen->pick(0.25, 0.9));
+                $pen->disc(
+                    $pen->pick(0, $w),
+                    $pen->pick(0, $h * $this->horizon * 0.9),
+                    $pen->pick(0.8, 2.6),
+                    Mood::PAPER,
+                    $pen->pick(0.25, 0.9),
+                );
             }
         }
         if ($disc && $this->mood !== Mood::Storm) {
@@ -85,14 +91,30 @@ final readonly class Coast
         $pen->rect(0, $top, $w, $h - $top, $depths[0]);
         for ($band = 0; $band < $bands; $band++) {
             $y = $top + ($h - $top) * (($band + 0.35) / $bands) ** 1.35;
-            self::wave($pen, $y, 6 + 5 * $band, 90 + 60 * $band, $depths[min(4, $band + ($bands < 5 ? 1 : 0))], $this->mood->rim(), 0.28 - 0.03 * $band);
+            self::wave(
+                $pen,
+                $y,
+                6 + 5 * $band,
+                90 + 60 * $band,
+                $depths[min(4, $band + ($bands < 5 ? 1 : 0))],
+                $this->mood->rim(),
+                0.28 - 0.03 * $band,
+            );
         }
         if ($glitter) {
             for ($i = 0; $i < 60; $i++) {
                 $near = $pen->pick(0, 1);
                 $y = $top + 4 + ($h - $top) * 0.62 * $near;
                 $long = 12 + 46 * $near * $pen->pick(0.4, 1);
-                $pen->rect($w * 0.5 + $pen->pick(-1, 1) * $w * (0.05 + 0.22 * $near) - $long / 2, $y, $long, 2 + 2 * $near, $this->mood->rim(), 2, $pen->pick(0.15, 0.5));
+                $pen->rect(
+                    $w * 0.5 + $pen->pick(-1, 1) * $w * (0.05 + 0.22 * $near) - $long / 2,
+                    $y,
+                    $long,
+                    2 + 2 * $near,
+                    $this->mood->rim(),
+                    2,
+                    $pen->pick(0.15, 0.5),
+                );
             }
         }
 
@@ -100,8 +122,15 @@ final readonly class Coast
     }
 
     /** One band of sea with a rim of light along its crest. */
-    public static function wave(Pen $pen, float $y, float $high, float $long, string $fill, string $rim, float $shine): void
-    {
+    public static function wave(
+        Pen $pen,
+        float $y,
+        float $high,
+        float $long,
+        string $fill,
+        string $rim,
+        float $shine,
+    ): void {
         $phase = $pen->pick(0, 6);
         $crest = '';
         for ($x = -40; $x <= $pen->width + 40; $x += 10) {

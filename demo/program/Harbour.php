@@ -36,9 +36,19 @@ final class Harbour
     /** Light thrown from a lantern, to one side. */
     public static function beam(Pen $pen, float $x, float $y, float $long, float $turn, float $opacity = 0.5): void
     {
-        $pen->at($x, $y, static function (Pen $pen) use ($long, $opacity): void {
-            $pen->shape([[0, -5], [$long, -$long * 0.1], [$long, $long * 0.1], [0, 5]], $pen->gradient(['#fff0c4', Mood::LAMP], 'across', 0.0), $opacity);
-        }, 1, $turn);
+        $pen->at(
+            $x,
+            $y,
+            static function (Pen $pen) use ($long, $opacity): void {
+                $pen->shape(
+                    [[0, -5], [$long, -$long * 0.1], [$long, $long * 0.1], [0, 5]],
+                    $pen->gradient(['#fff0c4', Mood::LAMP], 'across', 0.0),
+                    $opacity,
+                );
+            },
+            1,
+            $turn,
+        );
     }
 
     public static function cottage(Pen $pen, bool $lit = true): void
@@ -48,7 +58,14 @@ final class Harbour
         $pen->rect(34, -146, 20, 40, '#6d4436');
         $pen->rect(-14, -46, 28, 46, '#5a3428', 2);
         foreach ([-58, 30] as $x) {
-            $pen->rect($x, -50, 28, 24, $lit ? Mood::LAMP : '#38505a', 2)->line($x + 14, -50, $x + 14, -26, '#3a2c26', 2.5);
+            $pen->rect($x, -50, 28, 24, $lit ? Mood::LAMP : '#38505a', 2)->line(
+                $x + 14,
+                -50,
+                $x + 14,
+                -26,
+                '#3a2c26',
+                2.5,
+            );
         }
     }
 
@@ -74,24 +91,40 @@ final class Harbour
         for ($i = 0; $i < 9; $i++) {
             $pen->disc(-100 + 24 * $i, -82, 7.5, Mood::LAMP);
         }
-        $pen->path('M-236 -56 L236 -62 Q220 0 186 22 L-196 22 Q-226 0 -236 -56 Z', $pen->gradient(['#27333a', '#111a20']));
+        $pen->path(
+            'M-236 -56 L236 -62 Q220 0 186 22 L-196 22 Q-226 0 -236 -56 Z',
+            $pen->gradient(['#27333a', '#111a20']),
+        );
         $pen->line(-232, -40, 226, -44, Mood::RUST, 7);
-        $pen->line(180, -58, 180, -170, Mood::INK, 6)->glow(180, -170, 60, Mood::LAMP, 0.8)->disc(180, -170, 8, '#fff3cf');
+        $pen->line(180, -58, 180, -170, Mood::INK, 6)
+            ->glow(180, -170, 60, Mood::LAMP, 0.8)
+            ->disc(180, -170, 8, '#fff3cf');
     }
 
     /** A rowing boat with its rower, 240 wide; the phase turns the oars once from 0 to 1. */
     public static function rowboat(Pen $pen, float $phase): void
     {
         $lean = 10 * sin(2 * M_PI * $phase);
-        $pen->at(4, -26, static function (Pen $pen): void {
-            $pen->path('M-26 4 Q-30 -64 2 -76 Q30 -64 26 4 Z', '#34505b')->disc(2, -94, 20, Mood::SKIN)->path('M-20 -100 Q2 -130 24 -100 Z', '#22323b');
-            $pen->rect(-22, -104, 48, 7, '#22323b', 3);
-        }, 1, $lean);
+        $pen->at(
+            4,
+            -26,
+            static function (Pen $pen): void {
+                $pen->path('M-26 4 Q-30 -64 2 -76 Q30 -64 26 4 Z', '#34505b')
+                    ->disc(2, -94, 20, Mood::SKIN)
+                    ->path('M-20 -100 Q2 -130 24 -100 Z', '#22323b');
+                $pen->rect(-22, -104, 48, 7, '#22323b', 3);
+            },
+            1,
+            $lean,
+        );
         $swing = 26 * sin(2 * M_PI * $phase);
         $dip = 12 * cos(2 * M_PI * $phase);
         $pen->line(6, -52, 6 + 2.6 * $swing, 12 + $dip, '#6d4a2f', 8);
         $pen->disc(6 + 2.7 * $swing, 20 + $dip, 13, '#6d4a2f', 1, 20);
-        $pen->path('M-126 -30 L128 -34 Q104 16 62 22 L-72 22 Q-112 12 -126 -30 Z', $pen->gradient(['#8a5a38', '#4b2c1c']));
+        $pen->path(
+            'M-126 -30 L128 -34 Q104 16 62 22 L-72 22 Q-112 12 -126 -30 Z',
+            $pen->gradient(['#8a5a38', '#4b2c1c']),
+        );
         $pen->line(-126, -30, 128, -34, '#c9a064', 6);
     }
 
@@ -103,8 +136,15 @@ final class Harbour
             $pen->line($x, -28, $x * 0.36, -180, Mood::INK, 7);
         }
         $pen->line(-28, -90, 28, -90, Mood::INK, 5);
-        $pen->path('M-22 -112 Q-22 -160 0 -160 Q22 -160 22 -112 L28 -104 L-28 -104 Z', Mood::BRASS)->disc(0, -100, 7, Mood::INK);
-        $pen->rect(-14, -212, 28, 32, Mood::LAMP, 5)->glow(0, -196, 110, Mood::LAMP, 0.75)->path('M-20 -212 L0 -234 L20 -212 Z', Mood::INK);
+        $pen->path('M-22 -112 Q-22 -160 0 -160 Q22 -160 22 -112 L28 -104 L-28 -104 Z', Mood::BRASS)->disc(
+            0,
+            -100,
+            7,
+            Mood::INK,
+        );
+        $pen->rect(-14, -212, 28, 32, Mood::LAMP, 5)
+            ->glow(0, -196, 110, Mood::LAMP, 0.75)
+            ->path('M-20 -212 L0 -234 L20 -212 Z', Mood::INK);
     }
 
     /** A gull in flight, 260 wide; the phase beats its wings once from 0 to 1. */
@@ -115,17 +155,42 @@ final class Harbour
         foreach ([-1, 1] as $side) {
             [$elbowX, $elbowY] = [$side * 62, -$up * 0.55];
             [$tipX, $tipY] = [$side * 128, -$up * 0.5 - $tip + 14];
-            $pen->path("M0 -8 Q$elbowX ".($elbowY - 26)." $tipX $tipY Q$elbowX ".($elbowY + 16).' 0 16 Z', $side < 0 ? '#d7d3c4' : '#efe9d8');
-            $pen->path("M$tipX $tipY L".($tipX * 0.8).' '.($tipY * 0.8 + 3).' L'.($tipX * 0.82).' '.($tipY * 0.8 - 10).' Z', Mood::INK);
+            $pen->path(
+                "M0 -8 Q$elbowX ".($elbowY - 26)." $tipX $tipY Q$elbowX ".($elbowY + 16).' 0 16 Z',
+                $side < 0 ? '#d7d3c4' : '#efe9d8',
+            );
+            $pen->path(
+                "M$tipX $tipY L".
+                    $tipX * 0.8.
+                    ' '.
+                    ($tipY * 0.8 + 3).
+                    ' L'.
+                    $tipX * 0.82.
+                    ' '.
+                    ($tipY * 0.8 - 10).
+                    ' Z',
+                Mood::INK,
+            );
         }
-        $pen->path('M-54 6 Q-10 -26 46 -6 Q64 0 60 6 Q20 26 -30 18 L-74 20 Z', '#fbf6e8')->disc(50, -4, 14, '#fbf6e8')->path('M62 -6 l22 6 l-22 6 Z', Mood::LAMP)->disc(54, -7, 3, Mood::INK);
+        $pen->path('M-54 6 Q-10 -26 46 -6 Q64 0 60 6 Q20 26 -30 18 L-74 20 Z', '#fbf6e8')
+            ->disc(50, -4, 14, '#fbf6e8')
+            ->path('M62 -6 l22 6 l-22 6 Z', Mood::LAMP)
+            ->disc(54, -7, 3, Mood::INK);
     }
 
     /** A bottle with a letter in it, afloat, 200 wide. */
     public static function bottle(Pen $pen): void
     {
-        $pen->path('M-96 -34 L30 -34 Q50 -34 62 -18 L96 -16 L96 8 L62 10 Q50 26 30 26 L-96 26 Q-112 -4 -96 -34 Z', '#7fb5a0', 'none', 0, 0.82);
-        $pen->path('M-74 -20 L20 -16 L20 10 L-74 14 Z', Mood::PAPER)->line(-60, -10, 4, -7, '#8a7a58', 3)->line(-60, 2, -8, 3, '#8a7a58', 3);
+        $pen->path(
+            'M-96 -34 L30 -34 Q50 -34 62 -18 L96 -16 L96 8 L62 10 Q50 26 30 26 L-96 26 Q-112 -4 -96 -34 Z',
+            '#7fb5a0',
+            'none',
+            0,
+            0.82,
+        );
+        $pen->path('M-74 -20 L20 -16 L20 10 L-74 14 Z', Mood::PAPER)
+            ->line(-60, -10, 4, -7, '#8a7a58', 3)
+            ->line(-60, 2, -8, 3, '#8a7a58', 3);
         $pen->rect(92, -18, 22, 28, '#9b6b3e', 3)->path('M-90 -26 L28 -27', 'none', '#dff2e2', 4, 0.7);
     }
 
@@ -133,8 +198,22 @@ final class Harbour
     public static function whale(Pen $pen, float $phase): void
     {
         $lift = 16 * sin(2 * M_PI * $phase);
-        $pen->path('M-214 20 Q-120 '.(-74 - $lift).' 20 '.(-80 - $lift).' Q150 -66 212 20 Z', $pen->gradient(['#3d5a66', '#172a33']));
-        $pen->path('M-60 '.(-74 - $lift).' Q-92 '.(-128 - $lift).' -112 '.(-126 - $lift).' Q-94 -96 -104 '.(-62 - $lift).' Z', '#22404b');
+        $pen->path(
+            'M-214 20 Q-120 '.(-74 - $lift).' 20 '.(-80 - $lift).' Q150 -66 212 20 Z',
+            $pen->gradient(['#3d5a66', '#172a33']),
+        );
+        $pen->path(
+            'M-60 '.
+                (-74 - $lift).
+                ' Q-92 '.
+                (-128 - $lift).
+                ' -112 '.
+                (-126 - $lift).
+                ' Q-94 -96 -104 '.
+                (-62 - $lift).
+                ' Z',
+            '#22404b',
+        );
         for ($i = 0; $i < 7; $i++) {
             $pen->disc(118 + 14 * sin($i * 2.1), -98 - $lift - 22 * $i, 7 + 3.2 * $i, '#dfe7de', 0.62 - 0.07 * $i);
         }
@@ -144,10 +223,32 @@ final class Harbour
     public static function flags(Pen $pen): void
     {
         $pen->line(0, 0, 0, 420, '#d9cdb0', 4);
-        $pen->at(0, 6, static fn (Pen $pen) => $pen->path('M0 0 L86 8 L86 74 L0 80 Z', Mood::PAPER)->path('M30 3 L58 6 L58 76 L30 78 Z', '#2e5d73'));
-        $pen->at(0, 104, static fn (Pen $pen) => $pen->path('M0 0 L86 8 L86 74 L0 80 Z', Mood::LAMP)->disc(42, 40, 20, Mood::INK));
-        $pen->at(0, 208, static fn (Pen $pen) => $pen->path('M0 0 L86 8 L86 74 L0 80 Z', Mood::RUST)->path('M0 0 L86 74 L86 60 L14 0 Z M0 80 L86 8 L74 7 L0 66 Z', Mood::PAPER));
-        $pen->at(0, 312, static fn (Pen $pen) => $pen->path('M0 0 L92 38 L0 76 Z', '#2e5d73')->path('M0 26 L34 38 L0 50 Z', Mood::PAPER));
+        $pen->at(
+            0,
+            6,
+            static fn (Pen $pen) => $pen
+                ->path('M0 0 L86 8 L86 74 L0 80 Z', Mood::PAPER)
+                ->path('M30 3 L58 6 L58 76 L30 78 Z', '#2e5d73'),
+        );
+        $pen->at(
+            0,
+            104,
+            static fn (Pen $pen) => $pen->path('M0 0 L86 8 L86 74 L0 80 Z', Mood::LAMP)->disc(42, 40, 20, Mood::INK),
+        );
+        $pen->at(
+            0,
+            208,
+            static fn (Pen $pen) => $pen
+                ->path('M0 0 L86 8 L86 74 L0 80 Z', Mood::RUST)
+                ->path('M0 0 L86 74 L86 60 L14 0 Z M0 80 L86 8 L74 7 L0 66 Z', Mood::PAPER),
+        );
+        $pen->at(
+            0,
+            312,
+            static fn (Pen $pen) => $pen
+                ->path('M0 0 L92 38 L0 76 Z', '#2e5d73')
+                ->path('M0 26 L34 38 L0 50 Z', Mood::PAPER),
+        );
     }
 
     /** A hanging lamp on its chain, the origin at the hook, 380 tall. */
@@ -156,7 +257,10 @@ final class Harbour
         $pen->line(0, 0, 0, 190, '#2a2018', 6)->glow(0, 276, 260, Mood::LAMP, 0.75);
         $pen->path('M-44 214 Q0 168 44 214 Z', Mood::BRASS)->rect(-52, 210, 104, 14, '#7c5a24', 4);
         $pen->path('M-38 224 L38 224 L52 318 L-52 318 Z', '#ffedbd', 'none', 0, 0.94);
-        $pen->path('M0 304 Q-20 274 0 240 Q20 274 0 304 Z', '#fff8e4')->path('M0 304 Q-11 284 0 262 Q11 284 0 304 Z', Mood::LAMP);
+        $pen->path('M0 304 Q-20 274 0 240 Q20 274 0 304 Z', '#fff8e4')->path(
+            'M0 304 Q-11 284 0 262 Q11 284 0 304 Z',
+            Mood::LAMP,
+        );
         foreach ([-45, -15, 15, 45] as $x) {
             $pen->line($x * 0.84, 224, $x * 1.13, 318, '#7c5a24', 4);
         }
@@ -164,8 +268,14 @@ final class Harbour
     }
 
     /** A quay of stone with its edge at the origin's height, from one x to another. */
-    public static function quay(Pen $pen, float $from, float $to, float $y, float $tall, string $stone = '#6b6357'): void
-    {
+    public static function quay(
+        Pen $pen,
+        float $from,
+        float $to,
+        float $y,
+        float $tall,
+        string $stone = '#6b6357',
+    ): void {
         $pen->rect($from, $y, $to - $from, $tall, $pen->gradient([$stone, '#2b2d2e']));
         $pen->rect($from, $y, $to - $from, 14, '#a3977f');
         for ($row = 0; $row < $tall / 44; $row++) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Demo;
 
 /**
- * How a subject moves through a clip: along a straight line, swaying about it. Lengths in pixels, times in seconds. Says
- * the same twice: as an expression for the film, and as numbers for the truth that is written beside it.
+ * How a subject moves through a clip: along a straight line, swaying about it. Lengths in pixels, times in seconds.
+ * Says the same twice: as an expression for the film, and as numbers for the truth that is written beside it.
  */
 final readonly class Motion
 {

@@ -57,8 +57,15 @@ final class Pen
         return "url(#$name)";
     }
 
-    public function rect(float $x, float $y, float $w, float $h, string $fill, float $round = 0, float $opacity = 1): self
-    {
+    public function rect(
+        float $x,
+        float $y,
+        float $w,
+        float $h,
+        string $fill,
+        float $round = 0,
+        float $opacity = 1,
+    ): self {
         return $this->add("<rect x='$x' y='$y' width='$w' height='$h' rx='$round' fill='$fill' opacity='$opacity'/>");
     }
 
@@ -82,13 +89,28 @@ final class Pen
         return $this->add("<polygon points='$list' fill='$fill' opacity='$opacity'/>");
     }
 
-    public function path(string $d, string $fill = 'none', string $stroke = 'none', float $width = 0, float $opacity = 1): self
-    {
-        return $this->add("<path d='$d' fill='$fill' stroke='$stroke' stroke-width='$width' stroke-linecap='round' stroke-linejoin='round' opacity='$opacity'/>");
+    public function path(
+        string $d,
+        string $fill = 'none',
+        string $stroke = 'none',
+        float $width = 0,
+        float $opacity = 1,
+    ): self {
+        return $this->add(
+            "<path d='$d' fill='$fill' stroke='$stroke' stroke-width='$width' "
+                ."stroke-linecap='round' stroke-linejoin='round' opacity='$opacity'/>",
+        );
     }
 
-    public function line(float $x1, float $y1, float $x2, float $y2, string $stroke, float $width, float $opacity = 1): self
-    {
+    public function line(
+        float $x1,
+        float $y1,
+        float $x2,
+        float $y2,
+        string $stroke,
+        float $width,
+        float $opacity = 1,
+    ): self {
         return $this->path("M$x1 $y1 L$x2 $y2", 'none', $stroke, $width, $opacity);
     }
 
@@ -105,16 +127,26 @@ final class Pen
         return $this->add('</g>');
     }
 
-    /** The whole picture, with the grain and the shade towards the edges that all share, unless it is to lie over another. */
+    /**
+     * The whole picture, with the grain and the shade towards the edges that all share, unless it is to lie over
+     * another.
+     */
     public function svg(bool $over = false): string
     {
         $finish = '';
         if (! $over) {
-            $this->definitions .= "<pattern id='grain' width='480' height='480' patternUnits='userSpaceOnUse'><image href='grain.png' width='480' height='480'/></pattern>"
-                ."<radialGradient id='edge' cx='0.5' cy='0.48' r='0.78'><stop offset='0.55' stop-color='#06121a' stop-opacity='0'/><stop offset='1' stop-color='#06121a' stop-opacity='0.5'/></radialGradient>";
-            $finish = "<rect width='100%' height='100%' fill='url(#grain)'/><rect width='100%' height='100%' fill='url(#edge)'/>";
+            $this->definitions .=
+                "<pattern id='grain' width='480' height='480' patternUnits='userSpaceOnUse'><image href='grain.png' ".
+                "width='480' height='480'/></pattern>".
+                "<radialGradient id='edge' cx='0.5' cy='0.48' r='0.78'><stop offset='0.55' stop-color='#06121a' "
+                    ."stop-opacity='0'/><stop offset='1' stop-color='#06121a' stop-opacity='0.5'/></radialGradient>";
+            $finish =
+                "<rect width='100%' height='100%' fill='url(#grain)'/><rect width='100%' height='100%' "
+                    ."fill='url(#edge)'/>";
         }
 
-        return "<svg xmlns='http://www.w3.org/2000/svg' width='{$this->width}' height='{$this->height}' viewBox='0 0 {$this->width} {$this->height}'><defs>{$this->definitions}</defs>{$this->drawn}$finish</svg>";
+        return "<svg xmlns='http://www.w3.org/2000/svg' width='{$this->width}' height='{$this->height}' "
+            ."viewBox='0 0 {$this->width} {$this->height}'>"
+            ."<defs>{$this->definitions}</defs>{$this->drawn}$finish</svg>";
     }
 }

@@ -40,16 +40,37 @@ final readonly class Still
      * A head and shoulders at a place and size in an upright picture or a wide one.
      *
      * @param  list<string>  $tags
-     * @param  array{skin: string, hair: string, coat: string, beard?: bool, cap?: bool, long?: bool, smile?: float, young?: bool}  $look
+     * @param  array{
+     *     skin: string, hair: string, coat: string, beard?: bool, cap?: bool, long?: bool, smile?: float, young?: bool
+     * }  $look
      */
-    public static function portrait(string $name, array $tags, array $look, Closure $behind, bool $upright, float $x, float $scale): self
-    {
+    public static function portrait(
+        string $name,
+        array $tags,
+        array $look,
+        Closure $behind,
+        bool $upright,
+        float $x,
+        float $scale,
+    ): self {
         [$w, $h] = $upright ? [1200, 2000] : [1920, 1080];
         $chin = $upright ? 1080 : 610;
 
-        return new self($name, $tags, $w, $h, static function (Pen $pen) use ($look, $behind, $x, $scale, $chin, $w): void {
-            $behind($pen);
-            $pen->at($x * $w, $chin, static fn (Pen $pen) => People::portrait($pen, $look), $scale);
-        }, ['x' => $x, 'y' => round(($chin - 165 * $scale) / $h, 4), 'w' => round(330 * $scale / $w, 4), 'h' => round(430 * $scale / $h, 4)]);
+        return new self(
+            $name,
+            $tags,
+            $w,
+            $h,
+            static function (Pen $pen) use ($look, $behind, $x, $scale, $chin, $w): void {
+                $behind($pen);
+                $pen->at($x * $w, $chin, static fn (Pen $pen) => People::portrait($pen, $look), $scale);
+            },
+            [
+                'x' => $x,
+                'y' => round(($chin - 165 * $scale) / $h, 4),
+                'w' => round((330 * $scale) / $w, 4),
+                'h' => round((430 * $scale) / $h, 4),
+            ],
+        );
     }
 }

@@ -1,7 +1,7 @@
 import Modal from 'bootstrap/js/dist/modal';
 import ask from './ask';
 
-/** A button with data-do sends what is in data-body there; the page around it hears "acted" with the answer, or why not. */
+/** A button with data-do sends data-body there; the page around it hears "acted" with the answer, or why not. */
 document.addEventListener('click', async (event) => {
     const button = event.target.closest('[data-do]');
     if (!button || button.disabled) return;

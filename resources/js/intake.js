@@ -5,7 +5,7 @@ export const KEPT = 'rapid-reel-intake';
 /** Scripts put under those that are typed already. */
 export const under = (typed, more) => (typed.trim() ? `${typed.trimEnd()}\n\n---\n\n` : '') + more;
 
-/** Scripts being typed, and beside them what will become of each. The text is kept in the browser until a batch is made. */
+/** Scripts being typed, and beside them what becomes of each. The text stays in the browser until a batch is made. */
 export default (urls, typedBefore, houseVoice) => ({
     text: typedBefore || localStorage.getItem(KEPT) || '',
     before: [],
@@ -25,11 +25,14 @@ export default (urls, typedBefore, houseVoice) => ({
 
     /** What is set for all of them, by the names of the fields. */
     choices() {
-        return Object.fromEntries([...new FormData(this.$root)].filter(([name]) => !['_token', 'text', 'name', 'quality'].includes(name)));
+        return Object.fromEntries(
+            [...new FormData(this.$root)].filter(([name]) => !['_token', 'text', 'name', 'quality'].includes(name)),
+        );
     },
 
     chose(event) {
-        if (event.target.closest('.intake-choices') && event.target.name !== 'name') this.$nextTick(() => this.preview());
+        if (event.target.closest('.intake-choices') && event.target.name !== 'name')
+            this.$nextTick(() => this.preview());
     },
 
     async preview() {
@@ -61,7 +64,7 @@ export default (urls, typedBefore, houseVoice) => ({
         this.$refs.files.value = '';
     },
 
-    /** A note that is to be spoken after all, or the articles of a page that are to be kept: the server writes the text anew. */
+    /** A note to be spoken after all, or the articles of a page to be kept: the server writes the text anew. */
     async mend(event) {
         const note = event.target.closest('[data-say]');
         const keep = event.target.closest('[data-keep] button')?.parentElement;
@@ -69,7 +72,10 @@ export default (urls, typedBefore, houseVoice) => ({
         const [script, line, run] = note ? note.dataset.say.split(',').map(Number) : [Number(keep.dataset.keep)];
         const articles = keep && [...keep.querySelectorAll(':checked')].map((box) => Number(box.value));
         try {
-            const { text } = await ask(note ? urls.say : urls.keep, { method: 'POST', json: { text: this.text, script, line, run, articles } });
+            const { text } = await ask(note ? urls.say : urls.keep, {
+                method: 'POST',
+                json: { text: this.text, script, line, run, articles },
+            });
             this.before.push(this.text);
             [this.text, this.refused] = [text, ''];
         } catch (problem) {

@@ -1,6 +1,6 @@
 import Modal from 'bootstrap/js/dist/modal';
 
-/** Keys that work wherever nothing is being typed: an element with data-key is clicked by that key, ? shows them all. */
+/** Keys that work where nothing is being typed: an element with data-key is clicked by that key, ? shows them all. */
 document.addEventListener('keydown', (event) => {
     const typing = event.target.closest('input:not([type=checkbox]), textarea, select, [contenteditable]');
     if (typing || event.ctrlKey || event.metaKey || event.altKey || document.querySelector('.modal.show')) return;
@@ -9,7 +9,9 @@ document.addEventListener('keydown', (event) => {
         Modal.getOrCreateInstance('#keys').show();
         return;
     }
-    const target = [...document.querySelectorAll('[data-key]')].find((element) => element.dataset.key === event.key.toLowerCase() && !element.disabled);
+    const target = [...document.querySelectorAll('[data-key]')].find(
+        element => element.dataset.key === event.key.toLowerCase() && !element.disabled,
+    );
     if (target) {
         event.preventDefault();
         target.focus();

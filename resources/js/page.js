@@ -35,7 +35,7 @@ export function renew(element, html) {
     });
 }
 
-/** What every page of things that workers have in hand shares: a fresh look now and then, what was done, undo and redo. */
+/** What pages of things that workers have in hand share: a fresh look now and then, what was done, undo and redo. */
 export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}, now = {}) => ({
     working: false,
     undo: null,

@@ -15,7 +15,9 @@ export default () => ({
     async start() {
         this.reset();
         try {
-            this.stream ??= await navigator.mediaDevices.getUserMedia({ audio: { channelCount: 1, echoCancellation: false, noiseSuppression: false, autoGainControl: false } });
+            this.stream ??= await navigator.mediaDevices.getUserMedia({
+                audio: { channelCount: 1, echoCancellation: false, noiseSuppression: false, autoGainControl: false },
+            });
         } catch {
             this.refused = 'The microphone cannot be used. Allow it for this page in the browser, and try again.';
             return;

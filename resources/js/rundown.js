@@ -74,11 +74,17 @@ export default (urls, now) => ({
     /** Sets something for the chosen shorts; where none is chosen, for the batch as a whole. */
     set(inherited = false) {
         const field = this.$root.querySelector(`[data-value-of="${this.setting}"]`);
-        const value = inherited ? null : (field.querySelector('[data-rule]') ?? field.querySelector('select, input')).value;
+        const value = inherited
+            ? null
+            : (field.querySelector('[data-rule]') ?? field.querySelector('select, input')).value;
         const place = this.chosen.length
             ? { level: 'short', ids: this.chosen }
             : { level: 'batch', ids: [this.batch], whole: 'batch' };
-        return this.send(urls.settings, { channel: this.channel, key: this.setting, value, inherit: inherited, ...place }, 'PUT');
+        return this.send(
+            urls.settings,
+            { channel: this.channel, key: this.setting, value, inherit: inherited, ...place },
+            'PUT',
+        );
     },
 
     get downloadable() {
@@ -97,7 +103,9 @@ export default (urls, now) => ({
 
     choose(row, on) {
         row.querySelector('.tick input').checked = on;
-        this.chosen = on ? [...new Set([...this.chosen, row.dataset.id])] : this.chosen.filter((id) => id !== row.dataset.id);
+        this.chosen = on
+            ? [...new Set([...this.chosen, row.dataset.id])]
+            : this.chosen.filter(id => id !== row.dataset.id);
     },
 
     all(event) {
@@ -108,7 +116,8 @@ export default (urls, now) => ({
         const row = event.target.closest('tr[data-id]');
         if (!event.target.matches('.tick input')) return;
         this.choose(row, event.target.checked);
-        if (this.ranging && this.anchor) around(this.$refs.rows, this.anchor, row).forEach((one) => this.choose(one, event.target.checked));
+        if (this.ranging && this.anchor)
+            around(this.$refs.rows, this.anchor, row).forEach(one => this.choose(one, event.target.checked));
         this.anchor = row.dataset.id;
     },
 
@@ -133,7 +142,15 @@ export default (urls, now) => ({
             End: () => this.go(row, rows.at(-1), event.shiftKey),
             ArrowRight: () => this.toggle(row, true),
             ArrowLeft: () => this.close(row),
-            ...(onRow ? { ' ': () => { this.choose(row, !this.chosen.includes(row.dataset.id)); this.anchor = row.dataset.id; }, Enter: () => row.querySelector('.what a').click() } : {}),
+            ...(onRow
+                ? {
+                      ' ': () => {
+                          this.choose(row, !this.chosen.includes(row.dataset.id));
+                          this.anchor = row.dataset.id;
+                      },
+                      Enter: () => row.querySelector('.what a').click(),
+                  }
+                : {}),
         }[event.key];
         if (!does) return;
         event.preventDefault();
@@ -166,7 +183,13 @@ export default (urls, now) => ({
     },
 
     arrange() {
-        this.none = arranged(this.$refs.rows, { by: this.by, down: this.down, show: this.show, words: this.words.toLowerCase() }) === 0 && this.ids.length > 0;
+        this.none =
+            arranged(this.$refs.rows, {
+                by: this.by,
+                down: this.down,
+                show: this.show,
+                words: this.words.toLowerCase(),
+            }) === 0 && this.ids.length > 0;
     },
 
     async toggle(row, open = row.nextElementSibling?.dataset.of !== row.dataset.id) {
@@ -187,11 +210,15 @@ export default (urls, now) => ({
     },
 
     renewOpened() {
-        this.$refs.rows.querySelectorAll('tr.opened-row').forEach((opened) => this.fill(opened, opened.previousElementSibling));
+        this.$refs.rows
+            .querySelectorAll('tr.opened-row')
+            .forEach(opened => this.fill(opened, opened.previousElementSibling));
     },
 
     async fill(opened, row) {
         const answer = await fetch(row.dataset.open);
-        opened.firstElementChild.innerHTML = answer.ok ? await answer.text() : '<p class="flag">It cannot be read. Load the page again.</p>';
+        opened.firstElementChild.innerHTML = answer.ok
+            ? await answer.text()
+            : '<p class="flag">It cannot be read. Load the page again.</p>';
     },
 });

@@ -12,7 +12,9 @@ export default (urls, now) => ({
 
     begin() {
         shows(now.revision);
-        window.addEventListener('beforeunload', (event) => { if (Object.keys(this.dirty).length) event.preventDefault(); });
+        window.addEventListener('beforeunload', event => {
+            if (Object.keys(this.dirty).length) event.preventDefault();
+        });
     },
 
     fresh(answer, { all = false, at = null }) {
@@ -121,6 +123,8 @@ export default (urls, now) => ({
         const footage = Number(button.dataset.footage);
         Modal.getOrCreateInstance('#picker').hide();
         document.activeElement?.blur();
-        await this.does(async () => ({ said: '', ...await ask(this.shot, { method: 'PUT', json: { footage } }) }), { all: true });
+        await this.does(async () => ({ said: '', ...(await ask(this.shot, { method: 'PUT', json: { footage } })) }), {
+            all: true,
+        });
     },
 });

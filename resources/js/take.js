@@ -1,6 +1,6 @@
 import ask from './ask';
 
-/** One take drawn downwards: its wave, its words where they are spoken, its pauses. Words of a reading can be dragged. */
+/** One take drawn downwards: wave, words where they are spoken, pauses. Words of a reading can be dragged. */
 export default (url, sound, spareUrl, pinUrl) => ({
     ms: 0,
     peaks: [],
@@ -19,7 +19,13 @@ export default (url, sound, spareUrl, pinUrl) => ({
 
     async load() {
         const take = await ask(url);
-        [this.ms, this.peaks, this.step, this.words, this.pauses] = [take.ms, take.peaks ?? [], take.step ?? 5, take.words ?? [], take.pauses ?? []];
+        [this.ms, this.peaks, this.step, this.words, this.pauses] = [
+            take.ms,
+            take.peaks ?? [],
+            take.step ?? 5,
+            take.words ?? [],
+            take.pauses ?? [],
+        ];
         this.$nextTick(() => this.draw());
     },
 
@@ -120,14 +126,19 @@ export default (url, sound, spareUrl, pinUrl) => ({
     },
 
     async pin(number) {
-        await this.tell(() => ask(pinUrl.replace(/999$/, number), { method: 'PUT', json: { ms: this.words[number].start_ms } }));
+        await this.tell(() =>
+            ask(pinUrl.replace(/999$/, number), { method: 'PUT', json: { ms: this.words[number].start_ms } }),
+        );
         this.load();
     },
 
     // Pauses
 
     says(pause) {
-        return pause.spared ? `A pause of ${pause.end - pause.start} ms, left as it was spoken. Press to shorten it to ${pause.keep} ms.` : `A pause of ${pause.end - pause.start} ms, shortened to ${pause.keep}. Press to leave it.`;
+        return pause.spared
+            ? `A pause of ${pause.end - pause.start} ms, left as it was spoken. ` +
+                  `Press to shorten it to ${pause.keep} ms.`
+            : `A pause of ${pause.end - pause.start} ms, shortened to ${pause.keep}. Press to leave it.`;
     },
 
     saysShort(pause) {
@@ -135,12 +146,18 @@ export default (url, sound, spareUrl, pinUrl) => ({
     },
 
     async spare(pause) {
-        if (await this.tell(() => ask(spareUrl, { method: 'PUT', json: { after: pause.after, spare: !pause.spared } }))) pause.spared = !pause.spared;
+        if (await this.tell(() => ask(spareUrl, { method: 'PUT', json: { after: pause.after, spare: !pause.spared } })))
+            pause.spared = !pause.spared;
     },
 
     sayWord(word) {
-        const doubt = { missing: ' It seems to be left out.', unclear: ' It is unclear, or something else is said.' }[word.doubt] ?? '';
-        return `${word.text}, ${(word.start_ms / 1000).toFixed(2)} to ${(word.end_ms / 1000).toFixed(2)} s.${doubt}${word.pinned ? ' Pinned.' : ''}`;
+        const doubt =
+            { missing: ' It seems to be left out.', unclear: ' It is unclear, or something else is said.' }[
+                word.doubt
+            ] ?? '';
+        const seconds = ms => (ms / 1000).toFixed(2);
+        const pinned = word.pinned ? ' Pinned.' : '';
+        return `${word.text}, ${seconds(word.start_ms)} to ${seconds(word.end_ms)} s.${doubt}${pinned}`;
     },
 
     async tell(asking) {

@@ -10,10 +10,13 @@
             <p class="notice notice-problem" role="alert">{{ $errors->first() }}</p>
         @endif
         <label for="email">E-mail</label>
-        <input id="email" name="email" type="email" class="form-control" value="{{ old('email', $demo['email'] ?? '') }}" autocomplete="username" required autofocus>
+        <input id="email" name="email" type="email" class="form-control"
+            value="{{ old('email', $demo['email'] ?? '') }}" autocomplete="username" required autofocus>
         <label for="password">Password</label>
-        <input id="password" name="password" type="password" class="form-control" autocomplete="current-password" required>
-        <label class="door-stay"><input type="checkbox" class="form-check-input" name="remember" value="1"> Stay signed in</label>
+        <input id="password" name="password" type="password" class="form-control" autocomplete="current-password"
+            required>
+        <label class="door-stay"><input type="checkbox" class="form-check-input" name="remember" value="1"> Stay signed
+        in</label>
         <button class="btn btn-primary">Sign in</button>
     </form>
     @if ($demo)

@@ -8,8 +8,8 @@ use RapidReel\Voice\Pcm;
 use RapidReel\Voice\WordTiming;
 
 /**
- * Finds when the words of a known text are spoken in a recording, by warping it onto a synthetic reading whose word times
- * are known: roughly over everything at first, then finely near that.
+ * Finds when the words of a known text are spoken in a recording, by warping it onto a synthetic reading whose word
+ * times are known: roughly over everything at first, then finely near that.
  */
 final readonly class Aligner
 {
@@ -21,7 +21,9 @@ final readonly class Aligner
 
     private const SHORT = 2_000;
 
-    /** Distance to the reading over that to the same reading backwards: from here on it is another text (from trying). */
+    /**
+     * Distance to the reading over that to the same reading backwards: from here on it is another text (from trying).
+     */
     private const ANOTHER_TEXT = 0.95;
 
     private const ANOTHER_TEXT_IF_SHORT = 0.92;
@@ -43,8 +45,8 @@ final readonly class Aligner
      * @param  Pcm  $recording  at any rate
      * @param  Pcm  $reading  of the same text, at any rate
      * @param  non-empty-list<WordTiming>  $words  of the text, with their times in the reading
-     * @param  (callable(): array{sound: Pcm, words: non-empty-list<WordTiming>})|null  $other  by another voice, for a short
-     *                                                                                          recording that is far from the first
+     * @param  (callable(): array{sound: Pcm, words: non-empty-list<WordTiming>})|null  $other  by another voice,
+     *     for a short recording that is far from the first
      *
      * @throws NotAlignable when there is no speech in the recording
      */
@@ -63,13 +65,25 @@ final readonly class Aligner
                 [$read, $rough, $likeness, $words] = [$otherRead, $otherRough, $otherLikeness, $secondWords];
             }
         }
-        $band = $this->narrowBand($rough, $isShort ? self::COARSE_IF_SHORT : self::COARSE, $read->count(), $heard->count());
+        $band = $this->narrowBand(
+            $rough,
+            $isShort ? self::COARSE_IF_SHORT : self::COARSE,
+            $read->count(),
+            $heard->count(),
+        );
         $path = Warp::path($read->values, $heard->values, SpeechFeatures::SIZE, $band);
 
-        return (new PathReader($read, $heard, $path))->words($words, $recording->durationMs(), $likeness < ($isShort ? self::ANOTHER_TEXT_IF_SHORT : self::ANOTHER_TEXT));
+        return (new PathReader($read, $heard, $path))->words(
+            $words,
+            $recording->durationMs(),
+            $likeness < ($isShort ? self::ANOTHER_TEXT_IF_SHORT : self::ANOTHER_TEXT),
+        );
     }
 
-    /** @return array{SpeechFeatures, WarpPath, float} a reading with the rough path to it, and how like the recording is to it */
+    /**
+     * @return array{SpeechFeatures, WarpPath, float} a reading with the rough path to it, and how like the recording is
+     * to it
+     */
     private function compared(Pcm $reading, SpeechFeatures $heard, bool $isShort): array
     {
         $read = SpeechFeatures::of(Resampler::to($reading, Cepstra::RATE), $this->cepstra);
@@ -79,7 +93,11 @@ final readonly class Aligner
         $size = Cepstra::COEFFICIENTS;
         $step = $isShort ? self::COARSE_IF_SHORT : self::COARSE;
         [$a, $b] = [$read->coarse($step), $heard->coarse($step)];
-        $wide = $this->wideBand(intdiv(count($a), $size), intdiv(count($b), $size), intdiv(self::ROAM_MS, $step * Cepstra::HOP_MS));
+        $wide = $this->wideBand(
+            intdiv(count($a), $size),
+            intdiv(count($b), $size),
+            intdiv(self::ROAM_MS, $step * Cepstra::HOP_MS),
+        );
         $rough = Warp::path($a, $b, $size, $wide);
         $backwards = Warp::path(array_merge(...array_reverse(array_chunk($a, $size))), $b, $size, $wide);
 
@@ -91,8 +109,11 @@ final readonly class Aligner
     {
         $wide = [];
         for ($i = 0; $i < $rows; $i++) {
-            $middle = (int) round($i * ($columns - 1) / max(1, $rows - 1));
-            $wide[] = [max(0, $i === 0 ? 0 : $middle - $roam), min($columns - 1, $i === $rows - 1 ? $columns - 1 : $middle + $roam)];
+            $middle = (int) round(($i * ($columns - 1)) / max(1, $rows - 1));
+            $wide[] = [
+                max(0, $i === 0 ? 0 : $middle - $roam),
+                min($columns - 1, $i === $rows - 1 ? $columns - 1 : $middle + $roam),
+            ];
         }
 
         return $wide;

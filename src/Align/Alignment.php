@@ -29,6 +29,8 @@ final readonly class Alignment
     /** @return int how many words are in doubt */
     public function doubtful(): int
     {
-        return count(array_filter($this->words, static fn (AlignedWord $word): bool => $word->doubt !== WordDoubt::None));
+        return count(
+            array_filter($this->words, static fn (AlignedWord $word): bool => $word->doubt !== WordDoubt::None),
+        );
     }
 }

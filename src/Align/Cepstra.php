@@ -46,7 +46,10 @@ final class Cepstra
     public function __construct()
     {
         $this->fft = new Fft(self::POINTS);
-        $this->window = array_map(static fn (int $i): float => 0.54 - 0.46 * cos(2 * M_PI * $i / (self::WINDOW - 1)), range(0, self::WINDOW - 1));
+        $this->window = array_map(
+            static fn (int $i): float => 0.54 - 0.46 * cos((2 * M_PI * $i) / (self::WINDOW - 1)),
+            range(0, self::WINDOW - 1),
+        );
         $this->bands = Mel::bands(self::BANDS, 100, 7_000, intdiv(self::POINTS, 2) + 1, self::RATE);
         $this->cosines = Cosines::matrix(self::COEFFICIENTS, self::BANDS);
     }

@@ -13,7 +13,10 @@ final class Cosines
         $matrix = [];
         for ($k = 0; $k < $coefficients; $k++) {
             $scale = sqrt(($k === 0 ? 1 : 2) / $inputs);
-            $matrix[] = array_map(static fn (int $n): float => $scale * cos(M_PI * $k * (2 * $n + 1) / (2 * $inputs)), range(0, $inputs - 1));
+            $matrix[] = array_map(
+                static fn (int $n): float => $scale * cos((M_PI * $k * (2 * $n + 1)) / (2 * $inputs)),
+                range(0, $inputs - 1),
+            );
         }
 
         return $matrix;

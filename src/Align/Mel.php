@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Align;
 
-/** The mel scale (S. Stevens, J. Volkmann and E. Newman, 1937; the formula of D. O'Shaughnessy, 1987), and bands on it. */
+/**
+ * The mel scale (S. Stevens, J. Volkmann and E. Newman, 1937; the formula of D. O'Shaughnessy, 1987), and bands on it.
+ */
 final class Mel
 {
     public static function ofHertz(float $hertz): float
@@ -27,8 +29,9 @@ final class Mel
     {
         $edges = [];
         for ($i = 0; $i <= $count + 1; $i++) {
-            $mel = self::ofHertz($lowHertz) + (self::ofHertz($highHertz) - self::ofHertz($lowHertz)) * $i / ($count + 1);
-            $edges[] = self::toHertz($mel) * 2 * ($bins - 1) / $rate;
+            $mel =
+                self::ofHertz($lowHertz) + ((self::ofHertz($highHertz) - self::ofHertz($lowHertz)) * $i) / ($count + 1);
+            $edges[] = (self::toHertz($mel) * 2 * ($bins - 1)) / $rate;
         }
         $bands = [];
         for ($i = 1; $i <= $count; $i++) {
@@ -36,7 +39,10 @@ final class Mel
             $first = (int) ceil($low);
             $weights = [];
             for ($bin = $first; $bin < min($bins, $high); $bin++) {
-                $weights[] = max(0.0, $bin <= $middle ? ($bin - $low) / ($middle - $low) : ($high - $bin) / ($high - $middle));
+                $weights[] = max(
+                    0.0,
+                    $bin <= $middle ? ($bin - $low) / ($middle - $low) : ($high - $bin) / ($high - $middle),
+                );
             }
             $bands[] = [$first, $weights];
         }

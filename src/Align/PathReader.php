@@ -9,7 +9,10 @@ use RapidReel\Voice\WordTiming;
 /** Reads the times of words off a path between a reading and a recording. */
 final readonly class PathReader
 {
-    /** A word that has less than this share of the time it should have seems to be left out: of words that are there, one in a hundred has (from trying). */
+    /**
+     * A word that has less than this share of the time it should have seems to be left out: of words that are there,
+     * one in a hundred has (from trying).
+     */
     private const LEFT_OUT = 0.5;
 
     /** A word that is this many times farther from the reading than the rest is in doubt. */
@@ -67,7 +70,9 @@ final readonly class PathReader
             $expected = ($word->endMs - $word->startMs) * $pace;
             $doubt = match (true) {
                 $end - $start < self::LEFT_OUT * $expected => WordDoubt::Missing,
-                $costs[$i] > self::UNCLEAR * $median, $end - $start > self::DRAWN_OUT * $expected + self::DRAWN_OUT_MS, $this->swallows($rows[$i]) => WordDoubt::Unclear,
+                $costs[$i] > self::UNCLEAR * $median,
+                $end - $start > self::DRAWN_OUT * $expected + self::DRAWN_OUT_MS,
+                $this->swallows($rows[$i]) => WordDoubt::Unclear,
                 default => WordDoubt::None,
             };
             $aligned[] = new AlignedWord(new WordTiming($word->text, $start, $end), $costs[$i] / $median, $doubt);
@@ -171,7 +176,10 @@ final readonly class PathReader
         }
 
         // In a noisy room soft sounds are as quiet as the pauses.
-        $pause = $this->heard->levels->loudDb - $this->heard->levels->quietDb > self::CLEAR_DB ? self::PAUSE_MS : 3 * self::PAUSE_MS;
+        $pause =
+            $this->heard->levels->loudDb - $this->heard->levels->quietDb > self::CLEAR_DB
+                ? self::PAUSE_MS
+                : 3 * self::PAUSE_MS;
 
         return [
             ($from - $first) * self::FRAME_MS >= $pause ? $from * self::FRAME_MS : $start,

@@ -67,7 +67,10 @@ final class Resampler
     private static function samples(Pcm $sound, int $from, int $count): array
     {
         $before = max(0, -$from);
-        $samples = [...array_fill(0, $before, 0), ...Pcm::values(substr($sound->bytes, 2 * max(0, $from), 2 * ($count - $before)))];
+        $samples = [
+            ...array_fill(0, $before, 0),
+            ...Pcm::values(substr($sound->bytes, 2 * max(0, $from), 2 * ($count - $before))),
+        ];
 
         return [...$samples, ...array_fill(0, max(0, $count - count($samples)), 0)];
     }

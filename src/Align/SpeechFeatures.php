@@ -8,8 +8,8 @@ use RapidReel\Voice\Pcm;
 use RapidReel\Voice\SpeechLevels;
 
 /**
- * What two readings are compared by: cepstra of the frames that matter, each coefficient brought to mean 0 and deviation 1,
- * with twice their slope beside them. Silence at the ends is left out, and long pauses are shortened.
+ * What two readings are compared by: cepstra of the frames that matter, each coefficient brought to mean 0 and
+ * deviation 1, with twice their slope beside them. Silence at the ends is left out, and long pauses are shortened.
  */
 final readonly class SpeechFeatures
 {
@@ -105,7 +105,11 @@ final readonly class SpeechFeatures
             }
         }
         $kept = [];
-        for ($frame = max(0, $span[0] - self::MARGIN), $end = min($frames, $span[1] + self::MARGIN); $frame < $end; $frame++) {
+        for (
+            $frame = max(0, $span[0] - self::MARGIN), $end = min($frames, $span[1] + self::MARGIN);
+            $frame < $end;
+            $frame++
+        ) {
             if (! isset($skipped[$frame])) {
                 $kept[] = $frame;
             }
@@ -128,7 +132,8 @@ final readonly class SpeechFeatures
             $m2 = max(0, $i - 2) * $size;
             for ($k = 0; $k < Cepstra::COEFFICIENTS; $k++) {
                 // The slope of a line through five points, twice.
-                $values[$i * $size + Cepstra::COEFFICIENTS + $k] = 0.2 * ($values[$p1 + $k] - $values[$m1 + $k] + 2 * ($values[$p2 + $k] - $values[$m2 + $k]));
+                $values[$i * $size + Cepstra::COEFFICIENTS + $k] =
+                    0.2 * ($values[$p1 + $k] - $values[$m1 + $k] + 2 * ($values[$p2 + $k] - $values[$m2 + $k]));
             }
         }
 

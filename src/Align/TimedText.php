@@ -7,7 +7,8 @@ namespace RapidReel\Align;
 /** Words that came with times from elsewhere: cues of SubRip or WebVTT, or the words of our own JSON. Times in ms. */
 final readonly class TimedText
 {
-    private const TIMES = '/^\s*(?:(\d{1,3}):)?(\d{1,2}):(\d{2})[.,](\d{1,3})\s*-->\s*(?:(\d{1,3}):)?(\d{1,2}):(\d{2})[.,](\d{1,3})/';
+    private const TIMES = '/^\s*(?:(\d{1,3}):)?(\d{1,2}):(\d{2})[.,](\d{1,3})\s*-->\s*(?:(\d{1,3}):)?(\d{1,'
+        .'2}):(\d{2})[.,](\d{1,3})/';
 
     /** @return list<array{start: int, end: int, text: string}> in order; empty where it is none of these */
     public static function parse(string $text): array
@@ -24,10 +25,19 @@ final readonly class TimedText
         $words = is_array($data) ? ($data['words'] ?? $data) : [];
         $cues = [];
         foreach (is_array($words) ? $words : [] as $word) {
-            if (! is_array($word) || ! is_string($word['text'] ?? null) || ! is_numeric($word['start_ms'] ?? null) || ! is_numeric($word['end_ms'] ?? null)) {
+            if (
+                ! is_array($word) ||
+                ! is_string($word['text'] ?? null) ||
+                ! is_numeric($word['start_ms'] ?? null) ||
+                ! is_numeric($word['end_ms'] ?? null)
+            ) {
                 return [];
             }
-            $cues[] = ['start' => max(0, (int) $word['start_ms']), 'end' => max(0, (int) $word['end_ms']), 'text' => $word['text']];
+            $cues[] = [
+                'start' => max(0, (int) $word['start_ms']),
+                'end' => max(0, (int) $word['end_ms']),
+                'text' => $word['text'],
+            ];
         }
 
         return $cues;
@@ -42,7 +52,10 @@ final readonly class TimedText
             $words = [];
             foreach ((array) preg_split('/\R/u', (string) $block) as $line) {
                 if (preg_match(self::TIMES, (string) $line, $match) === 1) {
-                    $times = [self::ms($match[1], $match[2], $match[3], $match[4]), self::ms($match[5], $match[6], $match[7], $match[8])];
+                    $times = [
+                        self::ms($match[1], $match[2], $match[3], $match[4]),
+                        self::ms($match[5], $match[6], $match[7], $match[8]),
+                    ];
                 } elseif ($times !== null) {
                     $words[] = trim((string) preg_replace('/<[^>]*>|\{\\\\[^}]*\}/', '', (string) $line));
                 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Align;
 
 /**
- * Dynamic time warping (H. Sakoe and S. Chiba, 1978) within a band, with the steps (1,1), (1,0) and (0,1): which frames of
- * one sequence go with which of another, so that the sum of their Euclidean distances is least.
+ * Dynamic time warping (H. Sakoe and S. Chiba, 1978) within a band, with the steps (1,1), (1,0) and (0,1): which frames
+ * of one sequence go with which of another, so that the sum of their Euclidean distances is least.
  */
 final class Warp
 {
@@ -20,8 +20,8 @@ final class Warp
      * @param  list<float>  $a  frame after frame
      * @param  list<float>  $b
      * @param  int  $size  numbers of a frame
-     * @param  list<array{int, int}>  $band  for every frame of a the first and the last of b that it may go with; both ends
-     *                                       never fall, and each overlaps or touches the one before
+     * @param  list<array{int, int}>  $band  for every frame of a the first and the last of b that it may go with;
+     *                                       both ends never fall, and each overlaps or touches the one before
      */
     public static function path(array $a, array $b, int $size, array $band): WarpPath
     {

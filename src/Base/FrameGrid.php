@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace RapidReel\Base;
 
-/** Milliseconds and frames of a short: frame = round(ms × fps / 1000), counted from one start, so that rounding never adds up. */
+/**
+ * Milliseconds and frames of a short: frame = round(ms × fps / 1000), counted from one start, so that rounding never
+ * adds up.
+ */
 final readonly class FrameGrid
 {
     public function __construct(public int $fps)

@@ -60,7 +60,11 @@ final readonly class BriefWriter
     private static function phrase(string $said): string
     {
         $words = trim($said, " \t\n\"'“”‘’.,;:!?…—–-()");
-        $words = (string) preg_replace('/^(?:(?:and|but|so|then|or|yet|because|for|now|well|still|only|that|which|who)\b[,\s]*)+(?=\S)/iu', '', $words);
+        $words = (string) preg_replace(
+            '/^(?:(?:and|but|so|then|or|yet|because|for|now|well|still|only|that|which|who)\b[,\s]*)+(?=\S)/iu',
+            '',
+            $words,
+        );
         $parts = (array) preg_split('/\s+/u', $words);
         $words = implode(' ', array_slice($parts, 0, self::MOST_WORDS));
 
@@ -70,10 +74,14 @@ final readonly class BriefWriter
     /** @return list<string> */
     private function forbiddenIn(string $text): array
     {
-        return array_values(array_filter(
-            $this->forbidden,
-            static fn (string $word): bool => trim($word) !== '' && preg_match('/(?<![\p{L}\p{N}])'.preg_quote(trim($word), '/').'(?![\p{L}\p{N}])/iu', $text) === 1,
-        ));
+        return array_values(
+            array_filter(
+                $this->forbidden,
+                static fn (string $word): bool => trim($word) !== '' &&
+                    preg_match('/(?<![\p{L}\p{N}])'.preg_quote(trim($word), '/').'(?![\p{L}\p{N}])/iu', $text) ===
+                        1,
+            ),
+        );
     }
 
     private static function oneLine(string $text): string

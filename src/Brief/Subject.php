@@ -7,7 +7,9 @@ namespace RapidReel\Brief;
 use RapidReel\Language\Picturable;
 use RapidReel\Language\Terms;
 
-/** What a short is about, in one word: the one of its title that its text takes up most, or the text's most frequent. */
+/**
+ * What a short is about, in one word: the one of its title that its text takes up most, or the text's most frequent.
+ */
 final class Subject
 {
     /** @return string lower case; empty where nothing can be pictured */

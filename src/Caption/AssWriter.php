@@ -38,7 +38,12 @@ final readonly class AssWriter
                 $from = max(0, $from - $firstFrame);
                 $until = min($frames, $until - $firstFrame);
                 if ($from < $until) {
-                    $events .= sprintf("Dialogue: 0,%s,%s,Caption,,0,0,0,,%s\n", $this->time($from), $this->time($until), $this->line($cue, $marked));
+                    $events .= sprintf(
+                        "Dialogue: 0,%s,%s,Caption,,0,0,0,,%s\n",
+                        $this->time($from),
+                        $this->time($until),
+                        $this->line($cue, $marked),
+                    );
                 }
             }
         }
@@ -96,7 +101,10 @@ final readonly class AssWriter
         }
         $x = intdiv(TargetProfile::WIDTH, 2);
         $y = (int) round($this->style->middle * TargetProfile::HEIGHT);
-        $size = $cue->scale < 1 ? sprintf('\fs%d', (int) floor($this->style->size * TargetProfile::HEIGHT * $cue->scale)) : '';
+        $size =
+            $cue->scale < 1
+                ? sprintf('\fs%d', (int) floor($this->style->size * TargetProfile::HEIGHT * $cue->scale))
+                : '';
 
         return "{\\an5\\pos($x,$y)$size}".implode('\N', $lines);
     }
@@ -105,7 +113,9 @@ final readonly class AssWriter
     {
         $text = self::escape($this->style->upperCase ? mb_strtoupper($text) : $text);
 
-        return $marked ? sprintf('{\1c%s}%s{\1c%s}', $this->colour($this->style->mark), $text, $this->colour($this->style->ink)) : $text;
+        return $marked
+            ? sprintf('{\1c%s}%s{\1c%s}', $this->colour($this->style->mark), $text, $this->colour($this->style->ink))
+            : $text;
     }
 
     private function head(): string
@@ -122,7 +132,9 @@ final readonly class AssWriter
             'YCbCr Matrix: TV.709',
             '',
             '[V4+ Styles]',
-            'Format: Name, Fontname, Fontsize, PrimaryColour, SecondaryColour, OutlineColour, BackColour, Bold, Italic, Underline, StrikeOut, ScaleX, ScaleY, Spacing, Angle, BorderStyle, Outline, Shadow, Alignment, MarginL, MarginR, MarginV, Encoding',
+            'Format: Name, Fontname, Fontsize, PrimaryColour, SecondaryColour, OutlineColour, BackColour, Bold, Italic,'
+                .' Underline, StrikeOut, ScaleX, ScaleY, Spacing, Angle, BorderStyle, Outline, Shadow, Alignment, '
+                .'MarginL, MarginR, MarginV, Encoding',
             sprintf(
                 'Style: Caption,%s,%d,%s,%s,%s,&H80%s,0,0,0,0,100,100,0,0,1,%.1f,%.1f,5,0,0,0,1',
                 $this->family,
@@ -152,6 +164,12 @@ final readonly class AssWriter
     {
         $hundredths = (int) floor($frame * 100 / $this->fps);
 
-        return sprintf('%d:%02d:%02d.%02d', intdiv($hundredths, 360_000), intdiv($hundredths, 6_000) % 60, intdiv($hundredths, 100) % 60, $hundredths % 100);
+        return sprintf(
+            '%d:%02d:%02d.%02d',
+            intdiv($hundredths, 360_000),
+            intdiv($hundredths, 6_000) % 60,
+            intdiv($hundredths, 100) % 60,
+            $hundredths % 100,
+        );
     }
 }

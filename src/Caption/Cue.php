@@ -22,7 +22,11 @@ final readonly class Cue
         public array $lines,
         public float $scale,
     ) {
-        if ($startMs > $words[0]->startMs || $endMs < $words[count($words) - 1]->endMs || array_sum($lines) !== count($words)) {
+        if (
+            $startMs > $words[0]->startMs ||
+            $endMs < $words[count($words) - 1]->endMs ||
+            array_sum($lines) !== count($words)
+        ) {
             throw new InvalidArgumentException('A cue must hold its words.');
         }
     }
@@ -32,7 +36,10 @@ final readonly class Cue
         return implode(' ', array_map(static fn (WordTiming $word): string => $word->text, $this->words));
     }
 
-    /** @return array{text: string, start_ms: int, end_ms: int, words: list<array{text: string, start_ms: int, end_ms: int}>, lines: list<int>, scale: float} */
+    /**
+     * @return array{text: string, start_ms: int, end_ms: int, words: list<array{text: string, start_ms: int, end_ms:
+     * int}>, lines: list<int>, scale: float}
+     */
     public function toArray(): array
     {
         return [
@@ -45,7 +52,10 @@ final readonly class Cue
         ];
     }
 
-    /** @param  array{start_ms: int, end_ms: int, words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>, lines: non-empty-list<int>, scale: float|int}  $data */
+    /**
+     * @param  array{start_ms: int, end_ms: int, words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>,
+     * lines: non-empty-list<int>, scale: float|int}  $data
+     */
     public static function fromArray(array $data): self
     {
         return new self(

@@ -82,15 +82,23 @@ final readonly class CueGrouper
      */
     private function set(array $group): array
     {
-        $room = $this->profile->safeArea()->centredWidth() * TargetProfile::WIDTH - 4 * $this->style->outline * TargetProfile::HEIGHT;
+        $room =
+            $this->profile->safeArea()->centredWidth() * TargetProfile::WIDTH -
+            4 * $this->style->outline * TargetProfile::HEIGHT;
         $size = $this->style->size * TargetProfile::HEIGHT;
-        $texts = array_map(fn (WordTiming $word): string => $this->style->upperCase ? mb_strtoupper($word->text) : $word->text, $group);
+        $texts = array_map(
+            fn (WordTiming $word): string => $this->style->upperCase ? mb_strtoupper($word->text) : $word->text,
+            $group,
+        );
         $best = [[count($texts)], 0.0];
         foreach ($this->breaks(count($texts)) as $lines) {
             $widest = 0.0;
             $at = 0;
             foreach ($lines as $count) {
-                $widest = max($widest, $this->metrics->width(implode(CaptionStyle::WORD_SPACE, array_slice($texts, $at, $count)), $size));
+                $widest = max(
+                    $widest,
+                    $this->metrics->width(implode(CaptionStyle::WORD_SPACE, array_slice($texts, $at, $count)), $size),
+                );
                 $at += $count;
             }
             $scale = $widest > 0 ? min(1.0, $room / $widest) : 1.0;

@@ -22,7 +22,13 @@ final class WebVtt
                 $words[] = self::word($word, $at, $cue->endMs);
                 $at = max($at, $word->startMs);
             }
-            $text .= sprintf("%d\n%s --> %s\n%s\n\n", $i + 1, self::time($cue->startMs), self::time($cue->endMs), implode(' ', $words));
+            $text .= sprintf(
+                "%d\n%s --> %s\n%s\n\n",
+                $i + 1,
+                self::time($cue->startMs),
+                self::time($cue->endMs),
+                implode(' ', $words),
+            );
         }
 
         return $text;
@@ -31,13 +37,23 @@ final class WebVtt
     /** A timestamp must lie inside the cue and after the one before it (WebVTT, 4.2.2). */
     private static function word(WordTiming $word, int $afterMs, int $endMs): string
     {
-        $text = str_replace(['&', '<', '>'], ['&amp;', '&lt;', '&gt;'], (string) preg_replace('/\s+/u', ' ', $word->text));
+        $text = str_replace(
+            ['&', '<', '>'],
+            ['&amp;', '&lt;', '&gt;'],
+            (string) preg_replace('/\s+/u', ' ', $word->text),
+        );
 
         return $word->startMs > $afterMs && $word->startMs < $endMs ? '<'.self::time($word->startMs).'>'.$text : $text;
     }
 
     private static function time(int $ms): string
     {
-        return sprintf('%02d:%02d:%02d.%03d', intdiv($ms, 3_600_000), intdiv($ms, 60_000) % 60, intdiv($ms, 1000) % 60, $ms % 1000);
+        return sprintf(
+            '%02d:%02d:%02d.%03d',
+            intdiv($ms, 3_600_000),
+            intdiv($ms, 60_000) % 60,
+            intdiv($ms, 1000) % 60,
+            $ms % 1000,
+        );
     }
 }

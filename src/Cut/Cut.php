@@ -11,9 +11,18 @@ use RapidReel\Caption\CaptionStyle;
 use RapidReel\Caption\Cue;
 
 /**
- * The complete timed plan of one short: all that is needed to preview, measure or render it. Times in ms from its start.
+ * The complete timed plan of one short: all that is needed to preview, measure or render it. Times in ms from its
+ * start.
  *
- * @phpstan-type Report array{schema: int, duration_ms: int, hook_ms: int, scenes: list<array{role: string, text: string, start_ms: int, end_ms: int, shots: list<array<string, mixed>>}>, words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>, cues: list<array{text: string, start_ms: int, end_ms: int}>, flags: list<array{code: string, message: string}>}
+ * @phpstan-type Report array{
+ *     schema: int, duration_ms: int, hook_ms: int,
+ *     scenes: list<array{
+ *         role: string, text: string, start_ms: int, end_ms: int, shots: list<array<string, mixed>>
+ *     }>,
+ *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,
+ *     cues: list<array{text: string, start_ms: int, end_ms: int}>,
+ *     flags: list<array{code: string, message: string}>
+ * }
  */
 final readonly class Cut
 {
@@ -83,7 +92,14 @@ final readonly class Cut
             'hook_ms' => $this->hookMs,
             'scenes' => $scenes,
             'words' => array_map(static fn (CutWord $word): array => $word->toArray(), $this->words),
-            'cues' => array_map(static fn (Cue $cue): array => ['text' => $cue->text(), 'start_ms' => $cue->startMs, 'end_ms' => $cue->endMs], $this->cues),
+            'cues' => array_map(
+                static fn (Cue $cue): array => [
+                    'text' => $cue->text(),
+                    'start_ms' => $cue->startMs,
+                    'end_ms' => $cue->endMs,
+                ],
+                $this->cues,
+            ),
             'flags' => array_map(static fn (Flag $flag): array => $flag->toArray(), $this->flags),
         ];
     }

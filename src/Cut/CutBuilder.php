@@ -56,12 +56,25 @@ final readonly class CutBuilder
                     $shots[] = $this->shot($pictures[$at], $one, $shot);
                     $at++;
                 }
-                array_push($cues, ...$grouper->group(array_slice($timed, $shot->firstWord, $shot->endWord - $shot->firstWord), $endMs));
+                array_push(
+                    $cues,
+                    ...$grouper->group(
+                        array_slice($timed, $shot->firstWord, $shot->endWord - $shot->firstWord),
+                        $endMs,
+                    ),
+                );
             }
             foreach ($timed as $word) {
                 $words[] = new CutWord($word, $number);
             }
-            $scenes[] = new CutScene($one->scene->role, $one->scene->text, $startMs, $grid->msOf($span->endFrame), $one->take->key, $shots);
+            $scenes[] = new CutScene(
+                $one->scene->role,
+                $one->scene->text,
+                $startMs,
+                $grid->msOf($span->endFrame),
+                $one->take->key,
+                $shots,
+            );
         }
 
         $duration = $grid->msOf($spans[count($spans) - 1]->endFrame);
@@ -75,7 +88,15 @@ final readonly class CutBuilder
             $scenes,
             $words,
             $cues,
-            [...$flags, ...$this->flags($duration, $hookMs, $pictures, array_map(static fn (CutWord $word): string => $word->timing->text, $words))],
+            [
+                ...$flags,
+                ...$this->flags(
+                    $duration,
+                    $hookMs,
+                    $pictures,
+                    array_map(static fn (CutWord $word): string => $word->timing->text, $words),
+                ),
+            ],
             $this->style,
             $music,
         );
@@ -95,16 +116,26 @@ final readonly class CutBuilder
         $words = [];
         $spans = $this->pacer->spans($voiced);
         foreach ($spans as $number => $span) {
-            $scenes[] = [$grid->msOf($span->startFrame), $grid->msOf($span->endFrame), $voiced[$number]->scene->role->value];
+            $scenes[] = [
+                $grid->msOf($span->startFrame),
+                $grid->msOf($span->endFrame),
+                $voiced[$number]->scene->role->value,
+            ];
             foreach (array_slice($span->shots, 1) as $shot) {
                 $cuts[] = $grid->msOf($shot->startFrame);
             }
-            array_push($words, ...array_map(static fn (WordTiming $word): string => $word->text, $voiced[$number]->take->words));
+            array_push(
+                $words,
+                ...array_map(static fn (WordTiming $word): string => $word->text, $voiced[$number]->take->words),
+            );
         }
         $duration = $grid->msOf($spans[count($spans) - 1]->endFrame);
         $hookMs = $voiced[0]->take->spokenMs();
 
-        return new CutSummary($this->profile, $duration, $hookMs, count($words), $scenes, $cuts, [...$flags, ...$this->flags($duration, $hookMs, [], $words)]);
+        return new CutSummary($this->profile, $duration, $hookMs, count($words), $scenes, $cuts, [
+            ...$flags,
+            ...$this->flags($duration, $hookMs, [], $words),
+        ]);
     }
 
     /**
@@ -150,7 +181,12 @@ final readonly class CutBuilder
             $isClip
                 ? FramePath::centred($footage->width, $footage->height, $this->profile->aspect())
                 : ($chosen->motion ?? $one->motion)->path(
-                    $footage->width, $footage->height, $this->profile->aspect(), $lengthMs, $chosen->strength ?? $one->strength, $footage->fingerprint,
+                    $footage->width,
+                    $footage->height,
+                    $this->profile->aspect(),
+                    $lengthMs,
+                    $chosen->strength ?? $one->strength,
+                    $footage->fingerprint,
                 ),
             $span->firstWord,
         );
@@ -165,21 +201,53 @@ final readonly class CutBuilder
     {
         $flags = [];
         if ($hookMs > $this->profile->hookWindowMs()) {
-            $flags[] = new Flag(FlagCode::HookLate, sprintf('The hook takes %.1f s to say; viewers give it %.1f s.', $hookMs / 1000, $this->profile->hookWindowMs() / 1000));
+            $flags[] = new Flag(
+                FlagCode::HookLate,
+                sprintf(
+                    'The hook takes %.1f s to say; viewers give it %.1f s.',
+                    $hookMs / 1000,
+                    $this->profile->hookWindowMs() / 1000,
+                ),
+            );
         }
         if ($duration > $this->profile->longestMs()) {
-            $flags[] = new Flag(FlagCode::TooLong, sprintf('%.1f s over the limit of %d s.', ($duration - $this->profile->longestMs()) / 1000, intdiv($this->profile->longestMs(), 1000)));
+            $flags[] = new Flag(
+                FlagCode::TooLong,
+                sprintf(
+                    '%.1f s over the limit of %d s.',
+                    ($duration - $this->profile->longestMs()) / 1000,
+                    intdiv($this->profile->longestMs(), 1000),
+                ),
+            );
         }
         if ($duration < $this->profile->shortestMs()) {
-            $flags[] = new Flag(FlagCode::TooShort, sprintf('%.1f s short of the %d s that the target asks for.', ($this->profile->shortestMs() - $duration) / 1000, intdiv($this->profile->shortestMs(), 1000)));
+            $flags[] = new Flag(
+                FlagCode::TooShort,
+                sprintf(
+                    '%.1f s short of the %d s that the target asks for.',
+                    ($this->profile->shortestMs() - $duration) / 1000,
+                    intdiv($this->profile->shortestMs(), 1000),
+                ),
+            );
         }
-        $repeats = count($pictures) - count(array_unique(array_map(static fn (Footage $footage): string => $footage->id, $pictures)));
+        $repeats =
+            count($pictures) -
+            count(array_unique(array_map(static fn (Footage $footage): string => $footage->id, $pictures)));
         if ($repeats > 0) {
-            $flags[] = new Flag(FlagCode::FootageRepeats, sprintf('%d of %d pictures stand twice: the library holds too few.', $repeats, count($pictures)));
+            $flags[] = new Flag(
+                FlagCode::FootageRepeats,
+                sprintf('%d of %d pictures stand twice: the library holds too few.', $repeats, count($pictures)),
+            );
         }
         $odd = array_filter($words, fn (string $word): bool => ! $this->metrics->covers($word));
         if ($odd !== []) {
-            $flags[] = new Flag(FlagCode::NoFace, sprintf('The caption face lacks characters of “%s”; another face stands in.', implode('”, “', array_slice(array_values($odd), 0, 3))));
+            $flags[] = new Flag(
+                FlagCode::NoFace,
+                sprintf(
+                    'The caption face lacks characters of “%s”; another face stands in.',
+                    implode('”, “', array_slice(array_values($odd), 0, 3)),
+                ),
+            );
         }
 
         return $flags;

@@ -31,6 +31,11 @@ final readonly class CutMusic
     /** @return array{id: string, fingerprint: string, loudness: float, under: int} */
     public function toArray(): array
     {
-        return ['id' => $this->id, 'fingerprint' => $this->fingerprint, 'loudness' => $this->loudness, 'under' => $this->under];
+        return [
+            'id' => $this->id,
+            'fingerprint' => $this->fingerprint,
+            'loudness' => $this->loudness,
+            'under' => $this->under,
+        ];
     }
 }

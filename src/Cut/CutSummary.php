@@ -37,8 +37,20 @@ final readonly class CutSummary
             $cut->durationMs,
             $cut->hookMs,
             count($cut->words),
-            array_map(static fn (CutScene $scene): array => [$scene->startMs, $scene->endMs, $scene->role->value], $cut->scenes),
-            array_merge([], ...array_map(static fn (CutScene $scene): array => array_map(static fn (CutShot $shot): int => $shot->startMs, array_slice($scene->shots, 1)), $cut->scenes)),
+            array_map(
+                static fn (CutScene $scene): array => [$scene->startMs, $scene->endMs, $scene->role->value],
+                $cut->scenes,
+            ),
+            array_merge(
+                [],
+                ...array_map(
+                    static fn (CutScene $scene): array => array_map(
+                        static fn (CutShot $shot): int => $shot->startMs,
+                        array_slice($scene->shots, 1),
+                    ),
+                    $cut->scenes,
+                ),
+            ),
             $cut->flags,
             $pixels,
             $sound,
@@ -54,7 +66,17 @@ final readonly class CutSummary
     /** @param  list<Flag>  $flags */
     public function flagged(array $flags): self
     {
-        return new self($this->profile, $this->durationMs, $this->hookMs, $this->words, $this->scenes, $this->changesMs, [...$this->flags, ...$flags], $this->pixels, $this->sound);
+        return new self(
+            $this->profile,
+            $this->durationMs,
+            $this->hookMs,
+            $this->words,
+            $this->scenes,
+            $this->changesMs,
+            [...$this->flags, ...$flags],
+            $this->pixels,
+            $this->sound,
+        );
     }
 
     public function isOver(): bool
@@ -106,7 +128,11 @@ final readonly class CutSummary
     public static function fromJson(string $json): self
     {
         // What was encoded above has this shape.
-        /** @var array{profile: string, duration_ms: int, hook_ms: int, words: int, scenes: list<array{int, int, string}>, cuts_ms: list<int>, flags: list<array{code: string, message: string}>, pixels?: string, sound?: string} $data */
+        /**
+         * @var array{profile: string, duration_ms: int, hook_ms: int, words: int, scenes: list<array{int, int,
+         * string}>, cuts_ms: list<int>, flags: list<array{code: string, message: string}>, pixels?: string, sound?:
+         * string} $data
+         */
         $data = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
 
         return new self(

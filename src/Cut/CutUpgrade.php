@@ -25,18 +25,24 @@ final class CutUpgrade
     }
 
     /**
-     * In schema 1 a still had a held path and the name of a motion that was always of the same strength, a shot did not know its
-     * word, and all music was as far under the voice.
+     * In schema 1 a still had a held path and the name of a motion that was always of the same strength, a shot did not
+     * know its word, and all music was as far under the voice.
      *
      * @param  array<array-key, mixed>  $data
      * @return array<array-key, mixed>
      */
     private static function fromFirst(array $data): array
     {
-        /** @var array{scenes: list<array{shots: list<array<string, mixed>>}>, words: list<array{start_ms: int, scene: int}>, making: array{profile: string, music: array<string, mixed>|null}} $data */
+        /**
+         * @var array{scenes: list<array{shots: list<array<string, mixed>>}>, words: list<array{start_ms: int, scene:
+         * int}>, making: array{profile: string, music: array<string, mixed>|null}} $data
+         */
         $aspect = TargetProfile::from($data['making']['profile'])->aspect();
         foreach ($data['scenes'] as $number => $scene) {
-            $starts = array_column(array_filter($data['words'], static fn (array $word): bool => $word['scene'] === $number), 'start_ms');
+            $starts = array_column(
+                array_filter($data['words'], static fn (array $word): bool => $word['scene'] === $number),
+                'start_ms',
+            );
             foreach ($scene['shots'] as $i => $shot) {
                 $data['scenes'][$number]['shots'][$i] = self::shot($shot, $aspect, $i === 0 ? [] : $starts);
             }
@@ -55,7 +61,10 @@ final class CutUpgrade
      */
     private static function shot(array $shot, float $aspect, array $starts): array
     {
-        /** @var array{start_ms: int, end_ms: int, width: int, height: int, fingerprint: string, motion: string|null} $shot */
+        /**
+         * @var array{start_ms: int, end_ms: int, width: int, height: int, fingerprint: string, motion: string|null}
+         * $shot
+         */
         $nearest = 0;
         foreach ($starts as $word => $ms) {
             $nearest = abs($ms - $shot['start_ms']) < abs($starts[$nearest] - $shot['start_ms']) ? $word : $nearest;

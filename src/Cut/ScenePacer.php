@@ -8,8 +8,8 @@ use RapidReel\Base\FrameGrid;
 use RapidReel\Base\TargetProfile;
 
 /**
- * Puts scenes one after the other and cuts them into shots. All lengths are rounded inside their scene, so that they stay
- * the same when an earlier scene gets longer.
+ * Puts scenes one after the other and cuts them into shots. All lengths are rounded inside their scene, so that they
+ * stay the same when an earlier scene gets longer.
  */
 final readonly class ScenePacer
 {
@@ -46,7 +46,12 @@ final readonly class ScenePacer
             $shots = [];
             foreach ($firsts as $i => $first) {
                 $next = $firsts[$i + 1] ?? null;
-                $shots[] = new ShotSpan($start + $starts[$first], $next === null ? $end : $start + $starts[$next], $first, $next ?? count($words));
+                $shots[] = new ShotSpan(
+                    $start + $starts[$first],
+                    $next === null ? $end : $start + $starts[$next],
+                    $first,
+                    $next ?? count($words),
+                );
             }
             $spans[] = new SceneSpan($start, $end, $shots);
             $start = $end;
@@ -56,14 +61,17 @@ final readonly class ScenePacer
     }
 
     /**
-     * Where the shots of a scene begin, in frames from its start: at the words that the pace and the operator ask for, moved by
-     * what was dragged as far as every shot keeps a frame.
+     * Where the shots of a scene begin, in frames from its start: at the words that the pace and the operator ask for,
+     * moved by what was dragged as far as every shot keeps a frame.
      *
      * @return non-empty-array<int, int> by the number of the first word, rising
      */
     private function starts(VoicedScene $one, int $sceneMs, int $frames): array
     {
-        $changes = array_map($this->grid->frameOf(...), $one->pace->changes($one->take->words, $sceneMs, $one->fixed()));
+        $changes = array_map(
+            $this->grid->frameOf(...),
+            $one->pace->changes($one->take->words, $sceneMs, $one->fixed()),
+        );
         $starts = [0 => 0];
         $before = 0;
         $left = count($changes);

@@ -13,13 +13,15 @@ use RapidReel\Script\UnusableScript;
 use RapidReel\Voice\SpeechRate;
 
 /**
- * Shortens a source text to a narration of so many seconds, in its own sentences and their order: those that the rest of
- * the text has most in common with (TextRank, R. Mihalcea and P. Tarau, 2004), and its strongest as the hook before them.
+ * Shortens a source text to a narration of so many seconds, in its own sentences and their order: those that the rest
+ * of the text has most in common with (TextRank, R. Mihalcea and P. Tarau, 2004), and its strongest as the hook before
+ * them.
  */
 final readonly class Condenser
 {
     /** A sentence that points back needs the one before it. */
-    private const POINTS_BACK = '/^[“"‘\']?(?:he|she|it|they|his|her|its|their|this|that|these|those|but|and|so|yet|then|however|therefore|instead|also|another|both|such|there)\b/iu';
+    private const POINTS_BACK = '/^[“"‘\']?(?:he|she|it|they|his|her|its|their|this|that|these|those|but|and|so|yet'
+        .'|then|however|therefore|instead|also|another|both|such|there)\b/iu';
 
     /** A source of fewer sentences has nothing to leave out. */
     private const FEWEST_SENTENCES = 3;
@@ -36,7 +38,13 @@ final readonly class Condenser
      */
     public function condense(Script $source, int $seconds, SpeechRate $rate, int $windowMs, int $pauseMs): Draft
     {
-        $sentences = array_values(array_filter($this->splitter->split($source->spoken()), static fn (string $sentence): bool => Scene::isSpeakable($sentence) && mb_strlen($sentence) <= Scene::MOST_CHARACTERS));
+        $sentences = array_values(
+            array_filter(
+                $this->splitter->split($source->spoken()),
+                static fn (string $sentence): bool => Scene::isSpeakable($sentence) &&
+                    mb_strlen($sentence) <= Scene::MOST_CHARACTERS,
+            ),
+        );
         if (count($sentences) < self::FEWEST_SENTENCES) {
             throw UnusableScript::isTooShortToCondense();
         }
@@ -57,7 +65,10 @@ final readonly class Condenser
         }
         ksort($taken);
 
-        return new Draft($source->title, [$sentences[$hook], ...array_map(static fn (int $i): string => $sentences[$i], array_keys($taken))]);
+        return new Draft($source->title, [
+            $sentences[$hook],
+            ...array_map(static fn (int $i): string => $sentences[$i], array_keys($taken)),
+        ]);
     }
 
     /**
@@ -73,7 +84,8 @@ final readonly class Condenser
             return [];
         }
         $with = [$i];
-        for ($j = $i; $j > 0 && count($with) < 3 && preg_match(self::POINTS_BACK, $sentences[$j]) === 1 && ! isset($taken[$j - 1]); $j--) {
+        $pointsBack = static fn (int $at): bool => $at > 0 && preg_match(self::POINTS_BACK, $sentences[$at]) === 1;
+        for ($j = $i; count($with) < 3 && $pointsBack($j) && ! isset($taken[$j - 1]); $j--) {
             if ($j - 1 !== $hook) {
                 $with[] = $j - 1;
             }

@@ -36,7 +36,17 @@ final readonly class DraftOrder
         public int $seed,
     ) {
         $this->topic = trim((string) preg_replace('/\s+/u', ' ', $topic), " \t.");
-        $this->points = array_values(array_filter(array_map(static fn (string $point): string => trim((string) preg_replace('/^[-*+•]\s+|^\d+[.)]\s+|\s+/u', ' ', $point)), $points), static fn (string $point): bool => $point !== ''));
+        $this->points = array_values(
+            array_filter(
+                array_map(
+                    static fn (string $point): string => trim(
+                        (string) preg_replace('/^[-*+•]\s+|^\d+[.)]\s+|\s+/u', ' ', $point),
+                    ),
+                    $points,
+                ),
+                static fn (string $point): bool => $point !== '',
+            ),
+        );
         if ($this->topic === '' || preg_match('/\p{L}/u', $this->topic) !== 1) {
             throw new Refusal('A script needs a topic.');
         }

@@ -9,8 +9,9 @@ use Random\Randomizer;
 use RapidReel\Base\Refusal;
 
 /**
- * Writes a draft from sentence patterns: a hook of the shape that was asked for, every key point in its order and wording,
- * sentences that bring it to its length, and a close. It knows nothing of the topic; the same order gives the same draft.
+ * Writes a draft from sentence patterns: a hook of the shape that was asked for, every key point in its order and
+ * wording, sentences that bring it to its length, and a close. It knows nothing of the topic; the same order gives the
+ * same draft.
  */
 final class PatternWriter
 {
@@ -20,16 +21,29 @@ final class PatternWriter
     /** @throws Refusal in the operator's words, when the key points alone are too long */
     public function write(DraftOrder $order): Draft
     {
-        $chance = new Randomizer(new Mt19937(crc32("{$order->topic}/{$order->tone->value}/{$order->shape->value}/{$order->seed}")));
+        $chance = new Randomizer(
+            new Mt19937(crc32("{$order->topic}/{$order->tone->value}/{$order->shape->value}/{$order->seed}")),
+        );
         $count = count(HookPatterns::of($order->shape));
         $hook = HookPatterns::write($order->shape, $order->topic, $order->seed % $count, intdiv($order->seed, $count));
         $closes = Phrases::closes($order->tone);
         $close = $closes[$chance->getInt(0, count($closes) - 1)];
         $points = array_map(self::sentence(...), $order->points);
 
-        $room = $order->words - Draft::wordsOf($hook) - Draft::wordsOf($close) - array_sum(array_map(Draft::wordsOf(...), $points));
+        $room =
+            $order->words -
+            Draft::wordsOf($hook) -
+            Draft::wordsOf($close) -
+            array_sum(array_map(Draft::wordsOf(...), $points));
         if ($room < -self::TOLERANCE * $order->words) {
-            throw new Refusal(sprintf('Hook, key points and close alone have %d words, and you asked for %d. Ask for more seconds, or leave out a point.', $order->words - $room, $order->words));
+            throw new Refusal(
+                sprintf(
+                    'Hook, key points and close alone have %d words, and you asked for %d. Ask for more seconds, or '
+                        .'leave out a point.',
+                    $order->words - $room,
+                    $order->words,
+                ),
+            );
         }
         $phrases = array_map(
             static fn (string $phrase): string => strtr($phrase, ['{topic}' => $order->topic]),
@@ -37,12 +51,16 @@ final class PatternWriter
         );
         $fillers = self::filling($phrases, max(0, $room));
 
-        return new Draft(mb_strtoupper(mb_substr($order->topic, 0, 1)).mb_substr($order->topic, 1), [$hook, ...self::woven($points, $fillers), $close]);
+        return new Draft(mb_strtoupper(mb_substr($order->topic, 0, 1)).mb_substr($order->topic, 1), [
+            $hook,
+            ...self::woven($points, $fillers),
+            $close,
+        ]);
     }
 
     /**
-     * Phrases that together have as nearly so many words as can be, found by taking each in turn where it fits and mending
-     * the rest with the one that fits best.
+     * Phrases that together have as nearly so many words as can be, found by taking each in turn where it fits and
+     * mending the rest with the one that fits best.
      *
      * @param  list<string>  $phrases
      * @return list<string>
@@ -93,6 +111,8 @@ final class PatternWriter
 
     private static function sentence(string $point): string
     {
-        return mb_strtoupper(mb_substr($point, 0, 1)).mb_substr($point, 1).(preg_match('/[.!?…]["”’)]*$/u', $point) === 1 ? '' : '.');
+        return mb_strtoupper(mb_substr($point, 0, 1)).
+            mb_substr($point, 1).
+            (preg_match('/[.!?…]["”’)]*$/u', $point) === 1 ? '' : '.');
     }
 }

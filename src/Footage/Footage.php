@@ -6,7 +6,10 @@ namespace RapidReel\Footage;
 
 use InvalidArgumentException;
 
-/** A clip or a still of the library: its size in pixels as shown, its length (0 for a still), and words for what it shows. */
+/**
+ * A clip or a still of the library: its size in pixels as shown, its length (0 for a still), and words for what it
+ * shows.
+ */
 final readonly class Footage
 {
     /**

@@ -68,8 +68,15 @@ final readonly class FootageMatcher
      * @param  array<string>  $whole
      * @param  array<string, int>  $uses
      */
-    private function best(ShotNeed $need, array $library, array $tags, array $rarity, array $whole, array $uses, string $previous): Footage
-    {
+    private function best(
+        ShotNeed $need,
+        array $library,
+        array $tags,
+        array $rarity,
+        array $whole,
+        array $uses,
+        string $previous,
+    ): Footage {
         $words = $this->terms($need->text);
         $scene = $this->terms($need->sceneText);
         $best = $library[0];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Footage;
 
-/** What a shot needs a picture for: its own words, its scene's, its length, and the footage the operator chose, if any. */
+/**
+ * What a shot needs a picture for: its own words, its scene's, its length, and the footage the operator chose, if any.
+ */
 final readonly class ShotNeed
 {
     public function __construct(

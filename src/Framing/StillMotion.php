@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace RapidReel\Framing;
 
-/** How a still moves while it is on screen: each is a way to make a frame path, and there is no other notion of movement. */
+/**
+ * How a still moves while it is on screen: each is a way to make a frame path, and there is no other notion of
+ * movement.
+ */
 enum StillMotion: string
 {
     case Varied = 'varied';
@@ -16,10 +19,15 @@ enum StillMotion: string
     case Sink = 'sink';
     case Hold = 'hold';
 
-    /** Percent of the window that a motion crosses: about a quarter of what is possible (common practice, no published source). */
+    /**
+     * Percent of the window that a motion crosses: about a quarter of what is possible (common practice, no published
+     * source).
+     */
     public const STRENGTH = 12;
 
-    /** So many straight pieces stand for the eased curve; it is nowhere further off than a twelfth of a pixel of 1080. */
+    /**
+     * So many straight pieces stand for the eased curve; it is nowhere further off than a twelfth of a pixel of 1080.
+     */
     private const PIECES = 24;
 
     public function label(): string
@@ -49,8 +57,14 @@ enum StillMotion: string
      * @param  int  $durationMs  at least 1
      * @param  int  $strength  percent of the window, 1…40
      */
-    public function path(int $width, int $height, float $aspect, int $durationMs, int $strength, string $fingerprint): FramePath
-    {
+    public function path(
+        int $width,
+        int $height,
+        float $aspect,
+        int $durationMs,
+        int $strength,
+        string $fingerprint,
+    ): FramePath {
         $whole = FramePath::centred($width, $height, $aspect);
         $motion = $this->of($fingerprint);
         if ($motion === self::Hold) {
@@ -61,15 +75,28 @@ enum StillMotion: string
         for ($i = 0; $i <= self::PIECES; $i++) {
             $part = $i / self::PIECES;
             $eased = $part * $part * (3 - 2 * $part);
-            $points[(int) round($durationMs * $part)] = $motion->window($base, $width, $height, $aspect, $strength / 100, $eased);
+            $points[(int) round($durationMs * $part)] = $motion->window(
+                $base,
+                $width,
+                $height,
+                $aspect,
+                $strength / 100,
+                $eased,
+            );
         }
 
         return new FramePath($points);
     }
 
     /** @param  float  $done  0…1 of the way */
-    private function window(FrameWindow $base, int $width, int $height, float $aspect, float $strength, float $done): FrameWindow
-    {
+    private function window(
+        FrameWindow $base,
+        int $width,
+        int $height,
+        float $aspect,
+        float $strength,
+        float $done,
+    ): FrameWindow {
         $near = $base->scale / (1 + $strength);
         // The room that the smaller window leaves in the larger one, as fractions of the source.
         $across = ($base->scale - $near) / 2 * $height * $aspect / $width;

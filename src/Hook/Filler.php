@@ -18,14 +18,27 @@ final class Filler
     public static function before(string $text, string $channel = ''): string
     {
         // Of all languages: which one a text has is not always known, and a greeting is one in each.
-        $openings = array_merge(...array_map(static fn (LanguagePack $pack): array => $pack->openings, LanguagePacks::all()));
+        $openings = array_merge(
+            ...array_map(static fn (LanguagePack $pack): array => $pack->openings, LanguagePacks::all()),
+        );
         if (trim($channel) !== '') {
-            $openings[] = '(?:you(?:\'|’)?re (?:watching|listening to) |this is |from )?(?:the )?'.preg_quote(trim($channel), '/').'(?:\'s|’s)?(?: here| presents)?(?!\p{L})';
+            $openings[] =
+                '(?:you(?:\'|’)?re (?:watching|listening to) |this is |from )?(?:the )?'.
+                preg_quote(trim($channel), '/').
+                '(?:\'s|’s)?(?: here| presents)?(?!\p{L})';
         }
         $filler = '';
         $rest = $text;
         // One greeting may follow another.
-        while ($rest !== '' && preg_match('/^\s*(?:'.implode('|', $openings).')(?![\p{L}\p{N}])\s*[,.!?:;—–-]*\s*/iu', $rest, $match) === 1 && $match[0] !== '') {
+        while (
+            $rest !== '' &&
+            preg_match(
+                '/^\s*(?:'.implode('|', $openings).')(?![\p{L}\p{N}])\s*[,.!?:;—–-]*\s*/iu',
+                $rest,
+                $match,
+            ) === 1 &&
+            $match[0] !== ''
+        ) {
             $filler .= $match[0];
             $rest = substr($rest, strlen($match[0]));
         }

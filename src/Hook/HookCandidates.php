@@ -8,15 +8,22 @@ use RapidReel\Language\TextRank;
 use RapidReel\Script\Scene;
 use RapidReel\Voice\SpeechRate;
 
-/** Other first words that a script offers by itself: its title, the hook without its greeting, its strongest sentence. */
+/**
+ * Other first words that a script offers by itself: its title, the hook without its greeting, its strongest sentence.
+ */
 final class HookCandidates
 {
     /**
      * @param  non-empty-list<Scene>  $scenes
      * @return array<string, string> the words, by where they come from: "title", "without-filler", "sentence"
      */
-    public static function of(string $title, array $scenes, SpeechRate $rate, int $windowMs, string $channel = ''): array
-    {
+    public static function of(
+        string $title,
+        array $scenes,
+        SpeechRate $rate,
+        int $windowMs,
+        string $channel = '',
+    ): array {
         $hook = $scenes[0]->text;
         $candidates = [];
         if (preg_match_all('/\S+/u', $title) >= 3) {
@@ -25,15 +32,21 @@ final class HookCandidates
         if (Filler::before($hook, $channel) !== '') {
             $candidates['without-filler'] = Filler::off($hook, $channel);
         }
-        $sentences = array_merge([], ...array_map(static fn (Scene $scene): array => $scene->sentences(), array_slice($scenes, 1)));
+        $sentences = array_merge(
+            [],
+            ...array_map(static fn (Scene $scene): array => $scene->sentences(), array_slice($scenes, 1)),
+        );
         $candidates['sentence'] = self::strongest($sentences, $rate, $windowMs) ?? '';
 
-        return array_filter(array_unique($candidates), static fn (string $words): bool => $words !== '' && self::plain($words) !== self::plain($hook));
+        return array_filter(
+            array_unique($candidates),
+            static fn (string $words): bool => $words !== '' && self::plain($words) !== self::plain($hook),
+        );
     }
 
     /**
-     * The sentence that says most of the text and would hold a viewer: by its rank, what shape it has, and whether it is
-     * out in time.
+     * The sentence that says most of the text and would hold a viewer: by its rank, what shape it has, and whether it
+     * is out in time.
      *
      * @param  list<string>  $sentences
      */

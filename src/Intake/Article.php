@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Intake;
 
-/** One of several articles that were copied together: its lines of the script, and how it may be told from the others. */
+/**
+ * One of several articles that were copied together: its lines of the script, and how it may be told from the others.
+ */
 final readonly class Article
 {
     public function __construct(

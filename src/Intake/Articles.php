@@ -21,7 +21,10 @@ final class Articles
     /** A shorter passage is a paragraph and no article. */
     private const FEWEST_WORDS = 45;
 
-    /** Passages under a title of their own that are more alike than this (cosine of their words) are parts of one article. */
+    /**
+     * Passages under a title of their own that are more alike than this (cosine of their words) are parts of one
+     * article.
+     */
     private const SAME_TOPIC = 0.22;
 
     /** The same for passages without one, which must be longer too: words of a genre recur. */
@@ -41,8 +44,14 @@ final class Articles
                 $lineOf[] = $line;
             }
         }
-        $titled = array_filter(array_keys($paragraphs), static fn (int $i): bool => $i > 0 && self::isTitled($script, $lineOf[$i]));
-        if (self::words(implode(' ', $paragraphs)) < 2 * ($titled === [] ? self::FEWEST_WORDS_UNTITLED : self::FEWEST_WORDS)) {
+        $titled = array_filter(
+            array_keys($paragraphs),
+            static fn (int $i): bool => $i > 0 && self::isTitled($script, $lineOf[$i]),
+        );
+        if (
+            self::words(implode(' ', $paragraphs)) <
+            2 * ($titled === [] ? self::FEWEST_WORDS_UNTITLED : self::FEWEST_WORDS)
+        ) {
             return [];
         }
         $turns = (new TopicTiler)->boundaries($paragraphs);
@@ -69,7 +78,18 @@ final class Articles
     {
         $lines = array_slice($script->lines, $article->firstLine, $article->lastLine - $article->firstLine + 1);
 
-        return trim(implode("\n", array_map(static fn (array $runs): string => implode('', array_map(static fn (ScriptRun $run): string => $run->text, $runs)), $lines)));
+        return trim(
+            implode(
+                "\n",
+                array_map(
+                    static fn (array $runs): string => implode(
+                        '',
+                        array_map(static fn (ScriptRun $run): string => $run->text, $runs),
+                    ),
+                    $lines,
+                ),
+            ),
+        );
     }
 
     /**
@@ -85,16 +105,23 @@ final class Articles
         while (count($starts) > 1) {
             $passages = [];
             foreach ($starts as $i => $start) {
-                $passages[] = implode(' ', array_slice($paragraphs, $start, ($starts[$i + 1] ?? count($paragraphs)) - $start));
+                $passages[] = implode(
+                    ' ',
+                    array_slice($paragraphs, $start, ($starts[$i + 1] ?? count($paragraphs)) - $start),
+                );
             }
             $weakest = 0;
             $likeness = -1.0;
             for ($i = 1; $i < count($starts); $i++) {
                 $titled = self::isTitled($script, $lineOf[$starts[$i]]);
                 $words = min(self::words($passages[$i - 1]), self::words($passages[$i]));
-                $same = TopicTiler::cosine(array_count_values(Terms::of($passages[$i - 1])), array_count_values(Terms::of($passages[$i])))
-                    / ($titled ? self::SAME_TOPIC : self::SAME_TOPIC_UNTITLED)
-                    + ($words < ($titled ? self::FEWEST_WORDS : self::FEWEST_WORDS_UNTITLED) ? ($titled ? 100 : 200) : 0);
+                $same =
+                    TopicTiler::cosine(
+                        array_count_values(Terms::of($passages[$i - 1])),
+                        array_count_values(Terms::of($passages[$i])),
+                    ) /
+                        ($titled ? self::SAME_TOPIC : self::SAME_TOPIC_UNTITLED) +
+                    ($words < ($titled ? self::FEWEST_WORDS : self::FEWEST_WORDS_UNTITLED) ? ($titled ? 100 : 200) : 0);
                 if ($same > $likeness) {
                     [$weakest, $likeness] = [$i, $same];
                 }
@@ -114,8 +141,16 @@ final class Articles
         $first = array_merge(...$script->lines)[0] ?? null;
         for ($i = $line - 1; $i > 0 && self::spoken($script->lines[$i] ?? []) === ''; $i--) {
             $run = $script->lines[$i][0] ?? null;
-            $sameLevel = $run !== null && $run->kind === RunKind::Heading && $first?->kind === RunKind::Heading && Headings::level($run->text) === Headings::level($first->text);
-            if ($run !== null && ($run->kind === RunKind::Furniture && Furniture::isByline($run->text) || $sameLevel && Headings::says($run->text) !== '')) {
+            $sameLevel =
+                $run !== null &&
+                $run->kind === RunKind::Heading &&
+                $first?->kind === RunKind::Heading &&
+                Headings::level($run->text) === Headings::level($first->text);
+            if (
+                $run !== null &&
+                (($run->kind === RunKind::Furniture && Furniture::isByline($run->text)) ||
+                    ($sameLevel && Headings::says($run->text) !== ''))
+            ) {
                 return true;
             }
         }
@@ -158,7 +193,12 @@ final class Articles
     /** @param  list<ScriptRun>  $runs */
     private static function spoken(array $runs): string
     {
-        return trim(implode(' ', array_map(static fn (ScriptRun $run): string => $run->kind->isSpoken() ? $run->text : '', $runs)));
+        return trim(
+            implode(
+                ' ',
+                array_map(static fn (ScriptRun $run): string => $run->kind->isSpoken() ? $run->text : '', $runs),
+            ),
+        );
     }
 
     private static function words(string $text): int

@@ -6,7 +6,9 @@ namespace RapidReel\Intake;
 
 use RapidReel\Settings\Registry;
 
-/** The lines "key: value" that may stand at the head of a script. Only keys known here; anything else is the script's. */
+/**
+ * The lines "key: value" that may stand at the head of a script. Only keys known here; anything else is the script's.
+ */
 final class FrontMatter
 {
     private const KEYS = [
@@ -56,9 +58,23 @@ final class FrontMatter
                 $values[$key] = $value;
             }
         }
-        $text = implode("\n\n", array_filter([$values['hook'], trim($body), $values['close']], static fn (string $part): bool => $part !== ''));
+        $text = implode(
+            "\n\n",
+            array_filter(
+                [$values['hook'], trim($body), $values['close']],
+                static fn (string $part): bool => $part !== '',
+            ),
+        );
 
-        return new ScriptSource($text, $values['title'], $hooks, $values['keywords'], $settings, $values['publishAt'], $values['tags']);
+        return new ScriptSource(
+            $text,
+            $values['title'],
+            $hooks,
+            $values['keywords'],
+            $settings,
+            $values['publishAt'],
+            $values['tags'],
+        );
     }
 
     /** What a key or the head of a column stands for, a setting among them; null where it is not one of ours. */
@@ -66,7 +82,9 @@ final class FrontMatter
     {
         $plain = trim(mb_strtolower((string) preg_replace('/[\s_-]+/u', ' ', $written)));
         $plain = $plain === 'publish at' ? 'publish_at' : $plain;
-        if (preg_match('/^(?:other |alternative )?hook ?(?:\d+|[b-z])$|^(?:other|alternative) hooks?$/', $plain) === 1) {
+        if (
+            preg_match('/^(?:other |alternative )?hook ?(?:\d+|[b-z])$|^(?:other|alternative) hooks?$/', $plain) === 1
+        ) {
             return 'hooks';
         }
 
@@ -80,7 +98,10 @@ final class FrontMatter
         $lines = explode("\n", $text);
         foreach ($lines as $i => $line) {
             // "Hook: …" alone at the top of a script is a label before words that are spoken.
-            if (preg_match('/^([\p{L}_ -]{3,20}?)\s*:\s*(.*)$/u', trim($line), $match) !== 1 || self::keyOf($match[1]) === null) {
+            if (
+                preg_match('/^([\p{L}_ -]{3,20}?)\s*:\s*(.*)$/u', trim($line), $match) !== 1 ||
+                self::keyOf($match[1]) === null
+            ) {
                 break;
             }
             $head[] = [$match[1], trim($match[2], " \t\"")];

@@ -26,7 +26,15 @@ final readonly class ScriptSource
 
     public function saying(string $text): self
     {
-        return new self($text, $this->title, $this->hooks, $this->keywords, $this->settings, $this->publishAt, $this->tags);
+        return new self(
+            $text,
+            $this->title,
+            $this->hooks,
+            $this->keywords,
+            $this->settings,
+            $this->publishAt,
+            $this->tags,
+        );
     }
 
     /** As it is written into a text that holds several scripts, and read again from it. */

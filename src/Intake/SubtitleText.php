@@ -43,8 +43,18 @@ final class SubtitleText
             if (preg_match(self::TIMES, $line) === 1) {
                 $inCue = true;
             } elseif ($inCue) {
-                $plain = (string) preg_replace(['/<v(?:\.[^\s>]+)?\s+[^>]*>/', '/<\/?(?:[a-z]+(?:\.[^>]*)?|\d{1,2}:[\d:.]+|font[^>]*)>/i', '/\{\\\\[^}]*\}/'], '', $line);
-                $words[] = trim((string) preg_replace('/^\s*(?:-|>>)\s*/', '', html_entity_decode($plain, ENT_QUOTES | ENT_HTML5)));
+                $plain = (string) preg_replace(
+                    [
+                        '/<v(?:\.[^\s>]+)?\s+[^>]*>/',
+                        '/<\/?(?:[a-z]+(?:\.[^>]*)?|\d{1,2}:[\d:.]+|font[^>]*)>/i',
+                        '/\{\\\\[^}]*\}/',
+                    ],
+                    '',
+                    $line,
+                );
+                $words[] = trim(
+                    (string) preg_replace('/^\s*(?:-|>>)\s*/', '', html_entity_decode($plain, ENT_QUOTES | ENT_HTML5)),
+                );
             }
         }
 

@@ -13,7 +13,9 @@ final class TextEncoding
     /** @return string|null UTF-8 without a byte-order mark; null where it is no text */
     public static function toUtf8(string $bytes): ?string
     {
-        foreach (["\xEF\xBB\xBF" => 'UTF-8', "\xFF\xFE" => 'UTF-16LE', "\xFE\xFF" => 'UTF-16BE'] as $mark => $encoding) {
+        foreach (
+            ["\xEF\xBB\xBF" => 'UTF-8', "\xFF\xFE" => 'UTF-16LE', "\xFE\xFF" => 'UTF-16BE'] as $mark => $encoding
+        ) {
             if (str_starts_with($bytes, $mark)) {
                 return self::converted(substr($bytes, strlen($mark)), $encoding);
             }

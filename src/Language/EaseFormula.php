@@ -7,8 +7,9 @@ namespace RapidReel\Language;
 /**
  * Published measures of reading ease, about 0 (hard) to 100 (easy).
  *
- * Flesch: R. Flesch, "A new readability yardstick", 1948. Amstad: T. Amstad, "Wie verständlich sind unsere Zeitungen?", 1978.
- * Kandel and Moles: "Application de l'indice de Flesch à la langue française", 1958. Szigriszt Pazos: doctoral thesis, Madrid,
+ * Flesch: R. Flesch, "A new readability yardstick", 1948. Amstad: T. Amstad, "Wie verständlich sind unsere Zeitungen?",
+ * 1978. Kandel and Moles: "Application de l'indice de Flesch à la langue française", 1958. Szigriszt Pazos: doctoral
+ * thesis, Madrid,
  * 1993. Gulpease: P. Lucisano and M. E. Piemontese, 1988. Martins et al.: "Readability formulas applied to textbooks in
  * Brazilian Portuguese", 1996.
  */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Language;
 
-/** What is known of one language. Word lists are in lower case, parted by spaces; alternatives of expressions by bars. */
+/**
+ * What is known of one language. Word lists are in lower case, parted by spaces; alternatives of expressions by bars.
+ */
 final readonly class LanguagePack
 {
     /** @var array<string, true> */
@@ -40,6 +42,9 @@ final readonly class LanguagePack
         public string $sample = '',
         public array $examples = [],
     ) {
-        $this->functionWords = array_fill_keys(array_filter(explode(' ', $functionWords), static fn (string $word): bool => $word !== ''), true);
+        $this->functionWords = array_fill_keys(
+            array_filter(explode(' ', $functionWords), static fn (string $word): bool => $word !== ''),
+            true,
+        );
     }
 }

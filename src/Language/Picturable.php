@@ -4,12 +4,24 @@ declare(strict_types=1);
 
 namespace RapidReel\Language;
 
-/** Tells words that can be seen from those that nobody can picture, by list and by ending (common practice, no published source). */
+/**
+ * Tells words that can be seen from those that nobody can picture, by list and by ending (common practice, no published
+ * source).
+ */
 final class Picturable
 {
-    private const VAGUE = ' thing stuff aspect technique process concept idea issue factor method approach strategy system solution result way kind sort type part element feature situation matter case problem reason fact point theory principle value quality nature sense level term detail information knowledge experience opportunity challenge benefit success failure mindset content context potential impact effect effort goal purpose truth power energy freedom progress change growth topic subject tip trick hack secret lesson story journey something anything everything nothing someone anyone everyone nobody somebody it this that these those ';
+    private const VAGUE = ' thing stuff aspect technique process concept idea issue factor method approach strategy '
+        .'system solution result way kind sort type part element feature situation matter case problem reason fact '
+        .'point theory principle value quality nature sense level term detail information knowledge experience '
+        .'opportunity challenge benefit success failure mindset content context potential impact effect effort goal '
+        .'purpose truth power energy freedom progress change growth topic subject tip trick hack secret lesson story '
+        .'journey something anything everything nothing someone anyone everyone nobody somebody it this that these '
+        .'those ';
 
-    private const SEEN_ALL_THE_SAME = ' station ocean lion million cushion fashion companion champion mansion nation horizon garment moment monument basement apartment ornament instrument parchment cement city witness harness wilderness business prism university cavity electricity invention procession lotion potion eruption explosion collision excavation plantation population fountain mountain captain ';
+    private const SEEN_ALL_THE_SAME = ' station ocean lion million cushion fashion companion champion mansion nation '
+        .'horizon garment moment monument basement apartment ornament instrument parchment cement city witness '
+        .'harness wilderness business prism university cavity electricity invention procession lotion potion eruption '
+        .'explosion collision excavation plantation population fountain mountain captain ';
 
     /**
      * The words of a text that nobody can picture, as written, in order, each once.
@@ -45,8 +57,9 @@ final class Picturable
             return true;
         }
 
-        return mb_strlen($word) > 6
-            && preg_match('/(?:tion|sion|ness|ity|ism|ance|ence|ment|ology|acy|ship|hood|ality|ability)$/', $singular) === 1
-            && ! str_contains(self::SEEN_ALL_THE_SAME, " $singular ");
+        return mb_strlen($word) > 6 &&
+            preg_match('/(?:tion|sion|ness|ity|ism|ance|ence|ment|ology|acy|ship|hood|ality|ability)$/', $singular) ===
+                1 &&
+            ! str_contains(self::SEEN_ALL_THE_SAME, " $singular ");
     }
 }

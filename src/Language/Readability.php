@@ -24,8 +24,11 @@ final readonly class Readability
     }
 
     /** @param  string  $language  as a BCP 47 tag */
-    public static function of(string $text, string $language = 'en', SentenceSplitter $splitter = new SentenceSplitter): self
-    {
+    public static function of(
+        string $text,
+        string $language = 'en',
+        SentenceSplitter $splitter = new SentenceSplitter(),
+    ): self {
         return self::ofSentences($splitter->split($text), $language);
     }
 

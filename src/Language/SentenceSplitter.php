@@ -59,12 +59,14 @@ final class SentenceSplitter
             $sentences[] = $held;
         }
 
-        return array_values(array_filter(array_map(trim(...), $sentences), static fn (string $sentence): bool => $sentence !== ''));
+        return array_values(
+            array_filter(array_map(trim(...), $sentences), static fn (string $sentence): bool => $sentence !== ''),
+        );
     }
 
     /**
-     * ICU's parts, parted further after the ellipsis sign before a capital: UAX #29 does not count it among the marks that
-     * end a sentence.
+     * ICU's parts, parted further after the ellipsis sign before a capital: UAX #29 does not count it among the marks
+     * that end a sentence.
      *
      * @return list<string>
      */
@@ -97,8 +99,12 @@ final class SentenceSplitter
         }
 
         // A capital alone before a full stop is an initial, unless the word before it takes such a letter ("Plan B.").
-        $initial = preg_match('/(?:^|[\s(.])(?!I\.)\p{Lu}\.$/u', $held) === 1
-            && preg_match('/\b(?:plan|type|group|class|vitamin|grade|version|point|exhibit|letter|was|is)\s\p{Lu}\.$/iu', $held) !== 1;
+        $initial =
+            preg_match('/(?:^|[\s(.])(?!I\.)\p{Lu}\.$/u', $held) === 1 &&
+            preg_match(
+                '/\b(?:plan|type|group|class|vitamin|grade|version|point|exhibit|letter|was|is)\s\p{Lu}\.$/iu',
+                $held,
+            ) !== 1;
 
         return $initial
             || preg_match($patterns['abbreviation'], $held) === 1
@@ -108,8 +114,8 @@ final class SentenceSplitter
     }
 
     /**
-     * Of all languages together: what language a text has is not always known, and an abbreviation of one is hardly ever the
-     * last word of a sentence in another.
+     * Of all languages together: what language a text has is not always known, and an abbreviation of one is hardly
+     * ever the last word of a sentence in another.
      *
      * @return array{abbreviation: string, may_end: string, ordinal: string}
      */

@@ -17,14 +17,16 @@ final class Shingles
     public const HOOK = 2;
 
     /**
-     * The shingles of a text as numbers, each once. Case, marks and signs do not count; a text shorter than a shingle is
-     * one.
+     * The shingles of a text as numbers, each once. Case, marks and signs do not count; a text shorter than a shingle
+     * is one.
      *
      * @return list<int> 32 bits each, rising
      */
     public static function of(string $text, int $width): array
     {
-        $plain = mb_strtolower((string) preg_replace('/\p{Mn}+/u', '', (string) normalizer_normalize($text, \Normalizer::FORM_D)));
+        $plain = mb_strtolower(
+            (string) preg_replace('/\p{Mn}+/u', '', (string) normalizer_normalize($text, \Normalizer::FORM_D)),
+        );
         preg_match_all('/[\p{L}\p{N}]+/u', str_replace(["'", '’'], '', $plain), $matches);
         $words = $matches[0];
         $numbers = [];

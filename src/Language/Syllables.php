@@ -19,18 +19,22 @@ final class Syllables
     public const WORD = '/[\p{L}\p{M}\p{N}]+(?:[\'’.,]?[\p{L}\p{M}\p{N}]+)*/u';
 
     /** Vowels that are written and not heard, each as one match. */
-    private const SILENT = '/'
+    private const SILENT =
+        '/'.
         // At the end: "lamp", "lives", "burned", but "table", "houses", "wanted".
-        .'[^aeiouy]\Ke(?=$|\'s$)(?<![^aeiouylrw]le)(?<![sxzcg]e(?=\'))(?<!^[^aeiouy]e)(?<!^[^aeiouy]{2}e)'
-        .'|[^aeiouysxzcg]\Ke(?=s$)(?<!che)(?<!she)(?<![^aeiouylrw]le)'
-        .'|[^aeiouydt]\Ke(?=d$)(?<![^aeiouylrw]le)(?<!^re)(?<!nake)(?<!wicke)(?<!sacre)(?<!hundre)'
+        '[^aeiouy]\Ke(?=$|\'s$)(?<![^aeiouylrw]le)(?<![sxzcg]e(?=\'))(?<!^[^aeiouy]e)(?<!^[^aeiouy]{2}e)'.
+        '|[^aeiouysxzcg]\Ke(?=s$)(?<!che)(?<!she)(?<![^aeiouylrw]le)'.
+        '|[^aeiouydt]\Ke(?=d$)(?<![^aeiouylrw]le)(?<!^re)(?<!nake)(?<!wicke)(?<!sacre)(?<!hundre)'.
         // Before an ending: "lonely", "careful".
-        .'|[^aeiouy]\Ke(?=(?:ly|ful|fully|less|lessly|ment|ments|ness|some)$)(?<![^aeiouylrw]le)(?<![jr]ele)'
+        '|[^aeiouy]\Ke(?=(?:ly|ful|fully|less|lessly|ment|ments|ness|some)$)(?<![^aeiouylrw]le)(?<![jr]ele)'.
         // Inside a compound: "someone" parts after "some", "lighthousekeeper" after "house".
-        .'|^(?:som|for|ther|wher|hom|lif|tim|fir|saf|bas|nam|mak|spac|wid|lim|hors|hous|car|hop|whol|whit|lov|tap|sid|grav|stor|brid|pric|ic|her|mor|not|nin|fiv|us|wher|scar|fram|lin|shor|wav|warehous|lighthous|chees)\Ke(?=[b-df-hj-mpqt-xz][a-z]|n[ao]|thing|sh[io]|r[io])'
-        .'|[a-z]som\Ke(?=ly|ness)|any\Kone'
+        '|^(?:som|for|ther|wher|hom|lif|tim|fir|saf|bas|nam|mak|spac|wid|lim|hors|hous|car|hop|whol|whit|lov|tap|sid'.
+        '|grav|stor|brid|pric|ic|her|mor|not|nin|fiv|us|wher|scar|fram|lin|shor|wav|warehous|lighthous'.
+        '|chees)\Ke(?=[b-df-hj-mpqt-xz][a-z]|n[ao]|thing|sh[io]|r[io])'.
+        '|[a-z]som\Ke(?=ly|ness)|any\Kone'.
         // Said without their middle.
-        .'|ev\Ke(?=ry|ning|ral)|(?:ic|tion|sion)\Ka(?=lly$)|diff\Ke(?=ren)|fav\Ko(?=ri)|choc\Ko(?=l)|bus\Ki(?=n)|asp\Ki(?=rin)|cath\Ko(?=lic)|shakesp|salesm|cleveland|\bop\Ke(?=ra)|gu\Ke|restau|wed\Kne/';
+        '|ev\Ke(?=ry|ning|ral)|(?:ic|tion|sion)\Ka(?=lly$)|diff\Ke(?=ren)|fav\Ko(?=ri)|choc\Ko(?=l)|bus\Ki(?=n)'
+            .'|asp\Ki(?=rin)|cath\Ko(?=lic)|shakesp|salesm|cleveland|\bop\Ke(?=ra)|gu\Ke|restau|wed\Kne/';
 
     /** Neighbours that are two syllables, and consonants that are one without a vowel, each as one match. */
     private const HEARD = [
@@ -39,10 +43,12 @@ final class Syllables
         '/(?:[bdlmnprtvz])\Kie(?=r$|rs$|st$)(?<!old(?=ie))(?<!^[a-z](?=ie))(?<!^[a-z]{2}(?=ie))/',
         '/[aeiouy](?=ing(?:s|ly|ton)?$)|[iy]er$(?<!eyer)(?<=[aou][y]er)|oyal|\byaw/',
         '/[^gqaeo]u\K(?:a(?!nt?$|de)|e(?=l|nc|nt)|ou|ity|in$|ins$|id)/',
-        '/sms?$|thms?$|[ds]n\'t$|[^aeiouyw]\'(?:ll|ve|d)$|(?:[sxzc]|ch|sh|[cgsz]e)\'s$|[aeiou]ire[ds]?$|[a-z]ire[ds]?(?:ly)?$|^m[rs]s?$/',
+        '/sms?$|thms?$|[ds]n\'t$|[^aeiouyw]\'(?:ll|ve|d)$|(?:[sxzc]|ch|sh|[cgsz]e)\'s$|[aeiou]ire[ds]?$'
+            .'|[a-z]ire[ds]?(?:ly)?$|^m[rs]s?$/',
         '/(?:^cr|\bid|\bar|theat|\bcr)ea(?![mskp]|tu)|rea(?=ct|li[sz]|ss)/',
         '/^(?!coo|cou|coi|coa|coe?d?s?$|co[ei]$|ree|rei[gn]|reu[bt]|rea|prea|prei)(?:re|pre|co)(?=[aeiou])/',
-        '/eo(?!us|n$|ns$|u|ple|pard|p|r[gd]|ff)|oe(?=t|m|i|s?\b(?<=[^aeiou]loe|joe))|eum|iet[^$]|scie|naive|noah|chaos|uite|uiet|ead[ay]/',
+        '/eo(?!us|n$|ns$|u|ple|pard|p|r[gd]|ff)|oe(?=t|m|i|s?\b(?<=[^aeiou]loe|joe))|eum|iet[^$]|scie|naive|noah|chaos'
+            .'|uite|uiet|ead[ay]/',
     ];
 
     /** So many words are remembered: texts use the same ones again and again. */
@@ -83,11 +89,21 @@ final class Syllables
         if ($pack->vowels !== '') {
             return self::byVowels($word, $pack);
         }
-        $word = str_replace('’', "'", mb_strtolower((string) preg_replace('/\p{Mn}+/u', '', (string) normalizer_normalize($word, Normalizer::FORM_D))));
+        $word = str_replace(
+            '’',
+            "'",
+            mb_strtolower(
+                (string) preg_replace('/\p{Mn}+/u', '', (string) normalizer_normalize($word, Normalizer::FORM_D)),
+            ),
+        );
         if (preg_match('/^[a-z\'.]+$/', $word) !== 1) {
             return max(1, self::ofOtherScript($word));
         }
-        if (preg_match('/[aeiouy]/', $word) !== 1 && preg_match('/^[a-z.]{2,5}$/', $word) === 1 && ! in_array($word, ['mr', 'mrs', 'ms', 'dr', 'st'], true)) {
+        if (
+            preg_match('/[aeiouy]/', $word) !== 1 &&
+            preg_match('/^[a-z.]{2,5}$/', $word) === 1 &&
+            ! in_array($word, ['mr', 'mrs', 'ms', 'dr', 'st'], true)
+        ) {
             // Said letter by letter; only the w has more than one.
             return strlen(str_replace('.', '', $word)) + 2 * substr_count($word, 'w');
         }
@@ -106,7 +122,10 @@ final class Syllables
         if ($pack->code === 'el') {
             // An accent says nothing of syllables there, but a diaeresis does.
             $plain = (string) normalizer_normalize($plain, Normalizer::FORM_D);
-            $plain = (string) normalizer_normalize((string) preg_replace('/\x{0301}/u', '', $plain), Normalizer::FORM_C);
+            $plain = (string) normalizer_normalize(
+                (string) preg_replace('/\x{0301}/u', '', $plain),
+                Normalizer::FORM_C,
+            );
         }
         if ($pack->code === 'ar') {
             // Short vowels are not written: about two syllables to five letters, from trying.
@@ -123,16 +142,31 @@ final class Syllables
     private static function ofNumber(string $word, LanguagePack $pack): int
     {
         $count = 0;
-        foreach ((array) preg_split('/(\d+)/', str_replace(',', '', $word), -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) as $part) {
+        foreach (
+            (array) preg_split(
+                '/(\d+)/',
+                str_replace(',', '', $word),
+                -1,
+                PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY,
+            ) as $part
+        ) {
             $part = (string) $part;
             if (ctype_digit($part) && strlen($part) <= 15) {
-                $spelled = (string) (self::$spellers[$pack->code] ??= new NumberFormatter($pack->code, NumberFormatter::SPELLOUT))->format((int) $part);
+                $spelled = (string) (self::$spellers[$pack->code] ??= new NumberFormatter(
+                    $pack->code,
+                    NumberFormatter::SPELLOUT,
+                ))->format((int) $part);
                 $count += self::inText(str_replace(['-', "\u{AD}"], [' ', ''], $spelled), $pack->code);
             } elseif (ctype_digit($part)) {
                 $count += strlen($part);
             } else {
                 // A point is said; an ending such as that of "3rd" is part of the number's last word.
-                $count += $part === '.' ? 1 : (preg_match('/^(?:st|nd|rd|th|s)$/', $part) === 1 ? 0 : self::inText($part, $pack->code));
+                $count +=
+                    $part === '.'
+                        ? 1
+                        : (preg_match('/^(?:st|nd|rd|th|s)$/', $part) === 1
+                            ? 0
+                            : self::inText($part, $pack->code));
             }
         }
 

@@ -28,7 +28,18 @@ final class Terms
 
     private static function stem(string $word): string
     {
-        foreach (['ies' => 'y', 'sses' => 'ss', 'shes' => 'sh', 'ches' => 'ch', 'xes' => 'x', 'ing' => '', 'ed' => '', 's' => ''] as $ending => $instead) {
+        foreach (
+            [
+                'ies' => 'y',
+                'sses' => 'ss',
+                'shes' => 'sh',
+                'ches' => 'ch',
+                'xes' => 'x',
+                'ing' => '',
+                'ed' => '',
+                's' => '',
+            ] as $ending => $instead
+        ) {
             $kept = mb_strlen($word) - mb_strlen($ending);
             if ($kept >= 3 && str_ends_with($word, $ending) && ! str_ends_with($word, 'ss')) {
                 return mb_substr($word, 0, $kept).$instead;

@@ -29,7 +29,10 @@ final class TextRank
     public static function scores(array $sentences, string $language = 'en'): array
     {
         $count = count($sentences);
-        $terms = array_map(static fn (string $sentence): array => array_flip(Terms::of($sentence, $language)), $sentences);
+        $terms = array_map(
+            static fn (string $sentence): array => array_flip(Terms::of($sentence, $language)),
+            $sentences,
+        );
         $weights = self::weights(array_slice($terms, 0, self::MOST_SENTENCES));
         $sums = array_map(static fn (array $row): float => array_sum($row), $weights);
         $scores = array_fill(0, $count, 1.0);
@@ -54,8 +57,8 @@ final class TextRank
     }
 
     /**
-     * Of two sentences with terms a and b: |a ∩ b| ÷ (ln |a| + ln |b|), the paper's, with one added inside each logarithm
-     * so that two sentences of one term each can be compared.
+     * Of two sentences with terms a and b: |a ∩ b| ÷ (ln |a| + ln |b|), the paper's, with one added inside each
+     * logarithm so that two sentences of one term each can be compared.
      *
      * @param  list<array<string, int>>  $terms  as keys
      * @return array<int, array<int, float>> symmetric; only what is above 0
@@ -67,7 +70,8 @@ final class TextRank
             for ($j = $i + 1; $j < $count; $j++) {
                 $shared = count(array_intersect_key($terms[$i], $terms[$j]));
                 if ($shared > 0) {
-                    $weights[$i][$j] = $weights[$j][$i] = $shared / (log(1 + count($terms[$i])) + log(1 + count($terms[$j])));
+                    $weights[$i][$j] = $weights[$j][$i] =
+                        $shared / (log(1 + count($terms[$i])) + log(1 + count($terms[$j])));
                 }
             }
         }

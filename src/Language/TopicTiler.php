@@ -6,8 +6,8 @@ namespace RapidReel\Language;
 
 /**
  * Finds where a text turns to another topic: TextTiling (M. Hearst, "TextTiling: Segmenting Text into Multi-paragraph
- * Subtopic Passages", 1997): word sequences, the likeness of the blocks on both sides of every gap, and the depth of its
- * valleys, put to the nearest paragraph.
+ * Subtopic Passages", 1997): word sequences, the likeness of the blocks on both sides of every gap, and the depth of
+ * its valleys, put to the nearest paragraph.
  */
 final readonly class TopicTiler
 {
@@ -51,7 +51,9 @@ final readonly class TopicTiler
             return [];
         }
         $mean = array_sum($depths) / count($depths);
-        $deviation = sqrt(array_sum(array_map(static fn (float $depth): float => ($depth - $mean) ** 2, $depths)) / count($depths));
+        $deviation = sqrt(
+            array_sum(array_map(static fn (float $depth): float => ($depth - $mean) ** 2, $depths)) / count($depths),
+        );
 
         $boundaries = [];
         arsort($depths);

@@ -37,7 +37,13 @@ final readonly class ShotPlanner
             if ($first > 0) {
                 $changes[$first] = $words[$first]->startMs;
             }
-            $changes += $this->between($words, $first, $end, $first === 0 ? 0 : $words[$first]->startMs, $end === null ? $sceneMs : $words[$end]->startMs);
+            $changes += $this->between(
+                $words,
+                $first,
+                $end,
+                $first === 0 ? 0 : $words[$first]->startMs,
+                $end === null ? $sceneMs : $words[$end]->startMs,
+            );
         }
         ksort($changes);
 
@@ -54,7 +60,13 @@ final readonly class ShotPlanner
         $changes = [];
         while ($untilMs - $at > $this->longestMs) {
             $shots = (int) ceil(($untilMs - $at) / $this->longestMs);
-            $next = $this->next(array_slice($words, 0, $end, true), $first, $at, intdiv($untilMs - $at, $shots), $untilMs);
+            $next = $this->next(
+                array_slice($words, 0, $end, true),
+                $first,
+                $at,
+                intdiv($untilMs - $at, $shots),
+                $untilMs,
+            );
             if ($next === null) {
                 break;
             }
@@ -72,7 +84,12 @@ final readonly class ShotPlanner
         $bestCost = INF;
         foreach ($words as $i => $word) {
             $length = $word->startMs - $at;
-            if ($i <= $first || ! isset($words[$i - 1]) || $length < $this->shortestMs || $untilMs - $word->startMs < $this->shortestMs) {
+            if (
+                $i <= $first ||
+                ! isset($words[$i - 1]) ||
+                $length < $this->shortestMs ||
+                $untilMs - $word->startMs < $this->shortestMs
+            ) {
                 continue;
             }
             $pause = $word->startMs - $words[$i - 1]->endMs;

@@ -11,7 +11,9 @@ use RapidReel\Cut\Flag;
 /** The list that goes with a batch of exports: one row a short. */
 final class Manifest
 {
-    private const HEADS = ['file', 'title', 'duration_s', 'hook_s', 'scenes', 'profile', 'flags', 'srt', 'vtt', 'ass', 'cut'];
+    private const HEADS = [
+        'file', 'title', 'duration_s', 'hook_s', 'scenes', 'profile', 'flags', 'srt', 'vtt', 'ass', 'cut',
+    ];
 
     /** @param  list<list<string|int|float>>  $rows */
     public static function csv(array $rows): string

@@ -8,12 +8,13 @@ use RapidReel\Base\Refusal;
 use RapidReel\Footage\FootageKind;
 
 /**
- * The ffmpeg filter graph that turns a recipe's sources into its frames. No user text ever gets into it: captions are read
- * from a file.
+ * The ffmpeg filter graph that turns a recipe's sources into its frames. No user text ever gets into it: captions are
+ * read from a file.
  *
- * A window that moves is cut out of a picture that is larger than the frame, plane by plane: cut in one, its corner could only
- * stand on every other pixel, as colour is kept at half the size. With a window that keeps its middle half again as large is
- * enough for the middle to jump by no more than a third of a pixel; one that travels needs twice the size to move by halves.
+ * A window that moves is cut out of a picture that is larger than the frame, plane by plane: cut in one, its corner
+ * could only stand on every other pixel, as colour is kept at half the size. With a window that keeps its middle half
+ * again as large is enough for the middle to jump by no more than a third of a pixel; one that travels needs twice the
+ * size to move by halves.
  */
 final readonly class FilterGraph
 {
@@ -23,7 +24,10 @@ final readonly class FilterGraph
 
     private const LARGER_FOR_TRAVEL = 2.1;
 
-    /** Corners fall on whole pixels, and lean to where they have always fallen, so that a picture does not jump with a new version. */
+    /**
+     * Corners fall on whole pixels, and lean to where they have always fallen, so that a picture does not jump with a
+     * new version.
+     */
     private const LEAN = '-0.25';
 
     /** What the filter that zooms can do. */
@@ -66,14 +70,21 @@ final readonly class FilterGraph
             $parts[] = $this->overlay($overlay, $input);
             $parts[] = sprintf(
                 '[%s][over%d]overlay=x=%d:y=%d:format=yuv420:repeatlast=1[laid%d]',
-                $last, $input, (int) round($overlay->x * $this->width), (int) round($overlay->y * $this->height), $input,
+                $last,
+                $input,
+                (int) round($overlay->x * $this->width),
+                (int) round($overlay->y * $this->height),
+                $input,
             );
             $last = "laid$input";
             $input++;
         }
         $look = $this->recipe->look;
-        $graded = $look->isPlain() ? '' : sprintf('eq=brightness=%.4f:saturation=%.4f,', $look->brightness, $look->saturation);
-        $parts[] = "[$last]{$graded}setpts=N/($fps*TB),ass={$this->captions},setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709[out]";
+        $graded = $look->isPlain()
+            ? ''
+            : sprintf('eq=brightness=%.4f:saturation=%.4f,', $look->brightness, $look->saturation);
+        $parts[] = "[$last]{$graded}setpts=N/($fps*TB),ass={$this->captions},"
+            .'setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709[out]';
 
         return implode(';', $parts);
     }
@@ -84,7 +95,14 @@ final readonly class FilterGraph
         // Frames of a clip come at the short's rate, and its last one stays if it ends early.
         $head = "[$input:v:0]".($isStill ? '' : "fps={$this->recipe->fps},");
         $hold = $isStill ? ',loop=-1:1' : ',tpad=stop=-1:stop_mode=clone';
-        $track = new PathTrack($layer->path, $layer->source->width, $layer->source->height, $this->width, $this->height, $this->recipe->fps);
+        $track = new PathTrack(
+            $layer->path,
+            $layer->source->width,
+            $layer->source->height,
+            $this->width,
+            $this->height,
+            $this->recipe->fps,
+        );
         if ($layer->path->isStill()) {
             $flags = $isStill ? 'lanczos' : 'bicubic';
 
@@ -124,13 +142,22 @@ final readonly class FilterGraph
         $height = min(2 * intdiv($source->height, 2), 2 * (int) ceil($track->widest() / $track->aspect / 2) + 4);
         [$scale, $canvas, $scaled, $pad] = $this->enlarged($width, $height, $track);
         // Even places, so that colour stays in step with brightness.
-        $place = static fn (string $middle, int $size, int $whole): string => sprintf('2*floor(clip((%s)-%d,0,%d)/2)', $middle, intdiv($size, 2), $whole - $size);
+        $place = static fn (string $middle, int $size, int $whole): string => sprintf(
+            '2*floor(clip((%s)-%d,0,%d)/2)',
+            $middle,
+            intdiv($size, 2),
+            $whole - $size,
+        );
         $x = $place($track->middleX('n'), $width, $source->width);
         $y = $place($track->middleY('n'), $height, $source->height);
 
-        return "{$head}crop=$width:$height:x='$x':y='$y',scale=$scaled:flags=bicubic:".self::TO_BT709.",setsar=1,format=yuv420p$pad$hold,"
-            .$this->zoomed(
-                $track, $canvas, $scale,
+        return "{$head}crop=$width:$height:x='$x':y='$y',scale=$scaled:flags=bicubic:".
+            self::TO_BT709.
+            ",setsar=1,format=yuv420p$pad$hold,".
+            $this->zoomed(
+                $track,
+                $canvas,
+                $scale,
                 $place($track->middleX('on'), $width, $source->width),
                 $place($track->middleY('on'), $height, $source->height),
                 1, $name,
@@ -146,14 +173,22 @@ final readonly class FilterGraph
      * @param  string  $y  where its top edge stands in the source
      * @param  int  $each  so many frames out of every picture
      */
-    private function zoomed(PathTrack $track, array $canvas, float $scale, string $x, string $y, int $each, string $name): string
-    {
+    private function zoomed(
+        PathTrack $track,
+        array $canvas,
+        float $scale,
+        string $x,
+        string $y,
+        int $each,
+        string $name,
+    ): string {
         $width = $track->windowWidth('on');
         $planes = [];
         foreach (['y' => 1, 'u' => 2, 'v' => 2] as $plane => $part) {
             $window = sprintf('(%s)*%.6f', $width, $scale / $part);
             $planes[] = sprintf(
-                "[%s-%s]zoompan=z='%d/(%s)':x='((%s)-(%s))*%.6f-%s/2%s':y='((%s)-(%s))*%.6f-%s/%.6f/2%s':d=%d:s=%dx%d:fps=%d[%s-%s-cut]",
+                "[%s-%s]zoompan=z='%d/(%s)':x='((%s)-(%s))*%.6f-%s/2%s':y='((%s)-(%s))*%.6f-%s/%.6f/2%s'"
+                    .':d=%d:s=%dx%d:fps=%d[%s-%s-cut]',
                 $name, $plane,
                 intdiv($canvas[0], $part), $window,
                 $track->middleX('on'), $x, $scale / $part, $window, self::LEAN,
@@ -170,8 +205,9 @@ final readonly class FilterGraph
     /**
      * How a piece of a source is made larger so that frames can be cut out of it.
      *
-     * @return array{float, array{int, int}, string, string} pixels to one of the source, size of the whole larger picture, size
-     *                                                       of the piece in it, and what fills up the rest
+     * @return array{float, array{int, int}, string, string} pixels to one of the source, size of the whole larger
+     *                                                       picture, size of the piece in it, and what fills up the
+     *                                                       rest
      *
      * @throws Refusal when the window moves over more than can be cut out of one picture
      */
@@ -182,12 +218,22 @@ final readonly class FilterGraph
         // The filter that zooms cuts out pieces of the shape of its whole picture.
         $across = max($width * $scale, $height * $scale * $track->aspect);
         if ($across / $scale / $track->narrowest() > self::MOST_ZOOM) {
-            throw new Refusal('The window moves over more of this picture than one shot can show. Make two shots of it.');
+            throw new Refusal(
+                'The window moves over more of this picture than one shot can show. Make two shots of it.',
+            );
         }
         $canvas = [2 * (int) ceil($across / 2), 2 * (int) ceil($across / $track->aspect / 2)];
-        $scaled = [min($canvas[0], 2 * (int) round($width * $scale / 2)), min($canvas[1], 2 * (int) round($height * $scale / 2))];
+        $scaled = [
+            min($canvas[0], 2 * (int) round(($width * $scale) / 2)),
+            min($canvas[1], 2 * (int) round(($height * $scale) / 2)),
+        ];
 
-        return [$scale, $canvas, implode(':', $scaled), $scaled === $canvas ? '' : ",pad={$canvas[0]}:{$canvas[1]}:0:0"];
+        return [
+            $scale,
+            $canvas,
+            implode(':', $scaled),
+            $scaled === $canvas ? '' : ",pad={$canvas[0]}:{$canvas[1]}:0:0",
+        ];
     }
 
     private function overlay(Overlay $overlay, int $input): string
@@ -195,8 +241,14 @@ final readonly class FilterGraph
         $isStill = $overlay->source->kind === FootageKind::Still;
         $width = 2 * max(1, (int) round($overlay->width * $this->width / 2));
 
-        return "[$input:v:0]".($isStill ? '' : "fps={$this->recipe->fps},")."scale=$width:-2:flags=bicubic:".self::TO_BT709.',format=yuva420p,'
-            .sprintf('colorchannelmixer=aa=%.4f', $overlay->opacity).($isStill ? '' : ',tpad=stop=-1:stop_mode=clone')."[over$input]";
+        return "[$input:v:0]".
+            ($isStill ? '' : "fps={$this->recipe->fps},").
+            "scale=$width:-2:flags=bicubic:".
+            self::TO_BT709.
+            ',format=yuva420p,'.
+            sprintf('colorchannelmixer=aa=%.4f', $overlay->opacity).
+            ($isStill ? '' : ',tpad=stop=-1:stop_mode=clone').
+            "[over$input]";
     }
 
     private function crop(Layer $layer): string

@@ -23,13 +23,19 @@ final readonly class Layer
         return new self($this->source, $this->inMs + $ms, $this->path->from($ms));
     }
 
-    /** @return array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>} */
+    /**
+     * @return array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path: list<array{ms:
+     * int, x: float, y: float, scale: float}>}
+     */
     public function toArray(): array
     {
         return ['source' => $this->source->toArray(), 'in_ms' => $this->inMs, 'path' => $this->path->toArray()];
     }
 
-    /** @param  array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>}  $data */
+    /**
+     * @param  array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path:
+     * non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>}  $data
+     */
     public static function fromArray(array $data): self
     {
         return new self(Source::fromArray($data['source']), $data['in_ms'], FramePath::fromArray($data['path']));

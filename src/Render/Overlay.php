@@ -6,7 +6,10 @@ namespace RapidReel\Render;
 
 use InvalidArgumentException;
 
-/** A picture laid over the frame, under the captions: its corner and width as fractions of the frame, and how opaque it is. */
+/**
+ * A picture laid over the frame, under the captions: its corner and width as fractions of the frame, and how opaque it
+ * is.
+ */
 final readonly class Overlay
 {
     public function __construct(
@@ -21,15 +24,33 @@ final readonly class Overlay
         }
     }
 
-    /** @return array{source: array{key: string, kind: string, width: int, height: int}, x: float, y: float, width: float, opacity: float} */
+    /**
+     * @return array{source: array{key: string, kind: string, width: int, height: int}, x: float, y: float, width:
+     * float, opacity: float}
+     */
     public function toArray(): array
     {
-        return ['source' => $this->source->toArray(), 'x' => $this->x, 'y' => $this->y, 'width' => $this->width, 'opacity' => $this->opacity];
+        return [
+            'source' => $this->source->toArray(),
+            'x' => $this->x,
+            'y' => $this->y,
+            'width' => $this->width,
+            'opacity' => $this->opacity,
+        ];
     }
 
-    /** @param  array{source: array{key: string, kind: string, width: int, height: int}, x: float|int, y: float|int, width: float|int, opacity: float|int}  $data */
+    /**
+     * @param  array{source: array{key: string, kind: string, width: int, height: int}, x: float|int, y: float|int,
+     * width: float|int, opacity: float|int}  $data
+     */
     public static function fromArray(array $data): self
     {
-        return new self(Source::fromArray($data['source']), (float) $data['x'], (float) $data['y'], (float) $data['width'], (float) $data['opacity']);
+        return new self(
+            Source::fromArray($data['source']),
+            (float) $data['x'],
+            (float) $data['y'],
+            (float) $data['width'],
+            (float) $data['opacity'],
+        );
     }
 }

@@ -32,7 +32,9 @@ final readonly class PathTrack
     /** Width of the narrowest window. */
     public function narrowest(): float
     {
-        return min(array_map(fn (FrameWindow $window): float => $window->scale, $this->path->points)) * $this->height * $this->aspect;
+        return min(array_map(fn (FrameWindow $window): float => $window->scale, $this->path->points)) *
+            $this->height *
+            $this->aspect;
     }
 
     /** Whether the window keeps its middle where it is, so that only its size changes. */
@@ -40,7 +42,10 @@ final readonly class PathTrack
     {
         $first = $this->path->points[array_key_first($this->path->points)];
         foreach ($this->path->points as $window) {
-            if (abs($window->x - $first->x) * $this->width > 0.25 || abs($window->y - $first->y) * $this->height > 0.25) {
+            if (
+                abs($window->x - $first->x) * $this->width > 0.25 ||
+                abs($window->y - $first->y) * $this->height > 0.25
+            ) {
                 return false;
             }
         }
@@ -65,7 +70,12 @@ final readonly class PathTrack
             $bottom = max($bottom, $window->y * $this->height + $halfHeight);
         }
 
-        return [max(0.0, $left), max(0.0, $top), min((float) $this->width, $right), min((float) $this->height, $bottom)];
+        return [
+            max(0.0, $left),
+            max(0.0, $top),
+            min((float) $this->width, $right),
+            min((float) $this->height, $bottom),
+        ];
     }
 
     /** Width of the window at a frame. */
@@ -104,7 +114,13 @@ final readonly class PathTrack
                 $expression = sprintf('%.5f', $value);
             } elseif (abs($value - $before) > 1e-6) {
                 // clip() makes each piece add its part once it is reached, and no more once it is passed.
-                $expression .= sprintf('%+.8f*clip(%s-%.5f,0,%.5f)', ($value - $before) / ($at - $from), $frame, $from, $at - $from);
+                $expression .= sprintf(
+                    '%+.8f*clip(%s-%.5f,0,%.5f)',
+                    ($value - $before) / ($at - $from),
+                    $frame,
+                    $from,
+                    $at - $from,
+                );
             }
             $from = $at;
             $before = $value;

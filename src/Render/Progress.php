@@ -45,6 +45,8 @@ final readonly class Progress
     /** @return int|null seconds left if it goes on as it did; null while that is anybody's guess */
     public function secondsLeft(float $secondsPassed): ?int
     {
-        return $this->done < 0.06 || $secondsPassed < 1 ? null : (int) ceil($secondsPassed * (1 - $this->done) / $this->done);
+        return $this->done < 0.06 || $secondsPassed < 1
+            ? null
+            : (int) ceil(($secondsPassed * (1 - $this->done)) / $this->done);
     }
 }

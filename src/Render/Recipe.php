@@ -8,8 +8,8 @@ use InvalidArgumentException;
 use JsonException;
 
 /**
- * All that the pixels of one segment depend on, and nothing else: a renderer gets this and the media disk. Its hash is the
- * segment's key.
+ * All that the pixels of one segment depend on, and nothing else: a renderer gets this and the media disk. Its hash is
+ * the segment's key.
  */
 final readonly class Recipe
 {
@@ -48,18 +48,27 @@ final readonly class Recipe
     /** A hash of every field. */
     public function key(): string
     {
-        return hash('sha256', json_encode([self::VERSION, $this->toArray()], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        return hash(
+            'sha256',
+            json_encode([self::VERSION, $this->toArray()], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        );
     }
 
     /** Whether nothing but its frame's size and its encoding tells it from another. */
     public function picture(): string
     {
-        return hash('sha256', json_encode([self::VERSION, array_diff_key($this->toArray(), ['width' => 0, 'height' => 0, 'encoder' => 0])], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        return hash(
+            'sha256',
+            json_encode(
+                [self::VERSION, array_diff_key($this->toArray(), ['width' => 0, 'height' => 0, 'encoder' => 0])],
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+            ),
+        );
     }
 
     /**
-     * The segment in which this one goes over into another: the end of this and the beginning of that, so many frames of each,
-     * blended. Both must then be shortened by as much.
+     * The segment in which this one goes over into another: the end of this and the beginning of that, so many frames
+     * of each, blended. Both must then be shortened by as much.
      *
      * @param  string  $captions  for its own time
      */
@@ -71,7 +80,18 @@ final readonly class Recipe
         $from = $this->layer->from((int) round(($this->frames - $frames) * 1000 / $this->fps));
 
         return new self(
-            $frames, $this->fps, $this->width, $this->height, $from, $to->layer, $blend, $this->overlays, $this->look, $captions, $this->family, $this->encoder,
+            $frames,
+            $this->fps,
+            $this->width,
+            $this->height,
+            $from,
+            $to->layer,
+            $blend,
+            $this->overlays,
+            $this->look,
+            $captions,
+            $this->family,
+            $this->encoder,
         );
     }
 
@@ -107,7 +127,10 @@ final readonly class Recipe
     /** @throws JsonException */
     public function toJson(): string
     {
-        return json_encode($this->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            $this->toArray(),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /**
@@ -118,7 +141,15 @@ final readonly class Recipe
     public static function fromJson(string $json): self
     {
         // What was encoded above has this shape; the constructors refuse what does not fit.
-        /** @var array{frames: int, fps: int, width: int, height: int, layer: array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>}, next: array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>}|null, blend: string|null, overlays: list<array{source: array{key: string, kind: string, width: int, height: int}, x: float, y: float, width: float, opacity: float}>, look: array{brightness: float, saturation: float}, captions: string, family: string, encoder: list<string>} $data */
+        /**
+         * @var array{frames: int, fps: int, width: int, height: int, layer: array{source: array{key: string, kind:
+         * string, width: int, height: int}, in_ms: int, path: non-empty-list<array{ms: int, x: float, y: float, scale:
+         * float}>}, next: array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path:
+         * non-empty-list<array{ms: int, x: float, y: float, scale: float}>}|null, blend: string|null, overlays:
+         * list<array{source: array{key: string, kind: string, width: int, height: int}, x: float, y: float, width:
+         * float, opacity: float}>, look: array{brightness: float, saturation: float}, captions: string, family: string,
+         * encoder: list<string>} $data
+         */
         $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
 
         return new self(

@@ -26,7 +26,11 @@ final class SegmentPlanner
         $segments = [];
         foreach ($cut->scenes as $number => $scene) {
             foreach ($scene->shots as $shot) {
-                $segments[] = new Segment($this->recipe($cut, $scene, $shot, $quality, $writer, $family), $number, $shot->startMs);
+                $segments[] = new Segment(
+                    $this->recipe($cut, $scene, $shot, $quality, $writer, $family),
+                    $number,
+                    $shot->startMs,
+                );
             }
         }
         if ($segments === []) {
@@ -39,13 +43,22 @@ final class SegmentPlanner
     /** A hash of all that is seen in a cut, whatever the quality it is rendered in. */
     public function pixels(Cut $cut, string $family): string
     {
-        $pictures = array_map(static fn (Segment $segment): string => $segment->recipe->picture(), $this->plan($cut, Quality::Final, $family));
+        $pictures = array_map(
+            static fn (Segment $segment): string => $segment->recipe->picture(),
+            $this->plan($cut, Quality::Final, $family),
+        );
 
         return hash('sha256', implode("\n", $pictures));
     }
 
-    private function recipe(Cut $cut, CutScene $scene, CutShot $shot, Quality $quality, AssWriter $writer, string $family): Recipe
-    {
+    private function recipe(
+        Cut $cut,
+        CutScene $scene,
+        CutShot $shot,
+        Quality $quality,
+        AssWriter $writer,
+        string $family,
+    ): Recipe {
         $grid = $cut->grid();
         $first = $grid->frameOf($shot->startMs) - $grid->frameOf($scene->startMs);
         $frames = $grid->frameOf($shot->endMs) - $grid->frameOf($scene->startMs) - $first;
@@ -59,7 +72,11 @@ final class SegmentPlanner
             $grid->fps,
             $quality->width(),
             $quality->height(),
-            new Layer(new Source($shot->fingerprint, $shot->kind, $shot->width, $shot->height), $shot->inMs, $shot->path),
+            new Layer(
+                new Source($shot->fingerprint, $shot->kind, $shot->width, $shot->height),
+                $shot->inMs,
+                $shot->path,
+            ),
             null,
             null,
             [],

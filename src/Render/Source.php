@@ -6,7 +6,9 @@ namespace RapidReel\Render;
 
 use RapidReel\Footage\FootageKind;
 
-/** A clip or still that a renderer reads, known by its content: whoever sees the media disk finds it there by its key. */
+/**
+ * A clip or still that a renderer reads, known by its content: whoever sees the media disk finds it there by its key.
+ */
 final readonly class Source
 {
     /**

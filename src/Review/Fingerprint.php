@@ -27,7 +27,10 @@ final readonly class Fingerprint
     {
         return new self(
             Shingles::of($scenes[0]->text, Shingles::HOOK),
-            Shingles::of(implode(' ', array_map(static fn (Scene $scene): string => $scene->text, $scenes)), Shingles::SCRIPT),
+            Shingles::of(
+                implode(' ', array_map(static fn (Scene $scene): string => $scene->text, $scenes)),
+                Shingles::SCRIPT,
+            ),
         );
     }
 
@@ -44,7 +47,10 @@ final readonly class Fingerprint
 
     public function likeness(self $other): Likeness
     {
-        return new Likeness(Shingles::resemblance($this->hook, $other->hook), Shingles::resemblance($this->script, $other->script));
+        return new Likeness(
+            Shingles::resemblance($this->hook, $other->hook),
+            Shingles::resemblance($this->script, $other->script),
+        );
     }
 
     /**

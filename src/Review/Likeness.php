@@ -30,7 +30,15 @@ final readonly class Likeness
     public function flag(string $other): Flag
     {
         return $this->script >= self::SAME_SCRIPT
-            ? new Flag(FlagCode::SameScript, $this->script > 0.95 ? "The same script as $other." : sprintf('Much the same script as %s: %d %% of it.', $other, (int) round(100 * $this->script)))
-            : new Flag(FlagCode::SameHook, ($this->hook > 0.95 ? 'The same hook as ' : 'Nearly the same hook as ').$other.'.');
+            ? new Flag(
+                FlagCode::SameScript,
+                $this->script > 0.95
+                    ? "The same script as $other."
+                    : sprintf('Much the same script as %s: %d %% of it.', $other, (int) round(100 * $this->script)),
+            )
+            : new Flag(
+                FlagCode::SameHook,
+                ($this->hook > 0.95 ? 'The same hook as ' : 'Nearly the same hook as ').$other.'.',
+            );
     }
 }

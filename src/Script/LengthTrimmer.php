@@ -19,11 +19,17 @@ final readonly class LengthTrimmer
 
     /**
      * @param  non-empty-list<Scene>  $scenes
-     * @param  callable(non-empty-array<int, Scene>): int  $measure  how long a short of these scenes is, in ms; by their numbers
+     * @param  callable(non-empty-array<int, Scene>): int  $measure  how long a short of these scenes is, in ms; by
+     *   their numbers
      * @param  int  $most  so many sentences at most
      */
-    public function plan(array $scenes, int $longestMs, callable $measure, int $most = PHP_INT_MAX, string $language = 'en'): TrimPlan
-    {
+    public function plan(
+        array $scenes,
+        int $longestMs,
+        callable $measure,
+        int $most = PHP_INT_MAX,
+        string $language = 'en',
+    ): TrimPlan {
         $duration = $measure($scenes);
         if ($duration <= $longestMs) {
             return new TrimPlan([], $scenes, true);

@@ -58,13 +58,20 @@ final readonly class Manuscript
     /** Gives a scene other settings, pauses or shots. */
     public function owning(int $at, SceneOwn $own): self
     {
-        return new self(self::list(array_replace($this->scenes, [$at => $this->at($at)->with($own)])), $this->keys, $this->notes);
+        return new self(
+            self::list(array_replace($this->scenes, [$at => $this->at($at)->with($own)])),
+            $this->keys,
+            $this->notes,
+        );
     }
 
     /** The same short once more: nothing of it has a name yet. */
     public function copied(): self
     {
-        return self::fresh(array_map(static fn (Scene $scene): Scene => $scene->with($scene->own->copied()), $this->scenes), $this->notes);
+        return self::fresh(
+            array_map(static fn (Scene $scene): Scene => $scene->with($scene->own->copied()), $this->scenes),
+            $this->notes,
+        );
     }
 
     /** @throws Refusal when nothing of it could be spoken, or too much */
@@ -80,18 +87,30 @@ final readonly class Manuscript
 
     public function showing(int $at, string $brief): self
     {
-        return $this->with(self::list(array_replace($this->scenes, [$at => $this->at($at)->showing($brief)])), $this->keys, $this->notes);
+        return $this->with(
+            self::list(array_replace($this->scenes, [$at => $this->at($at)->showing($brief)])),
+            $this->keys,
+            $this->notes,
+        );
     }
 
     /** The last scene may be the close or a beat like others; the first is always the hook. */
     public function playing(int $at, SceneRole $role): self
     {
         $scene = $this->at($at);
-        if ($at === 0 || $role === SceneRole::Hook || ($role === SceneRole::Close && $at !== count($this->scenes) - 1)) {
+        if (
+            $at === 0 ||
+            $role === SceneRole::Hook ||
+            ($role === SceneRole::Close && $at !== count($this->scenes) - 1)
+        ) {
             throw new Refusal('The first scene is the hook, and only the last can be the close.');
         }
 
-        return new self(self::list(array_replace($this->scenes, [$at => $scene->as($role)])), $this->keys, $this->notes);
+        return new self(
+            self::list(array_replace($this->scenes, [$at => $scene->as($role)])),
+            $this->keys,
+            $this->notes,
+        );
     }
 
     /**
@@ -110,14 +129,25 @@ final readonly class Manuscript
         $first = (new Scene($scene->role, $before, $scene->startsLine, $scene->brief))->with($own);
         $second = (new Scene(SceneRole::Beat, $after, false, $scene->brief))->with($rest);
         $gone = mb_strlen($before) + mb_strlen($after) - mb_strlen(ltrim($after));
-        $notes = array_map(static fn (ScriptNote $note): ScriptNote => match (true) {
-            $note->scene > $at => $note->moved($note->scene + 1, $note->offset),
-            $note->scene === $at && $note->offset > mb_strlen($first->text) => $note->moved($at + 1, max(0, $note->offset - $gone)),
-            default => $note,
-        }, $this->notes);
+        $notes = array_map(
+            static fn (ScriptNote $note): ScriptNote => match (true) {
+                $note->scene > $at => $note->moved($note->scene + 1, $note->offset),
+                $note->scene === $at && $note->offset > mb_strlen($first->text) => $note->moved(
+                    $at + 1,
+                    max(0, $note->offset - $gone),
+                ),
+                default => $note,
+            },
+            $this->notes,
+        );
 
         return $this->with(
-            self::list([...array_slice($this->scenes, 0, $at), $first, $second, ...array_slice($this->scenes, $at + 1)]),
+            self::list([
+                ...array_slice($this->scenes, 0, $at),
+                $first,
+                $second,
+                ...array_slice($this->scenes, $at + 1),
+            ]),
             [...array_slice($this->keys, 0, $at + 1), null, ...array_slice($this->keys, $at + 1)],
             $notes,
         );
@@ -192,10 +222,19 @@ final readonly class Manuscript
     /** A new scene before all others, or any. */
     public function inserted(int $at, string $text): self
     {
-        $notes = array_map(static fn (ScriptNote $note): ScriptNote => $note->scene >= $at ? $note->moved($note->scene + 1, $note->offset) : $note, $this->notes);
+        $notes = array_map(
+            static fn (ScriptNote $note): ScriptNote => $note->scene >= $at
+                ? $note->moved($note->scene + 1, $note->offset)
+                : $note,
+            $this->notes,
+        );
 
         return $this->with(
-            self::list([...array_slice($this->scenes, 0, $at), new Scene(SceneRole::Beat, $text), ...array_slice($this->scenes, $at)]),
+            self::list([
+                ...array_slice($this->scenes, 0, $at),
+                new Scene(SceneRole::Beat, $text),
+                ...array_slice($this->scenes, $at),
+            ]),
             [...array_slice($this->keys, 0, $at), null, ...array_slice($this->keys, $at)],
             $notes,
         );
@@ -222,13 +261,23 @@ final readonly class Manuscript
         }
         $text = mb_substr($scene->text, 0, $note->offset).' '.$words.' '.mb_substr($scene->text, $note->offset);
         $longer = mb_strlen($words) + 1;
-        $shifted = array_map(static fn (ScriptNote $other): ScriptNote => $other->scene === $note->scene && $other->offset > $note->offset ? $other->moved($other->scene, $other->offset + $longer) : $other, $notes);
+        $shifted = array_map(
+            static fn (ScriptNote $other): ScriptNote => $other->scene === $note->scene &&
+            $other->offset > $note->offset
+                ? $other->moved($other->scene, $other->offset + $longer)
+                : $other,
+            $notes,
+        );
 
-        return (new self($this->scenes, $this->keys, $shifted))->reworded($note->scene, (string) preg_replace('/ (?=[.,;:!?…])/u', '', $text));
+        return (new self($this->scenes, $this->keys, $shifted))->reworded(
+            $note->scene,
+            (string) preg_replace('/ (?=[.,;:!?…])/u', '', $text),
+        );
     }
 
     /**
-     * Other first words, in place of the hook or before it. Said as a whole scene further on, they are not said again there.
+     * Other first words, in place of the hook or before it. Said as a whole scene further on, they are not said again
+     * there.
      */
     public function opening(string $hook, bool $before): self
     {
@@ -256,7 +305,10 @@ final readonly class Manuscript
         $left = self::list($scenes);
         $notes = array_map(static function (ScriptNote $note) use ($places, $left): ScriptNote {
             if (isset($places[$note->scene])) {
-                return $note->moved($places[$note->scene], min($note->offset, mb_strlen($left[$places[$note->scene]]->text)));
+                return $note->moved(
+                    $places[$note->scene],
+                    min($note->offset, mb_strlen($left[$places[$note->scene]]->text)),
+                );
             }
             // A note goes to where its scene would be.
             $later = array_filter($places, static fn (int $old): bool => $old > $note->scene, ARRAY_FILTER_USE_KEY);
@@ -269,9 +321,9 @@ final readonly class Manuscript
     }
 
     /**
-     * The same words in other scenes. Notes stay between the words they stood between, and what belonged to words is theirs
-     * still: a scene has the settings that hold where it begins, and a picture that was wished for is shown where its scene
-     * began.
+     * The same words in other scenes. Notes stay between the words they stood between, and what belonged to words is
+     * theirs still: a scene has the settings that hold where it begins, and a picture that was wished for is shown
+     * where its scene began.
      *
      * @param  non-empty-list<Scene>  $scenes
      */
@@ -285,7 +337,8 @@ final readonly class Manuscript
             $characters += NotePlace::inked($scene->text);
         }
         $notes = array_map(function (ScriptNote $note) use ($passed, $scenes): ScriptNote {
-            $before = $passed[$note->scene] + NotePlace::inked(mb_substr($this->at($note->scene)->text, 0, $note->offset));
+            $before =
+                $passed[$note->scene] + NotePlace::inked(mb_substr($this->at($note->scene)->text, 0, $note->offset));
 
             return $note->moved(...NotePlace::after($before, $scenes));
         }, $this->notes);
@@ -330,7 +383,13 @@ final readonly class Manuscript
         // A last scene that was said to be a beat, or the close, stays what it was said to be.
         $given = Roles::given($scenes);
         $last = count($scenes) - 1;
-        if ($last > 0 && $scenes[$last]->role !== SceneRole::Hook && $keys[$last] !== null && $keys[$last] === $this->keys[count($this->keys) - 1] && $scenes[$last]->text === $this->scenes[count($this->scenes) - 1]->text) {
+        if (
+            $last > 0 &&
+            $scenes[$last]->role !== SceneRole::Hook &&
+            $keys[$last] !== null &&
+            $keys[$last] === $this->keys[count($this->keys) - 1] &&
+            $scenes[$last]->text === $this->scenes[count($this->scenes) - 1]->text
+        ) {
             $given[$last] = $given[$last]->as($scenes[$last]->role);
         }
 

@@ -7,7 +7,9 @@ namespace RapidReel\Script;
 use RapidReel\Base\Values;
 use RapidReel\Language\ScriptWord;
 
-/** Gives what belonged to words to the same words in other scenes. Places are counted in characters without white space. */
+/**
+ * Gives what belonged to words to the same words in other scenes. Places are counted in characters without white space.
+ */
 final class Resplit
 {
     /**

@@ -28,9 +28,12 @@ final class Roles
     /** Whether a sentence asks the viewer: a question, or an imperative of the kind that shorts end on. */
     public static function asks(string $sentence): bool
     {
-        return preg_match('/\?[”"’\')]*$/u', $sentence) === 1
-            || preg_match(self::asking(), $sentence) === 1
-            || preg_match('/\b(?:follow|subscribe|comment below|in the comments|tell us|let (?:me|us) know)\b/iu', $sentence) === 1;
+        return preg_match('/\?[”"’\')]*$/u', $sentence) === 1 ||
+            preg_match(self::asking(), $sentence) === 1 ||
+            preg_match(
+                '/\b(?:follow|subscribe|comment below|in the comments|tell us|let (?:me|us) know)\b/iu',
+                $sentence,
+            ) === 1;
     }
 
     /** How sentences begin that ask for something, in all languages. */

@@ -36,7 +36,9 @@ final readonly class Scene
             throw new Refusal('A scene needs at least one spoken word.');
         }
         if (mb_strlen($this->text) > self::MOST_CHARACTERS) {
-            throw new Refusal(sprintf('A scene takes at most %s characters; split it in two.', number_format(self::MOST_CHARACTERS)));
+            throw new Refusal(
+                sprintf('A scene takes at most %s characters; split it in two.', number_format(self::MOST_CHARACTERS)),
+            );
         }
     }
 
@@ -55,7 +57,9 @@ final readonly class Scene
     {
         $scene = new self($this->role, $text, $this->startsLine, $this->brief);
 
-        return $scene->with($this->own->replaced(WordPlaces::between($this->text, $scene->text), $this->words(), $scene->words()));
+        return $scene->with(
+            $this->own->replaced(WordPlaces::between($this->text, $scene->text), $this->words(), $scene->words()),
+        );
     }
 
     public function with(SceneOwn $own): self

@@ -50,7 +50,9 @@ final readonly class SceneOwn
             $this->settings->without($key),
             $this->spared,
             array_map(
-                static fn (ShotMark $shot): ShotMark => $shot->own->has($key) ? $shot->with($shot->own->without($key)) : $shot,
+                static fn (ShotMark $shot): ShotMark => $shot->own->has($key)
+                    ? $shot->with($shot->own->without($key))
+                    : $shot,
                 $this->shots,
             ),
         );
@@ -94,12 +96,16 @@ final readonly class SceneOwn
     /** What the program found is left out, so that it is found anew. */
     public function unproposed(): self
     {
-        return new self($this->settings, $this->spared, array_filter($this->shots, static fn (ShotMark $shot): bool => $shot->isLocked));
+        return new self(
+            $this->settings,
+            $this->spared,
+            array_filter($this->shots, static fn (ShotMark $shot): bool => $shot->isLocked),
+        );
     }
 
     /**
-     * The same with words at other places. A touched shot whose word is gone goes on with the next that is left, or the last;
-     * a found one stays while its first word and most of what is said over it are there.
+     * The same with words at other places. A touched shot whose word is gone goes on with the next that is left, or the
+     * last; a found one stays while its first word and most of what is said over it are there.
      *
      * @param  array<int, int>  $places  new number of each word that is left, by its old number
      * @param  int  $before  words there were
@@ -110,7 +116,12 @@ final readonly class SceneOwn
         $shots = [];
         foreach ($this->shots as $i => $shot) {
             $end = ($this->shots[$i + 1] ?? null)->word ?? $before;
-            $left = count(array_filter(range($shot->word, max($shot->word, $end - 1)), static fn (int $word): bool => isset($places[$word])));
+            $left = count(
+                array_filter(
+                    range($shot->word, max($shot->word, $end - 1)),
+                    static fn (int $word): bool => isset($places[$word]),
+                ),
+            );
             $to = match (true) {
                 $shot->isLocked => $places[$shot->word] ?? self::next($places, $shot->word, $count),
                 2 * $left > $end - $shot->word => $places[$shot->word] ?? null,
@@ -120,13 +131,17 @@ final readonly class SceneOwn
                 $shots[] = $shot->at($to);
             }
         }
-        $spared = array_filter(array_map(static fn (int $word): ?int => $places[$word] ?? null, $this->spared), is_int(...));
+        $spared = array_filter(
+            array_map(static fn (int $word): ?int => $places[$word] ?? null, $this->spared),
+            is_int(...),
+        );
 
         return new self($this->settings, $spared, $shots);
     }
 
     /**
-     * Parts it before a word. Both halves have the settings; the second goes on with what the operator chose to be seen there.
+     * Parts it before a word. Both halves have the settings; the second goes on with what the operator chose to be seen
+     * there.
      *
      * @return array{self, self}
      */
@@ -143,10 +158,17 @@ final readonly class SceneOwn
         }
 
         return [
-            new self($this->settings, array_filter($this->spared, static fn (int $after): bool => $after < $word - 1), $first),
             new self(
                 $this->settings,
-                array_map(static fn (int $after): int => $after - $word, array_filter($this->spared, static fn (int $after): bool => $after >= $word)),
+                array_filter($this->spared, static fn (int $after): bool => $after < $word - 1),
+                $first,
+            ),
+            new self(
+                $this->settings,
+                array_map(
+                    static fn (int $after): int => $after - $word,
+                    array_filter($this->spared, static fn (int $after): bool => $after >= $word),
+                ),
                 $second,
             ),
         ];
@@ -158,14 +180,21 @@ final readonly class SceneOwn
         return new self(
             new Values([...$next->settings->own, ...$this->settings->own]),
             [...$this->spared, ...array_map(static fn (int $after): int => $after + $words, $next->spared)],
-            [...$this->shots, ...array_map(static fn (ShotMark $shot): ShotMark => $shot->at($shot->word + $words), $next->shots)],
+            [
+                ...$this->shots,
+                ...array_map(static fn (ShotMark $shot): ShotMark => $shot->at($shot->word + $words), $next->shots),
+            ],
         );
     }
 
     /** The same for another scene. */
     public function copied(): self
     {
-        return new self($this->settings, $this->spared, array_map(static fn (ShotMark $shot): ShotMark => $shot->copied(), $this->shots));
+        return new self(
+            $this->settings,
+            $this->spared,
+            array_map(static fn (ShotMark $shot): ShotMark => $shot->copied(), $this->shots),
+        );
     }
 
     /** @param  array<int, int>  $places */

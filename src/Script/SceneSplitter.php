@@ -38,7 +38,11 @@ final readonly class SceneSplitter
             }
         }
 
-        return array_map(static fn (Scene $scene, int $i): Scene => isset($wanted[$i]) ? $scene->showing($wanted[$i]) : $scene, $scenes, array_keys($scenes));
+        return array_map(
+            static fn (Scene $scene, int $i): Scene => isset($wanted[$i]) ? $scene->showing($wanted[$i]) : $scene,
+            $scenes,
+            array_keys($scenes),
+        );
     }
 
     /**
@@ -48,16 +52,35 @@ final readonly class SceneSplitter
      */
     public function splitText(string $text, SplitRule $rule, SpeechRate $rate): array
     {
-        $lines = $this->joinWordless(array_values(array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $line): bool => $line !== '')));
+        $lines = array_map(trim(...), explode("\n", $text));
+        $lines = array_filter($lines, static fn (string $line): bool => $line !== '');
+        $lines = $this->joinWordless(array_values($lines));
         /** @var list<array{string, bool}> $pieces text, and whether a line begins there */
         $pieces = [];
         if ($rule->kind === SplitKind::Words) {
-            $pieces = $this->words->byRange($lines, $rule->fewestWords, $rule->mostWords, $this->sentences, $rate->language);
+            $pieces = $this->words->byRange(
+                $lines,
+                $rule->fewestWords,
+                $rule->mostWords,
+                $this->sentences,
+                $rate->language,
+            );
         } else {
             foreach ($lines as $line) {
-                $parts = $rule->kind === SplitKind::Line ? [$line] : $this->joinWordless($this->sentences->split($line));
+                $parts =
+                    $rule->kind === SplitKind::Line ? [$line] : $this->joinWordless($this->sentences->split($line));
                 if ($rule->kind === SplitKind::Seconds) {
-                    $parts = array_merge([], ...array_map(fn (string $sentence): array => $this->words->byTime($sentence, $rule->longestSeconds, $rate), $parts));
+                    $parts = array_merge(
+                        [],
+                        ...array_map(
+                            fn (string $sentence): array => $this->words->byTime(
+                                $sentence,
+                                $rule->longestSeconds,
+                                $rate,
+                            ),
+                            $parts,
+                        ),
+                    );
                 }
                 foreach ($parts as $i => $part) {
                     $pieces[] = [$part, $i === 0];

@@ -65,8 +65,8 @@ final readonly class Script
     }
 
     /**
-     * Where every note stands among scenes that were split from this script. Scenes lose no character but white space, so
-     * places are counted without it.
+     * Where every note stands among scenes that were split from this script. Scenes lose no character but white space,
+     * so places are counted without it.
      *
      * @param  non-empty-list<Scene>  $scenes
      * @return list<ScriptNote>
@@ -77,13 +77,24 @@ final readonly class Script
         $passed = 0;
         foreach ($this->lines as $runs) {
             $own = self::spokenOf($runs) === '';
-            $lastSpoken = max([-1, ...array_keys(array_filter($runs, static fn (ScriptRun $run): bool => $run->kind->isSpoken() && trim($run->text) !== ''))]);
+            $lastSpoken = max([
+                -1,
+                ...array_keys(
+                    array_filter(
+                        $runs,
+                        static fn (ScriptRun $run): bool => $run->kind->isSpoken() && trim($run->text) !== '',
+                    ),
+                ),
+            ]);
             foreach ($runs as $i => $run) {
                 if ($run->kind->isSpoken()) {
                     $passed += NotePlace::inked($run->text);
                 } elseif ($run->kind->isNote()) {
                     // At the end of a line it belongs to what was said there.
-                    [$scene, $offset] = ! $own && $i > $lastSpoken ? NotePlace::behind($passed, $scenes) : NotePlace::after($passed, $scenes);
+                    [$scene, $offset] =
+                        ! $own && $i > $lastSpoken
+                            ? NotePlace::behind($passed, $scenes)
+                            : NotePlace::after($passed, $scenes);
                     $notes[] = new ScriptNote($run->kind, trim($run->text), $scene, $offset, $own);
                 }
             }

@@ -31,7 +31,11 @@ final readonly class ScriptNote
     /** Its words, as they would be said: without brackets and marks around. */
     public function said(): string
     {
-        $plain = (string) preg_replace(['/^\s*(?:#{1,6}\s+|>\s*|[-*+•]\s+)/u', '/^[\[({<*_~]+\s*|\s*[\])}>*_~]+$/u'], '', $this->text);
+        $plain = (string) preg_replace(
+            ['/^\s*(?:#{1,6}\s+|>\s*|[-*+•]\s+)/u', '/^[\[({<*_~]+\s*|\s*[\])}>*_~]+$/u'],
+            '',
+            $this->text,
+        );
 
         return trim($plain);
     }

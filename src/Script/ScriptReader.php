@@ -12,8 +12,8 @@ use RapidReel\Script\Cleanup\InlineNotes;
 use RapidReel\Script\Cleanup\LineLead;
 
 /**
- * Cleans a script: tells what is spoken from what is only a note to the maker. The rules stand in Cleanup, each by itself;
- * what they take out stays in the script. A backslash before a note has it spoken.
+ * Cleans a script: tells what is spoken from what is only a note to the maker. The rules stand in Cleanup, each by
+ * itself; what they take out stays in the script. A backslash before a note has it spoken.
  */
 final class ScriptReader
 {
@@ -42,8 +42,14 @@ final class ScriptReader
         $lines = [];
         $heading = '';
         foreach ($texts as $number => $line) {
-            $isTitle = isset($furniture[$number + 1]) && Furniture::isByline($texts[$number + 1]) && preg_match('/^[^.!?…]{3,110}[?!]?$/u', trim($line)) === 1;
-            $runs = $isTitle && ! isset($furniture[$number]) ? [new ScriptRun(trim($line), RunKind::Heading)] : $this->readLine(trim($line), $leads, isset($furniture[$number]));
+            $isTitle =
+                isset($furniture[$number + 1]) &&
+                Furniture::isByline($texts[$number + 1]) &&
+                preg_match('/^[^.!?…]{3,110}[?!]?$/u', trim($line)) === 1;
+            $runs =
+                $isTitle && ! isset($furniture[$number])
+                    ? [new ScriptRun(trim($line), RunKind::Heading)]
+                    : $this->readLine(trim($line), $leads, isset($furniture[$number]));
             if ($heading === '' && $runs !== [] && $runs[0]->kind === RunKind::Heading) {
                 $heading = Headings::says($runs[0]->text);
             }
@@ -64,8 +70,8 @@ final class ScriptReader
     }
 
     /**
-     * A bracket left open at a line's end is joined with the lines up to its close, so that a note over several lines is
-     * one note; one that never closes stays as it was.
+     * A bracket left open at a line's end is joined with the lines up to its close, so that a note over several lines
+     * is one note; one that never closes stays as it was.
      *
      * @param  list<string>  $lines
      * @return list<string>
@@ -134,7 +140,10 @@ final class ScriptReader
         preg_match('/^\\\\(?:#{1,6}\s+|>\s*)?/u', $line, $mark);
         $mark = $mark[0] ?? '\\';
 
-        return [new ScriptRun($mark, RunKind::Markup), ...InlineNotes::of(substr($line, strlen($mark)), sayFirst: true)];
+        return [
+            new ScriptRun($mark, RunKind::Markup),
+            ...InlineNotes::of(substr($line, strlen($mark)), sayFirst: true),
+        ];
     }
 
     /** The first words of the first sentence, as a stand-in for a title nobody wrote. */

@@ -8,8 +8,8 @@ use InvalidArgumentException;
 use RapidReel\Base\Values;
 
 /**
- * A shot as it is known by its words: the one that begins at a word of its scene. What the program found is proposed and may
- * be found anew; what an operator touched is locked and stays with its words.
+ * A shot as it is known by its words: the one that begins at a word of its scene. What the program found is proposed
+ * and may be found anew; what an operator touched is locked and stays with its words.
  */
 final readonly class ShotMark
 {
@@ -42,7 +42,15 @@ final readonly class ShotMark
     /** Chosen by the operator. */
     public function showing(string $footage): self
     {
-        return new self($this->word, $footage, true, $this->offset, $footage === $this->footage ? $this->inMs : null, $this->own, $this->key);
+        return new self(
+            $this->word,
+            $footage,
+            true,
+            $this->offset,
+            $footage === $this->footage ? $this->inMs : null,
+            $this->own,
+            $this->key,
+        );
     }
 
     public function with(Values $own): self

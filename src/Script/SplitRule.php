@@ -59,7 +59,9 @@ final readonly class SplitRule
             preg_match('/^line$/', $rule) => self::line(),
             preg_match('/^words:(\d{1,3})\s*[-–]\s*(\d{1,3})$/u', $rule, $m) => self::words((int) $m[1], (int) $m[2]),
             preg_match('/^seconds:(\d{1,2}(?:\.\d)?)$/', $rule, $m) => self::seconds((float) $m[1]),
-            default => throw new Refusal("There is no way to split called “{$rule}”. There are: sentence, line, words:5-15, seconds:4."),
+            default => throw new Refusal(
+                "There is no way to split called “{$rule}”. There are: sentence, line, words:5-15, seconds:4.",
+            ),
         };
     }
 

@@ -26,11 +26,14 @@ final class UnusableScript extends Refusal
 
     public static function isTooLong(int $words, int $most): self
     {
-        return new self(sprintf(
-            'This script has %s words; a short takes at most %s. Split it into several scripts with a line of --- between them.',
-            number_format($words),
-            number_format($most),
-        ));
+        return new self(
+            sprintf(
+                'This script has %s words; a short takes at most %s. Split it into several scripts with a line of --- '
+                    .'between them.',
+                number_format($words),
+                number_format($most),
+            ),
+        );
     }
 
     public static function hasAScenelessLength(int $characters, int $most): self
@@ -49,12 +52,19 @@ final class UnusableScript extends Refusal
 
     public static function isNotText(string $name): self
     {
-        return new self(sprintf('“%s” is not a text file. Scripts come as .txt, .md, .csv, .srt or .vtt files, or as a .zip of them.', $name));
+        return new self(
+            sprintf(
+                '“%s” is not a text file. Scripts come as .txt, .md, .csv, .srt or .vtt files, or as a .zip of them.',
+                $name,
+            ),
+        );
     }
 
     public static function cannotBeOpened(string $name): self
     {
-        return new self(sprintf('“%s” cannot be opened as a ZIP. Pack it again, or bring its files one by one.', $name));
+        return new self(
+            sprintf('“%s” cannot be opened as a ZIP. Pack it again, or bring its files one by one.', $name),
+        );
     }
 
     public static function isTooLargeUnpacked(string $name, int $most): self
@@ -69,11 +79,24 @@ final class UnusableScript extends Refusal
 
     public static function hasTooManyRows(string $name, int $rows, int $most): self
     {
-        return new self(sprintf('“%s” has %s scripts; a batch takes at most %s. Split the file and bring in one part after the other. Nothing was taken from it.', $name, number_format($rows), number_format($most)));
+        return new self(
+            sprintf(
+                '“%s” has %s scripts; a batch takes at most %s. Split the file and bring in one part after the other. '
+                    .'Nothing was taken from it.',
+                $name,
+                number_format($rows),
+                number_format($most),
+            ),
+        );
     }
 
     public static function csvWithoutScripts(string $name): self
     {
-        return new self(sprintf('“%s” has no column named “script”. Name the column that holds the scripts “script” in its first line.', $name));
+        return new self(
+            sprintf(
+                '“%s” has no column named “script”. Name the column that holds the scripts “script” in its first line.',
+                $name,
+            ),
+        );
     }
 }

@@ -24,7 +24,10 @@ final class WordPlaces
             $head++;
         }
         $tail = 0;
-        while ($tail < min(count($old), count($new)) - $head && $old[count($old) - 1 - $tail] === $new[count($new) - 1 - $tail]) {
+        while (
+            $tail < min(count($old), count($new)) - $head &&
+            $old[count($old) - 1 - $tail] === $new[count($new) - 1 - $tail]
+        ) {
             $tail++;
         }
         $places = $head === 0 ? [] : array_combine(range(0, $head - 1), range(0, $head - 1));
@@ -73,7 +76,11 @@ final class WordPlaces
     private static function plain(string $text): array
     {
         return array_map(
-            static fn (ScriptWord $word): string => (string) preg_replace('/[^\p{L}\p{N}]+/u', '', mb_strtolower($word->text)),
+            static fn (ScriptWord $word): string => (string) preg_replace(
+                '/[^\p{L}\p{N}]+/u',
+                '',
+                mb_strtolower($word->text),
+            ),
             ScriptWord::of($text),
         );
     }

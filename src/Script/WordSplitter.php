@@ -9,21 +9,29 @@ use RapidReel\Language\ScriptWord;
 use RapidReel\Language\SentenceSplitter;
 use RapidReel\Voice\SpeechRate;
 
-/** Splits at words where the thought allows it best: after a sentence, a clause, before a joining word, and else anywhere. */
+/**
+ * Splits at words where the thought allows it best: after a sentence, a clause, before a joining word, and else
+ * anywhere.
+ */
 final class WordSplitter
 {
     /** What it costs to cut in the middle of a clause. */
     private const ANYWHERE = 6.0;
 
     /**
-     * Scenes of so many words, cut at the best boundaries inside the range; the last may be shorter, and so may all where
-     * the words cannot be shared out.
+     * Scenes of so many words, cut at the best boundaries inside the range; the last may be shorter, and so may all
+     * where the words cannot be shared out.
      *
      * @param  list<string>  $lines
      * @return list<array{string, bool}> text, and whether a line begins there
      */
-    public function byRange(array $lines, int $fewest, int $most, SentenceSplitter $sentences, string $language = 'en'): array
-    {
+    public function byRange(
+        array $lines,
+        int $fewest,
+        int $most,
+        SentenceSplitter $sentences,
+        string $language = 'en',
+    ): array {
         $words = [];
         $begins = [];
         $ends = [];
@@ -43,7 +51,9 @@ final class WordSplitter
             $length = $until - $from;
 
             // Sentences that run on inside a scene are what splitting is to avoid.
-            return 2.5 * ($ended[$until - 1] - $ended[$from]) + 0.5 * abs($length - $middle) / max(1, $most - $fewest + 1) + ($length < $fewest ? 20 + 2 * ($fewest - $length) : 0);
+            return 2.5 * ($ended[$until - 1] - $ended[$from]) +
+                (0.5 * abs($length - $middle)) / max(1, $most - $fewest + 1) +
+                ($length < $fewest ? 20 + 2 * ($fewest - $length) : 0);
         };
         $pieces = [];
         foreach ($this->best($words, $ends, $cost, $most, $language) as [$from, $until]) {
@@ -54,8 +64,8 @@ final class WordSplitter
     }
 
     /**
-     * Parts of a sentence none of which is said in more than the time given, as few as can be and about even. A single word
-     * may be longer.
+     * Parts of a sentence none of which is said in more than the time given, as few as can be and about even. A single
+     * word may be longer.
      *
      * @return list<string>
      */
@@ -70,7 +80,9 @@ final class WordSplitter
         $cost = static function (int $from, int $until) use ($words, $seconds, $rate, $total, $parts): float {
             $length = $rate->ofText(implode(' ', array_slice($words, $from, $until - $from)));
 
-            return 3.0 + 4 * abs($length - $total / $parts) / $total + ($length > 1000 * $seconds ? 1000 + $length / 100 : 0);
+            return 3.0 +
+                (4 * abs($length - $total / $parts)) / $total +
+                ($length > 1000 * $seconds ? 1000 + $length / 100 : 0);
         };
 
         return array_map(
@@ -95,7 +107,10 @@ final class WordSplitter
         $costs = [0 => 0.0];
         $from = [];
         for ($until = 1; $until <= $count; $until++) {
-            $boundary = $until === $count || isset($ends[$until]) ? 0.0 : self::boundary($words[$until - 1], $words[$until], $joins);
+            $boundary =
+                $until === $count || isset($ends[$until])
+                    ? 0.0
+                    : self::boundary($words[$until - 1], $words[$until], $joins);
             $costs[$until] = INF;
             for ($start = max(0, $until - $longest); $start < $until; $start++) {
                 $all = $costs[$start] + $boundary + $cost($start, $until);

@@ -19,8 +19,8 @@ use RapidReel\Voice\DeadAir;
 use RapidReel\Voice\SpeechRate;
 
 /**
- * Every setting there is. Whatever sets, shows, stores or reads one goes by this list: a new setting is a new entry here
- * and whoever reads it.
+ * Every setting there is. Whatever sets, shows, stores or reads one goes by this list: a new setting is a new entry
+ * here and whoever reads it.
  */
 final readonly class Registry
 {
@@ -50,19 +50,109 @@ final readonly class Registry
         $spoken = [Stale::Voice, Stale::Plan, Stale::Pixels, Stale::Sound];
         $timed = [Stale::Plan, Stale::Pixels, Stale::Sound];
         $list = [
-            new Setting('voice', 'Voice', new ChoiceType('voice', $voices, $languages), $usualVoice, $toScene, $spoken, isMain: true),
-            new Setting('profile', 'Target', self::profiles(), TargetProfile::UpTo60->value, $toShort, [Stale::Plan], ['target'], true),
-            new Setting('split', 'Scenes', new SplitType, (string) SplitRule::sentence(), $toShort, $all, ['scenes'], true),
-            new Setting('speed', 'Speed', new NumberType('The speed of a voice', SpeechRate::SLOWEST, SpeechRate::FASTEST, 5, '%'), 100, $toScene, $spoken),
-            new Setting('pause', 'Pause after a scene', new NumberType('A pause', 0, 3_000, 20, 'ms', self::USUAL_PAUSE, 'as usual'), self::USUAL_PAUSE, $toScene, $timed),
-            new Setting('dead_air', 'Dead air cut to', new NumberType('What dead air is cut to', 0, 3_000, 20, 'ms', self::LEFT, 'left as it is'), DeadAir::USUAL_MS, $toScene, $spoken),
-            new Setting('longest_shot', 'Longest shot', new NumberType('The longest time of a shot', 1_000, 20_000, 100, 'ms'), ShotPlanner::LONGEST_MS, $toScene, [Stale::Plan, Stale::Pixels]),
-            new Setting('shortest_shot', 'Shortest shot', new NumberType('The shortest time of a shot', 300, 5_000, 100, 'ms'), ShotPlanner::SHORTEST_MS, $toScene, [Stale::Plan, Stale::Pixels]),
-            new Setting('motion', 'Motion of stills', self::motions(), StillMotion::Varied->value, [...$toScene, Level::Shot], [Stale::Plan, Stale::Pixels]),
-            new Setting('motion_strength', 'Strength of motion', new NumberType('The strength of a motion', 1, 40, 1, '%'), StillMotion::STRENGTH, [...$toScene, Level::Shot], [Stale::Plan, Stale::Pixels]),
-            new Setting('caption_style', 'Captions', self::captions(), CaptionLook::Marked->value, $toShort, [Stale::Plan, Stale::Pixels], ['captions']),
+            new Setting(
+                'voice',
+                'Voice',
+                new ChoiceType('voice', $voices, $languages),
+                $usualVoice,
+                $toScene,
+                $spoken,
+                isMain: true,
+            ),
+            new Setting(
+                'profile',
+                'Target',
+                self::profiles(),
+                TargetProfile::UpTo60->value,
+                $toShort,
+                [Stale::Plan],
+                ['target'],
+                true,
+            ),
+            new Setting(
+                'split',
+                'Scenes',
+                new SplitType(),
+                (string) SplitRule::sentence(),
+                $toShort,
+                $all,
+                ['scenes'],
+                true,
+            ),
+            new Setting(
+                'speed',
+                'Speed',
+                new NumberType('The speed of a voice', SpeechRate::SLOWEST, SpeechRate::FASTEST, 5, '%'),
+                100,
+                $toScene,
+                $spoken,
+            ),
+            new Setting(
+                'pause',
+                'Pause after a scene',
+                new NumberType('A pause', 0, 3_000, 20, 'ms', self::USUAL_PAUSE, 'as usual'),
+                self::USUAL_PAUSE,
+                $toScene,
+                $timed,
+            ),
+            new Setting(
+                'dead_air',
+                'Dead air cut to',
+                new NumberType('What dead air is cut to', 0, 3_000, 20, 'ms', self::LEFT, 'left as it is'),
+                DeadAir::USUAL_MS,
+                $toScene,
+                $spoken,
+            ),
+            new Setting(
+                'longest_shot',
+                'Longest shot',
+                new NumberType('The longest time of a shot', 1_000, 20_000, 100, 'ms'),
+                ShotPlanner::LONGEST_MS,
+                $toScene,
+                [Stale::Plan, Stale::Pixels],
+            ),
+            new Setting(
+                'shortest_shot',
+                'Shortest shot',
+                new NumberType('The shortest time of a shot', 300, 5_000, 100, 'ms'),
+                ShotPlanner::SHORTEST_MS,
+                $toScene,
+                [Stale::Plan, Stale::Pixels],
+            ),
+            new Setting(
+                'motion',
+                'Motion of stills',
+                self::motions(),
+                StillMotion::Varied->value,
+                [...$toScene, Level::Shot],
+                [Stale::Plan, Stale::Pixels],
+            ),
+            new Setting(
+                'motion_strength',
+                'Strength of motion',
+                new NumberType('The strength of a motion', 1, 40, 1, '%'),
+                StillMotion::STRENGTH,
+                [...$toScene, Level::Shot],
+                [Stale::Plan, Stale::Pixels],
+            ),
+            new Setting(
+                'caption_style',
+                'Captions',
+                self::captions(),
+                CaptionLook::Marked->value,
+                $toShort,
+                [Stale::Plan, Stale::Pixels],
+                ['captions'],
+            ),
             new Setting('music', 'Music', self::music($music), self::AUTOMATIC, $toShort, [Stale::Plan, Stale::Sound]),
-            new Setting('music_level', 'Music under the voice', new NumberType('The music stays under the voice by a level that', 6, 40, 1, 'dB'), CutMusic::UNDER_VOICE, $toShort, [Stale::Plan, Stale::Sound]),
+            new Setting(
+                'music_level',
+                'Music under the voice',
+                new NumberType('The music stays under the voice by a level that', 6, 40, 1, 'dB'),
+                CutMusic::UNDER_VOICE,
+                $toShort,
+                [Stale::Plan, Stale::Sound],
+            ),
         ];
 
         return new self(array_combine(array_map(static fn (Setting $one): string => $one->key, $list), $list));
@@ -90,7 +180,10 @@ final readonly class Registry
         ));
     }
 
-    /** The key of the setting that is meant by the head of a column or of a line, however it is spelled; null where none is. */
+    /**
+     * The key of the setting that is meant by the head of a column or of a line, however it is spelled; null where none
+     * is.
+     */
     public static function keyNamed(string $written): ?string
     {
         static $keys = null;
@@ -133,7 +226,11 @@ final readonly class Registry
             $labels[$profile->value] = $profile->label();
         }
 
-        return new ChoiceType('target', $labels, named: static fn (string $written): ?string => TargetProfile::named($written)?->value);
+        return new ChoiceType(
+            'target',
+            $labels,
+            named: static fn (string $written): ?string => TargetProfile::named($written)?->value,
+        );
     }
 
     private static function motions(): ChoiceType

@@ -6,7 +6,10 @@ namespace RapidReel\Settings;
 
 use RapidReel\Settings\Type\SettingType;
 
-/** Something that may vary: what it is called, what values it takes, where it may be set, and what a change of it makes stale. */
+/**
+ * Something that may vary: what it is called, what values it takes, where it may be set, and what a change of it makes
+ * stale.
+ */
 final readonly class Setting
 {
     /**

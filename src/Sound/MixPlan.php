@@ -32,7 +32,10 @@ final readonly class MixPlan
     public static function of(Cut $cut): self
     {
         return new self(
-            array_map(static fn (CutScene $scene): array => ['take' => $scene->take, 'start_ms' => $scene->startMs], $cut->scenes),
+            array_map(
+                static fn (CutScene $scene): array => ['take' => $scene->take, 'start_ms' => $scene->startMs],
+                $cut->scenes,
+            ),
             $cut->music,
             $cut->frames(),
             $cut->grid()->fps,

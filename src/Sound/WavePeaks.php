@@ -15,8 +15,14 @@ final class WavePeaks
     public static function of(Pcm $sound): array
     {
         $peaks = [];
-        for ($step = 0, $size = strlen($sound->bytes); ($at = 2 * $sound->sampleAt($step * self::STEP_MS)) < $size; $step++) {
-            $values = Pcm::values(substr($sound->bytes, $at, max(2, 2 * $sound->sampleAt(($step + 1) * self::STEP_MS) - $at)));
+        for (
+            $step = 0, $size = strlen($sound->bytes);
+            ($at = 2 * $sound->sampleAt($step * self::STEP_MS)) < $size;
+            $step++
+        ) {
+            $values = Pcm::values(
+                substr($sound->bytes, $at, max(2, 2 * $sound->sampleAt(($step + 1) * self::STEP_MS) - $at)),
+            );
             $peak = $values === [] ? 0 : max(max($values), -min($values));
             $peaks[] = (int) round($peak / 327.68);
         }

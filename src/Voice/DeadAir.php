@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Voice;
 
 /**
- * Shortens the pauses inside a take. Only what lies between two words and is quiet is cut, never a sample of a word's span;
- * joints are cross-faded, and the words move with the cuts exactly.
+ * Shortens the pauses inside a take. Only what lies between two words and is quiet is cut, never a sample of a word's
+ * span; joints are cross-faded, and the words move with the cuts exactly.
  */
 final class DeadAir
 {
@@ -60,7 +60,10 @@ final class DeadAir
             $until = $sound->sampleAt($pause->endMs - ($keepMs - intdiv($keepMs, 2)));
             $fade = min($sound->sampleAt(self::FADE_MS), $sound->sampleAt(intdiv($keepMs, 2)), $until - $from);
             $bytes .= substr($sound->bytes, 2 * $at, 2 * ($from - $fade - $at));
-            $bytes .= self::crossFade(substr($sound->bytes, 2 * ($from - $fade), 2 * $fade), substr($sound->bytes, 2 * ($until - $fade), 2 * $fade));
+            $bytes .= self::crossFade(
+                substr($sound->bytes, 2 * ($from - $fade), 2 * $fade),
+                substr($sound->bytes, 2 * ($until - $fade), 2 * $fade),
+            );
             $at = $until;
             $removed[$pause->afterWord] = $until - $from;
         }
@@ -71,7 +74,11 @@ final class DeadAir
         foreach ($words as $i => $word) {
             $ms = (int) round($gone * 1000 / $sound->rate);
             // The end of the sound is rounded to a millisecond too.
-            $moved[] = new WordTiming($word->text, min($tight->durationMs(), $word->startMs - $ms), min($tight->durationMs(), $word->endMs - $ms));
+            $moved[] = new WordTiming(
+                $word->text,
+                min($tight->durationMs(), $word->startMs - $ms),
+                min($tight->durationMs(), $word->endMs - $ms),
+            );
             $gone += $removed[$i];
         }
 

@@ -72,7 +72,9 @@ final readonly class Pcm
         /** @var array<int, int> $values */
         $values = unpack($isLittle ? 's*' : 'v*', $bytes) ?: [];
 
-        return $isLittle ? $values : array_map(static fn (int $value): int => $value > 32_767 ? $value - 65_536 : $value, $values);
+        return $isLittle
+            ? $values
+            : array_map(static fn (int $value): int => $value > 32_767 ? $value - 65_536 : $value, $values);
     }
 
     /** @param  array<int, int>  $values  −32768…32767 */

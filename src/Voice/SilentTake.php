@@ -11,6 +11,11 @@ final class SilentTake extends Refusal
 {
     public static function of(string $text): self
     {
-        return new self(sprintf('The voice cannot say “%s”. Use words of its language, or choose another voice.', mb_strimwidth($text, 0, 80, '…')));
+        return new self(
+            sprintf(
+                'The voice cannot say “%s”. Use words of its language, or choose another voice.',
+                mb_strimwidth($text, 0, 80, '…'),
+            ),
+        );
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Voice;
 
 /**
- * Where in a sound somebody speaks, told from its level every 10 ms: thresholds lie between the quiet and the loud of the
- * sound itself, a higher one to begin and a lower one to go on (hysteresis).
+ * Where in a sound somebody speaks, told from its level every 10 ms: thresholds lie between the quiet and the loud of
+ * the sound itself, a higher one to begin and a lower one to go on (hysteresis).
  */
 final readonly class SpeechLevels
 {
@@ -64,7 +64,9 @@ final readonly class SpeechLevels
     /** Whether anything can be told apart at all: not silence, and not a hum. */
     public function holdsSpeech(): bool
     {
-        return $this->loudDb > -60 && $this->loudDb - $this->quietDb > self::LEAST_RANGE_DB && in_array(true, $this->speech, true);
+        return $this->loudDb > -60 &&
+            $this->loudDb - $this->quietDb > self::LEAST_RANGE_DB &&
+            in_array(true, $this->speech, true);
     }
 
     /** @return array{int, int}|null first frame of speech and the one after the last */

@@ -11,8 +11,9 @@ use RapidReel\Language\Syllables;
 use RapidReel\Language\Terms;
 
 /**
- * How long a voice takes to say words, before it has said them: so long a syllable, so long a word, and a pause at every
- * mark that makes one. Fitted to the voice's own speech; the common rate is for a voice that nobody has listened to.
+ * How long a voice takes to say words, before it has said them: so long a syllable, so long a word, and a pause at
+ * every mark that makes one. Fitted to the voice's own speech; the common rate is for a voice that nobody has listened
+ * to.
  */
 final readonly class SpeechRate
 {
@@ -29,7 +30,8 @@ final readonly class SpeechRate
     private const RIDGE = 0.5;
 
     /**
-     * @param  non-empty-list<float>  $ms  of a syllable, a word, a word with a meaning of its own on top, a clause's end, a sentence's end, and once for a text
+     * @param  non-empty-list<float>  $ms  of a syllable, a word, a word with a meaning of its own on top, a clause's
+     *   end, a sentence's end, and once for a text
      * @param  string  $language  that is spoken, as a BCP 47 tag
      */
     public function __construct(
@@ -50,7 +52,8 @@ final readonly class SpeechRate
     /**
      * The rate that comes nearest to what a voice took, by least squares.
      *
-     * @param  list<array{text: string, ms: int}>  $takes  what was said, and how long it took without silence at the ends
+     * @param  list<array{text: string, ms: int}>  $takes  what was said, and how long it took without silence
+     *                                                    at the ends
      */
     public static function fitted(array $takes, string $language = 'en'): self
     {
@@ -73,13 +76,17 @@ final readonly class SpeechRate
         }
         $found = self::solved($matrix);
 
-        return new self(array_map(static fn (float $ms, float $more): float => $ms + $more, $common, $found), $language);
+        $sum = array_map(static fn (float $ms, float $more): float => $ms + $more, $common, $found);
+
+        return new self($sum, $language);
     }
 
     /** @param  int  $speed  percent of the rate it was fitted at */
     public function at(int $speed): self
     {
-        return $speed === 100 ? $this : new self(array_map(static fn (float $ms): float => $ms * 100 / $speed, $this->ms), $this->language);
+        return $speed === 100
+            ? $this
+            : new self(array_map(static fn (float $ms): float => ($ms * 100) / $speed, $this->ms), $this->language);
     }
 
     /** @return int milliseconds, at least 200 */
@@ -104,7 +111,9 @@ final readonly class SpeechRate
         $ms = $this->ofText($text);
         $words = $this->shared($text, $ms);
 
-        return $words === [] ? throw new InvalidArgumentException('A take says at least one word.') : new Take('', $ms, $words);
+        return $words === []
+            ? throw new InvalidArgumentException('A take says at least one word.')
+            : new Take('', $ms, $words);
     }
 
     /** @return list<WordTiming> the words with their shares of so many ms */
@@ -114,7 +123,10 @@ final readonly class SpeechRate
         $spans = [];
         foreach ($words as $i => $word) {
             $pause = isset($words[$i + 1]) && ! ctype_alnum($word->text) ? self::pauses($word->text.' x') : [0, 0];
-            $spans[] = [max(40.0, Syllables::inText($word->text, $this->language) * $this->ms[0] + $this->ms[1]), max(0.0, $pause[0] * $this->ms[3] + $pause[1] * $this->ms[4])];
+            $spans[] = [
+                max(40.0, Syllables::inText($word->text, $this->language) * $this->ms[0] + $this->ms[1]),
+                max(0.0, $pause[0] * $this->ms[3] + $pause[1] * $this->ms[4]),
+            ];
         }
         $scale = $total / max(1.0, array_sum(array_map(array_sum(...), $spans)));
         $timed = [];
@@ -154,7 +166,8 @@ final readonly class SpeechRate
 
         return [
             (int) preg_match_all('/[,;:،؛、]["”’)]*\s+(?=\S)|\s[–—-]+\s|\S—(?=\S)|\(\S/u', $text),
-            (int) preg_match_all('/[.!?…؟]["”’)]*\s+(?=\S)|[。！？](?=\S)/u', $text) - (int) preg_match_all('/\b(?:mr|mrs|ms|dr|st|capt|no)\.\s/iu', $text),
+            (int) preg_match_all('/[.!?…؟]["”’)]*\s+(?=\S)|[。！？](?=\S)/u', $text) -
+            (int) preg_match_all('/\b(?:mr|mrs|ms|dr|st|capt|no)\.\s/iu', $text),
         ];
     }
 

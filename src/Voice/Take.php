@@ -21,7 +21,9 @@ final readonly class Take
         $at = 0;
         foreach ($words as $word) {
             if ($word->startMs < $at || $word->endMs > $durationMs) {
-                throw new InvalidArgumentException(sprintf('The word “%s” lies outside its place in the take.', $word->text));
+                throw new InvalidArgumentException(
+                    sprintf('The word “%s” lies outside its place in the take.', $word->text),
+                );
             }
             $at = $word->endMs;
         }
@@ -30,7 +32,13 @@ final readonly class Take
     /** The written words from one to another (not counted), as a text. */
     public function saying(int $firstWord, int $endWord): string
     {
-        return implode(' ', array_map(static fn (WordTiming $word): string => $word->text, array_slice($this->words, $firstWord, $endWord - $firstWord)));
+        return implode(
+            ' ',
+            array_map(
+                static fn (WordTiming $word): string => $word->text,
+                array_slice($this->words, $firstWord, $endWord - $firstWord),
+            ),
+        );
     }
 
     /** When the last word is out, in ms from the start. */

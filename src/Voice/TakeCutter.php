@@ -56,7 +56,11 @@ final class TakeCutter
         $timed = [];
         foreach ($words as $i => $word) {
             $limit = $starts[$i + 1] ?? $duration;
-            $timed[] = new WordTiming($word->text, $starts[$i], $this->endOf($levels, $starts[$i], $limit, $peak * 4 * self::SILENCE));
+            $timed[] = new WordTiming(
+                $word->text,
+                $starts[$i],
+                $this->endOf($levels, $starts[$i], $limit, $peak * 4 * self::SILENCE),
+            );
         }
 
         return ['sound' => $sound, 'words' => $timed];
@@ -75,6 +79,8 @@ final class TakeCutter
         for (; $frame * 10 > $start && ($levels[$frame] ?? 0.0) <= $threshold; $frame--);
         $end = min($limit, ($frame + 1) * 10);
 
-        return $limit - $end < self::PAUSE_MS + 10 * self::EARLY_FRAMES ? $limit : max($end, min($limit, $start + self::PAUSE_MS));
+        return $limit - $end < self::PAUSE_MS + 10 * self::EARLY_FRAMES
+            ? $limit
+            : max($end, min($limit, $start + self::PAUSE_MS));
     }
 }

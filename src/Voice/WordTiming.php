@@ -16,7 +16,9 @@ final readonly class WordTiming
         public int $endMs,
     ) {
         if ($text === '' || $startMs < 0 || $endMs < $startMs) {
-            throw new InvalidArgumentException(sprintf('“%s” cannot be spoken from %d to %d ms.', $text, $startMs, $endMs));
+            throw new InvalidArgumentException(
+                sprintf('“%s” cannot be spoken from %d to %d ms.', $text, $startMs, $endMs),
+            );
         }
     }
 

@@ -38,15 +38,36 @@ final class AccountsTest extends AppTestCase
         $shot = $scene->shots()->create(['word' => 0, 'footage_id' => $footage->id]);
         $this->setting('short', $short->id, 'speed', 90)->assertOk();
         $reading = Reading::query()->create([
-            'short_id' => $short->id, 'text' => $scene->text, 'take' => 'none', 'accepted' => false,
-            'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]], 'remarks' => [],
+            'short_id' => $short->id,
+            'text' => $scene->text,
+            'take' => 'none',
+            'accepted' => false,
+            'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]],
+            'remarks' => [],
         ]);
-        $export = Export::query()->create(['short_id' => $short->id, 'quality' => 'final', 'state' => ExportState::Done, 'name' => 'x']);
+        $export = Export::query()->create([
+            'short_id' => $short->id,
+            'quality' => 'final',
+            'state' => ExportState::Done,
+            'name' => 'x',
+        ]);
         $this->places = [
-            'channel' => $this->channel()->id, 'batch' => $short->batch_id, 'short' => $short->id, 'scene' => $scene->id,
-            'edit' => (int) Edit::query()->value('id'), 'reading' => $reading->id, 'export' => $export->id,
-            'footage' => $footage->id, 'music' => (int) Music::query()->value('id'), 'word' => 0, 'extension' => 'mp4',
-            'kind' => 'txt', 'shot' => $shot->id, 'voice' => 'aldous', 'token' => 'none', 'path' => 'x',
+            'channel' => $this->channel()->id,
+            'batch' => $short->batch_id,
+            'short' => $short->id,
+            'scene' => $scene->id,
+            'edit' => (int) Edit::query()->value('id'),
+            'reading' => $reading->id,
+            'export' => $export->id,
+            'footage' => $footage->id,
+            'music' => (int) Music::query()->value('id'),
+            'word' => 0,
+            'extension' => 'mp4',
+            'kind' => 'txt',
+            'shot' => $shot->id,
+            'voice' => 'aldous',
+            'token' => 'none',
+            'path' => 'x',
         ];
     }
 
@@ -114,10 +135,20 @@ final class AccountsTest extends AppTestCase
     private function hostile(): array
     {
         return [
-            'channel' => $this->places['channel'], 'batch' => $this->places['batch'], 'ids' => [$this->places['short']],
-            'level' => 'short', 'key' => 'speed', 'value' => '70', 'footage' => $this->places['footage'],
-            'music' => $this->places['music'], 'shorts' => [$this->places['short']], 'name' => 'Mine', 'text' => 'Two words.',
-            'do' => 'remove', 'at' => 1, 'act' => 'delete',
+            'channel' => $this->places['channel'],
+            'batch' => $this->places['batch'],
+            'ids' => [$this->places['short']],
+            'level' => 'short',
+            'key' => 'speed',
+            'value' => '70',
+            'footage' => $this->places['footage'],
+            'music' => $this->places['music'],
+            'shorts' => [$this->places['short']],
+            'name' => 'Mine',
+            'text' => 'Two words.',
+            'do' => 'remove',
+            'at' => 1,
+            'act' => 'delete',
         ];
     }
 

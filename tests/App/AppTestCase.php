@@ -41,10 +41,12 @@ abstract class AppTestCase extends TestCase
             Artisan::call('migrate', ['--force' => true]);
             self::$migrated = true;
         }
-        foreach ([
-            'failed_jobs', 'jobs', 'exports', 'shots', 'edits', 'readings', 'recordings', 'hooks', 'notes', 'likenesses', 'shingles', 'scenes', 'shorts',
-            'batches', 'footage', 'music', 'channels', 'users',
-        ] as $table) {
+        foreach (
+            [
+                'failed_jobs', 'jobs', 'exports', 'shots', 'edits', 'readings', 'recordings', 'hooks', 'notes',
+                'likenesses', 'shingles', 'scenes', 'shorts', 'batches', 'footage', 'music', 'channels', 'users',
+            ] as $table
+        ) {
             DB::table($table)->delete();
         }
         app('cache')->flush();
@@ -67,7 +69,12 @@ abstract class AppTestCase extends TestCase
      */
     protected function made(string $text, array $settings = [], string $name = 'Pile'): Batch
     {
-        return app(BatchMaker::class)->make($this->channel(), $name, app(ScriptFiles::class)->fromText($text), new Values($settings));
+        return app(BatchMaker::class)->make(
+            $this->channel(),
+            $name,
+            app(ScriptFiles::class)->fromText($text),
+            new Values($settings),
+        );
     }
 
     /**
@@ -75,9 +82,21 @@ abstract class AppTestCase extends TestCase
      * @param  array<string, string>  $more
      * @return TestResponse<Response>
      */
-    protected function setting(string $level, int|array $ids, string $key, string|int|null $value, array $more = []): TestResponse
-    {
-        return $this->putJson('/settings', ['channel' => $this->channel()->id, 'level' => $level, 'ids' => (array) $ids, 'key' => $key, ...($value === null ? ['inherit' => true] : ['value' => $value]), ...$more]);
+    protected function setting(
+        string $level,
+        int|array $ids,
+        string $key,
+        string|int|null $value,
+        array $more = [],
+    ): TestResponse {
+        return $this->putJson('/settings', [
+            'channel' => $this->channel()->id,
+            'level' => $level,
+            'ids' => (array) $ids,
+            'key' => $key,
+            ...$value === null ? ['inherit' => true] : ['value' => $value],
+            ...$more,
+        ]);
     }
 
     /** Makes a picture or a clip by ffmpeg, once for all tests. */
@@ -93,11 +112,17 @@ abstract class AppTestCase extends TestCase
 
     protected static function clip(string $name = 'clip.mp4', int $seconds = 4, string $size = '640x360'): string
     {
-        return self::media($name, '-f', 'lavfi', '-i', "testsrc2=size=$size:rate=30:duration=$seconds", '-pix_fmt', 'yuv420p', '-c:v', 'libx264', '-preset', 'ultrafast');
+        return self::media(
+            $name, '-f', 'lavfi', '-i', "testsrc2=size=$size:rate=30:duration=$seconds", '-pix_fmt', 'yuv420p', '-c:v',
+            'libx264', '-preset', 'ultrafast',
+        );
     }
 
-    protected static function still(string $name = 'still.png', string $size = '720x1280', string $colour = 'teal'): string
-    {
+    protected static function still(
+        string $name = 'still.png',
+        string $size = '720x1280',
+        string $colour = 'teal',
+    ): string {
         return self::media($name, '-f', 'lavfi', '-i', "color=$colour:size=$size,drawgrid=w=90:h=90", '-frames:v', '1');
     }
 
@@ -106,17 +131,27 @@ abstract class AppTestCase extends TestCase
         return self::media('tune.wav', '-f', 'lavfi', '-i', 'sine=frequency=220:duration=12', '-ac', '2');
     }
 
-    /** A small library: four clips and five stills, each with a word of its own, and a tune. Read once for all tests. */
+    /**
+     * A small library: four clips and five stills, each with a word of its own, and a tune. Read once for all tests.
+     */
     protected function library(): void
     {
         $channel = $this->channel();
         if (self::$library === []) {
             $importer = app(FootageImporter::class);
-            foreach (['boat' => '640x360', 'gull' => '480x480', 'fog' => '360x640', 'whale' => '854x480'] as $tag => $size) {
-                self::$library['footage'][] = $importer->footage($channel, self::clip("$tag.mp4", 4, $size), "$tag.mp4", [$tag])->getAttributes();
+            foreach (
+                ['boat' => '640x360', 'gull' => '480x480', 'fog' => '360x640', 'whale' => '854x480'] as $tag => $size
+            ) {
+                self::$library['footage'][] = $importer
+                    ->footage($channel, self::clip("$tag.mp4", 4, $size), "$tag.mp4", [$tag])
+                    ->getAttributes();
             }
             foreach (['lamp', 'bell', 'map', 'tower', 'keeper'] as $i => $tag) {
-                $still = self::still("$tag.png", $i % 2 === 0 ? '720x1280' : '1280x720', ['navy', 'brown', 'olive', 'gray', 'maroon'][$i]);
+                $still = self::still(
+                    "$tag.png",
+                    $i % 2 === 0 ? '720x1280' : '1280x720',
+                    ['navy', 'brown', 'olive', 'gray', 'maroon'][$i],
+                );
                 self::$library['footage'][] = $importer->footage($channel, $still, "$tag.png", [$tag])->getAttributes();
             }
             self::$library['music'][] = $importer->music($channel, self::music(), 'tune.wav', 'calm')->getAttributes();
@@ -124,7 +159,15 @@ abstract class AppTestCase extends TestCase
             return;
         }
         foreach (self::$library as $table => $rows) {
-            DB::table($table)->insert(array_map(static fn (array $row): array => [...array_diff_key($row, ['id' => 0]), 'channel_id' => $channel->id], $rows));
+            DB::table($table)->insert(
+                array_map(
+                    static fn (array $row): array => [
+                        ...array_diff_key($row, ['id' => 0]),
+                        'channel_id' => $channel->id,
+                    ],
+                    $rows,
+                ),
+            );
         }
         app(Registrar::class)->forget();
     }
@@ -132,7 +175,9 @@ abstract class AppTestCase extends TestCase
     /** @return array<string, mixed> what ffprobe says of a file's streams and container */
     protected static function probe(string $path): array
     {
-        $process = (new Process(['ffprobe', '-v', 'error', '-count_frames', '-show_streams', '-show_format', '-of', 'json', $path]))->mustRun();
+        $process = (new Process([
+            'ffprobe', '-v', 'error', '-count_frames', '-show_streams', '-show_format', '-of', 'json', $path,
+        ]))->mustRun();
 
         return (array) json_decode($process->getOutput(), true);
     }

@@ -23,7 +23,9 @@ final class BadScriptsTest extends AppTestCase
     /** @return TestResponse<\Illuminate\Http\Response> */
     private function bring(string $name, string $contents): TestResponse
     {
-        return $this->post('/intake/files', ['files' => [UploadedFile::fake()->createWithContent($name, $contents)]])->assertOk();
+        return $this->post('/intake/files', [
+            'files' => [UploadedFile::fake()->createWithContent($name, $contents)],
+        ])->assertOk();
     }
 
     /** @param  array<string, string>  $files */
@@ -48,9 +50,21 @@ final class BadScriptsTest extends AppTestCase
         return [
             'random bytes' => ['a.txt', random_bytes(20_000), 'is not a text file'],
             'no ZIP at all' => ['a.zip', 'PK not really', 'cannot be opened as a ZIP'],
-            'a ZIP without scripts' => ['a.zip', self::zip(['x.png' => 'x', '__MACOSX/a.txt' => 'x', '.hidden.txt' => 'x']), 'holds no script'],
-            'a ZIP that grows' => ['a.zip', self::zip(['a.txt' => str_repeat('lamp ', 600_000)]), 'more text than fits in one batch (2 MB)'],
-            'five thousand rows' => ['a.csv', "script\n".str_repeat("The lamp went out.\n", 5_000), '“a.csv” has 5,000 scripts; a batch takes at most 500'],
+            'a ZIP without scripts' => [
+                'a.zip',
+                self::zip(['x.png' => 'x', '__MACOSX/a.txt' => 'x', '.hidden.txt' => 'x']),
+                'holds no script',
+            ],
+            'a ZIP that grows' => [
+                'a.zip',
+                self::zip(['a.txt' => str_repeat('lamp ', 600_000)]),
+                'more text than fits in one batch (2 MB)',
+            ],
+            'five thousand rows' => [
+                'a.csv',
+                "script\n".str_repeat("The lamp went out.\n", 5_000),
+                '“a.csv” has 5,000 scripts; a batch takes at most 500',
+            ],
         ];
     }
 
@@ -66,7 +80,11 @@ final class BadScriptsTest extends AppTestCase
         return [
             'one line of nearly 2 MB' => [str_repeat('lamp ', 400_000), false, 'This script has'],
             'one word of 300 kB' => [str_repeat('lamp', 75_000), false, 'This script has'],
-            'ten thousand blank lines' => [str_repeat("\n", 10_000).'The lamp went out.'.str_repeat("\n", 10_000), true, 'The lamp went out.'],
+            'ten thousand blank lines' => [
+                str_repeat("\n", 10_000).'The lamp went out.'.str_repeat("\n", 10_000),
+                true,
+                'The lamp went out.',
+            ],
             'brackets never closed' => [str_repeat('[(', 400).'The lamp went out.', true, 'The lamp went out.'],
             'right to left' => ["عادت السفينة إلى الميناء.\n[موسيقى]\nلم يأت أحد.", true, 'عادت السفينة'],
             'a letter alone' => ['A', true, 'A'],
@@ -86,15 +104,28 @@ final class BadScriptsTest extends AppTestCase
 
     public function test_text_beyond_the_limit_is_refused_and_stays_where_it_was(): void
     {
-        $this->postJson('/intake/preview', ['text' => str_repeat('lamp ', 500_000)])->assertStatus(422)->assertJsonPath('message', 'That is more text than fits in one batch (2 MB). Split it.');
-        $this->postJson('/intake/preview', ['text' => implode("\n---\n", array_fill(0, 501, 'One lamp.'))])->assertStatus(422)->assertJsonPath('message', '501 scripts are too many for one batch; at most 500 go into one.');
+        $this->postJson('/intake/preview', ['text' => str_repeat('lamp ', 500_000)])
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'That is more text than fits in one batch (2 MB). Split it.');
+        $this->postJson('/intake/preview', ['text' => implode("\n---\n", array_fill(0, 501, 'One lamp.'))])
+            ->assertStatus(422)
+            ->assertJsonPath('message', '501 scripts are too many for one batch; at most 500 go into one.');
     }
 
     public function test_formulas_in_cells_are_spoken_text_and_run_in_no_spreadsheet(): void
     {
         Queue::fake();
-        $text = $this->bring('a.csv', "title,script,tags\n\"=1+1\",\"=SUM(A1) is what he wrote. +2 is what he got. @keeper knew.\",-x\n")['text'];
-        $this->post('/batches', ['voice' => 'aldous', 'profile' => 'upto-60', 'quality' => 'draft', 'text' => $text, 'later' => 1])->assertRedirect();
+        $text = $this->bring(
+            'a.csv',
+            "title,script,tags\n\"=1+1\",\"=SUM(A1) is what he wrote. +2 is what he got. @keeper knew.\",-x\n",
+        )['text'];
+        $this->post('/batches', [
+            'voice' => 'aldous',
+            'profile' => 'upto-60',
+            'quality' => 'draft',
+            'text' => $text,
+            'later' => 1,
+        ])->assertRedirect();
 
         $short = Short::query()->firstOrFail();
         self::assertStringStartsWith('=SUM(A1) is what he wrote.', $short->scenes[0]->text);
@@ -104,18 +135,36 @@ final class BadScriptsTest extends AppTestCase
 
     public function test_a_zip_of_folders_is_read_in_the_order_of_its_names(): void
     {
-        $answer = $this->bring('pile.zip', self::zip(['b/10.md' => '# Ten', 'b/10.txt' => 'Ten lamps.', 'b/2.txt' => 'Two lamps.', 'a.srt' => "1\n00:00:01,000 --> 00:00:02,000\nA lamp.\n", 'z.csv' => "script\nLast lamp.\n"]));
+        $answer = $this->bring(
+            'pile.zip',
+            self::zip([
+                'b/10.md' => '# Ten',
+                'b/10.txt' => 'Ten lamps.',
+                'b/2.txt' => 'Two lamps.',
+                'a.srt' => "1\n00:00:01,000 --> 00:00:02,000\nA lamp.\n",
+                'z.csv' => "script\nLast lamp.\n",
+            ]),
+        );
 
         self::assertSame([], $answer['problems']);
         self::assertSame(5, $answer['scripts']);
-        self::assertMatchesRegularExpression('/A lamp\..*Two lamps\..*# Ten.*Ten lamps\..*Last lamp\./s', $answer['text']);
+        self::assertMatchesRegularExpression(
+            '/A lamp\..*Two lamps\..*# Ten.*Ten lamps\..*Last lamp\./s',
+            $answer['text'],
+        );
     }
 
     public function test_a_windows_file_and_a_utf_16_file_keep_their_marks(): void
     {
         $text = 'Die Möwe rief „Höchste Zeit“ – für 5 €…';
 
-        self::assertSame($text, $this->bring('a.txt', (string) mb_convert_encoding($text, 'Windows-1252', 'UTF-8'))['text']);
-        self::assertSame($text, $this->bring('a.txt', "\xFF\xFE".mb_convert_encoding($text, 'UTF-16LE', 'UTF-8'))['text']);
+        self::assertSame(
+            $text,
+            $this->bring('a.txt', (string) mb_convert_encoding($text, 'Windows-1252', 'UTF-8'))['text'],
+        );
+        self::assertSame(
+            $text,
+            $this->bring('a.txt', "\xFF\xFE".mb_convert_encoding($text, 'UTF-16LE', 'UTF-8'))['text'],
+        );
     }
 }

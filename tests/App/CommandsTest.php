@@ -19,7 +19,10 @@ final class CommandsTest extends AppTestCase
         $this->folder = dirname(__DIR__, 2).'/var/test/commands';
         File::deleteDirectory($this->folder);
         File::ensureDirectoryExists("{$this->folder}/scripts");
-        File::put("{$this->folder}/scripts/1-lamp.txt", "The lamp went out. Nobody came for a long while.\n---\n# Bell\nA bell rang.");
+        File::put(
+            "{$this->folder}/scripts/1-lamp.txt",
+            "The lamp went out. Nobody came for a long while.\n---\n# Bell\nA bell rang.",
+        );
         File::put("{$this->folder}/scripts/2-more.csv", "title,script\nMap,The map was wrong.\n");
         File::put("{$this->folder}/scripts/notes.pdf", 'not a script');
     }
@@ -40,20 +43,36 @@ final class CommandsTest extends AppTestCase
         self::assertSame(0, $process->getExitCode());
         self::assertSame(['shorts'], array_keys($data));
         self::assertCount(3, $data['shorts']);
-        self::assertSame(['schema', 'duration_ms', 'hook_ms', 'scenes', 'words', 'cues', 'flags'], array_keys($data['shorts'][0]));
+        self::assertSame(
+            ['schema', 'duration_ms', 'hook_ms', 'scenes', 'words', 'cues', 'flags'],
+            array_keys($data['shorts'][0]),
+        );
         self::assertSame('estimated', $data['shorts'][0]['flags'][0]['code']);
         self::assertSame([], $data['shorts'][0]['scenes'][0]['shots']);
     }
 
     public function test_a_plan_splits_and_shortens_as_it_is_told_and_says_what_is_wrong_with_the_words(): void
     {
-        $sentences = 'The keeper of the lighthouse lit the lamp for nine ships. The lamp burned oil, and the keeper carried it up. ';
-        File::put("{$this->folder}/long.txt", 'Hello friends, one lamp burned. '.str_repeat($sentences, 12).'Follow for more.');
-        $plan = fn (string ...$options): array => json_decode($this->console('reel:plan', "{$this->folder}/long.txt", ...$options)->getOutput(), true, 512, JSON_THROW_ON_ERROR)['shorts'][0];
+        $sentences =
+            'The keeper of the lighthouse lit the lamp for nine ships. The lamp burned oil, and the keeper carried it '
+                .'up. ';
+        File::put(
+            "{$this->folder}/long.txt",
+            'Hello friends, one lamp burned. '.str_repeat($sentences, 12).'Follow for more.',
+        );
+        $plan = fn (string ...$options): array => json_decode(
+            $this->console('reel:plan', "{$this->folder}/long.txt", ...$options)->getOutput(),
+            true,
+            512,
+            JSON_THROW_ON_ERROR,
+        )['shorts'][0];
 
         $long = $plan();
         self::assertGreaterThan(60_000, $long['duration_ms']);
-        self::assertEqualsCanonicalizing(['estimated', 'hook-filler', 'too-long'], array_column($long['flags'], 'code'));
+        self::assertEqualsCanonicalizing(
+            ['estimated', 'hook-filler', 'too-long'],
+            array_column($long['flags'], 'code'),
+        );
         $fitted = $plan('--fit', '--split=words:5-15');
         self::assertLessThanOrEqual(60_000, $fitted['duration_ms']);
         foreach ($fitted['scenes'] as $scene) {
@@ -72,7 +91,14 @@ final class CommandsTest extends AppTestCase
         self::assertStringContainsString('Script 4: Nothing in this script is spoken', $process->getErrorOutput());
         self::assertCount(3, json_decode($process->getOutput(), true)['shorts']);
 
-        foreach ([['reel:plan', '/nowhere'], ['reel:plan', "{$this->folder}/scripts", '--profile=huge'], ['reel:plan', "{$this->folder}/scripts", '--voice=nobody'], ['reel:make', "{$this->folder}/scripts"]] as $arguments) {
+        foreach (
+            [
+                ['reel:plan', '/nowhere'],
+                ['reel:plan', "{$this->folder}/scripts", '--profile=huge'],
+                ['reel:plan', "{$this->folder}/scripts", '--voice=nobody'],
+                ['reel:make', "{$this->folder}/scripts"],
+            ] as $arguments
+        ) {
             $process = $this->console(...$arguments);
             self::assertSame([1, ''], [$process->getExitCode(), $process->getOutput()]);
             self::assertMatchesRegularExpression('/^\S.+\.\n$/', $process->getErrorOutput());
@@ -87,7 +113,14 @@ final class CommandsTest extends AppTestCase
         File::put("{$this->folder}/footage/bell.json", '{"tags":["map","chart"]}');
         File::copy(self::music(), "{$this->folder}/footage/tune.wav");
 
-        $process = $this->console('reel:make', "{$this->folder}/scripts", "--out={$this->folder}/out", "--footage={$this->folder}/footage", '--quality=draft', '--voice=brenna');
+        $process = $this->console(
+            'reel:make',
+            "{$this->folder}/scripts",
+            "--out={$this->folder}/out",
+            "--footage={$this->folder}/footage",
+            '--quality=draft',
+            '--voice=brenna',
+        );
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         $data = json_decode($process->getOutput(), true, 512, JSON_THROW_ON_ERROR);
         self::assertSame('bell.png', $data['shorts'][2]['scenes'][0]['shots'][0]['footage']);
@@ -100,7 +133,10 @@ final class CommandsTest extends AppTestCase
         self::assertEqualsCanonicalizing($expected, $files);
         $video = self::probe("{$this->folder}/out/02-bell.mp4")['streams'][0];
         self::assertSame([540, 960], [$video['width'], $video['height']]);
-        self::assertSame($data['shorts'][1]['duration_ms'], json_decode((string) file_get_contents("{$this->folder}/out/02-bell.json"), true)['duration_ms']);
+        self::assertSame(
+            $data['shorts'][1]['duration_ms'],
+            json_decode((string) file_get_contents("{$this->folder}/out/02-bell.json"), true)['duration_ms'],
+        );
     }
 
     public function test_words_of_a_recording_are_found_in_every_format_without_database_and_queue(): void
@@ -110,26 +146,57 @@ final class CommandsTest extends AppTestCase
         $known = KnownSpeech::of($text, 'rms', dirname(__DIR__, 2).'/var/test/speech');
         File::put("{$this->folder}/read.wav", WavFile::encode($known->sound));
         $align = static function (string ...$options): Process {
-            $process = new Process(['php', 'artisan', 'reel:align', ...$options], dirname(__DIR__, 2), ['DB_DATABASE' => '/nowhere/none.sqlite']);
+            $process = new Process(['php', 'artisan', 'reel:align', ...$options], dirname(__DIR__, 2), [
+                'DB_DATABASE' => '/nowhere/none.sqlite',
+            ]);
             $process->run();
 
             return $process;
         };
 
-        $data = json_decode($align("{$this->folder}/read.wav", "{$this->folder}/read.txt")->getOutput(), true, 512, JSON_THROW_ON_ERROR);
+        $data = json_decode(
+            $align("{$this->folder}/read.wav", "{$this->folder}/read.txt")->getOutput(),
+            true,
+            512,
+            JSON_THROW_ON_ERROR,
+        );
         self::assertSame(['duration_ms', 'words'], array_keys($data));
         self::assertSame(explode(' ', $text), array_column($data['words'], 'text'));
         foreach ($data['words'] as $word) {
             self::assertSame(['text', 'start_ms', 'end_ms'], array_keys($word));
         }
-        $far = array_filter($data['words'], static fn (array $word, int $i): bool => abs($known->starts[$i] - $word['start_ms']) > 160, ARRAY_FILTER_USE_BOTH);
+        $far = array_filter(
+            $data['words'],
+            static fn (array $word, int $i): bool => abs($known->starts[$i] - $word['start_ms']) > 160,
+            ARRAY_FILTER_USE_BOTH,
+        );
         self::assertLessThanOrEqual(1, count($far), 'of ten words');
-        self::assertStringStartsWith("1\n00:00:00,", $align("{$this->folder}/read.wav", "{$this->folder}/read.txt", '--format=srt')->getOutput());
-        self::assertStringStartsWith('WEBVTT', $align("{$this->folder}/read.wav", "{$this->folder}/read.txt", '--format=vtt')->getOutput());
+        self::assertStringStartsWith(
+            "1\n00:00:00,",
+            $align("{$this->folder}/read.wav", "{$this->folder}/read.txt", '--format=srt')->getOutput(),
+        );
+        self::assertStringStartsWith(
+            'WEBVTT',
+            $align("{$this->folder}/read.wav", "{$this->folder}/read.txt", '--format=vtt')->getOutput(),
+        );
 
-        File::put("{$this->folder}/other.txt", 'Harbour bread needs flour, salt, yeast and an oven that is not in a hurry at all today.');
-        self::assertStringContainsString('does not sound like this text', $align("{$this->folder}/read.wav", "{$this->folder}/other.txt")->getErrorOutput());
-        foreach ([['/nowhere.wav', "{$this->folder}/read.txt"], ["{$this->folder}/read.wav", '/nowhere.txt'], ["{$this->folder}/read.wav", "{$this->folder}/read.txt", '--format=pdf'], ["{$this->folder}/read.wav", "{$this->folder}/read.txt", '--language=xx'], ["{$this->folder}/read.txt", "{$this->folder}/read.txt"]] as $options) {
+        File::put(
+            "{$this->folder}/other.txt",
+            'Harbour bread needs flour, salt, yeast and an oven that is not in a hurry at all today.',
+        );
+        self::assertStringContainsString(
+            'does not sound like this text',
+            $align("{$this->folder}/read.wav", "{$this->folder}/other.txt")->getErrorOutput(),
+        );
+        foreach (
+            [
+                ['/nowhere.wav', "{$this->folder}/read.txt"],
+                ["{$this->folder}/read.wav", '/nowhere.txt'],
+                ["{$this->folder}/read.wav", "{$this->folder}/read.txt", '--format=pdf'],
+                ["{$this->folder}/read.wav", "{$this->folder}/read.txt", '--language=xx'],
+                ["{$this->folder}/read.txt", "{$this->folder}/read.txt"],
+            ] as $options
+        ) {
             $process = $align(...$options);
             self::assertSame([1, ''], [$process->getExitCode(), $process->getOutput()]);
             self::assertMatchesRegularExpression('/^\S.+\.\n$/', $process->getErrorOutput());
@@ -147,7 +214,9 @@ final class CommandsTest extends AppTestCase
 
     public function test_the_doctor_says_what_is_missing(): void
     {
-        $process = new Process(['php', 'artisan', 'reel:doctor'], dirname(__DIR__, 2), ['REEL_FFMPEG' => '/nowhere/ffmpeg']);
+        $process = new Process(['php', 'artisan', 'reel:doctor'], dirname(__DIR__, 2), [
+            'REEL_FFMPEG' => '/nowhere/ffmpeg',
+        ]);
         $process->run();
 
         self::assertSame(1, $process->getExitCode());

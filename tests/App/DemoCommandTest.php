@@ -39,14 +39,23 @@ final class DemoCommandTest extends AppTestCase
     {
         Artisan::call('reel:demo');
         self::assertSame([1, 2, 1], [User::query()->count(), Footage::query()->count(), Music::query()->count()]);
-        self::assertSame(['Boat crosses', 'boat, bay'], [Footage::query()->where('kind', 'clip')->value('name'), Footage::query()->where('kind', 'clip')->value('tags')]);
+        self::assertSame(
+            ['Boat crosses', 'boat, bay'],
+            [
+                Footage::query()->where('kind', 'clip')->value('name'),
+                Footage::query()->where('kind', 'clip')->value('tags'),
+            ],
+        );
         self::assertSame('calm', Music::query()->value('mood'));
 
         Footage::query()->where('kind', 'clip')->update(['tags' => 'mine']);
         $password = User::query()->value('password');
         Artisan::call('reel:demo');
         self::assertSame([1, 2, 1], [User::query()->count(), Footage::query()->count(), Music::query()->count()]);
-        self::assertSame(['mine', $password], [Footage::query()->where('kind', 'clip')->value('tags'), User::query()->value('password')]);
+        self::assertSame(
+            ['mine', $password],
+            [Footage::query()->where('kind', 'clip')->value('tags'), User::query()->value('password')],
+        );
     }
 
     public function test_the_newcomer_finds_all_demo_scripts_being_planned_and_drafted(): void
@@ -64,7 +73,9 @@ final class DemoCommandTest extends AppTestCase
     public function test_its_account_opens_the_door_and_finds_the_library(): void
     {
         Artisan::call('reel:demo');
-        $this->post('/sign-in', ['email' => 'keeper@lamplight.example', 'password' => 'lamplight'])->assertRedirect('/');
+        $this->post('/sign-in', ['email' => 'keeper@lamplight.example', 'password' => 'lamplight'])->assertRedirect(
+            '/',
+        );
         $this->get('/footage')->assertOk()->assertSee('Boat crosses')->assertSee('Bell');
         $this->get('/footage/picker?search=bell')->assertOk()->assertSee('Bell')->assertDontSee('Boat crosses');
         $this->get('/')->assertSee('Lights, bells and harbours')->assertDontSee('No batch yet');

@@ -33,7 +33,10 @@ final class EditChainsTest extends AppTestCase
 
     private const CHAINS = 500;
 
-    private const WORDS = ['lamp', 'bell', 'nine', 'boats', 'came', 'home,', 'nobody', 'saw', 'it', '—', 'then', 'the', 'keeper', 'wept', 'in', '1884', 'a', 'gull', '“quiet”', 'fog'];
+    private const WORDS = [
+        'lamp', 'bell', 'nine', 'boats', 'came', 'home,', 'nobody', 'saw', 'it', '—', 'then', 'the', 'keeper', 'wept',
+        'in', '1884', 'a', 'gull', '“quiet”', 'fog',
+    ];
 
     /** @var array<string, int> */
     private array $done = [];
@@ -43,8 +46,14 @@ final class EditChainsTest extends AppTestCase
         Queue::fake();
         $this->actingAs($this->user());
         $this->library();
-        $this->take = app(TakeStore::class)->keep(new Pcm(str_repeat("\1\0", 8_000), 16_000), [new WordTiming('x', 0, 100)])->key;
-        $this->limitTo(self::CHAINS)->forAll(Generator\choose(1, 1_000_000), Generator\seq(Generator\tuple(Generator\choose(0, 15), Generator\choose(0, 9_999))))
+        $this->take = app(TakeStore::class)->keep(new Pcm(str_repeat("\1\0", 8_000), 16_000), [
+            new WordTiming('x', 0, 100),
+        ])->key;
+        $this->limitTo(self::CHAINS)
+            ->forAll(
+                Generator\choose(1, 1_000_000),
+                Generator\seq(Generator\tuple(Generator\choose(0, 15), Generator\choose(0, 9_999))),
+            )
             ->then(fn (int $seed, array $chain) => $this->chain($seed, array_slice($chain, 0, 7)));
         // Every kind was tried, and most of the tries were possible.
         self::assertCount(16, $this->done);
@@ -87,12 +96,23 @@ final class EditChainsTest extends AppTestCase
 
     private function script(): string
     {
-        return implode("\n", array_map(fn (int $i): string => $this->words(mt_rand(2, 14)).'.'.(mt_rand(0, 3) === 0 ? ' [zoom in]' : ''), range(1, mt_rand(1, 5))));
+        return implode(
+            "\n",
+            array_map(
+                fn (int $i): string => $this->words(mt_rand(2, 14)).'.'.(mt_rand(0, 3) === 0 ? ' [zoom in]' : ''),
+                range(1, mt_rand(1, 5)),
+            ),
+        );
     }
 
     private function words(int $count): string
     {
-        return ucfirst(implode(' ', array_map(static fn (): string => self::WORDS[mt_rand(0, count(self::WORDS) - 1)], range(1, $count)))).' lamp';
+        return ucfirst(
+            implode(
+                ' ',
+                array_map(static fn (): string => self::WORDS[mt_rand(0, count(self::WORDS) - 1)], range(1, $count)),
+            ),
+        ).' lamp';
     }
 
     /** Pictures found by a plan, and a reading for each scene. */
@@ -100,7 +120,14 @@ final class EditChainsTest extends AppTestCase
     {
         foreach ($short->scenes as $scene) {
             $scene->shots()->create(['word' => 0, 'footage_id' => Footage::query()->value('id')]);
-            Reading::query()->create(['short_id' => $short->id, 'text' => $scene->text, 'take' => $this->take, 'accepted' => false, 'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]], 'remarks' => []]);
+            Reading::query()->create([
+                'short_id' => $short->id,
+                'text' => $scene->text,
+                'take' => $this->take,
+                'accepted' => false,
+                'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]],
+                'remarks' => [],
+            ]);
         }
     }
 
@@ -127,11 +154,27 @@ final class EditChainsTest extends AppTestCase
             7 => $editor->show($scene, $at % 3 === 0 ? '' : "a picture $at"),
             8 => $editor->swap($scene, $at % ($words + 1), Footage::query()->get()[$at % 9]),
             9 => $editor->spare($scene, $at % ($words + 1), $at % 2 === 0),
-            10 => $at % 2 === 0 ? $editor->keepHook($short, $this->words(3)) : $editor->openWith($short, $this->words(4), $at % 3 === 0),
-            11 => $desk->set($channel, Level::Short, [$short->id], ['speed', 'pause', 'voice', 'motion'][$at % 4], ['120', 'usual', 'brenna', 'left'][$at % 4]),
-            12 => $desk->set($channel, Level::Scene, [$scene->id], 'speed', (string) (60 + $at % 200)),
-            13 => $desk->set($channel, Level::Short, [$short->id], 'split', ['sentence', 'line', 'words:2-5', 'words:3-9'][$at % 4]),
-            14 => $at % 2 === 0 ? app(BulkDesk::class)->match($short->batch, [$short]) : app(BulkDesk::class)->trim($short->batch, [$short], 1),
+            10 => $at % 2 === 0
+                ? $editor->keepHook($short, $this->words(3))
+                : $editor->openWith($short, $this->words(4), $at % 3 === 0),
+            11 => $desk->set(
+                $channel,
+                Level::Short,
+                [$short->id],
+                ['speed', 'pause', 'voice', 'motion'][$at % 4],
+                ['120', 'usual', 'brenna', 'left'][$at % 4],
+            ),
+            12 => $desk->set($channel, Level::Scene, [$scene->id], 'speed', (string) (60 + ($at % 200))),
+            13 => $desk->set(
+                $channel,
+                Level::Short,
+                [$short->id],
+                'split',
+                ['sentence', 'line', 'words:2-5', 'words:3-9'][$at % 4],
+            ),
+            14 => $at % 2 === 0
+                ? app(BulkDesk::class)->match($short->batch, [$short])
+                : app(BulkDesk::class)->trim($short->batch, [$short], 1),
             default => $this->reading($short, $at),
         };
     }
@@ -148,7 +191,9 @@ final class EditChainsTest extends AppTestCase
 
     private function invariants(Short $short): void
     {
-        $short = Short::query()->with(['scenes.shots', 'notes', 'batch.channel', 'hooks', 'readings'])->findOrFail($short->id);
+        $short = Short::query()
+            ->with(['scenes.shots', 'notes', 'batch.channel', 'hooks', 'readings'])
+            ->findOrFail($short->id);
         self::assertSame(range(0, $short->scenes->count() - 1), $short->scenes->pluck('position')->all());
         self::assertSame('hook', $short->scenes[0]->role->value);
         foreach ($short->scenes as $scene) {

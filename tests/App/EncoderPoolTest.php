@@ -52,7 +52,10 @@ final class EncoderPoolTest extends AppTestCase
         $heard = [];
         $told = [];
         (new EncoderPool($this->slots(2)))->run(
-            [self::steps([new Process(['echo', "frame=12\nfps=3\nframe=40"])], $heard), self::steps([new Process(['echo', 'frame=2'])], $heard)],
+            [
+                self::steps([new Process(['echo', "frame=12\nfps=3\nframe=40"])], $heard),
+                self::steps([new Process(['echo', 'frame=2'])], $heard),
+            ],
             static function (int $frames) use (&$told): void {
                 $told[] = $frames;
             },
@@ -67,7 +70,10 @@ final class EncoderPoolTest extends AppTestCase
         $slots = $this->slots(2);
         $long = new Process(['sleep', '60']);
         try {
-            (new EncoderPool($slots))->run([self::steps([$long], $heard), self::steps([new Process(['ls', '/nowhere'])], $heard)], static fn (int $frames) => null);
+            (new EncoderPool($slots))->run(
+                [self::steps([$long], $heard), self::steps([new Process(['ls', '/nowhere'])], $heard)],
+                static fn (int $frames) => null,
+            );
             self::fail('It should have failed.');
         } catch (ToolFailed $problem) {
             self::assertStringContainsString('/nowhere', $problem->getMessage());
@@ -83,7 +89,10 @@ final class EncoderPoolTest extends AppTestCase
         $long = new Process(['sleep', '60']);
         $this->expectException(Cancelled::class);
         try {
-            (new EncoderPool($this->slots(1)))->run([self::steps([$long], $heard)], static fn (int $frames) => throw new Cancelled);
+            (new EncoderPool($this->slots(1)))->run(
+                [self::steps([$long], $heard)],
+                static fn (int $frames) => throw new Cancelled(),
+            );
         } finally {
             self::assertFalse($long->isRunning());
         }

@@ -20,7 +20,8 @@ use ZipArchive;
 
 final class ExportTest extends AppTestCase
 {
-    private const SCRIPT = "# Lamp\nThe lamp went out. Then a boat came in the fog, with a bell that rang and rang until the keeper woke. The map was wrong. Follow the gull.";
+    private const SCRIPT = "# Lamp\nThe lamp went out. Then a boat came in the fog, with a bell that rang and rang "
+        .'until the keeper woke. The map was wrong. Follow the gull.';
 
     protected function setUp(): void
     {
@@ -56,8 +57,22 @@ final class ExportTest extends AppTestCase
 
         $found = self::probe($this->path($export));
         [$video, $audio] = $found['streams'];
-        self::assertSame(['h264', 'High', 1080, 1920, 'yuv420p', '30/1', '30/1'], [$video['codec_name'], $video['profile'], $video['width'], $video['height'], $video['pix_fmt'], $video['r_frame_rate'], $video['avg_frame_rate']]);
-        self::assertSame(['bt709', 'bt709', 'bt709', 'tv'], [$video['color_space'], $video['color_transfer'], $video['color_primaries'], $video['color_range']]);
+        self::assertSame(
+            ['h264', 'High', 1080, 1920, 'yuv420p', '30/1', '30/1'],
+            [
+                $video['codec_name'],
+                $video['profile'],
+                $video['width'],
+                $video['height'],
+                $video['pix_fmt'],
+                $video['r_frame_rate'],
+                $video['avg_frame_rate'],
+            ],
+        );
+        self::assertSame(
+            ['bt709', 'bt709', 'bt709', 'tv'],
+            [$video['color_space'], $video['color_transfer'], $video['color_primaries'], $video['color_range']],
+        );
         self::assertSame(['aac', '48000', 2], [$audio['codec_name'], $audio['sample_rate'], $audio['channels']]);
         self::assertSame((int) round($export->duration_ms * 30 / 1000), (int) $video['nb_read_frames']);
         self::assertEqualsWithDelta((float) $video['duration'], (float) $audio['duration'], 1 / 30);
@@ -86,21 +101,39 @@ final class ExportTest extends AppTestCase
         self::assertSame([0, $first->segments_made], [$again->segments_made, $again->segments_kept]);
 
         $shots = array_map(static fn ($scene): int => count($scene->shots), $short->refresh()->plannedCut()->scenes);
-        $this->putJson('/scenes/'.$short->scenes[2]->id, ['text' => 'The old map had always been wrong.'])->assertOk()->assertJson(['text' => 'The old map had always been wrong.']);
+        $this->putJson('/scenes/'.$short->scenes[2]->id, ['text' => 'The old map had always been wrong.'])
+            ->assertOk()
+            ->assertJson(['text' => 'The old map had always been wrong.']);
         $edited = $this->export($short->refresh());
         $shotsNow = array_map(static fn ($scene): int => count($scene->shots), $short->refresh()->plannedCut()->scenes);
 
         self::assertSame($shotsNow[2], $edited->segments_made);
         self::assertSame(array_sum($shots) - $shots[2], $edited->segments_kept);
         self::assertNotSame([$first->pixels, $first->sound], [$edited->pixels, $edited->sound]);
-        self::assertStringContainsString('always been', (string) preg_replace('/\s+/', ' ', (string) preg_replace('/^\d+$|^.*-->.*$/m', '', (string) file_get_contents($this->path($edited, 'srt')))));
+        self::assertStringContainsString(
+            'always been',
+            (string) preg_replace(
+                '/\s+/',
+                ' ',
+                (string) preg_replace(
+                    '/^\d+$|^.*-->.*$/m',
+                    '',
+                    (string) file_get_contents($this->path($edited, 'srt')),
+                ),
+            ),
+        );
     }
 
     public function test_a_swapped_picture_renders_its_shot_alone_and_stays(): void
     {
         $short = $this->batch()->shorts[0];
         $this->export($short);
-        $used = array_merge(...array_map(static fn ($scene): array => array_map(static fn ($shot): string => $shot->footage, $scene->shots), $short->refresh()->plannedCut()->scenes));
+        $used = array_merge(
+            ...array_map(
+                static fn ($scene): array => array_map(static fn ($shot): string => $shot->footage, $scene->shots),
+                $short->refresh()->plannedCut()->scenes,
+            ),
+        );
         $other = Footage::query()->whereKeyNot($used[0])->firstOrFail();
 
         $this->putJson("/scenes/{$short->scenes[0]->id}/shots/0", ['footage' => $other->id])->assertOk();
@@ -129,14 +162,24 @@ final class ExportTest extends AppTestCase
     {
         $batch = $this->batch("# Odd <b>\nThe lamp went out.");
         $scene = $batch->shorts[0]->scenes[0];
-        $this->putJson("/scenes/{$scene->id}", ['text' => 'He wrote {\pos(0,0)} and <script>"x"</script> ‘twice’, مصباح, 50 % & more'])->assertOk();
+        $this->putJson("/scenes/{$scene->id}", [
+            'text' => 'He wrote {\pos(0,0)} and <script>"x"</script> ‘twice’, مصباح, 50 % & more',
+        ])->assertOk();
         $export = $this->export($batch->shorts[0]->refresh());
 
         self::assertSame(ExportState::Done, $export->state, (string) $export->problem);
-        self::assertStringContainsString('\{\\'."\u{2060}".'POS(0,0)\}', (string) file_get_contents($this->path($export, 'ass')));
+        self::assertStringContainsString(
+            '\{\\'."\u{2060}".'POS(0,0)\}',
+            (string) file_get_contents($this->path($export, 'ass')),
+        );
         self::assertStringContainsString('مصباح', (string) file_get_contents($this->path($export, 'vtt')));
-        $this->get("/shorts/{$batch->shorts[0]->id}")->assertOk()->assertDontSee('<script>"x"', false)->assertDontSee('Odd <b>', false);
-        $this->get("/batches/{$batch->id}")->assertOk()->assertDontSee('Odd <b>', false);
+        $this->get("/shorts/{$batch->shorts[0]->id}")
+            ->assertOk()
+            ->assertDontSee('<script>"x"', false)
+            ->assertDontSee('Odd <b>', false);
+        $this->get("/batches/{$batch->id}")
+            ->assertOk()
+            ->assertDontSee('Odd <b>', false);
     }
 
     public function test_a_batch_is_handed_out_as_one_archive_with_a_list(): void
@@ -149,10 +192,20 @@ final class ExportTest extends AppTestCase
         $zip = new ZipArchive;
         $zip->open($this->get("/batches/{$batch->id}/download")->assertOk()->baseResponse->getFile()->getPathname());
         $names = array_map(static fn (int $i): string|false => $zip->getNameIndex($i), range(0, $zip->numFiles - 1));
-        self::assertEqualsCanonicalizing([...array_map(static fn (string $x): string => "01-lamp.$x", ['mp4', 'srt', 'vtt', 'ass', 'json']), ...array_map(static fn (string $x): string => "02-bell.$x", ['mp4', 'srt', 'vtt', 'ass', 'json']), 'manifest.csv'], $names);
+        self::assertEqualsCanonicalizing(
+            [
+                ...array_map(static fn (string $x): string => "01-lamp.$x", ['mp4', 'srt', 'vtt', 'ass', 'json']),
+                ...array_map(static fn (string $x): string => "02-bell.$x", ['mp4', 'srt', 'vtt', 'ass', 'json']),
+                'manifest.csv',
+            ],
+            $names,
+        );
         self::assertStringContainsString("02-bell.mp4,'+Bell,", (string) $zip->getFromName('manifest.csv'));
 
-        $one = $this->get("/batches/{$batch->id}/download?shorts[]={$batch->shorts[1]->id}")->assertOk()->baseResponse->getFile()->getPathname();
+        $one = $this->get("/batches/{$batch->id}/download?shorts[]={$batch->shorts[1]->id}")
+            ->assertOk()
+            ->baseResponse->getFile()
+            ->getPathname();
         $zip->open($one);
         self::assertSame(6, $zip->numFiles);
     }
@@ -161,10 +214,16 @@ final class ExportTest extends AppTestCase
     {
         $export = $this->export($this->batch()->shorts[0]);
 
-        $this->get("/exports/{$export->id}/mp4", ['Range' => 'bytes=100-199'])->assertStatus(206)->assertHeader('Content-Length', '100');
-        $this->get("/exports/{$export->id}/mp4?save=1")->assertOk()->assertDownload('01-lamp.mp4');
+        $this->get("/exports/{$export->id}/mp4", ['Range' => 'bytes=100-199'])
+            ->assertStatus(206)
+            ->assertHeader('Content-Length', '100');
+        $this->get("/exports/{$export->id}/mp4?save=1")
+            ->assertOk()
+            ->assertDownload('01-lamp.mp4');
         $this->get("/exports/{$export->id}/php")->assertNotFound();
-        $this->get("/batches/{$export->short->batch_id}/state")->assertOk()->assertJson(['working' => false, 'ids' => [$export->short_id]]);
+        $this->get("/batches/{$export->short->batch_id}/state")
+            ->assertOk()
+            ->assertJson(['working' => false, 'ids' => [$export->short_id]]);
     }
 
     public function test_ordering_twice_makes_once_and_a_waiting_one_can_be_called_off(): void
@@ -208,11 +267,16 @@ final class ExportTest extends AppTestCase
 
     public function test_a_worker_killed_in_the_middle_loses_nothing_and_makes_nothing_twice(): void
     {
-        $short = $this->batch(self::SCRIPT.' Nobody slept that night in the whole town. The tower stood dark until the morning came.')->shorts[0];
+        $short = $this->batch(
+            self::SCRIPT.' Nobody slept that night in the whole town. The tower stood dark until the morning came.',
+        )->shorts[0];
         $export = app(ExportDesk::class)->order($short, Quality::Final);
         $root = dirname(__DIR__, 2);
 
-        $worker = new Process(['php', 'artisan', 'queue:work', '--queue=renders', '--stop-when-empty', '--quiet'], $root);
+        $worker = new Process(
+            ['php', 'artisan', 'queue:work', '--queue=renders', '--stop-when-empty', '--quiet'],
+            $root,
+        );
         $worker->start();
         $this->until(fn (): bool => count($this->segments()) >= 2);
         $worker->signal(SIGKILL);
@@ -231,7 +295,10 @@ final class ExportTest extends AppTestCase
         self::assertSame(count($before), $export->segments_kept);
         self::assertSame($before, array_intersect_key($this->segments(), $before));
         self::assertSame([1, 0], [Export::query()->count(), DB::table('jobs')->count()]);
-        self::assertSame((int) round($export->duration_ms * 30 / 1000), (int) self::probe($this->path($export))['streams'][0]['nb_read_frames']);
+        self::assertSame(
+            (int) round(($export->duration_ms * 30) / 1000),
+            (int) self::probe($this->path($export))['streams'][0]['nb_read_frames'],
+        );
     }
 
     public function test_a_job_that_comes_twice_makes_one_export(): void
@@ -249,7 +316,10 @@ final class ExportTest extends AppTestCase
     {
         $files = glob(app(MediaStore::class)->path('segments/*/*.mp4')) ?: [];
 
-        return array_combine($files, array_map(static fn (string $file): string => (string) hash_file('xxh128', $file), $files));
+        return array_combine(
+            $files,
+            array_map(static fn (string $file): string => (string) hash_file('xxh128', $file), $files),
+        );
     }
 
     /** @param  callable(): bool  $holds */

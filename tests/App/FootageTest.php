@@ -21,7 +21,10 @@ final class FootageTest extends AppTestCase
     /** @return array<string, mixed> */
     private function upload(string $path, ?string $name = null, string $tags = ''): array
     {
-        $answer = $this->post('/footage', ['files' => [new UploadedFile($path, $name ?? basename($path), null, null, true)], 'tags' => $tags])->assertOk();
+        $answer = $this->post('/footage', [
+            'files' => [new UploadedFile($path, $name ?? basename($path), null, null, true)],
+            'tags' => $tags,
+        ])->assertOk();
 
         return (array) $answer->json();
     }
@@ -32,7 +35,10 @@ final class FootageTest extends AppTestCase
         self::assertSame(['Old bell'], $this->upload(self::still(), 'old_bell.png')['added']);
 
         $clip = Footage::query()->where('name', 'Clip')->firstOrFail();
-        self::assertSame([640, 360, 4_000, ['boat', 'harbour at dusk']], [$clip->width, $clip->height, $clip->duration_ms, $clip->tagList()]);
+        self::assertSame(
+            [640, 360, 4_000, ['boat', 'harbour at dusk']],
+            [$clip->width, $clip->height, $clip->duration_ms, $clip->tagList()],
+        );
         self::assertSame(['old', 'bell'], Footage::query()->where('name', 'Old bell')->firstOrFail()->tagList());
         $this->get('/footage?search=harbour')->assertOk()->assertSee('Clip')->assertDontSee('Old bell');
         $this->get('/footage?kind=still')->assertSee('Old bell')->assertDontSee('value="Clip"', false);
@@ -78,14 +84,41 @@ final class FootageTest extends AppTestCase
         };
 
         return [
-            'a clip that is cut off' => [static fn (): string => $written('cut.mp4', substr((string) file_get_contents(self::clip()), 0, 60_000)), 'damaged or cut off'],
-            'a clip whose pictures are broken' => [static fn (): string => $written('broken.mp4', self::scrambled()), 'damaged or cut off'],
-            'text named as a video' => [static fn (): string => $written('text.mp4', str_repeat("just words\n", 200)), 'is not a video or a picture'],
-            'random bytes' => [static fn (): string => $written('noise.mp4', str_repeat("\x01\xfe\x7f\x80", 5_000)), 'is not a video or a picture'],
-            'an HLS playlist' => [static fn (): string => $written('list.mp4', "#EXTM3U\n#EXTINF:9,\nfile:///etc/passwd\n"), 'is a playlist'],
-            'a concat list' => [static fn (): string => $written('list2.mp4', "ffconcat version 1.0\nfile '/etc/passwd'\n"), 'is a playlist'],
-            'a huge picture' => [static fn (): string => $written('huge.png', self::hugePng(30_000)), '30,000 × 30,000 pixels'],
-            'a picture that is cut off' => [static fn (): string => $written('half.png', substr((string) file_get_contents(self::still()), 0, 900)), 'damaged or cut off'],
+            'a clip that is cut off' => [
+                static fn (): string => $written(
+                    'cut.mp4',
+                    substr((string) file_get_contents(self::clip()), 0, 60_000),
+                ),
+                'damaged or cut off',
+            ],
+            'a clip whose pictures are broken' => [
+                static fn (): string => $written('broken.mp4', self::scrambled()),
+                'damaged or cut off',
+            ],
+            'text named as a video' => [
+                static fn (): string => $written('text.mp4', str_repeat("just words\n", 200)),
+                'is not a video or a picture',
+            ],
+            'random bytes' => [
+                static fn (): string => $written('noise.mp4', str_repeat("\x01\xfe\x7f\x80", 5_000)),
+                'is not a video or a picture',
+            ],
+            'an HLS playlist' => [
+                static fn (): string => $written('list.mp4', "#EXTM3U\n#EXTINF:9,\nfile:///etc/passwd\n"),
+                'is a playlist',
+            ],
+            'a concat list' => [
+                static fn (): string => $written('list2.mp4', "ffconcat version 1.0\nfile '/etc/passwd'\n"),
+                'is a playlist',
+            ],
+            'a huge picture' => [
+                static fn (): string => $written('huge.png', self::hugePng(30_000)),
+                '30,000 × 30,000 pixels',
+            ],
+            'a picture that is cut off' => [
+                static fn (): string => $written('half.png', substr((string) file_get_contents(self::still()), 0, 900)),
+                'damaged or cut off',
+            ],
             'an empty file' => [static fn (): string => $written('empty.mp4', ''), 'is not a video or a picture'],
             'sound alone' => [static fn (): string => self::music(), 'is not a video or a picture'],
         ];
@@ -93,8 +126,10 @@ final class FootageTest extends AppTestCase
 
     /** @param  callable(): string  $file */
     #[DataProvider('unusable')]
-    public function test_what_cannot_serve_is_refused_in_plain_words_and_leaves_nothing(callable $file, string $why): void
-    {
+    public function test_what_cannot_serve_is_refused_in_plain_words_and_leaves_nothing(
+        callable $file,
+        string $why,
+    ): void {
         $answer = $this->upload($file());
 
         self::assertSame([], $answer['added']);
@@ -115,8 +150,14 @@ final class FootageTest extends AppTestCase
     /** The head of a PNG of that size: enough to be believed, and nothing to read. */
     private static function hugePng(int $side): string
     {
-        $chunk = static fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
+        $chunk = static fn (string $type, string $data): string => pack('N', strlen($data)).
+            $type.
+            $data.
+            pack('N', crc32($type.$data));
 
-        return "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NNCCCCC', $side, $side, 8, 2, 0, 0, 0)).$chunk('IDAT', (string) gzcompress(str_repeat("\0", 90_000))).$chunk('IEND', '');
+        return "\x89PNG\r\n\x1a\n".
+            $chunk('IHDR', pack('NNCCCCC', $side, $side, 8, 2, 0, 0, 0)).
+            $chunk('IDAT', (string) gzcompress(str_repeat("\0", 90_000))).
+            $chunk('IEND', '');
     }
 }

@@ -24,11 +24,17 @@ final class IntakeTest extends AppTestCase
 
     public function test_a_preview_shows_what_will_become_of_each_script(): void
     {
-        $answer = $this->postJson('/intake/preview', ['text' => "# The lamp\n[music]\nThe lamp went out. Nobody came.\n---\nWhat if a bell rang?", 'profile' => 'upto-60'])->assertOk();
+        $answer = $this->postJson('/intake/preview', [
+            'text' => "# The lamp\n[music]\nThe lamp went out. Nobody came.\n---\nWhat if a bell rang?",
+            'profile' => 'upto-60',
+        ])->assertOk();
 
         self::assertSame([2, true], [$answer['count'], $answer['usable']]);
         self::assertStringContainsString('The lamp went out.', $answer['html']);
-        self::assertMatchesRegularExpression('/title="Music cue, not spoken[^"]*"\s*><s>\[music\]<\/s>/', $answer['html']);
+        self::assertMatchesRegularExpression(
+            '/title="Music cue, not spoken[^"]*"\s*><s>\[music\]<\/s>/',
+            $answer['html'],
+        );
         self::assertStringContainsString('What if a bell rang?', $answer['html']);
     }
 
@@ -42,7 +48,9 @@ final class IntakeTest extends AppTestCase
 
     public function test_markup_in_a_script_is_shown_and_never_run(): void
     {
-        $html = $this->postJson('/intake/preview', ['text' => 'He wrote <script>alert("x")</script> on it.'])->assertOk()['html'];
+        $html = $this->postJson('/intake/preview', [
+            'text' => 'He wrote <script>alert("x")</script> on it.',
+        ])->assertOk()['html'];
 
         self::assertStringNotContainsString('<script>', $html);
         self::assertStringContainsString('&lt;script&gt;', $html);
@@ -51,12 +59,22 @@ final class IntakeTest extends AppTestCase
     public function test_one_press_makes_the_batch_and_orders_its_exports(): void
     {
         Queue::fake();
-        $this->post('/batches', [...self::CHOICES, 'name' => 'Monday', 'text' => "The lamp went out. Nobody came.\n---\n# Bell\nA bell rang. Would you?"])->assertRedirect();
+        $this->post('/batches', [
+            ...self::CHOICES,
+            'name' => 'Monday',
+            'text' => "The lamp went out. Nobody came.\n---\n# Bell\nA bell rang. Would you?",
+        ])->assertRedirect();
 
         $batch = Batch::query()->firstOrFail();
         self::assertSame('Monday', $batch->name);
-        self::assertSame([[1, 'The lamp went out'], [2, 'Bell']], $batch->shorts->map(static fn (Short $short): array => [$short->number, $short->title])->all());
-        self::assertSame(['hook', 'close'], $batch->shorts[1]->scenes->map(static fn ($scene): string => $scene->role->value)->all());
+        self::assertSame(
+            [[1, 'The lamp went out'], [2, 'Bell']],
+            $batch->shorts->map(static fn (Short $short): array => [$short->number, $short->title])->all(),
+        );
+        self::assertSame(
+            ['hook', 'close'],
+            $batch->shorts[1]->scenes->map(static fn ($scene): string => $scene->role->value)->all(),
+        );
         Queue::assertPushedOn('renders', MakeExport::class);
         Queue::assertPushedOn('plans', PlanShort::class);
         Queue::assertCount(4);
@@ -65,24 +83,44 @@ final class IntakeTest extends AppTestCase
     public function test_one_bad_script_makes_nothing_and_loses_nothing(): void
     {
         $text = "The lamp went out.\n---\n".str_repeat('lamp ', 20_000);
-        $this->from('/intake')->post('/batches', [...self::CHOICES, 'text' => $text])->assertRedirect('/intake')->assertSessionHas('problem', static fn (string $problem): bool => str_starts_with($problem, 'Script 2: This script has 20,000 words'));
+        $this->from('/intake')
+            ->post('/batches', [...self::CHOICES, 'text' => $text])
+            ->assertRedirect('/intake')
+            ->assertSessionHas(
+                'problem',
+                static fn (string $told): bool => str_starts_with($told, 'Script 2: This script has 20,000 words'),
+            );
 
         self::assertSame(0, Batch::query()->count());
         self::assertSame(trim($text), old('text') ?? session()->getOldInput('text'));
-        $this->post('/batches', [...self::CHOICES, 'text' => " \n---\n "])->assertSessionHas('problem', 'There is no script yet. Paste one, or drop a file.');
-        $this->post('/batches', [...self::CHOICES, 'voice' => 'nobody', 'text' => 'The lamp.'])->assertSessionHas('problem', static fn (string $problem): bool => str_starts_with($problem, 'There is no voice “nobody”.'));
+        $this->post('/batches', [...self::CHOICES, 'text' => " \n---\n "])->assertSessionHas(
+            'problem',
+            'There is no script yet. Paste one, or drop a file.',
+        );
+        $this->post('/batches', [...self::CHOICES, 'voice' => 'nobody', 'text' => 'The lamp.'])->assertSessionHas(
+            'problem',
+            static fn (string $problem): bool => str_starts_with($problem, 'There is no voice “nobody”.'),
+        );
     }
 
     public function test_files_become_text_that_the_operator_sees(): void
     {
-        $csv = "\xEF\xBB\xBFtitle;keywords;script;close\r\nLamp;x;\"The lamp went out.\r\nNobody \"\"came\"\".\";Follow us.\r\n;;;\r\n";
-        $answer = $this->post('/intake/files', ['files' => [
-            UploadedFile::fake()->createWithContent('a.txt', "One lamp.\n---\nTwo lamps."),
-            UploadedFile::fake()->createWithContent('b.csv', $csv),
-        ]])->assertOk();
+        $csv =
+            "\xEF\xBB\xBFtitle;keywords;script;close\r\nLamp;x;\"The lamp went out.\r\nNobody \"\"came\"\".\";Follow "
+                ."us.\r\n;;;\r\n";
+        $answer = $this->post('/intake/files', [
+            'files' => [
+                UploadedFile::fake()->createWithContent('a.txt', "One lamp.\n---\nTwo lamps."),
+                UploadedFile::fake()->createWithContent('b.csv', $csv),
+            ],
+        ])->assertOk();
 
         self::assertSame(3, $answer['scripts']);
-        self::assertSame("One lamp.\n\n---\n\nTwo lamps.\n\n---\n\ntitle: Lamp\nkeywords: x\n\nThe lamp went out.\r\nNobody \"came\".\n\nFollow us.", $answer['text']);
+        self::assertSame(
+            "One lamp.\n\n---\n\nTwo lamps.\n\n---\n\ntitle: Lamp\nkeywords: x\n\nThe lamp went out.\r\nNobody "
+                ."\"came\".\n\nFollow us.",
+            $answer['text'],
+        );
     }
 
     /** @return array<string, array{string, string, string}> */
@@ -97,9 +135,17 @@ final class IntakeTest extends AppTestCase
     }
 
     #[DataProvider('badFiles')]
-    public function test_a_file_that_cannot_be_used_is_told_and_the_others_are_read(string $name, string $contents, string $why): void
-    {
-        $answer = $this->post('/intake/files', ['files' => [UploadedFile::fake()->createWithContent($name, $contents), UploadedFile::fake()->createWithContent('b.md', 'One lamp.')]])->assertOk();
+    public function test_a_file_that_cannot_be_used_is_told_and_the_others_are_read(
+        string $name,
+        string $contents,
+        string $why,
+    ): void {
+        $answer = $this->post('/intake/files', [
+            'files' => [
+                UploadedFile::fake()->createWithContent($name, $contents),
+                UploadedFile::fake()->createWithContent('b.md', 'One lamp.'),
+            ],
+        ])->assertOk();
 
         self::assertSame('One lamp.', $answer['text']);
         self::assertStringContainsString($why, $answer['problems'][0]);
@@ -109,7 +155,10 @@ final class IntakeTest extends AppTestCase
     {
         app(\App\Gateways\Voices\VoiceSamples::class)->make();
         $voices = app(\App\Gateways\Voices\VoiceBook::class)->all();
-        self::assertGreaterThanOrEqual(6, count(array_filter($voices, static fn ($voice): bool => $voice->primaryLanguage() === 'en')));
+        self::assertGreaterThanOrEqual(
+            6,
+            count(array_filter($voices, static fn ($voice): bool => $voice->primaryLanguage() === 'en')),
+        );
         $sounds = [];
         foreach ($voices as $voice) {
             $file = $this->get("/voices/{$voice->id}/sample")->assertOk()->baseResponse->getFile()->getPathname();

@@ -72,14 +72,26 @@ final class LibraryTest extends AppTestCase
 
         self::assertSame(['gull', 'sky'], $shelf->footage[(string) $clip->id]->tags);
         self::assertFileEquals(self::clip('gull.mp4'), $shelf->footagePaths[(string) $clip->id]);
-        self::assertSame(['Slow tune', 12_000], [Music::query()->firstOrFail()->name, Music::query()->firstOrFail()->duration_ms]);
+        self::assertSame(
+            ['Slow tune', 12_000],
+            [Music::query()->firstOrFail()->name, Music::query()->firstOrFail()->duration_ms],
+        );
         self::assertFileExists($shelf->musicPath((string) $music->id));
     }
 
     public function test_a_clip_held_upright_is_measured_as_it_is_shown(): void
     {
         $turned = self::media('turned.mp4', '-i', self::clip(), '-c', 'copy', '-metadata:s:v:0', 'rotate=90');
-        if (! str_contains((new Process(['ffprobe', '-v', 'error', '-show_entries', 'stream_side_data=rotation', '-of', 'csv', $turned]))->mustRun()->getOutput(), '90')) {
+        if (
+            ! str_contains(
+                (new Process([
+                    'ffprobe', '-v', 'error', '-show_entries', 'stream_side_data=rotation', '-of', 'csv', $turned,
+                ]))
+                    ->mustRun()
+                    ->getOutput(),
+                '90',
+            )
+        ) {
             self::fail('The test clip is not turned.');
         }
         $found = app(Prober::class)->probe($turned, 'turned.mp4');
@@ -92,8 +104,14 @@ final class LibraryTest extends AppTestCase
     {
         return [
             'WebM' => ['a.webm', ['-f', 'lavfi', '-i', 'testsrc2=size=320x240:rate=25:duration=1', '-c:v', 'libvpx']],
-            'Matroska' => ['a.mkv', ['-f', 'lavfi', '-i', 'testsrc2=size=320x240:rate=25:duration=1', '-c:v', 'libx264']],
-            'QuickTime' => ['a.mov', ['-f', 'lavfi', '-i', 'testsrc2=size=320x240:rate=25:duration=1', '-c:v', 'libx264']],
+            'Matroska' => [
+                'a.mkv',
+                ['-f', 'lavfi', '-i', 'testsrc2=size=320x240:rate=25:duration=1', '-c:v', 'libx264'],
+            ],
+            'QuickTime' => [
+                'a.mov',
+                ['-f', 'lavfi', '-i', 'testsrc2=size=320x240:rate=25:duration=1', '-c:v', 'libx264'],
+            ],
             'JPEG' => ['a.jpg', ['-f', 'lavfi', '-i', 'testsrc2=size=320x240', '-frames:v', '1']],
             'WebP' => ['a.webp', ['-f', 'lavfi', '-i', 'testsrc2=size=320x240', '-frames:v', '1']],
         ];
@@ -103,18 +121,34 @@ final class LibraryTest extends AppTestCase
     #[DataProvider('formats')]
     public function test_common_formats_are_taken(string $name, array $arguments): void
     {
-        $one = app(FootageImporter::class)->footage($this->channel(), self::media($name, ...$arguments), $name, ['test']);
+        $one = app(FootageImporter::class)->footage($this->channel(), self::media($name, ...$arguments), $name, [
+            'test',
+        ]);
 
         self::assertSame([320, 240], [$one->width, $one->height]);
         self::assertFileExists(app(MediaStore::class)->path($one->path));
         self::assertFileExists(app(MediaStore::class)->path($one->thumbnail));
-        self::assertSame($one->kind === FootageKind::Still ? 'png' : pathinfo($name, PATHINFO_EXTENSION), pathinfo($one->path, PATHINFO_EXTENSION));
+        self::assertSame(
+            $one->kind === FootageKind::Still ? 'png' : pathinfo($name, PATHINFO_EXTENSION),
+            pathinfo($one->path, PATHINFO_EXTENSION),
+        );
     }
 
     public function test_a_search_takes_its_signs_as_they_are(): void
     {
         foreach (['100%_sure' => 'a', 'plain' => 'b\\c', "o'brien" => 'd'] as $name => $tag) {
-            Footage::query()->create(['channel_id' => $this->channel()->id, 'name' => $name, 'kind' => FootageKind::Still, 'path' => 'x', 'thumbnail' => 'x', 'fingerprint' => $name, 'width' => 9, 'height' => 9, 'duration_ms' => 0, 'tags' => $tag]);
+            Footage::query()->create([
+                'channel_id' => $this->channel()->id,
+                'name' => $name,
+                'kind' => FootageKind::Still,
+                'path' => 'x',
+                'thumbnail' => 'x',
+                'fingerprint' => $name,
+                'width' => 9,
+                'height' => 9,
+                'duration_ms' => 0,
+                'tags' => $tag,
+            ]);
         }
         $found = fn (string $words): array => Footage::search($this->channel(), $words)->pluck('name')->all();
 

@@ -28,7 +28,8 @@ use Tests\Support\Cuts;
 
 final class PlanningTest extends AppTestCase
 {
-    private const SCRIPT = "# Lamp\nThe lamp went out. Then a boat came in through the fog, and a bell rang until the keeper woke. Follow the gull.";
+    private const SCRIPT = "# Lamp\nThe lamp went out. Then a boat came in through the fog, and a bell rang until the "
+        .'keeper woke. Follow the gull.';
 
     protected function setUp(): void
     {
@@ -43,9 +44,17 @@ final class PlanningTest extends AppTestCase
         return $this->batch(1, $script, $profile)->shorts[0];
     }
 
-    private function batch(int $shorts, string $script = self::SCRIPT, TargetProfile $profile = TargetProfile::UpTo60): Batch
-    {
-        return app(BatchMaker::class)->make($this->channel(), 'Test', array_fill(0, $shorts, new ScriptSource($script)), new Values(['voice' => 'aldous', 'profile' => $profile->value]));
+    private function batch(
+        int $shorts,
+        string $script = self::SCRIPT,
+        TargetProfile $profile = TargetProfile::UpTo60,
+    ): Batch {
+        return app(BatchMaker::class)->make(
+            $this->channel(),
+            'Test',
+            array_fill(0, $shorts, new ScriptSource($script)),
+            new Values(['voice' => 'aldous', 'profile' => $profile->value]),
+        );
     }
 
     private function plan(Short $short): void
@@ -56,7 +65,10 @@ final class PlanningTest extends AppTestCase
     /** @return list<list<string>> footage by scene and shot */
     private static function pictures(Short $short): array
     {
-        return array_map(static fn ($scene): array => array_map(static fn (CutShot $shot): string => $shot->footage, $scene->shots), $short->refresh()->plannedCut()->scenes ?? []);
+        return array_map(
+            static fn ($scene): array => array_map(static fn (CutShot $shot): string => $shot->footage, $scene->shots),
+            $short->refresh()->plannedCut()->scenes ?? [],
+        );
     }
 
     public function test_a_plan_keeps_its_cut_and_its_pictures(): void
@@ -66,15 +78,27 @@ final class PlanningTest extends AppTestCase
         $this->plan($short);
 
         self::assertTrue($short->refresh()->isPlanned());
-        self::assertSame(['The lamp went out.'], array_slice(array_map(static fn ($scene): string => $scene->text, $short->plannedCut()->scenes), 0, 1));
-        self::assertSame(array_map(count(...), self::pictures($short)), $short->scenes->map(static fn ($scene): int => $scene->shots->count())->all());
+        self::assertSame(
+            ['The lamp went out.'],
+            array_slice(array_map(static fn ($scene): string => $scene->text, $short->plannedCut()->scenes), 0, 1),
+        );
+        self::assertSame(
+            array_map(count(...), self::pictures($short)),
+            $short->scenes->map(static fn ($scene): int => $scene->shots->count())->all(),
+        );
     }
 
     public function test_pictures_fit_the_words(): void
     {
         $short = $this->short();
         $this->plan($short);
-        $named = array_map(static fn (array $ids): array => array_map(static fn (string $id): string => Footage::query()->findOrFail($id)->tags, $ids), self::pictures($short));
+        $named = array_map(
+            static fn (array $ids): array => array_map(
+                static fn (string $id): string => Footage::query()->findOrFail($id)->tags,
+                $ids,
+            ),
+            self::pictures($short),
+        );
 
         self::assertSame(['lamp'], $named[0]);
         self::assertContains($named[1][0], ['boat', 'fog']);
@@ -87,7 +111,12 @@ final class PlanningTest extends AppTestCase
         $short = $this->short();
         $this->plan($short);
         $before = self::pictures($short);
-        app(\App\Library\FootageImporter::class)->footage($this->channel(), self::still('another.png', '640x640', 'purple'), 'lamp lamp.png', ['lamp', 'boat', 'gull', 'bell', 'fog', 'keeper']);
+        app(\App\Library\FootageImporter::class)->footage(
+            $this->channel(),
+            self::still('another.png', '640x640', 'purple'),
+            'lamp lamp.png',
+            ['lamp', 'boat', 'gull', 'bell', 'fog', 'keeper'],
+        );
         $this->plan($short);
 
         self::assertSame($before, self::pictures($short));
@@ -160,14 +189,24 @@ final class PlanningTest extends AppTestCase
     public function test_a_row_says_how_its_short_stands(): void
     {
         $short = $this->short();
-        $state = static fn (): string => ShortRow::of(Short::query()->with(['latestExport', 'latestDone'])->findOrFail($short->id), Axis::over([]))->state;
+        $state = static fn (): string => ShortRow::of(
+            Short::query()
+                ->with(['latestExport', 'latestDone'])
+                ->findOrFail($short->id),
+            Axis::over([]),
+        )->state;
         self::assertSame('not exported', $state());
         $this->plan($short);
         $export = $short->exports()->create(['quality' => 'draft', 'state' => ExportState::Queued]);
         self::assertSame('waiting', $state());
         $export->update(['state' => ExportState::Running, 'doing' => 'rendering', 'percent' => 40]);
         self::assertSame('rendering', $state());
-        $export->update(['state' => ExportState::Done, 'pixels' => $short->refresh()->cutSummary()?->pixels, 'sound' => $short->cutSummary()?->sound, 'bytes' => 1]);
+        $export->update([
+            'state' => ExportState::Done,
+            'pixels' => $short->refresh()->cutSummary()?->pixels,
+            'sound' => $short->cutSummary()?->sound,
+            'bytes' => 1,
+        ]);
         self::assertSame('ready', $state());
         $export->update(['sound' => 'another']);
         self::assertSame('sound changed since', $state());
@@ -195,7 +234,10 @@ final class PlanningTest extends AppTestCase
         config(['reel.most_scripts' => 200]);
         $batch = $this->batch(200);
         $this->plan($batch->shorts[0]);
-        Short::query()->update(['summary' => $batch->shorts[0]->refresh()->summary, 'planned_inputs' => DB::raw('inputs')]);
+        Short::query()->update([
+            'summary' => $batch->shorts[0]->refresh()->summary,
+            'planned_inputs' => DB::raw('inputs'),
+        ]);
         DB::enableQueryLog();
         $page = $this->get("/batches/{$batch->id}")->assertOk();
 

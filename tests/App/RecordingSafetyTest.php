@@ -47,7 +47,13 @@ final class RecordingSafetyTest extends AppTestCase
 
     private function short(): Short
     {
-        $this->post('/batches', ['voice' => 'aldous', 'profile' => 'upto-60', 'quality' => 'draft', 'later' => '1', 'text' => "One lamp burned.\n".self::LINE."\nFollow us."])->assertRedirect();
+        $this->post('/batches', [
+            'voice' => 'aldous',
+            'profile' => 'upto-60',
+            'quality' => 'draft',
+            'later' => '1',
+            'text' => "One lamp burned.\n".self::LINE."\nFollow us.",
+        ])->assertRedirect();
 
         return Batch::query()->firstOrFail()->shorts[0];
     }
@@ -55,7 +61,10 @@ final class RecordingSafetyTest extends AppTestCase
     public function test_a_recording_that_is_read_twice_is_offered_once(): void
     {
         $short = $this->short();
-        $this->post("/shorts/{$short->id}/recordings", ['sound' => UploadedFile::fake()->createWithContent('a.wav', WavFile::encode(self::sound())), 'text' => self::LINE])->assertOk();
+        $this->post("/shorts/{$short->id}/recordings", [
+            'sound' => UploadedFile::fake()->createWithContent('a.wav', WavFile::encode(self::sound())),
+            'text' => self::LINE,
+        ])->assertOk();
         $recording = Recording::query()->firstOrFail();
         app()->call([new AlignRecording($recording->id), 'handle']);
         // A worker that died after its work, before it could say so.
@@ -69,39 +78,82 @@ final class RecordingSafetyTest extends AppTestCase
 
     public function test_a_worker_that_keeps_dying_leaves_a_message(): void
     {
-        $recording = Recording::query()->create(['short_id' => $this->short()->id, 'text' => '', 'name' => 'a.wav', 'path' => 'recordings/none', 'state' => RecordingState::Waiting]);
+        $recording = Recording::query()->create([
+            'short_id' => $this->short()->id,
+            'text' => '',
+            'name' => 'a.wav',
+            'path' => 'recordings/none',
+            'state' => RecordingState::Waiting,
+        ]);
         (new AlignRecording($recording->id))->failed(null);
 
-        self::assertSame([RecordingState::Failed, 'It could not be read: the worker stopped several times over it. Upload it again, or cut it into parts.'], [$recording->refresh()->state, $recording->problem]);
+        self::assertSame(
+            [
+                RecordingState::Failed,
+                'It could not be read: the worker stopped several times over it. '
+                    .'Upload it again, or cut it into parts.',
+            ],
+            [$recording->refresh()->state, $recording->problem],
+        );
     }
 
     public function test_a_later_reading_takes_the_place_of_an_earlier_one_of_the_same_words(): void
     {
         $short = $this->short();
         foreach (['a.wav', 'b.wav'] as $name) {
-            $this->post("/shorts/{$short->id}/recordings", ['sound' => UploadedFile::fake()->createWithContent($name, WavFile::encode(self::sound())), 'text' => self::LINE])->assertOk();
+            $this->post("/shorts/{$short->id}/recordings", [
+                'sound' => UploadedFile::fake()->createWithContent($name, WavFile::encode(self::sound())),
+                'text' => self::LINE,
+            ])->assertOk();
             app()->call([new AlignRecording(Recording::query()->latest('id')->firstOrFail()->id), 'handle']);
             $this->postJson('/readings/'.Reading::query()->latest('id')->firstOrFail()->id)->assertOk();
         }
 
         self::assertSame([true], Reading::query()->where('dropped', false)->pluck('accepted')->all());
-        self::assertSame(Recording::query()->latest('id')->firstOrFail()->id, Reading::query()->where('dropped', false)->firstOrFail()->recording_id);
+        self::assertSame(
+            Recording::query()->latest('id')->firstOrFail()->id,
+            Reading::query()->where('dropped', false)->firstOrFail()->recording_id,
+        );
         $this->postJson("/shorts/{$short->id}/undo")->assertJsonPath('said', 'Undone: used a recording.');
-        self::assertSame([true, false], Reading::query()->orderBy('id')->pluck('accepted')->all(), 'the earlier one is used again, and the later offered');
+        self::assertSame(
+            [true, false],
+            Reading::query()->orderBy('id')->pluck('accepted')->all(),
+            'the earlier one is used again, and the later offered',
+        );
     }
 
     public function test_cues_without_sound_are_shared_out_by_length(): void
     {
-        $aligned = app(TimingImport::class)->align(Sounds::silence(3_000), ['One lighthouse.', 'It burned.'], "1\n00:00:00,000 --> 00:00:01,500\nOne lighthouse.\n\n2\n00:00:02,000 --> 00:00:03,000\nIt burned.\n", app(VoiceBook::class)->get('aldous'));
-        $times = array_map(static fn (WordTiming $word): array => [$word->text, $word->startMs, $word->endMs], $aligned->timings());
+        $aligned = app(TimingImport::class)->align(
+            Sounds::silence(3_000),
+            ['One lighthouse.', 'It burned.'],
+            "1\n00:00:00,000 --> 00:00:01,500\nOne lighthouse.\n\n2\n00:00:02,000 --> 00:00:03,000\nIt burned.\n",
+            app(VoiceBook::class)->get('aldous'),
+        );
+        $times = array_map(
+            static fn (WordTiming $word): array => [$word->text, $word->startMs, $word->endMs],
+            $aligned->timings(),
+        );
 
-        self::assertSame([['One', 0, 321], ['lighthouse.', 321, 1_500], ['It', 2_000, 2_222], ['burned.', 2_222, 3_000]], $times);
+        self::assertSame(
+            [['One', 0, 321], ['lighthouse.', 321, 1_500], ['It', 2_000, 2_222], ['burned.', 2_222, 3_000]],
+            $times,
+        );
     }
 
     public function test_a_language_is_known_by_its_code_or_name(): void
     {
         $readings = app(ReferenceMaker::class);
-        foreach (['en' => 'English', 'de-AT' => 'German', 'French' => 'French', 'es' => 'Spanish', 'pt-br' => 'Portuguese', 'ru' => 'Russian'] as $written => $language) {
+        foreach (
+            [
+                'en' => 'English',
+                'de-AT' => 'German',
+                'French' => 'French',
+                'es' => 'Spanish',
+                'pt-br' => 'Portuguese',
+                'ru' => 'Russian',
+            ] as $written => $language
+        ) {
             self::assertSame($language, $readings->voiceOf($written)->languageName());
         }
         $this->expectException(Refusal::class);
@@ -160,7 +212,9 @@ final class RecordingSafetyTest extends AppTestCase
         foreach (['rumble' => $rumble, 'tone' => $tone] as $name => $sound) {
             $file = storage_path("$name.wav");
             file_put_contents($file, WavFile::encode($sound));
-            $levels[$name] = max(array_slice(app(SoundReader::class)->read($file, $name, 48_000, clean: true)->levels(), 50, 100));
+            $levels[$name] = max(
+                array_slice(app(SoundReader::class)->read($file, $name, 48_000, clean: true)->levels(), 50, 100),
+            );
         }
 
         self::assertLessThan(0.05, $levels['rumble']);

@@ -30,7 +30,11 @@ final class RenderTest extends AppTestCase
     /** A white block of 80 px that crosses a black clip of 640 × 360 from left to right in four seconds. */
     private static function crossing(): string
     {
-        return self::media('crossing.mp4', '-f', 'lavfi', '-i', 'color=black:size=640x360:rate=30:duration=4', '-f', 'lavfi', '-i', 'color=white:size=80x80:rate=30:duration=4', '-filter_complex', "[0][1]overlay=x='40+120*t':y=140", '-pix_fmt', 'yuv420p', '-c:v', 'libx264', '-preset', 'ultrafast', '-crf', '10');
+        return self::media(
+            'crossing.mp4', '-f', 'lavfi', '-i', 'color=black:size=640x360:rate=30:duration=4', '-f', 'lavfi', '-i',
+            'color=white:size=80x80:rate=30:duration=4', '-filter_complex', "[0][1]overlay=x='40+120*t':y=140",
+            '-pix_fmt', 'yuv420p', '-c:v', 'libx264', '-preset', 'ultrafast', '-crf', '10',
+        );
     }
 
     private function render(Recipe $recipe): string
@@ -38,14 +42,23 @@ final class RenderTest extends AppTestCase
         $renderer = app(SegmentRenderer::class);
         app(MediaStore::class)->discard($renderer->file($recipe->key()));
         @unlink($renderer->file($recipe->key()));
-        app(EncoderPool::class)->run([$renderer->work($recipe, app(EncoderPool::class)->width())], static fn (int $frames) => null);
+        app(EncoderPool::class)->run(
+            [$renderer->work($recipe, app(EncoderPool::class)->width())],
+            static fn (int $frames) => null,
+        );
 
         return $renderer->file($recipe->key());
     }
 
     /** A layer of a file, which is laid where renderers look for it. */
-    private static function layer(string $file, FootageKind $kind, int $width, int $height, FramePath $path, int $inMs = 0): Layer
-    {
+    private static function layer(
+        string $file,
+        FootageKind $kind,
+        int $width,
+        int $height,
+        FramePath $path,
+        int $inMs = 0,
+    ): Layer {
         $key = (string) hash_file('xxh128', $file);
         app(MediaStore::class)->lay($key, $file);
 
@@ -53,11 +66,31 @@ final class RenderTest extends AppTestCase
     }
 
     /** @param  list<Overlay>  $overlays */
-    private static function recipe(Layer $layer, int $frames, Quality $quality = Quality::Draft, ?Layer $next = null, ?Blend $blend = null, array $overlays = [], Look $look = new Look): Recipe
-    {
-        $captions = (new AssWriter(new CaptionStyle, 'Any', 30))->write([], 0, 0, 1);
+    private static function recipe(
+        Layer $layer,
+        int $frames,
+        Quality $quality = Quality::Draft,
+        ?Layer $next = null,
+        ?Blend $blend = null,
+        array $overlays = [],
+        Look $look = new Look(),
+    ): Recipe {
+        $captions = (new AssWriter(new CaptionStyle(), 'Any', 30))->write([], 0, 0, 1);
 
-        return new Recipe($frames, 30, $quality->width(), $quality->height(), $layer, $next, $blend, $overlays, $look, $captions, 'Any', $quality->encoder());
+        return new Recipe(
+            $frames,
+            30,
+            $quality->width(),
+            $quality->height(),
+            $layer,
+            $next,
+            $blend,
+            $overlays,
+            $look,
+            $captions,
+            'Any',
+            $quality->encoder(),
+        );
     }
 
     private static function centred(int $width, int $height): FramePath
@@ -65,22 +98,48 @@ final class RenderTest extends AppTestCase
         return FramePath::centred($width, $height, 9 / 16);
     }
 
-    /** @return list<array{float, float}|null> middle of what is bright in every frame, as fractions; none where nothing is */
+    /**
+     * @return list<array{float, float}|null> middle of what is bright in every frame, as fractions; none where nothing
+     * is
+     */
     private static function bright(string $video): array
     {
         $size = self::probe($video)['streams'][0];
-        $process = (new Process(['ffmpeg', '-hide_banner', '-nostats', '-i', $video, '-vf', 'bbox=min_val=128', '-f', 'null', '-']))->mustRun();
-        preg_match_all('/n:(\d+) .*?(?:x1:(\d+) x2:(\d+) y1:(\d+) y2:(\d+)|$)/m', $process->getErrorOutput(), $rows, PREG_SET_ORDER);
+        $process = (new Process([
+            'ffmpeg', '-hide_banner', '-nostats', '-i', $video, '-vf', 'bbox=min_val=128', '-f', 'null', '-',
+        ]))->mustRun();
+        preg_match_all(
+            '/n:(\d+) .*?(?:x1:(\d+) x2:(\d+) y1:(\d+) y2:(\d+)|$)/m',
+            $process->getErrorOutput(),
+            $rows,
+            PREG_SET_ORDER,
+        );
 
-        return array_map(static fn (array $row): ?array => isset($row[5]) ? [((int) $row[2] + (int) $row[3]) / 2 / $size['width'], ((int) $row[4] + (int) $row[5]) / 2 / $size['height']] : null, $rows);
+        return array_map(
+            static fn (array $row): ?array => isset($row[5])
+                ? [
+                    ((int) $row[2] + (int) $row[3]) / 2 / $size['width'],
+                    ((int) $row[4] + (int) $row[5]) / 2 / $size['height'],
+                ]
+                : null,
+            $rows,
+        );
     }
 
     public function test_the_centred_window_shows_what_passes_the_middle(): void
     {
-        $places = self::bright($this->render(self::recipe(self::layer(self::crossing(), FootageKind::Clip, 640, 360, self::centred(640, 360), 1_000), 60)));
+        $places = self::bright(
+            $this->render(
+                self::recipe(
+                    self::layer(self::crossing(), FootageKind::Clip, 640, 360, self::centred(640, 360), 1_000),
+                    60,
+                ),
+            ),
+        );
 
         self::assertCount(60, $places);
-        // At 1 s and at 3 s of the clip the block stands left and right of its middle, at 2 s (frame 30) 40 px before it.
+        // At 1 s and at 3 s of the clip the block stands left and right of its middle, at 2 s (frame 30) 40 px before
+        // it.
         self::assertEqualsWithDelta(0.5 + (40 + 120 * 2 + 40 - 320) / 202.5, $places[30][0] ?? -1, 0.02);
         self::assertEqualsWithDelta(0.5, $places[30][1] ?? -1, 0.02);
         self::assertGreaterThan($places[25][0], $places[35][0]);
@@ -89,15 +148,25 @@ final class RenderTest extends AppTestCase
     public function test_a_window_that_follows_keeps_its_subject_in_the_middle(): void
     {
         // The block's own path, as points: its middle is at (80 + 120 t) / 640.
-        $path = new FramePath([0 => new FrameWindow(0.2, 0.5, 1), 1_000 => new FrameWindow(0.3875, 0.5, 1), 2_000 => new FrameWindow(0.575, 0.5, 1)]);
-        foreach (self::bright($this->render(self::recipe(self::layer(self::crossing(), FootageKind::Clip, 640, 360, $path, 400), 60))) as $frame => $place) {
+        $path = new FramePath([
+            0 => new FrameWindow(0.2, 0.5, 1),
+            1_000 => new FrameWindow(0.3875, 0.5, 1),
+            2_000 => new FrameWindow(0.575, 0.5, 1),
+        ]);
+        foreach (
+            self::bright(
+                $this->render(self::recipe(self::layer(self::crossing(), FootageKind::Clip, 640, 360, $path, 400), 60)),
+            ) as $frame => $place
+        ) {
             self::assertEqualsWithDelta(0.5, $place[0] ?? -1, 0.02, "frame $frame");
         }
     }
 
     public function test_a_clip_shorter_than_its_shot_holds_its_last_picture(): void
     {
-        $file = $this->render(self::recipe(self::layer(self::clip(), FootageKind::Clip, 640, 360, self::centred(640, 360), 3_500), 90));
+        $file = $this->render(
+            self::recipe(self::layer(self::clip(), FootageKind::Clip, 640, 360, self::centred(640, 360), 3_500), 90),
+        );
 
         self::assertSame(90, (int) self::probe($file)['streams'][0]['nb_read_frames']);
     }
@@ -111,10 +180,31 @@ final class RenderTest extends AppTestCase
     #[DataProvider('motions')]
     public function test_a_still_moves_slowly_and_about_its_middle(StillMotion $motion, bool $grows): void
     {
-        $still = self::media('block.png', '-f', 'lavfi', '-i', 'color=black:size=720x1280', '-f', 'lavfi', '-i', 'color=white:size=240x240', '-filter_complex', '[0][1]overlay=x=240:y=520', '-frames:v', '1');
-        $video = $this->render(self::recipe(self::layer($still, FootageKind::Still, 720, 1280, $motion->path(720, 1280, 9 / 16, 2_000, StillMotion::STRENGTH, 'x')), 60));
-        $process = (new Process(['ffmpeg', '-hide_banner', '-nostats', '-i', $video, '-vf', 'bbox=min_val=128', '-f', 'null', '-']))->mustRun();
-        preg_match_all('/x1:(\d+) x2:(\d+) y1:(\d+) y2:(\d+) w:(\d+)/', $process->getErrorOutput(), $rows, PREG_SET_ORDER);
+        $still = self::media(
+            'block.png', '-f', 'lavfi', '-i', 'color=black:size=720x1280', '-f', 'lavfi', '-i',
+            'color=white:size=240x240', '-filter_complex', '[0][1]overlay=x=240:y=520', '-frames:v', '1',
+        );
+        $video = $this->render(
+            self::recipe(
+                self::layer(
+                    $still,
+                    FootageKind::Still,
+                    720,
+                    1280,
+                    $motion->path(720, 1280, 9 / 16, 2_000, StillMotion::STRENGTH, 'x'),
+                ),
+                60,
+            ),
+        );
+        $process = (new Process([
+            'ffmpeg', '-hide_banner', '-nostats', '-i', $video, '-vf', 'bbox=min_val=128', '-f', 'null', '-',
+        ]))->mustRun();
+        preg_match_all(
+            '/x1:(\d+) x2:(\d+) y1:(\d+) y2:(\d+) w:(\d+)/',
+            $process->getErrorOutput(),
+            $rows,
+            PREG_SET_ORDER,
+        );
 
         $widths = array_map(static fn (array $row): int => (int) $row[5], $rows);
         self::assertCount(60, $widths);
@@ -124,23 +214,50 @@ final class RenderTest extends AppTestCase
             self::assertEqualsWithDelta(270, ((int) $row[1] + (int) $row[2]) / 2, 2);
             self::assertEqualsWithDelta(480, ((int) $row[3] + (int) $row[4]) / 2, 2);
             // Never back and forth: the eye sees a tremble long before it sees a step.
-            self::assertTrue($i === 0 || ($grows ? $widths[$i] >= $widths[$i - 1] - 1 : $widths[$i] <= $widths[$i - 1] + 1));
+            self::assertTrue(
+                $i === 0 || ($grows ? $widths[$i] >= $widths[$i - 1] - 1 : $widths[$i] <= $widths[$i - 1] + 1),
+            );
         }
     }
 
     /** @return array<string, array{string, int, int}> */
     public static function sizes(): array
     {
-        return ['wide' => ['854x480', 854, 480], 'square' => ['480x480', 480, 480], 'upright' => ['360x640', 360, 640], 'very tall' => ['200x900', 200, 900], 'odd' => ['501x333', 501, 333], 'very wide' => ['1600x200', 1600, 200]];
+        return [
+            'wide' => ['854x480', 854, 480],
+            'square' => ['480x480', 480, 480],
+            'upright' => ['360x640', 360, 640],
+            'very tall' => ['200x900', 200, 900],
+            'odd' => ['501x333', 501, 333],
+            'very wide' => ['1600x200', 1600, 200],
+        ];
     }
 
     #[DataProvider('sizes')]
-    public function test_whatever_its_shape_footage_fills_the_frame_undistorted(string $size, int $width, int $height): void
-    {
+    public function test_whatever_its_shape_footage_fills_the_frame_undistorted(
+        string $size,
+        int $width,
+        int $height,
+    ): void {
         foreach ([Quality::Draft, Quality::Final] as $quality) {
-            $still = $this->render(self::recipe(self::layer(self::still("shape-$size.png", $size), FootageKind::Still, $width, $height, StillMotion::Push->path($width, $height, 9 / 16, 200, 12, 'x')), 6, $quality));
+            $still = $this->render(
+                self::recipe(
+                    self::layer(
+                        self::still("shape-$size.png", $size),
+                        FootageKind::Still,
+                        $width,
+                        $height,
+                        StillMotion::Push->path($width, $height, 9 / 16, 200, 12, 'x'),
+                    ),
+                    6,
+                    $quality,
+                ),
+            );
             $video = self::probe($still)['streams'][0];
-            self::assertSame([$quality->width(), $quality->height(), 6], [$video['width'], $video['height'], (int) $video['nb_read_frames']]);
+            self::assertSame(
+                [$quality->width(), $quality->height(), 6],
+                [$video['width'], $video['height'], (int) $video['nb_read_frames']],
+            );
             self::assertContains($video['sample_aspect_ratio'] ?? '1:1', ['1:1', 'N/A']);
         }
     }
@@ -149,15 +266,35 @@ final class RenderTest extends AppTestCase
     {
         $this->expectException(MissingFootage::class);
         $layer = new Layer(new Source('gone', FootageKind::Clip, 640, 360), 0, self::centred(640, 360));
-        app(EncoderPool::class)->run([app(SegmentRenderer::class)->work(self::recipe($layer, 30), 1)], static fn (int $frames) => null);
+        app(EncoderPool::class)->run(
+            [app(SegmentRenderer::class)->work(self::recipe($layer, 30), 1)],
+            static fn (int $frames) => null,
+        );
     }
 
     public function test_colours_keep_their_meaning(): void
     {
         // A plain red still: BT.709 limited range, Y = 63, Cb = 102, Cr = 240 (ITU-R BT.709-6, 3.4 and 3.5).
-        $still = self::media('red.png', '-f', 'lavfi', '-i', 'color=0xFF0000:size=360x640,format=rgb24', '-frames:v', '1');
-        $video = $this->render(self::recipe(self::layer($still, FootageKind::Still, 360, 640, StillMotion::Push->path(360, 640, 9 / 16, 200, 12, 'x')), 6));
-        $raw = (new Process(['ffmpeg', '-v', 'error', '-i', $video, '-frames:v', '1', '-f', 'rawvideo', '-pix_fmt', 'yuv420p', '-']))->mustRun()->getOutput();
+        $still = self::media(
+            'red.png', '-f', 'lavfi', '-i', 'color=0xFF0000:size=360x640,format=rgb24', '-frames:v', '1',
+        );
+        $video = $this->render(
+            self::recipe(
+                self::layer(
+                    $still,
+                    FootageKind::Still,
+                    360,
+                    640,
+                    StillMotion::Push->path(360, 640, 9 / 16, 200, 12, 'x'),
+                ),
+                6,
+            ),
+        );
+        $raw = (new Process([
+            'ffmpeg', '-v', 'error', '-i', $video, '-frames:v', '1', '-f', 'rawvideo', '-pix_fmt', 'yuv420p', '-',
+        ]))
+            ->mustRun()
+            ->getOutput();
 
         self::assertEqualsWithDelta(63, ord($raw[540 * 480 + 270]), 2);
         self::assertEqualsWithDelta(102, ord($raw[540 * 960 + 135 * 480]), 2);
@@ -168,19 +305,33 @@ final class RenderTest extends AppTestCase
     {
         $work = app(MediaStore::class)->path('work');
         $before = glob("$work/*") ?: [];
-        $this->render(self::recipe(self::layer(self::clip(), FootageKind::Clip, 640, 360, self::centred(640, 360)), 10));
+        $this->render(
+            self::recipe(self::layer(self::clip(), FootageKind::Clip, 640, 360, self::centred(640, 360)), 10),
+        );
 
         self::assertSame($before, glob("$work/*") ?: []);
     }
 
     public function test_a_window_over_a_clip_may_close_in_while_it_moves(): void
     {
-        // A block that stands still, 80 px wide at the left third: the window closes in on it, so that it grows to twice its size.
-        $clip = self::media('standing.mp4', '-f', 'lavfi', '-i', 'color=black:size=640x360:rate=30:duration=3', '-f', 'lavfi', '-i', 'color=white:size=40x40:rate=30:duration=3', '-filter_complex', '[0][1]overlay=x=220:y=160', '-pix_fmt', 'yuv420p', '-c:v', 'libx264', '-preset', 'ultrafast', '-crf', '10');
+        // A block that stands still, 80 px wide at the left third: the window closes in on it, so that it grows to
+        // twice its size.
+        $clip = self::media(
+            'standing.mp4', '-f', 'lavfi', '-i', 'color=black:size=640x360:rate=30:duration=3', '-f', 'lavfi', '-i',
+            'color=white:size=40x40:rate=30:duration=3', '-filter_complex', '[0][1]overlay=x=220:y=160', '-pix_fmt',
+            'yuv420p', '-c:v', 'libx264', '-preset', 'ultrafast', '-crf', '10',
+        );
         $path = new FramePath([0 => new FrameWindow(0.5, 0.5, 1), 1_900 => new FrameWindow(0.375, 0.5, 0.5)]);
         $video = $this->render(self::recipe(self::layer($clip, FootageKind::Clip, 640, 360, $path), 60));
-        $process = (new Process(['ffmpeg', '-hide_banner', '-nostats', '-i', $video, '-vf', 'bbox=min_val=128', '-f', 'null', '-']))->mustRun();
-        preg_match_all('/x1:(\d+) x2:(\d+) y1:(\d+) y2:(\d+) w:(\d+)/', $process->getErrorOutput(), $rows, PREG_SET_ORDER);
+        $process = (new Process([
+            'ffmpeg', '-hide_banner', '-nostats', '-i', $video, '-vf', 'bbox=min_val=128', '-f', 'null', '-',
+        ]))->mustRun();
+        preg_match_all(
+            '/x1:(\d+) x2:(\d+) y1:(\d+) y2:(\d+) w:(\d+)/',
+            $process->getErrorOutput(),
+            $rows,
+            PREG_SET_ORDER,
+        );
 
         self::assertCount(60, $rows);
         // 40 of 202.5 px of the source's window, of 540 px; then of half as many.
@@ -193,23 +344,39 @@ final class RenderTest extends AppTestCase
     public static function pans(): array
     {
         // How far the middle of what stands in the middle goes, as a part of the strength.
-        return ['left' => [StillMotion::Left, 1.0, 0.0], 'right' => [StillMotion::Right, -1.0, 0.0], 'rise' => [StillMotion::Rise, 0.0, 1.0], 'sink' => [StillMotion::Sink, 0.0, -1.0]];
+        return [
+            'left' => [StillMotion::Left, 1.0, 0.0],
+            'right' => [StillMotion::Right, -1.0, 0.0],
+            'rise' => [StillMotion::Rise, 0.0, 1.0],
+            'sink' => [StillMotion::Sink, 0.0, -1.0],
+        ];
     }
 
     #[DataProvider('pans')]
-    public function test_a_still_travels_smoothly_in_steps_of_less_than_half_a_pixel(StillMotion $motion, float $across, float $down): void
-    {
-        $still = self::media('soft.png', '-f', 'lavfi', '-i', 'color=black:size=1080x1920', '-f', 'lavfi', '-i', 'color=white:size=300x300', '-filter_complex', '[0][1]overlay=x=390:y=810,gblur=sigma=24', '-frames:v', '1');
+    public function test_a_still_travels_smoothly_in_steps_of_less_than_half_a_pixel(
+        StillMotion $motion,
+        float $across,
+        float $down,
+    ): void {
+        $still = self::media(
+            'soft.png', '-f', 'lavfi', '-i', 'color=black:size=1080x1920', '-f', 'lavfi', '-i',
+            'color=white:size=300x300', '-filter_complex', '[0][1]overlay=x=390:y=810,gblur=sigma=24', '-frames:v', '1',
+        );
         $frames = 90;
         $path = $motion->path(1080, 1920, 9 / 16, 3_000, 4, 'x');
-        $video = $this->render(self::recipe(self::layer($still, FootageKind::Still, 1080, 1920, $path), $frames, Quality::Final));
+        $video = $this->render(
+            self::recipe(self::layer($still, FootageKind::Still, 1080, 1920, $path), $frames, Quality::Final),
+        );
         $places = self::centroids($video, 1080, 1920);
         self::assertCount($frames, $places);
         $steps = [];
         foreach (range(1, $frames - 1) as $i) {
             $due = [$path->at((int) round($i * 1000 / 30)), $path->at((int) round(($i - 1) * 1000 / 30))];
             $should = [($due[1]->x - $due[0]->x) * 1080 * 1.04, ($due[1]->y - $due[0]->y) * 1920 * 1.04];
-            $steps[] = max(abs($places[$i][0] - $places[$i - 1][0] - $should[0]), abs($places[$i][1] - $places[$i - 1][1] - $should[1]));
+            $steps[] = max(
+                abs($places[$i][0] - $places[$i - 1][0] - $should[0]),
+                abs($places[$i][1] - $places[$i - 1][1] - $should[1]),
+            );
         }
         self::assertLessThanOrEqual(0.5, max($steps), 'no jump beside the motion itself');
         $far = 0.04 * 1080;
@@ -220,7 +387,12 @@ final class RenderTest extends AppTestCase
     /** @return list<array{float, float}> the middle of all light in every frame, in pixels of the frame */
     private static function centroids(string $video, int $width, int $height): array
     {
-        $raw = (new Process(['ffmpeg', '-v', 'error', '-i', $video, '-vf', "scale=$width/8:$height/8:flags=area,format=gray", '-f', 'rawvideo', '-']))->mustRun()->getOutput();
+        $raw = (new Process([
+            'ffmpeg', '-v', 'error', '-i', $video, '-vf', "scale=$width/8:$height/8:flags=area,format=gray", '-f',
+            'rawvideo', '-',
+        ]))
+            ->mustRun()
+            ->getOutput();
         [$columns, $rows] = [intdiv($width, 8), intdiv($height, 8)];
         $places = [];
         foreach (str_split($raw, $columns * $rows) as $frame) {
@@ -239,12 +411,44 @@ final class RenderTest extends AppTestCase
 
     public function test_a_bridge_goes_from_one_shot_over_into_the_next_and_is_keyed_by_both(): void
     {
-        $black = self::recipe(self::layer(self::media('black.png', '-f', 'lavfi', '-i', 'color=black:size=360x640', '-frames:v', '1'), FootageKind::Still, 360, 640, self::centred(360, 640)), 30);
-        $white = self::recipe(self::layer(self::media('white.png', '-f', 'lavfi', '-i', 'color=white:size=360x640', '-frames:v', '1'), FootageKind::Still, 360, 640, self::centred(360, 640)), 30);
+        $black = self::recipe(
+            self::layer(
+                self::media('black.png', '-f', 'lavfi', '-i', 'color=black:size=360x640', '-frames:v', '1'),
+                FootageKind::Still,
+                360,
+                640,
+                self::centred(360, 640),
+            ),
+            30,
+        );
+        $white = self::recipe(
+            self::layer(
+                self::media('white.png', '-f', 'lavfi', '-i', 'color=white:size=360x640', '-frames:v', '1'),
+                FootageKind::Still,
+                360,
+                640,
+                self::centred(360, 640),
+            ),
+            30,
+        );
         $bridge = $black->bridge($white, Blend::Dissolve, 12, $black->captions);
-        self::assertCount(4, array_unique([$bridge->key(), $white->bridge($black, Blend::Dissolve, 12, $black->captions)->key(), $black->bridge($white, Blend::Dip, 12, $black->captions)->key(), $black->key()]));
+        self::assertCount(
+            4,
+            array_unique([
+                $bridge->key(),
+                $white->bridge($black, Blend::Dissolve, 12, $black->captions)->key(),
+                $black->bridge($white, Blend::Dip, 12, $black->captions)->key(),
+                $black->key(),
+            ]),
+        );
 
-        $raw = (new Process(['ffmpeg', '-v', 'error', '-i', $this->render($bridge), '-vf', 'scale=1:1,format=gray', '-f', 'rawvideo', '-']))->mustRun()->getOutput();
+        $raw = (new Process([
+            'ffmpeg', '-v', 'error', '-i',
+            $this->render($bridge),
+            '-vf', 'scale=1:1,format=gray', '-f', 'rawvideo', '-',
+        ]))
+            ->mustRun()
+            ->getOutput();
         $light = array_values((array) unpack('C*', $raw));
         self::assertCount(12, $light);
         self::assertLessThan(40, $light[0]);
@@ -257,10 +461,28 @@ final class RenderTest extends AppTestCase
 
     public function test_an_overlay_lies_over_the_picture_and_a_look_changes_it(): void
     {
-        $grey = self::layer(self::media('grey.png', '-f', 'lavfi', '-i', 'color=gray:size=360x640', '-frames:v', '1'), FootageKind::Still, 360, 640, self::centred(360, 640));
-        $white = self::layer(self::media('white.png', '-f', 'lavfi', '-i', 'color=white:size=360x640', '-frames:v', '1'), FootageKind::Still, 360, 640, self::centred(360, 640))->source;
+        $grey = self::layer(
+            self::media('grey.png', '-f', 'lavfi', '-i', 'color=gray:size=360x640', '-frames:v', '1'),
+            FootageKind::Still,
+            360,
+            640,
+            self::centred(360, 640),
+        );
+        $white = self::layer(
+            self::media('white.png', '-f', 'lavfi', '-i', 'color=white:size=360x640', '-frames:v', '1'),
+            FootageKind::Still,
+            360,
+            640,
+            self::centred(360, 640),
+        )->source;
         $at = function (Recipe $recipe, int $x, int $y): int {
-            $raw = (new Process(['ffmpeg', '-v', 'error', '-i', $this->render($recipe), '-frames:v', '1', '-vf', 'format=gray', '-f', 'rawvideo', '-']))->mustRun()->getOutput();
+            $raw = (new Process([
+                'ffmpeg', '-v', 'error', '-i',
+                $this->render($recipe),
+                '-frames:v', '1', '-vf', 'format=gray', '-f', 'rawvideo', '-',
+            ]))
+                ->mustRun()
+                ->getOutput();
 
             return ord($raw[$y * 540 + $x]);
         };
@@ -281,10 +503,19 @@ final class RenderTest extends AppTestCase
         unlink($here);
         $file = dirname(__DIR__, 2).'/var/test/recipe.json';
         file_put_contents($file, $recipe->toJson());
-        $process = new Process(['php', 'artisan', 'reel:render', $file], dirname(__DIR__, 2), ['DB_DATABASE' => '/nowhere/at/all.sqlite', 'LARAVEL_STORAGE_PATH' => storage_path()]);
+        $process = new Process(['php', 'artisan', 'reel:render', $file], dirname(__DIR__, 2), [
+            'DB_DATABASE' => '/nowhere/at/all.sqlite',
+            'LARAVEL_STORAGE_PATH' => storage_path(),
+        ]);
 
         self::assertSame(0, $process->run(), $process->getErrorOutput());
-        self::assertSame([$recipe->key(), 9], [json_decode($process->getOutput(), true)['key'] ?? '', json_decode($process->getOutput(), true)['frames'] ?? 0]);
+        self::assertSame(
+            [$recipe->key(), 9],
+            [
+                json_decode($process->getOutput(), true)['key'] ?? '',
+                json_decode($process->getOutput(), true)['frames'] ?? 0,
+            ],
+        );
         self::assertSame($before, md5_file($here));
     }
 }

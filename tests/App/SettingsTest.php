@@ -21,7 +21,8 @@ use RapidReel\Settings\Type\SplitType;
 /** A setting is made at a level, holds below it, and is taken back. */
 final class SettingsTest extends AppTestCase
 {
-    private const SCRIPT = "Two lamps burned at Calder Ness. The second was nobody's. It burned for nine years, and then it stopped.";
+    private const SCRIPT = "Two lamps burned at Calder Ness. The second was nobody's. It burned for nine years, and "
+        .'then it stopped.';
 
     private Short $short;
 
@@ -68,8 +69,9 @@ final class SettingsTest extends AppTestCase
     }
 
     #[DataProvider('wider')]
-    public function test_used_for_a_wider_level_as_a_whole_it_replaces_what_was_set_within_and_one_undo_gives_all_back(string $whole): void
-    {
+    public function test_used_for_a_wider_level_as_a_whole_it_replaces_what_was_set_within_and_one_undo_gives_all_back(
+        string $whole,
+    ): void {
         [$first, $second] = [$this->short->scenes[0], $this->short->scenes[1]];
         $this->put_('short', $this->short->id, '95');
         $this->put_('scene', $first->id, '120');
@@ -87,7 +89,9 @@ final class SettingsTest extends AppTestCase
         self::assertSame([95, Level::Short], $this->speed($second));
     }
 
-    /** Everything in the registry can be set at every level it names, by the one request, and refuses what it is not. */
+    /**
+     * Everything in the registry can be set at every level it names, by the one request, and refuses what it is not.
+     */
     public function test_every_setting_is_made_and_taken_back_at_every_level_it_names(): void
     {
         $scene = $this->short->scenes[0];
@@ -108,10 +112,16 @@ final class SettingsTest extends AppTestCase
                 $answer = $this->setting($level->value, $ids[$level->value], $key, $value);
                 self::assertSame(200, $answer->status(), "$key for a $level->value: ".$answer->json('message'));
                 $this->setting($level->value, $ids[$level->value], $key, null)->assertOk();
-                $said = $this->setting($level->value, $ids[$level->value], $key, 'no such thing')->assertStatus(422)->json('message');
+                $said = $this->setting($level->value, $ids[$level->value], $key, 'no such thing')
+                    ->assertStatus(422)
+                    ->json('message');
                 self::assertStringContainsString('no such thing', $said, $key);
                 $made++;
-                $ids = ['scene' => $this->short->refresh()->scenes[0]->id, 'shot' => $this->short->scenes[0]->shots[0]->id] + $ids;
+                $ids =
+                    [
+                        'scene' => $this->short->refresh()->scenes[0]->id,
+                        'shot' => $this->short->scenes[0]->shots[0]->id,
+                    ] + $ids;
             }
         }
         self::assertGreaterThan(30, $made);

@@ -14,8 +14,14 @@ final class SignInTest extends AppTestCase
     public static function guarded(): array
     {
         return [
-            'batches' => ['get', '/'], 'intake' => ['get', '/intake'], 'footage' => ['get', '/footage'], 'a batch' => ['get', '/batches/1'],
-            'a short' => ['get', '/shorts/1'], 'a file' => ['get', '/exports/1/mp4'], 'a sample' => ['get', '/voices/aldous/sample'], 'making' => ['post', '/batches'],
+            'batches' => ['get', '/'],
+            'intake' => ['get', '/intake'],
+            'footage' => ['get', '/footage'],
+            'a batch' => ['get', '/batches/1'],
+            'a short' => ['get', '/shorts/1'],
+            'a file' => ['get', '/exports/1/mp4'],
+            'a sample' => ['get', '/voices/aldous/sample'],
+            'making' => ['post', '/batches'],
         ];
     }
 
@@ -29,7 +35,9 @@ final class SignInTest extends AppTestCase
     {
         $this->user();
         $this->get('/sign-in')->assertOk()->assertSee('keeper@lamplight.example')->assertSee('lamplight');
-        $this->post('/sign-in', ['email' => 'keeper@lamplight.example', 'password' => 'lamplight'])->assertRedirect('/');
+        $this->post('/sign-in', ['email' => 'keeper@lamplight.example', 'password' => 'lamplight'])->assertRedirect(
+            '/',
+        );
         $this->get('/')->assertOk();
         $this->post('/sign-out')->assertRedirect('/sign-in');
         $this->get('/')->assertRedirect('/sign-in');
@@ -46,7 +54,9 @@ final class SignInTest extends AppTestCase
         $user = $this->user();
         self::assertNotSame('lamplight', $user->password);
         for ($i = 0; $i < 5; $i++) {
-            $this->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'This e-mail address and password do not belong together.']);
+            $this->post('/sign-in', ['email' => $user->email, 'password' => 'wrong'])->assertSessionHasErrors([
+                'email' => 'This e-mail address and password do not belong together.',
+            ]);
         }
         $this->post('/sign-in', ['email' => $user->email, 'password' => 'lamplight'])->assertSessionHasErrors('email');
         $this->get('/')->assertRedirect('/sign-in');
@@ -54,7 +64,10 @@ final class SignInTest extends AppTestCase
 
     public function test_nobody_reaches_the_batches_of_another(): void
     {
-        $batch = Batch::query()->create(['channel_id' => $this->channel('other@lamplight.example')->id, 'name' => 'Theirs']);
+        $batch = Batch::query()->create([
+            'channel_id' => $this->channel('other@lamplight.example')->id,
+            'name' => 'Theirs',
+        ]);
         $this->actingAs($this->user());
 
         $this->get("/batches/{$batch->id}")->assertNotFound();
@@ -64,15 +77,30 @@ final class SignInTest extends AppTestCase
 
     public function test_an_account_is_made_on_the_command_line_with_its_password_hashed(): void
     {
-        $this->artisan('reel:account', ['email' => 'new@lamplight.example'])->expectsQuestion('Password', 'short')->assertExitCode(1);
-        $this->artisan('reel:account', ['email' => 'new@lamplight.example', '--name' => 'New'])->expectsQuestion('Password', 'a long enough one')->assertExitCode(0);
+        $this->artisan('reel:account', ['email' => 'new@lamplight.example'])
+            ->expectsQuestion('Password', 'short')
+            ->assertExitCode(1);
+        $this->artisan('reel:account', ['email' => 'new@lamplight.example', '--name' => 'New'])
+            ->expectsQuestion('Password', 'a long enough one')
+            ->assertExitCode(0);
 
-        self::assertNotSame('a long enough one', User::query()->where('email', 'new@lamplight.example')->value('password'));
-        $this->post('/sign-in', ['email' => 'new@lamplight.example', 'password' => 'a long enough one'])->assertRedirect('/');
+        self::assertNotSame(
+            'a long enough one',
+            User::query()->where('email', 'new@lamplight.example')->value('password'),
+        );
+        $this->post('/sign-in', [
+            'email' => 'new@lamplight.example',
+            'password' => 'a long enough one',
+        ])->assertRedirect('/');
     }
 
     public function test_pages_load_from_here_alone(): void
     {
-        self::assertStringContainsString("default-src 'self'", (string) $this->get('/sign-in')->assertHeader('X-Content-Type-Options', 'nosniff')->headers->get('Content-Security-Policy'));
+        self::assertStringContainsString(
+            "default-src 'self'",
+            (string) $this->get('/sign-in')
+                ->assertHeader('X-Content-Type-Options', 'nosniff')
+                ->headers->get('Content-Security-Policy'),
+        );
     }
 }

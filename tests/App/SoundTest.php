@@ -32,12 +32,25 @@ final class SoundTest extends AppTestCase
 {
     private function cut(string $voice, ?CutMusic $music, string ...$texts): Cut
     {
-        $settled = Settled::defaults(app(Registrar::class)->of(null))->and(Level::Short, new Values(['voice' => $voice]));
-        $task = static fn (string $text): SceneTask => SceneTask::of(new Scene(SceneRole::Beat, $text), $settled, app(VoiceBook::class), []);
+        $settled = Settled::defaults(app(Registrar::class)->of(null))->and(
+            Level::Short,
+            new Values(['voice' => $voice]),
+        );
+        $task = static fn (string $text): SceneTask => SceneTask::of(
+            new Scene(SceneRole::Beat, $text),
+            $settled,
+            app(VoiceBook::class),
+            [],
+        );
         $tasks = array_map($task, array_values($texts));
         $shelf = new Shelf([], [], $music === null ? [] : [$music], []);
 
-        return app(CutMaker::class)->make('Sound', $tasks === [] ? throw new \LogicException : $tasks, $shelf, new Unwatched);
+        return app(CutMaker::class)->make(
+            'Sound',
+            $tasks === [] ? throw new \LogicException() : $tasks,
+            $shelf,
+            new Unwatched(),
+        );
     }
 
     private function mix(Cut $cut, ?string $music = null): string
@@ -52,10 +65,17 @@ final class SoundTest extends AppTestCase
     /** @return list<float> level of every 100 ms, 0…1 */
     private static function levels(string $file): array
     {
-        $raw = (new Process(['ffmpeg', '-v', 'error', '-i', $file, '-ac', '1', '-ar', '16000', '-f', 's16le', '-']))->mustRun()->getOutput();
+        $raw = (new Process(['ffmpeg', '-v', 'error', '-i', $file, '-ac', '1', '-ar', '16000', '-f', 's16le', '-']))
+            ->mustRun()
+            ->getOutput();
         $fine = (new Pcm($raw, 16_000))->levels();
 
-        return array_map(static fn (array $ten): float => sqrt(array_sum(array_map(static fn (float $level): float => $level ** 2, $ten)) / count($ten)), array_chunk($fine, 10));
+        return array_map(
+            static fn (array $ten): float => sqrt(
+                array_sum(array_map(static fn (float $level): float => $level ** 2, $ten)) / count($ten),
+            ),
+            array_chunk($fine, 10),
+        );
     }
 
     /** @return array<string, array{string}> */
@@ -65,9 +85,16 @@ final class SoundTest extends AppTestCase
     }
 
     #[DataProvider('voices')]
-    public function test_every_voice_comes_out_as_loud_as_outlets_want_and_exactly_as_long_as_the_picture(string $voice): void
-    {
-        $cut = $this->cut($voice, null, 'The lamp went out at nine in the evening.', 'Nobody saw the boat in the fog, not until the bell rang!', 'Then nine men came home.');
+    public function test_every_voice_comes_out_as_loud_as_outlets_want_and_exactly_as_long_as_the_picture(
+        string $voice,
+    ): void {
+        $cut = $this->cut(
+            $voice,
+            null,
+            'The lamp went out at nine in the evening.',
+            'Nobody saw the boat in the fog, not until the bell rang!',
+            'Then nine men came home.',
+        );
         $file = $this->mix($cut);
         $measured = app(LoudnessMeter::class)->file($file);
 
@@ -82,7 +109,11 @@ final class SoundTest extends AppTestCase
         $levels = self::levels($this->mix($cut));
         $peak = max($levels);
         foreach ($cut->words as $word) {
-            $span = array_slice($levels, intdiv($word->timing->startMs, 100), max(1, (int) ceil(($word->timing->endMs - $word->timing->startMs) / 100)));
+            $span = array_slice(
+                $levels,
+                intdiv($word->timing->startMs, 100),
+                max(1, (int) ceil(($word->timing->endMs - $word->timing->startMs) / 100)),
+            );
             self::assertGreaterThan(0.05 * $peak, max($span), $word->timing->text);
         }
         // The tail after the last word is silent.
@@ -92,7 +123,12 @@ final class SoundTest extends AppTestCase
     public function test_music_lies_well_under_the_voice_and_fades_out(): void
     {
         $music = new CutMusic('1', 'tune', app(LoudnessMeter::class)->file(self::music())->integrated);
-        $cut = $this->cut('aldous', $music, 'The lamp went out.', 'Nobody saw the boat in the fog until the bell rang in the tower.');
+        $cut = $this->cut(
+            'aldous',
+            $music,
+            'The lamp went out.',
+            'Nobody saw the boat in the fog until the bell rang in the tower.',
+        );
         $levels = self::levels($this->mix($cut, self::music()));
 
         $lastWord = $cut->words[count($cut->words) - 1]->timing->endMs;
@@ -129,19 +165,35 @@ final class SoundTest extends AppTestCase
         self::assertEquals($first, $again);
         self::assertSame($written, filemtime(app(TakeFiles::class)->soundFile($again->key)));
         self::assertNotSame($first->key, $takes->take('Spoken once, and kept!', $voice)->key);
-        self::assertNotSame($first->key, $takes->take('Spoken once, and kept.', app(VoiceBook::class)->get('aldous'))->key);
+        self::assertNotSame(
+            $first->key,
+            $takes->take('Spoken once, and kept.', app(VoiceBook::class)->get('aldous'))->key,
+        );
     }
 
     public function test_workers_that_want_the_same_take_at_once_get_the_same(): void
     {
-        $program = 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();'
-            .'$voice = app(App\Gateways\Voices\VoiceBook::class)->get("farren"); $takes = app(App\Voicing\TakeStore::class);'
-            .'for ($i = 0; $i < 12; $i++) { echo json_encode($takes->take("Wanted twice at once, '.bin2hex(random_bytes(4)).' number $i of twelve.", $voice)), "\n"; }';
-        $workers = array_map(static fn (): Process => new Process(['php', '-r', $program], dirname(__DIR__, 2)), range(1, 3));
+        $program =
+            'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; '.
+            '$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();'.
+            '$voice = app(App\Gateways\Voices\VoiceBook::class)->get("farren"); $takes = '.
+            'app(App\Voicing\TakeStore::class);'.
+            'for ($i = 0; $i < 12; $i++) { echo json_encode($takes->take("Wanted twice at once, '.
+            bin2hex(random_bytes(4)).
+            ' number $i of twelve.", $voice)), "\n"; }';
+        $workers = array_map(
+            static fn (): Process => new Process(['php', '-r', $program], dirname(__DIR__, 2)),
+            range(1, 3),
+        );
         foreach ($workers as $worker) {
             $worker->start();
         }
-        $said = array_map(static fn (Process $worker): string => $worker->wait() === 0 ? $worker->getOutput() : $worker->getErrorOutput(), $workers);
+        $said = array_map(
+            static fn (Process $worker): string => $worker->wait() === 0
+                ? $worker->getOutput()
+                : $worker->getErrorOutput(),
+            $workers,
+        );
 
         self::assertSame(12, substr_count($said[0], "\n"), $said[0]);
         self::assertCount(1, array_unique($said));
@@ -165,6 +217,13 @@ final class SoundTest extends AppTestCase
         file_put_contents($path, WavFile::encode($sound));
 
         self::assertEquals($sound, WavFile::read($path));
-        self::assertSame(['pcm_s16le', '22050', 1], [self::probe($path)['streams'][0]['codec_name'], self::probe($path)['streams'][0]['sample_rate'], self::probe($path)['streams'][0]['channels']]);
+        self::assertSame(
+            ['pcm_s16le', '22050', 1],
+            [
+                self::probe($path)['streams'][0]['codec_name'],
+                self::probe($path)['streams'][0]['sample_rate'],
+                self::probe($path)['streams'][0]['channels'],
+            ],
+        );
     }
 }

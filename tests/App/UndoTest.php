@@ -23,7 +23,13 @@ final class UndoTest extends AppTestCase
         parent::setUp();
         $this->actingAs($this->user());
         Queue::fake();
-        $this->post('/batches', ['voice' => 'aldous', 'profile' => 'upto-60', 'quality' => 'draft', 'later' => '1', 'text' => "One lamp burned.\nNobody saw it.\nFollow us."])->assertRedirect();
+        $this->post('/batches', [
+            'voice' => 'aldous',
+            'profile' => 'upto-60',
+            'quality' => 'draft',
+            'later' => '1',
+            'text' => "One lamp burned.\nNobody saw it.\nFollow us.",
+        ])->assertRedirect();
         $this->short = Batch::query()->firstOrFail()->shorts[0];
     }
 
@@ -35,9 +41,16 @@ final class UndoTest extends AppTestCase
 
     public function test_a_change_that_fails_leaves_nothing_behind(): void
     {
-        foreach ([[new Refusal('It cannot be.'), Refusal::class], [new InvalidArgumentException('x'), InvalidArgumentException::class]] as [$problem, $expected]) {
+        foreach (
+            [
+                [new Refusal('It cannot be.'), Refusal::class],
+                [new InvalidArgumentException('x'), InvalidArgumentException::class],
+            ] as [$problem, $expected]
+        ) {
             try {
-                app(EditBook::class)->change($this->short->batch, 'tried', [$this->short], function () use ($problem): void {
+                app(EditBook::class)->change($this->short->batch, 'tried', [$this->short], function () use (
+                    $problem,
+                ): void {
                     $this->short->scenes()->update(['text' => 'Lost.']);
 
                     throw $problem;
@@ -77,13 +90,19 @@ final class UndoTest extends AppTestCase
 
     public function test_a_stroke_over_many_is_taken_back_at_once_and_one_of_a_short_alone(): void
     {
-        $this->postJson("/batches/{$this->short->batch_id}/acts", ['act' => 'copy', 'shorts' => [$this->short->id]])->assertOk();
+        $this->postJson("/batches/{$this->short->batch_id}/acts", [
+            'act' => 'copy',
+            'shorts' => [$this->short->id],
+        ])->assertOk();
         $this->setting('short', Short::query()->pluck('id')->all(), 'voice', 'brenna')->assertOk();
         $this->putJson("/scenes/{$this->short->scenes[0]->id}", ['text' => 'Two lamps burned.'])->assertOk();
 
         $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: reworded scene.');
         $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: voice Brenna.');
-        self::assertSame([[], []], Short::query()->orderBy('id')->get()->map(static fn (Short $short): array => $short->settings->own)->all());
+        self::assertSame(
+            [[], []],
+            Short::query()->orderBy('id')->get()->map(static fn (Short $short): array => $short->settings->own)->all(),
+        );
         $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: copied.');
         self::assertSame(1, Short::query()->count());
         self::assertSame(2, Short::withTrashed()->count(), 'what was taken away can be looked for still');
@@ -92,7 +111,10 @@ final class UndoTest extends AppTestCase
     public function test_a_deleted_short_is_planned_and_exported_by_nobody(): void
     {
         $this->post("/shorts/{$this->short->id}/exports", ['quality' => 'draft'])->assertRedirect();
-        $this->postJson("/batches/{$this->short->batch_id}/acts", ['act' => 'delete', 'shorts' => [$this->short->id]])->assertOk();
+        $this->postJson("/batches/{$this->short->batch_id}/acts", [
+            'act' => 'delete',
+            'shorts' => [$this->short->id],
+        ])->assertOk();
 
         self::assertSame('cancelled', \App\Models\Export::query()->firstOrFail()->state->value);
         app()->call([new PlanShort($this->short->id), 'handle']);

@@ -44,7 +44,10 @@ final class UpgradeTest extends AppTestCase
         $this->usual = (string) config('database.connections.sqlite.database');
         config(['database.connections.sqlite.database' => "$this->folder/reel.sqlite"]);
         DB::purge('sqlite');
-        $this->app->instance(MediaStore::class, new MediaStore(Storage::build(['driver' => 'local', 'root' => "$this->folder/media"])));
+        $this->app->instance(
+            MediaStore::class,
+            new MediaStore(Storage::build(['driver' => 'local', 'root' => "$this->folder/media"])),
+        );
         config(['filesystems.disks.media.root' => "$this->folder/media"]);
         Storage::forgetDisk('media');
         self::assertSame(0, Artisan::call('migrate', ['--force' => true]));
@@ -66,7 +69,11 @@ final class UpgradeTest extends AppTestCase
         self::assertSame(['Fixture Log', 'Other'], Channel::query()->orderBy('id')->pluck('name')->all());
         self::assertSame(['voice' => 'brenna'], Channel::query()->firstOrFail()->settings->own);
         self::assertSame(6, Footage::at(Channel::query()->firstOrFail())->count());
-        self::assertSame(0, Footage::at(Channel::query()->latest('id')->firstOrFail())->count(), 'nothing of one account is at hand for another');
+        self::assertSame(
+            0,
+            Footage::at(Channel::query()->latest('id')->firstOrFail())->count(),
+            'nothing of one account is at hand for another',
+        );
         $batch = Batch::query()->firstOrFail();
         [$lamp, $bell, $boat, $why] = $batch->shorts->all();
 
@@ -76,10 +83,23 @@ final class UpgradeTest extends AppTestCase
         self::assertSame(['pause' => 400, 'voice' => 'corwin'], $lamp->scenes[1]->settings->own);
         self::assertSame('9', $lamp->scenes[1]->spared);
         self::assertSame(['speed' => 90], $lamp->scenes[2]->settings->own);
-        self::assertSame(['slow push on the lamp', 'a gull in the rain'], $lamp->scenes->pluck('brief')->filter()->values()->all());
+        self::assertSame(
+            ['slow push on the lamp', 'a gull in the rain'],
+            $lamp->scenes->pluck('brief')->filter()->values()->all(),
+        );
         self::assertSame([2, 1, 1], [$lamp->notes()->count(), $lamp->hooks()->count(), $boat->hooks()->count()]);
         $chosen = Shot::query()->where('locked', true)->orderBy('id')->get();
-        self::assertSame([['Tower', 0], ['Bell', 11]], $chosen->map(static fn (Shot $shot): array => [Footage::query()->findOrFail($shot->footage_id)->name, $shot->word])->all());
+        self::assertSame(
+            [['Tower', 0], ['Bell', 11]],
+            $chosen
+                ->map(
+                    static fn (Shot $shot): array => [
+                        Footage::query()->findOrFail($shot->footage_id)->name,
+                        $shot->word,
+                    ],
+                )
+                ->all(),
+        );
         self::assertSame([true, true], Reading::query()->where('short_id', $bell->id)->pluck('accepted')->all());
         self::assertSame($boat->id, $why->variant_of);
         self::assertSame(17, DB::table('edits')->where('channel_id', 1)->count());
@@ -90,7 +110,10 @@ final class UpgradeTest extends AppTestCase
         Artisan::call('reel:settle');
         $this->work();
         [$lamp, $bell, $boat] = Batch::query()->firstOrFail()->shorts->all();
-        $state = static fn (Short $short): string => ShortRow::of($short->refresh()->load(['latestExport', 'latestDone']), Axis::over([]))->state;
+        $state = static fn (Short $short): string => ShortRow::of(
+            $short->refresh()->load(['latestExport', 'latestDone']),
+            Axis::over([]),
+        )->state;
         self::assertSame(['ready', 'ready', 'edited since'], [$state($lamp), $state($bell), $state($boat)]);
 
         foreach ([$lamp, $bell] as $short) {
@@ -98,8 +121,20 @@ final class UpgradeTest extends AppTestCase
             app(ExportDesk::class)->order($short, Quality::Draft);
             $this->work();
             $after = Export::query()->where('short_id', $short->id)->latest('id')->firstOrFail();
-            self::assertSame(['done', $before->duration_ms], [$after->state->value, $after->duration_ms], (string) $after->problem);
-            $compared = new Process(['ffmpeg', '-hide_banner', '-i', $this->video($before), '-i', $this->video($after), '-lavfi', 'ssim', '-f', 'null', '-']);
+            self::assertSame(
+                ['done', $before->duration_ms],
+                [$after->state->value, $after->duration_ms],
+                (string) $after->problem,
+            );
+            $compared = new Process([
+                'ffmpeg',
+                '-hide_banner',
+                '-i',
+                $this->video($before),
+                '-i',
+                $this->video($after),
+                '-lavfi', 'ssim', '-f', 'null', '-',
+            ]);
             preg_match('/All:([\d.]+)/', $compared->mustRun()->getErrorOutput(), $found);
             self::assertGreaterThanOrEqual(0.98, (float) ($found[1] ?? 0), $short->title);
         }
@@ -113,24 +148,54 @@ final class UpgradeTest extends AppTestCase
     public function test_what_was_changed_before_can_still_be_undone_and_done_again(): void
     {
         $boat = Short::query()->where('title', 'The boat')->firstOrFail();
-        $texts = static fn (): array => Scene::query()->where('short_id', $boat->id)->orderBy('position')->pluck('text')->all();
+        $texts = static fn (): array => Scene::query()
+            ->where('short_id', $boat->id)
+            ->orderBy('position')
+            ->pluck('text')
+            ->all();
         $edits = app(EditBook::class);
         $said = [];
         while ($edits->last($boat) !== null) {
             $said[] = $edits->undo($boat);
         }
-        self::assertSame(['reworded scene', 'scenes: a line each', 'target Up to 3 min', 'reworded scene', 'split scene', 'kept a hook'], $said);
-        self::assertSame(['Nine boats followed one light.', 'They came home through the storm.', 'Nobody told the keeper why.', 'He wrote it down.'], $texts());
+        self::assertSame(
+            [
+                'reworded scene',
+                'scenes: a line each',
+                'target Up to 3 min',
+                'reworded scene',
+                'split scene',
+                'kept a hook',
+            ],
+            $said,
+        );
+        self::assertSame(
+            [
+                'Nine boats followed one light.',
+                'They came home through the storm.',
+                'Nobody told the keeper why.',
+                'He wrote it down.',
+            ],
+            $texts(),
+        );
         self::assertSame([[], 0], [$boat->refresh()->settings->own, $boat->hooks()->count()]);
         while ($edits->next($boat) !== null) {
             $edits->redo($boat);
         }
-        self::assertSame([['Nine small boats followed one lamp.'], ['profile' => 'upto-180', 'split' => 'line']], [$texts(), $boat->refresh()->settings->own]);
+        self::assertSame(
+            [['Nine small boats followed one lamp.'], ['profile' => 'upto-180', 'split' => 'line']],
+            [$texts(), $boat->refresh()->settings->own],
+        );
 
         // A picture that was chosen by the number of its shot is chosen by its words again.
         $lamp = Short::query()->firstOrFail();
-        $chosen = static fn (): array => Shot::query()->where('locked', true)->whereIn('scene_id', $lamp->scenes->modelKeys())
-            ->orderBy('scene_id')->get()->map(static fn (Shot $shot): array => [Footage::query()->findOrFail($shot->footage_id)->name, $shot->word])->all();
+        $chosen = static fn (): array => Shot::query()
+            ->where('locked', true)
+            ->whereIn('scene_id', $lamp->scenes->modelKeys())
+            ->orderBy('scene_id')
+            ->get()
+            ->map(static fn (Shot $shot): array => [Footage::query()->findOrFail($shot->footage_id)->name, $shot->word])
+            ->all();
         self::assertSame(['changed brief', 'swapped a picture'], [$edits->undo($lamp), $edits->undo($lamp)]);
         self::assertSame([['Bell', 11]], $chosen());
         $edits->redo($lamp);
@@ -139,12 +204,20 @@ final class UpgradeTest extends AppTestCase
 
     public function test_its_pages_and_its_archive_open(): void
     {
-        foreach (['/', '/batches/1', '/shorts/1', '/shorts/1/voice', '/shorts/2/voice', '/shorts/1/briefs', '/house', '/shorts/1/edits/3', '/exports/1/mp4'] as $page) {
+        foreach (
+            [
+                '/', '/batches/1', '/shorts/1', '/shorts/1/voice', '/shorts/2/voice', '/shorts/1/briefs', '/house',
+                '/shorts/1/edits/3', '/exports/1/mp4',
+            ] as $page
+        ) {
             $this->get($page)->assertOk();
         }
         $zip = new ZipArchive;
         $zip->open(app(ExportArchive::class)->of(array_values(Short::query()->with('latestDone')->get()->all())));
         self::assertSame(16, $zip->numFiles);
-        self::assertStringContainsString('"1 of 5 pictures stand twice', str_replace('upto-60,1', 'upto-60,"1', (string) $zip->getFromName('manifest.csv')));
+        self::assertStringContainsString(
+            '"1 of 5 pictures stand twice',
+            str_replace('upto-60,1', 'upto-60,"1', (string) $zip->getFromName('manifest.csv')),
+        );
     }
 }

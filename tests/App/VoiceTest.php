@@ -32,7 +32,11 @@ use Tests\Support\Sounds;
 /** Who reads, how, and recordings that take a voice's place. */
 final class VoiceTest extends AppTestCase
 {
-    private const LINES = ['For eleven years one lighthouse guided no ships at all.', 'Nobody told the keeper of the light.', 'Follow for another light tomorrow.'];
+    private const LINES = [
+        'For eleven years one lighthouse guided no ships at all.',
+        'Nobody told the keeper of the light.',
+        'Follow for another light tomorrow.',
+    ];
 
     protected function setUp(): void
     {
@@ -44,7 +48,15 @@ final class VoiceTest extends AppTestCase
 
     private function short(string $text = ''): Short
     {
-        $this->post('/batches', ['voice' => 'aldous', 'profile' => 'upto-60', 'quality' => 'draft', 'later' => '1', 'text' => "# Lamp\n".($text ?: implode("\n", self::LINES))])->assertRedirect()->assertSessionMissing('problem');
+        $this->post('/batches', [
+            'voice' => 'aldous',
+            'profile' => 'upto-60',
+            'quality' => 'draft',
+            'later' => '1',
+            'text' => "# Lamp\n".($text ?: implode("\n", self::LINES)),
+        ])
+            ->assertRedirect()
+            ->assertSessionMissing('problem');
 
         return Batch::query()->latest('id')->firstOrFail()->shorts[0];
     }
@@ -64,7 +76,8 @@ final class VoiceTest extends AppTestCase
         $starts = [];
         foreach (self::LINES as $line) {
             $known = KnownSpeech::of($line, 'slt', $folder);
-            array_push($starts, ...array_map(static fn (float $ms): float => $ms + strlen($bytes) / 32, $known->starts));
+            $before = strlen($bytes) / 32;
+            array_push($starts, ...array_map(static fn (float $ms): float => $ms + $before, $known->starts));
             $bytes .= $known->sound->bytes;
         }
 
@@ -72,12 +85,25 @@ final class VoiceTest extends AppTestCase
     }
 
     /** @return TestResponse<\Illuminate\Http\Response> */
-    private function bring(Short $short, string $bytes, string $name = 'take.wav', string $text = '', ?string $timing = null): TestResponse
-    {
-        return $this->post("/shorts/{$short->id}/recordings", array_filter([
-            'sound' => UploadedFile::fake()->createWithContent($name, $bytes), 'text' => $text,
-            'timing' => $timing === null ? null : UploadedFile::fake()->createWithContent('times.srt', $timing),
-        ], static fn ($one): bool => $one !== null), ['Accept' => 'application/json']);
+    private function bring(
+        Short $short,
+        string $bytes,
+        string $name = 'take.wav',
+        string $text = '',
+        ?string $timing = null,
+    ): TestResponse {
+        return $this->post(
+            "/shorts/{$short->id}/recordings",
+            array_filter(
+                [
+                    'sound' => UploadedFile::fake()->createWithContent($name, $bytes),
+                    'text' => $text,
+                    'timing' => $timing === null ? null : UploadedFile::fake()->createWithContent('times.srt', $timing),
+                ],
+                static fn ($one): bool => $one !== null,
+            ),
+            ['Accept' => 'application/json'],
+        );
     }
 
     private function align(): Recording
@@ -110,10 +136,20 @@ final class VoiceTest extends AppTestCase
         $far = [];
         foreach ($cut->scenes as $number => $scene) {
             $words = array_values(array_filter($cut->words, static fn ($one): bool => $one->scene === $number));
-            $shifts = array_map(static fn ($one, int $i): float => $one->timing->startMs - $starts[$word + $i], $words, array_keys($words));
+            $shifts = array_map(
+                static fn ($one, int $i): float => $one->timing->startMs - $starts[$word + $i],
+                $words,
+                array_keys($words),
+            );
             $sorted = $shifts;
             sort($sorted);
-            array_push($far, ...array_filter($shifts, static fn (float $shift): bool => abs($shift - $sorted[intdiv(count($sorted), 2)]) > 150));
+            array_push(
+                $far,
+                ...array_filter(
+                    $shifts,
+                    static fn (float $shift): bool => abs($shift - $sorted[intdiv(count($sorted), 2)]) > 150,
+                ),
+            );
             $word += count($words);
             self::assertSame(48_000, app(TakeFiles::class)->sound($scene->take)->rate);
         }
@@ -127,7 +163,11 @@ final class VoiceTest extends AppTestCase
     public function test_a_reading_follows_its_words_and_rests_while_they_are_others(): void
     {
         $short = $this->short();
-        $this->bring($short, WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', dirname(__DIR__, 2).'/var/test/speech')->sound), text: self::LINES[1])->assertOk();
+        $this->bring(
+            $short,
+            WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', dirname(__DIR__, 2).'/var/test/speech')->sound),
+            text: self::LINES[1],
+        )->assertOk();
         $this->align();
         $this->postJson("/readings/{$short->readings()->firstOrFail()->id}")->assertOk();
         $read = $this->plan($short)->plannedCut()?->scenes[1]->take;
@@ -135,13 +175,23 @@ final class VoiceTest extends AppTestCase
         self::assertNotSame($read, $this->plan($short)->plannedCut()?->scenes[1]->take);
         $this->postJson("/shorts/{$short->id}/undo")->assertOk();
         self::assertSame($read, $this->plan($short)->plannedCut()?->scenes[1]->take);
-        $this->bring($short, 'x', text: 'Words of no scene.')->assertStatus(422)->assertJsonPath('message', 'The words of this scene have changed meanwhile. Load the page again; your recording is still on your disk.');
+        $this->bring($short, 'x', text: 'Words of no scene.')
+            ->assertStatus(422)
+            ->assertJsonPath(
+                'message',
+                'The words of this scene have changed meanwhile. Load the page again; your recording is still on your '
+                    .'disk.',
+            );
     }
 
     public function test_a_boundary_is_pinned_and_the_words_beside_it_give_way(): void
     {
         $short = $this->short();
-        $this->bring($short, WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', dirname(__DIR__, 2).'/var/test/speech')->sound), text: self::LINES[1]);
+        $this->bring(
+            $short,
+            WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', dirname(__DIR__, 2).'/var/test/speech')->sound),
+            text: self::LINES[1],
+        );
         $this->align();
         $reading = Reading::query()->firstOrFail();
         $to = $reading->words[2]['start_ms'] - 30;
@@ -152,10 +202,19 @@ final class VoiceTest extends AppTestCase
         self::assertLessThanOrEqual($to, $words[1]['end_ms']);
         self::assertSame($to, app(TakeFiles::class)->kept($reading->take)?->words[2]->startMs);
         $this->putJson("/readings/{$reading->id}/words/2", ['ms' => 0])->assertOk();
-        self::assertGreaterThan($words[1]['start_ms'], $reading->refresh()->words[2]['start_ms'], 'never before the word before');
+        self::assertGreaterThan(
+            $words[1]['start_ms'],
+            $reading->refresh()->words[2]['start_ms'],
+            'never before the word before',
+        );
         $this->putJson("/readings/{$reading->id}/words/99", ['ms' => 0])->assertStatus(422);
-        $this->getJson("/scenes/{$short->scenes[1]->id}/take")->assertOk()->assertJsonPath('words.2.pinned', true)->assertJsonPath('reading', $reading->id);
-        $this->actingAs($this->user('other@lamplight.example'))->putJson("/readings/{$reading->id}/words/2", ['ms' => 0])->assertNotFound();
+        $this->getJson("/scenes/{$short->scenes[1]->id}/take")
+            ->assertOk()
+            ->assertJsonPath('words.2.pinned', true)
+            ->assertJsonPath('reading', $reading->id);
+        $this->actingAs($this->user('other@lamplight.example'))
+            ->putJson("/readings/{$reading->id}/words/2", ['ms' => 0])
+            ->assertNotFound();
     }
 
     public function test_times_that_come_along_are_used_and_spread_over_their_words(): void
@@ -164,16 +223,34 @@ final class VoiceTest extends AppTestCase
         $known = KnownSpeech::of(self::LINES[1], 'slt', dirname(__DIR__, 2).'/var/test/speech');
         $half = (int) $known->starts[3];
         $time = static fn (int $ms): string => sprintf('00:00:%02d,%03d', intdiv($ms, 1000), $ms % 1000);
-        $srt = "1\n00:00:00,000 --> {$time($half)}\nNobody told the\n\n2\n{$time($half)} --> {$time($known->sound->durationMs())}\nkeeper of the light.\n";
+        $srt = "1\n00:00:00,000 --> {$time($half)}\nNobody told the\n\n2\n{$time($half)} --> {$time(
+            $known->sound->durationMs(),
+        )}\nkeeper of the light.\n";
         $this->bring($short, WavFile::encode($known->sound), text: self::LINES[1], timing: $srt)->assertOk();
         self::assertSame(RecordingState::Ready, $this->align()->state);
         $words = Reading::query()->firstOrFail()->words;
-        $far = array_filter($words, static fn (array $word, int $i): bool => abs($known->starts[$i] - $known->starts[0] - $word['start_ms'] + $words[0]['start_ms']) > 150, ARRAY_FILTER_USE_BOTH);
+        $far = array_filter(
+            $words,
+            static fn (array $word, int $i): bool => abs(
+                $known->starts[$i] - $known->starts[0] - $word['start_ms'] + $words[0]['start_ms'],
+            ) > 150,
+            ARRAY_FILTER_USE_BOTH,
+        );
         self::assertLessThanOrEqual(1, count($far), 'of seven words');
 
-        $this->bring($short, WavFile::encode($known->sound), text: self::LINES[1], timing: "1\n00:00:00,000 --> 00:00:01,000\nOther words\n");
-        self::assertSame('The file of times has 2 words and the script 7; they must be the same.', $this->align()->problem);
-        $this->bring($short, WavFile::encode($known->sound), text: self::LINES[1], timing: 'no times')->assertStatus(422);
+        $this->bring(
+            $short,
+            WavFile::encode($known->sound),
+            text: self::LINES[1],
+            timing: "1\n00:00:00,000 --> 00:00:01,000\nOther words\n",
+        );
+        self::assertSame(
+            'The file of times has 2 words and the script 7; they must be the same.',
+            $this->align()->problem,
+        );
+        $this->bring($short, WavFile::encode($known->sound), text: self::LINES[1], timing: 'no times')->assertStatus(
+            422,
+        );
     }
 
     /** @return array<string, array{string, string, string}> */
@@ -182,14 +259,21 @@ final class VoiceTest extends AppTestCase
         return [
             'no sound at all' => ['a.wav', 'not a sound', 'holds no sound that can be read'],
             'a playlist' => ['a.mp3', "#EXTM3U\nfile:///etc/passwd\n", 'is a playlist'],
-            'an hour' => ['a.wav', WavFile::encode(new Pcm(str_repeat("\0\0", 3_600 * 4_000), 4_000)), 'runs 60 minutes; a recording has at most 20'],
+            'an hour' => [
+                'a.wav',
+                WavFile::encode(new Pcm(str_repeat("\0\0", 3_600 * 4_000), 4_000)),
+                'runs 60 minutes; a recording has at most 20',
+            ],
         ];
     }
 
     #[DataProvider('refused')]
     public function test_what_cannot_be_a_recording_is_refused_at_once(string $name, string $bytes, string $why): void
     {
-        self::assertStringContainsString($why, $this->bring($this->short(), $bytes, $name)->assertStatus(422)['message']);
+        self::assertStringContainsString(
+            $why,
+            $this->bring($this->short(), $bytes, $name)->assertStatus(422)['message'],
+        );
     }
 
     /** @return array<string, array{Pcm, string}> */
@@ -217,7 +301,15 @@ final class VoiceTest extends AppTestCase
     {
         $short = $this->short();
         $other = KnownSpeech::of(KnownSpeech::SENTENCES[7], 'kal16', dirname(__DIR__, 2).'/var/test/speech')->sound;
-        $loud = new Pcm(Pcm::bytesOf(array_map(static fn (int $value): int => max(-32_768, min(32_767, 9 * $value)), Pcm::values($other->bytes))), $other->rate);
+        $loud = new Pcm(
+            Pcm::bytesOf(
+                array_map(
+                    static fn (int $value): int => max(-32_768, min(32_767, 9 * $value)),
+                    Pcm::values($other->bytes),
+                ),
+            ),
+            $other->rate,
+        );
         $this->bring($short, WavFile::encode($loud), text: self::LINES[1])->assertOk();
         $this->align();
         $remarks = Reading::query()->firstOrFail()->remarks;
@@ -233,20 +325,41 @@ final class VoiceTest extends AppTestCase
         @mkdir($folder);
         file_put_contents("$folder/in.wav", WavFile::encode($known->sound));
         $short = $this->short();
-        foreach (['a.mp3' => [], 'b.m4a' => [], 'c.ogg' => ['-c:a', 'libvorbis'], 'd.flac' => [], 'e.webm' => ['-c:a', 'libopus'], 'f.wav' => ['-ac', '6', '-ar', '96000'], 'g.wav' => ['-ar', '8000']] as $name => $options) {
-            (new Process(['ffmpeg', '-v', 'error', '-y', '-i', "$folder/in.wav", ...$options, "$folder/$name"]))->mustRun();
+        foreach (
+            [
+                'a.mp3' => [],
+                'b.m4a' => [],
+                'c.ogg' => ['-c:a', 'libvorbis'],
+                'd.flac' => [],
+                'e.webm' => ['-c:a', 'libopus'],
+                'f.wav' => ['-ac', '6', '-ar', '96000'],
+                'g.wav' => ['-ar', '8000'],
+            ] as $name => $options
+        ) {
+            (new Process([
+                'ffmpeg', '-v', 'error', '-y', '-i', "$folder/in.wav", ...$options, "$folder/$name",
+            ]))->mustRun();
             $this->bring($short, (string) file_get_contents("$folder/$name"), $name, self::LINES[1])->assertOk();
             self::assertSame(RecordingState::Ready, $this->align()->state, $name);
             $words = Reading::query()->latest('id')->firstOrFail()->words;
-            self::assertEqualsWithDelta($known->starts[6] - $known->starts[0], $words[6]['start_ms'] - $words[0]['start_ms'], 250, $name);
+            self::assertEqualsWithDelta(
+                $known->starts[6] - $known->starts[0],
+                $words[6]['start_ms'] - $words[0]['start_ms'],
+                250,
+                $name,
+            );
         }
     }
 
     public function test_voice_speed_pause_and_dead_air_are_set_for_short_and_scene_and_the_narrower_wins(): void
     {
-        $short = $this->plan($this->short('One lamp burned, and nobody saw it; then it went out. The gull slept on. Follow us.'));
+        $short = $this->plan(
+            $this->short('One lamp burned, and nobody saw it; then it went out. The gull slept on. Follow us.'),
+        );
         $usual = $short->plannedCut() ?? self::fail();
-        $length = fn (int $scene): int => app(TakeFiles::class)->sound($this->plan($short)->plannedCut()?->scenes[$scene]->take ?? '')->durationMs();
+        $length = fn (int $scene): int => app(TakeFiles::class)
+            ->sound($this->plan($short)->plannedCut()?->scenes[$scene]->take ?? '')
+            ->durationMs();
         $before = $length(0);
 
         $this->setting('short', $short->id, 'speed', '140')->assertOk();
@@ -262,9 +375,13 @@ final class VoiceTest extends AppTestCase
         self::assertGreaterThan($before, $length(0));
         $this->setting('scene', $short->scenes[1]->id, 'voice', 'brenna')->assertOk();
         $read = $this->plan($short)->plannedCut()?->scenes[1]->take;
-        self::assertSame(app(TakeStore::class)->knownRaw('The gull slept on.', app(VoiceBook::class)->get('brenna'))?->key, $read);
+        self::assertSame(
+            app(TakeStore::class)->knownRaw('The gull slept on.', app(VoiceBook::class)->get('brenna'))?->key,
+            $read,
+        );
 
-        foreach ([['speed', '500'], ['pause', '-1'], ['pause', 'x'], ['voice', 'nobody'], ['colour', 'red']] as [$field, $value]) {
+        $bad = [['speed', '500'], ['pause', '-1'], ['pause', 'x'], ['voice', 'nobody'], ['colour', 'red']];
+        foreach ($bad as [$field, $value]) {
             $this->setting('short', $short->id, $field, $value)->assertStatus(422);
         }
         for ($i = 0; $i < 7; $i++) {
@@ -281,7 +398,10 @@ final class VoiceTest extends AppTestCase
         self::assertFalse($take['pauses'][0]['spared']);
         $this->get("/scenes/{$short->scenes[0]->id}/take.wav")->assertOk()->assertHeader('Content-Type', 'audio/wav');
         $before = $short->plannedCut()?->durationMs;
-        $this->putJson("/scenes/{$short->scenes[0]->id}/pauses", ['after' => $take['pauses'][0]['after'], 'spare' => true])->assertOk();
+        $this->putJson("/scenes/{$short->scenes[0]->id}/pauses", [
+            'after' => $take['pauses'][0]['after'],
+            'spare' => true,
+        ])->assertOk();
         $longer = $this->plan($short)->plannedCut()?->durationMs - $before;
 
         self::assertEqualsWithDelta($take['pauses'][0]['end'] - $take['pauses'][0]['start'] - 120, $longer, 20);
@@ -292,28 +412,49 @@ final class VoiceTest extends AppTestCase
     {
         $short = $this->short();
         $other = $this->short();
-        $set = fn (string $key, string $value): string => $this->setting('short', [$short->id, $other->id], $key, $value)->assertOk()['said'];
+        $set = fn (string $key, string $value): string => $this->setting(
+            'short',
+            [$short->id, $other->id],
+            $key,
+            $value,
+        )->assertOk()['said'];
 
         self::assertSame('2 shorts: speed 120 %.', $set('speed', '120'));
         self::assertSame('2 shorts: pause after a scene 300 ms.', $set('pause', '300'));
         self::assertSame('2 shorts: dead air cut to left as it is.', $set('dead_air', 'left'));
         self::assertSame('Nothing to change: speed 120 %.', $set('speed', '120'));
         self::assertSame(['dead_air' => 'left', 'pause' => 300, 'speed' => 120], $short->refresh()->settings->own);
-        self::assertSame('A pause is from 0 to 3,000 ms, or “usual”; “abc” is not.', $this->setting('short', $short->id, 'pause', 'abc')->assertStatus(422)['message']);
+        self::assertSame(
+            'A pause is from 0 to 3,000 ms, or “usual”; “abc” is not.',
+            $this->setting('short', $short->id, 'pause', 'abc')->assertStatus(422)['message'],
+        );
         $this->setting('short', $short->id, 'pause', '')->assertStatus(422);
     }
 
     public function test_a_pronunciation_changes_what_is_heard_and_never_the_captions(): void
     {
-        $this->put('/house', ['name' => 'Log', 'pronunciations' => "Ness = Promontory of the north\nbad line"])->assertRedirect();
+        $this->put('/house', [
+            'name' => 'Log',
+            'pronunciations' => "Ness = Promontory of the north\nbad line",
+        ])->assertRedirect();
         $short = $this->plan($this->short('The light at Calder Ness went out. Follow us.'));
-        $plain = app(TakeStore::class)->take('The light at Calder Ness went out.', app(VoiceBook::class)->get('aldous'));
+        $plain = app(TakeStore::class)->take(
+            'The light at Calder Ness went out.',
+            app(VoiceBook::class)->get('aldous'),
+        );
         $scene = $short->plannedCut()?->scenes[0] ?? self::fail();
         $take = app(TakeFiles::class)->kept($scene->take) ?? self::fail();
 
         self::assertGreaterThan($plain->durationMs + 500, $take->durationMs);
-        self::assertSame(array_map(static fn ($word): string => $word->text, $plain->words), array_map(static fn ($word): string => $word->text, $take->words));
-        self::assertGreaterThan(700, $take->words[4]->endMs - $take->words[4]->startMs, 'the word stands as long as what is said for it');
+        self::assertSame(
+            array_map(static fn ($word): string => $word->text, $plain->words),
+            array_map(static fn ($word): string => $word->text, $take->words),
+        );
+        self::assertGreaterThan(
+            700,
+            $take->words[4]->endMs - $take->words[4]->startMs,
+            'the word stands as long as what is said for it',
+        );
     }
 
     public function test_numbers_dates_and_signs_are_shown_as_written_at_the_time_they_are_said(): void
@@ -321,13 +462,25 @@ final class VoiceTest extends AppTestCase
         $text = 'In 1884, 12.5 % of the ship-owners & 3 captains paid £40 on 3 May.';
         $take = app(TakeStore::class)->take($text, app(VoiceBook::class)->get('aldous'));
 
-        self::assertSame(array_map(static fn (ScriptWord $word): string => $word->text, ScriptWord::of($text)), array_map(static fn ($word): string => $word->text, $take->words));
-        self::assertGreaterThan(500, $take->words[1]->endMs - $take->words[1]->startMs, '“eighteen eighty-four” takes its time');
+        self::assertSame(
+            array_map(static fn (ScriptWord $word): string => $word->text, ScriptWord::of($text)),
+            array_map(static fn ($word): string => $word->text, $take->words),
+        );
+        self::assertGreaterThan(
+            500,
+            $take->words[1]->endMs - $take->words[1]->startMs,
+            '“eighteen eighty-four” takes its time',
+        );
     }
 
     public function test_the_second_engine_speaks_english_and_its_words_are_found(): void
     {
-        $voices = array_values(array_filter(app(VoiceBook::class)->all(), static fn ($voice): bool => $voice->source === VoiceEngine::Diphones));
+        $voices = array_values(
+            array_filter(
+                app(VoiceBook::class)->all(),
+                static fn ($voice): bool => $voice->source === VoiceEngine::Diphones,
+            ),
+        );
         self::assertGreaterThanOrEqual(3, count($voices));
         foreach (array_slice($voices, 0, 2) as $voice) {
             $raw = app(TakeStore::class)->raw(self::LINES[1], $voice);
@@ -338,12 +491,17 @@ final class VoiceTest extends AppTestCase
                 self::assertGreaterThan(30, $word->endMs - $word->startMs, "{$voice->name}: {$word->text}");
             }
         }
-        self::assertGreaterThanOrEqual(10, count(array_unique(array_map(static fn ($voice): string => $voice->language, app(VoiceBook::class)->all()))));
+        $languages = array_map(static fn ($voice): string => $voice->language, app(VoiceBook::class)->all());
+        self::assertGreaterThanOrEqual(10, count(array_unique($languages)));
     }
 
     public function test_a_typed_sentence_is_heard_by_any_voice(): void
     {
-        $url = $this->postJson('/voices/say', ['voice' => 'brenna', 'text' => 'A bell under water.', 'speed' => 90])->assertOk()['url'];
+        $url = $this->postJson('/voices/say', [
+            'voice' => 'brenna',
+            'text' => 'A bell under water.',
+            'speed' => 90,
+        ])->assertOk()['url'];
         $this->get($url)->assertNotFound();
         Queue::assertPushed(SpeakSample::class, static function (SpeakSample $job): bool {
             app()->call([$job, 'handle']);
@@ -353,7 +511,9 @@ final class VoiceTest extends AppTestCase
         $this->get($url)->assertOk()->assertHeader('Content-Type', 'audio/wav');
         $this->postJson('/voices/say', ['voice' => 'brenna', 'text' => ''])->assertStatus(422);
         $this->postJson('/voices/say', ['voice' => 'brenna', 'text' => 'Faster.', 'speed' => 900])->assertStatus(422);
-        $this->setting('channel', $this->channel()->id, 'voice', 'delphine')->assertOk()->assertJsonPath('said', 'House style: voice Delphine.');
+        $this->setting('channel', $this->channel()->id, 'voice', 'delphine')
+            ->assertOk()
+            ->assertJsonPath('said', 'House style: voice Delphine.');
         $this->get('/intake')->assertSee('<option value="">Delphine</option>', false);
         $this->get('/voices')->assertOk()->assertSee('found in the sound');
     }
@@ -364,12 +524,19 @@ final class VoiceTest extends AppTestCase
         $tight = $takes->take(self::LINES[1], app(VoiceBook::class)->get('aldous'), new Delivery(DeadAir::USUAL_MS));
         self::assertNotSame(48_000, app(TakeFiles::class)->sound($tight->key)->rate);
         $short = $this->short();
-        $this->bring($short, WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', dirname(__DIR__, 2).'/var/test/speech')->sound), text: self::LINES[1]);
+        $this->bring(
+            $short,
+            WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', dirname(__DIR__, 2).'/var/test/speech')->sound),
+            text: self::LINES[1],
+        );
         $this->align();
         $this->postJson("/readings/{$short->readings()->firstOrFail()->id}")->assertOk();
         $cut = $this->plan($short)->plannedCut() ?? self::fail();
         $plan = \RapidReel\Sound\MixPlan::of($cut);
-        app(\App\Media\EncoderPool::class)->run([app(\App\Media\SoundMixer::class)->work($plan, null)], static fn (int $frames) => null);
+        app(\App\Media\EncoderPool::class)->run(
+            [app(\App\Media\SoundMixer::class)->work($plan, null)],
+            static fn (int $frames) => null,
+        );
         $streams = self::probe(app(\App\Media\SoundMixer::class)->file($plan))['streams'];
 
         self::assertEqualsWithDelta($cut->durationMs / 1000, (float) $streams[0]['duration'], 0.03);

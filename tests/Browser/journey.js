@@ -5,7 +5,8 @@ import { execFileSync } from 'node:child_process';
 export async function signIn(page) {
     page.on('request', (request) => {
         const { protocol, host } = new URL(request.url());
-        if (!['data:', 'blob:'].includes(protocol) && host !== '127.0.0.1:8099') throw new Error(`A page asked ${request.url()}`);
+        if (!['data:', 'blob:'].includes(protocol) && host !== '127.0.0.1:8099')
+            throw new Error(`A page asked ${request.url()}`);
     });
     page.on('pageerror', (problem) => { throw problem; });
     await page.goto('/sign-in');
@@ -28,9 +29,16 @@ export async function makeBatch(page, text, { shorts, quality = 'draft', name = 
 }
 
 export function probe(file) {
-    return JSON.parse(execFileSync('ffprobe', ['-v', 'error', '-count_frames', '-show_streams', '-show_format', '-of', 'json', file]));
+    return JSON.parse(
+        execFileSync('ffprobe', ['-v', 'error', '-count_frames', '-show_streams', '-show_format', '-of', 'json', file]),
+    );
 }
 
 export function unzip(file, folder) {
-    execFileSync('php', ['-r', '$zip = new ZipArchive; $zip->open($argv[1]) === true && $zip->extractTo($argv[2]) || exit(1);', file, folder]);
+    execFileSync('php', [
+        '-r',
+        '$zip = new ZipArchive; $zip->open($argv[1]) === true && $zip->extractTo($argv[2]) || exit(1);',
+        file,
+        folder,
+    ]);
 }

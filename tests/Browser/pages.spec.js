@@ -18,10 +18,16 @@ test('dropped files show up as text, and bad ones say why', async ({ page }) => 
     await page.goto('/intake');
     await page.getByLabel('Scripts').fill('');
     await page.locator('#files').setInputFiles([
-        { name: 'a.csv', mimeType: 'text/csv', buffer: Buffer.from('title,script\nBell,"A bell rang, once."\nMap,The map was wrong.\n') },
+        {
+            name: 'a.csv',
+            mimeType: 'text/csv',
+            buffer: Buffer.from('title,script\nBell,"A bell rang, once."\nMap,The map was wrong.\n'),
+        },
         { name: 'b.csv', mimeType: 'text/csv', buffer: Buffer.from('title,words\nx,y\n') },
     ]);
-    await expect(page.getByLabel('Scripts')).toHaveValue('title: Bell\n\nA bell rang, once.\n\n---\n\ntitle: Map\n\nThe map was wrong.');
+    await expect(page.getByLabel('Scripts')).toHaveValue(
+        'title: Bell\n\nA bell rang, once.\n\n---\n\ntitle: Map\n\nThe map was wrong.',
+    );
     await expect(page.getByText('no column named “script”')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Make 2 shorts' })).toBeEnabled();
 });
@@ -29,7 +35,10 @@ test('dropped files show up as text, and bad ones say why', async ({ page }) => 
 test('a voice can be heard before it is chosen', async ({ page }) => {
     await page.goto('/intake');
     await page.getByLabel('Voice', { exact: true }).selectOption('brenna');
-    const [answer] = await Promise.all([page.waitForResponse(/\/voices\/brenna\/sample/), page.getByRole('button', { name: 'Listen to the voice' }).click()]);
+    const [answer] = await Promise.all([
+        page.waitForResponse(/\/voices\/brenna\/sample/),
+        page.getByRole('button', { name: 'Listen to the voice' }).click(),
+    ]);
     expect(answer.ok()).toBe(true);
 });
 
@@ -60,16 +69,33 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
     const batch = page.url();
     await page.getByRole('link', { name: 'Access', exact: true }).first().click();
     const short = page.url();
-    for (const address of ['/', '/intake', batch, short, `${short}/briefs`, `${short}/voice`, '/footage', '/drafts', '/voices', '/house']) {
+    for (const address of [
+        '/',
+        '/intake',
+        batch,
+        short,
+        `${short}/briefs`,
+        `${short}/voice`,
+        '/footage',
+        '/drafts',
+        '/voices',
+        '/house',
+    ]) {
         await page.goto(address);
         if (address === batch) await page.locator('.opener').click();
-        if (address === '/intake') await page.getByLabel('Scripts').fill('# Lamp\nHello friends, the lamp went out. [wide shot]');
+        if (address === '/intake')
+            await page.getByLabel('Scripts').fill('# Lamp\nHello friends, the lamp went out. [wide shot]');
         if (address === '/intake') await expect(page.locator('.fate')).toHaveCount(1);
-        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
-        expect(violations.map((rule) => `${address} ${rule.id}: ${rule.nodes[0].html}`)).toEqual([]);
+        const { violations } = await new AxeBuilder({ page })
+            .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+            .analyze();
+        expect(violations.map(rule => `${address} ${rule.id}: ${rule.nodes[0].html}`)).toEqual([]);
         for (const width of [1280, 1440, 1920]) {
             await page.setViewportSize({ width, height: 800 });
-            expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${address} at ${width}`).toBeLessThanOrEqual(0);
+            expect(
+                await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+                `${address} at ${width}`,
+            ).toBeLessThanOrEqual(0);
         }
     }
 });

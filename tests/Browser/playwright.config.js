@@ -17,7 +17,15 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         launchOptions: {
             executablePath: '/usr/bin/chromium',
-            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
         },
     },
     webServer: {
@@ -27,6 +35,11 @@ export default defineConfig({
         timeout: 600_000,
         gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
         // Its workers are to do what the journeys ask for, and nothing before.
-        env: { ...process.env, LARAVEL_STORAGE_PATH: store, DB_DATABASE: `${store}/reel.sqlite`, REEL_DEMO_BATCH: 'false' },
+        env: {
+            ...process.env,
+            LARAVEL_STORAGE_PATH: store,
+            DB_DATABASE: `${store}/reel.sqlite`,
+            REEL_DEMO_BATCH: 'false',
+        },
     },
 });

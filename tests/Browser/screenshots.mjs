@@ -2,12 +2,25 @@
 import { chromium } from '@playwright/test';
 
 const base = process.argv[2] ?? 'http://127.0.0.1:8080';
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+    ],
+});
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 const shoot = async (name) => {
     await page.waitForLoadState('networkidle');
     // A video still being fetched would show its waiting sign.
-    await page.waitForFunction(() => [...document.querySelectorAll('video')].every((video) => video.readyState > 1 && !video.seeking));
+    await page.waitForFunction(() =>
+        [...document.querySelectorAll('video')].every(video => video.readyState > 1 && !video.seeking),
+    );
     await page.waitForTimeout(600);
     await page.screenshot({ path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname });
 };
@@ -49,7 +62,9 @@ await page.goto(`${base}/house`);
 await shoot('house');
 await page.goto(`${base}/drafts`);
 await page.getByLabel('Topic, or several, one a line').fill('the bell under the bay');
-await page.getByLabel('Key points of one topic, one a line, in order').fill('The church sank in one night\nFishermen hear it before every storm');
+await page
+    .getByLabel('Key points of one topic, one a line, in order')
+    .fill('The church sank in one night\nFishermen hear it before every storm');
 await page.getByRole('button', { name: 'Write drafts' }).click();
 await page.locator('.draft').first().waitFor();
 await shoot('drafts');

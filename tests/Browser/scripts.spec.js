@@ -2,30 +2,61 @@ import { expect, test } from '@playwright/test';
 import { readdirSync, readFileSync } from 'node:fs';
 import { signIn, unzip } from './journey.js';
 
-const LONG = `For eleven years, one lighthouse guided no ships at all. The keeper of the lighthouse lit the lamp every night for ships that never came. Soup was hot.
-The lamp of the lighthouse burned oil, and the keeper carried the oil up the stairs. He had painted the door green in one year and blue in another. A gull sat on the rail.
-In a winter storm, a boat with nine men lost its way among the rocks. They saw the lamp of the lighthouse, and they steered for it. The keeper heard the boat before he saw it.
-He ran down the stairs with a rope and a lantern. Nine men came ashore, one after the other, and none of them could speak. On Sundays he read an almanac.
-The keeper made a fire and gave them bread. In the morning the captain asked why the lamp was lit. The keeper said that a light is not for the ships that come, but for the one that might.
-The captain wrote that down. The wind turned in the afternoon, and the ice on the stairs began to melt. The nine men mended the boat with planks from the door of the shed.
-The boat went home, and the town heard of the lamp. Since then a lamp is lit every night on that coast.`;
+const LONG = [
+    'For eleven years, one lighthouse guided no ships at all. The keeper of the lighthouse lit the lamp every ',
+    'night for ships that never came. Soup was hot.\n',
+    'The lamp of the lighthouse burned oil, and the keeper carried the oil up the stairs. He had painted the door ',
+    'green in one year and blue in another. A gull sat on the rail.\n',
+    'In a winter storm, a boat with nine men lost its way among the rocks. They saw the lamp of the lighthouse, ',
+    'and they steered for it. The keeper heard the boat before he saw it.\n',
+    'He ran down the stairs with a rope and a lantern. Nine men came ashore, one after the other, and none of ',
+    'them could speak. On Sundays he read an almanac.\n',
+    'The keeper made a fire and gave them bread. In the morning the captain asked why the lamp was lit. The ',
+    'keeper said that a light is not for the ships that come, but for the one that might.\n',
+    'The captain wrote that down. The wind turned in the afternoon, and the ice on the stairs began to melt. The ',
+    'nine men mended the boat with planks from the door of the shed.\n',
+    'The boat went home, and the town heard of the lamp. Since then a lamp is lit every night on that coast.',
+].join('');
 
+const lost = (title, i) =>
+    `# ${title}\nThe ${title.toLowerCase()} was lost ${'and found again '.repeat(i + 1)}in nine days.`;
 const cell = (text) => `"${text.replaceAll('"', '""')}"`;
 const MESSY = [
     'keywords;Title;notes;hook;SCRIPT;close;voice;profile;publish_at;hook 2;tags',
-    ['bell', 'The bell under the bay', 'for Friday', 'Welcome back to Lamplight Log! A bell rang under water for nine years.',
-        '# The bell\n\nHOST: In 1821, the church of Saint Orrin slid into Merrow Bay. [CAMERA: slow push on the drowned church]\n(0:12) Fishermen heard the bell before every storm. 🔔\n[music: low strings]\nRead more at https://example.org/bells #bells',
-        'Follow for one more sound.', 'Brenna', '60', '2026-12-01 18:00', 'What if a bell could ring under water?', 'sea'].map(cell).join(';'),
+    [
+        'bell',
+        'The bell under the bay',
+        'for Friday',
+        'Welcome back to Lamplight Log! A bell rang under water for nine years.',
+        [
+            '# The bell',
+            '',
+            'HOST: In 1821, the church of Saint Orrin slid into Merrow Bay. [CAMERA: slow push on the drowned church]',
+            '(0:12) Fishermen heard the bell before every storm. 🔔',
+            '[music: low strings]',
+            'Read more at https://example.org/bells #bells',
+        ].join('\n'),
+        'Follow for one more sound.',
+        'Brenna',
+        '60',
+        '2026-12-01 18:00',
+        'What if a bell could ring under water?',
+        'sea',
+    ]
+        .map(cell)
+        .join(';'),
     ['lamp', 'The lamp for nobody', '', '', LONG, 'Follow for another light.', '', '', '', '', ''].map(cell).join(';'),
     '',
 ].join('\r\n');
 
 test.beforeEach(({ page }) => signIn(page));
 
-test('a messy table becomes a tidy rundown: cleaned, shortened, with three hooks tried and its briefs exported', async ({ page }, info) => {
+test('a messy table becomes a rundown: cleaned, shortened, hooks tried, briefs exported', async ({ page }, info) => {
     await page.goto('/intake');
     await page.getByLabel('Scripts').fill('');
-    await page.locator('#files').setInputFiles({ name: 'week.csv', mimeType: 'text/csv', buffer: Buffer.from(`\uFEFF${MESSY}`) });
+    await page
+        .locator('#files')
+        .setInputFiles({ name: 'week.csv', mimeType: 'text/csv', buffer: Buffer.from(`\uFEFF${MESSY}`) });
     await expect(page.getByRole('heading', { name: 'The bell under the bay' })).toBeVisible();
     await expect(page.getByText('“Welcome back to Lamplight Log!” comes first')).toBeVisible();
     await expect(page.getByText(/^Not spoken: .*1 music cue/)).toBeVisible();
@@ -60,7 +91,10 @@ test('a messy table becomes a tidy rundown: cleaned, shortened, with three hooks
     await script.getByRole('button', { name: /spoken: \[music: low strings\]/ }).click();
     await expect(script.getByText('music: low strings')).toBeVisible();
 
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Briefs' }).first().click()]);
+    const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: 'Briefs' }).first().click(),
+    ]);
     const folder = info.outputPath('briefs');
     await download.saveAs(`${folder}.zip`);
     unzip(`${folder}.zip`, folder);
@@ -76,7 +110,9 @@ test('a messy table becomes a tidy rundown: cleaned, shortened, with three hooks
 
 test('rows are walked, chosen in ranges, sorted, deleted and brought back by keyboard', async ({ page }) => {
     await page.goto('/intake');
-    await page.getByLabel('Scripts').fill(['Cellar', 'Anchor', 'Beacon', 'Dory'].map((title, i) => `# ${title}\nThe ${title.toLowerCase()} was lost ${'and found again '.repeat(i + 1)}in nine days.`).join('\n---\n'));
+    await page
+        .getByLabel('Scripts')
+        .fill(['Cellar', 'Anchor', 'Beacon', 'Dory'].map(lost).join('\n---\n'));
     await page.getByLabel('Batch').fill('Keys');
     await page.getByRole('button', { name: 'To the rundown' }).click();
     const rows = page.locator('tr[data-id]');

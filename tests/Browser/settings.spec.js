@@ -63,7 +63,10 @@ test('a change of the house style reaches the short that inherits it, by keyboar
     await expect(page.locator('.lead').first()).toContainText('Read by Aldous');
 });
 
-test('of two windows on one short the later save of an older state is refused, and nothing typed is lost', async ({ page, context }) => {
+test('of two windows on one short the later save of an older state is refused, and nothing typed is lost', async ({
+    page,
+    context,
+}) => {
     await signIn(page);
     await toShort(page, 'Two windows');
     const other = await context.newPage();

@@ -5,15 +5,34 @@ import { fileURLToPath } from 'node:url';
 import { signIn } from './journey.js';
 
 const folder = fileURLToPath(new URL('../../var/browser-sounds', import.meta.url));
-const LINES = ['For eleven years one lighthouse guided no ships at all.', 'Nobody told the keeper of the light.', 'Follow for another light tomorrow.'];
+const LINES = [
+    'For eleven years one lighthouse guided no ships at all.',
+    'Nobody told the keeper of the light.',
+    'Follow for another light tomorrow.',
+];
 const SCRIPT = `# The lamp\n${LINES.join('\n')}`;
 
-const flite = (text, name) => { execFileSync('flite', ['-voice', 'slt', '-t', text, `${folder}/${name}`]); return `${folder}/${name}`; };
+const flite = (text, name) => {
+    execFileSync('flite', ['-voice', 'slt', '-t', text, `${folder}/${name}`]);
+    return `${folder}/${name}`;
+};
 /** Files and seconds of silence one after the other, at 48 kHz. */
 const joined = (name, ...parts) => {
-    const inputs = parts.flatMap((part) => (typeof part === 'number' ? ['-f', 'lavfi', '-t', String(part), '-i', 'anullsrc=r=48000:cl=mono'] : ['-i', part]));
+    const inputs = parts.flatMap(part =>
+        typeof part === 'number' ? ['-f', 'lavfi', '-t', String(part), '-i', 'anullsrc=r=48000:cl=mono'] : ['-i', part],
+    );
     const streams = parts.map((_, i) => `[${i}:a]aresample=48000[s${i}]`).join(';');
-    execFileSync('ffmpeg', ['-v', 'error', '-y', ...inputs, '-filter_complex', `${streams};${parts.map((_, i) => `[s${i}]`).join('')}concat=n=${parts.length}:v=0:a=1`, '-ac', '1', `${folder}/${name}`]);
+    execFileSync('ffmpeg', [
+        '-v',
+        'error',
+        '-y',
+        ...inputs,
+        '-filter_complex',
+        `${streams};${parts.map((_, i) => `[s${i}]`).join('')}concat=n=${parts.length}:v=0:a=1`,
+        '-ac',
+        '1',
+        `${folder}/${name}`,
+    ]);
     return `${folder}/${name}`;
 };
 
@@ -25,8 +44,18 @@ test.use({
     permissions: ['microphone'],
     launchOptions: {
         executablePath: '/usr/bin/chromium',
-        args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
-            '--use-fake-ui-for-media-stream', '--use-fake-device-for-media-stream', `--use-file-for-fake-audio-capture=${microphone}%noloop`],
+        args: [
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--use-fake-ui-for-media-stream',
+            '--use-fake-device-for-media-stream',
+            `--use-file-for-fake-audio-capture=${microphone}%noloop`,
+        ],
     },
 });
 
@@ -69,15 +98,21 @@ test('a scene is recorded in the browser and takes the narrator’s place when i
     await expect(page.getByRole('button', { name: /^keeper,.*Pinned/ })).toBeVisible();
 });
 
-test('an uploaded reading is aligned, its dead air cut, and the exported captions follow it', async ({ page }, info) => {
-    const [first, second, third] = ['For eleven years', 'one lighthouse guided no ships at all.', LINES[1]].map((text, i) => flite(text, `part-${i}.wav`));
+test('an uploaded reading is aligned, its dead air cut, and the exported captions follow it', async ({
+    page,
+}, info) => {
+    const [first, second, third] = ['For eleven years', 'one lighthouse guided no ships at all.', LINES[1]].map(
+        (text, i) => flite(text, `part-${i}.wav`),
+    );
     const whole = joined('whole.wav', 0.5, first, 1.2, second, 0.8, third, 0.6, flite(LINES[2], 'part-3.wav'), 0.5);
     await page.locator('#whole').setInputFiles(whole);
     await expect(page.getByText('A new reading, not used yet.')).toHaveCount(3, { timeout: 60_000 });
     await page.getByRole('button', { name: 'use all of them' }).click();
     await expect(page.getByText('Your reading.')).toHaveCount(3);
 
-    const pause = page.getByRole('group', { name: 'Sound of scene 1' }).getByRole('button', { name: /^A pause of 1\d\d\d ms, shortened to 120/ });
+    const pause = page
+        .getByRole('group', { name: 'Sound of scene 1' })
+        .getByRole('button', { name: /^A pause of 1\d\d\d ms, shortened to 120/ });
     await expect(pause).toBeVisible();
     await pause.click();
     await expect(page.getByRole('button', { name: /^A pause of 1\d\d\d ms, left as it was spoken/ })).toBeVisible();
@@ -90,16 +125,26 @@ test('an uploaded reading is aligned, its dead air cut, and the exported caption
     await expect(page.locator('.export .state-ready')).toBeVisible({ timeout: 120_000 });
     const files = {};
     for (const kind of ['JSON', 'SRT']) {
-        const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: kind, exact: true }).click()]);
-        await download.saveAs(files[kind] = info.outputPath(`lamp.${kind}`));
+        const [download] = await Promise.all([
+            page.waitForEvent('download'),
+            page.getByRole('link', { name: kind, exact: true }).click(),
+        ]);
+        await download.saveAs((files[kind] = info.outputPath(`lamp.${kind}`)));
     }
     const cut = JSON.parse(readFileSync(files.JSON, 'utf8'));
     expect(cut.words.map((word) => word.text).join(' ')).toBe(LINES.join(' '));
     // The pause of more than a second after "years" is gone, and no word with it.
     expect(cut.words[3].start_ms - cut.words[2].end_ms).toBeLessThan(260);
     expect(cut.words[3].start_ms - cut.words[2].start_ms).toBeGreaterThan(250);
-    const cues = readFileSync(files.SRT, 'utf8').split('\n\n').filter(Boolean).map((block) => block.split('\n'));
-    const ms = (time) => Number(time.slice(0, 2)) * 3_600_000 + Number(time.slice(3, 5)) * 60_000 + Number(time.slice(6, 8)) * 1_000 + Number(time.slice(9, 12));
+    const cues = readFileSync(files.SRT, 'utf8')
+        .split('\n\n')
+        .filter(Boolean)
+        .map(block => block.split('\n'));
+    const ms = time =>
+        Number(time.slice(0, 2)) * 3_600_000 +
+        Number(time.slice(3, 5)) * 60_000 +
+        Number(time.slice(6, 8)) * 1_000 +
+        Number(time.slice(9, 12));
     let at = 0;
     for (const [, times, text] of cues) {
         expect(Math.abs(ms(times.slice(0, 12)) - cut.words[at].start_ms)).toBeLessThan(40);
@@ -114,6 +159,9 @@ test('voices are filtered and heard with a typed sentence', async ({ page }) => 
     await expect(page.getByRole('button', { name: 'Hear Brenna' })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Hear Aldous' })).toBeHidden();
     await page.getByLabel('A sentence to hear').fill('A bell under water.');
-    const [answer] = await Promise.all([page.waitForResponse((response) => /\/voices\/said\//.test(response.url()) && response.ok()), page.getByRole('button', { name: 'Hear Brenna' }).click()]);
+    const [answer] = await Promise.all([
+        page.waitForResponse(response => /\/voices\/said\//.test(response.url()) && response.ok()),
+        page.getByRole('button', { name: 'Hear Brenna' }).click(),
+    ]);
     expect(answer.headers()['content-type']).toContain('audio/wav');
 });

@@ -30,7 +30,11 @@ final class RoomsTest extends TestCase
         $arrows = 0;
         foreach ($rooms as $room) {
             foreach ($this->files(self::ROOT."/$folder/$room") as $file) {
-                preg_match_all('#(?<![\w\\\\])\\\\?'.$namespace.'\\\\(\w+)\\\\#', (string) file_get_contents($file), $uses);
+                preg_match_all(
+                    '#(?<![\w\\\\])\\\\?'.$namespace.'\\\\(\w+)\\\\#',
+                    (string) file_get_contents($file),
+                    $uses,
+                );
                 foreach (array_diff(array_unique($uses[1]), [$room]) as $other) {
                     $arrows++;
                     if ($place[$other] > $place[$room]) {

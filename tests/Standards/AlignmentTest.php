@@ -38,12 +38,21 @@ final class AlignmentTest extends AppTestCase
      */
     private static function far(Alignment $aligned, array $starts): int
     {
-        return count(array_filter($starts, static fn (float $ms, int $i): bool => abs($aligned->words[$i]->timing->startMs - $ms) > 160, ARRAY_FILTER_USE_BOTH));
+        return count(
+            array_filter(
+                $starts,
+                static fn (float $ms, int $i): bool => abs($aligned->words[$i]->timing->startMs - $ms) > 160,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 
     public function test_words_are_found_where_another_synthesiser_says_they_are(): void
     {
-        ['clean' => $clean, 'noisy' => $noisy, 'without' => $without] = app(VoiceBench::class)->errors(self::folder(), array_slice(KnownSpeech::SENTENCES, 0, 7));
+        ['clean' => $clean, 'noisy' => $noisy, 'without' => $without] = app(VoiceBench::class)->errors(
+            self::folder(),
+            array_slice(KnownSpeech::SENTENCES, 0, 7),
+        );
 
         self::assertGreaterThan(200, count($clean));
         self::assertLessThanOrEqual(25, VoiceBench::quantile($clean, 0.5));
@@ -56,10 +65,38 @@ final class AlignmentTest extends AppTestCase
     {
         $known = KnownSpeech::of(KnownSpeech::SENTENCES[1], 'slt', self::folder());
         $at = (int) $known->starts[5];
-        $paused = Sounds::joined($known->sound->between(0, $at), Sounds::silence(2_500), $known->sound->between($at, 60_000));
-        self::assertLessThanOrEqual(1, self::far($this->aligned($paused, KnownSpeech::SENTENCES[1]), array_map(static fn (float $ms, int $i): float => $ms + ($i >= 5 ? 2_500 : 0), $known->starts, array_keys($known->starts))), 'with a pause');
-        $coughed = Sounds::joined($known->sound->between(0, $at), Sounds::silence(300), Sounds::noise(350, 0.25), Sounds::silence(300), $known->sound->between($at, 60_000));
-        $far = self::far($this->aligned($coughed, KnownSpeech::SENTENCES[1]), array_map(static fn (float $ms, int $i): float => $ms + ($i >= 5 ? 950 : 0), $known->starts, array_keys($known->starts)));
+        $paused = Sounds::joined(
+            $known->sound->between(0, $at),
+            Sounds::silence(2_500),
+            $known->sound->between($at, 60_000),
+        );
+        self::assertLessThanOrEqual(
+            1,
+            self::far(
+                $this->aligned($paused, KnownSpeech::SENTENCES[1]),
+                array_map(
+                    static fn (float $ms, int $i): float => $ms + ($i >= 5 ? 2_500 : 0),
+                    $known->starts,
+                    array_keys($known->starts),
+                ),
+            ),
+            'with a pause',
+        );
+        $coughed = Sounds::joined(
+            $known->sound->between(0, $at),
+            Sounds::silence(300),
+            Sounds::noise(350, 0.25),
+            Sounds::silence(300),
+            $known->sound->between($at, 60_000),
+        );
+        $far = self::far(
+            $this->aligned($coughed, KnownSpeech::SENTENCES[1]),
+            array_map(
+                static fn (float $ms, int $i): float => $ms + ($i >= 5 ? 950 : 0),
+                $known->starts,
+                array_keys($known->starts),
+            ),
+        );
         self::assertLessThanOrEqual(2, $far, 'of eleven words, those beside the cough alone');
     }
 
@@ -67,9 +104,15 @@ final class AlignmentTest extends AppTestCase
     {
         $known = KnownSpeech::of(KnownSpeech::SENTENCES[5], 'rms', self::folder());
         $without = $this->aligned($known->without(7, 8, 9, 10)->sound, KnownSpeech::SENTENCES[5]);
-        self::assertContains(WordDoubt::Missing, array_map(static fn (AlignedWord $word): WordDoubt => $word->doubt, array_slice($without->words, 6, 6)));
+        self::assertContains(
+            WordDoubt::Missing,
+            array_map(static fn (AlignedWord $word): WordDoubt => $word->doubt, array_slice($without->words, 6, 6)),
+        );
 
-        $twice = Sounds::joined($known->sound->between(0, (int) $known->ends[5]), $known->sound->between((int) $known->starts[5], 60_000));
+        $twice = Sounds::joined(
+            $known->sound->between(0, (int) $known->ends[5]),
+            $known->sound->between((int) $known->starts[5], 60_000),
+        );
         $doubted = $this->aligned($twice, KnownSpeech::SENTENCES[5]);
         self::assertGreaterThan(0, $doubted->doubtful());
         self::assertLessThanOrEqual(1, self::far($doubted, array_slice($known->starts, 0, 4)));
@@ -88,9 +131,30 @@ final class AlignmentTest extends AppTestCase
         $own = KnownSpeech::of(KnownSpeech::SENTENCES[0], 'rms', self::folder())->sound;
         self::assertTrue($this->aligned($own, KnownSpeech::SENTENCES[0])->isOfThisText);
         $other = match ($what) {
-            'english' => app(ReferenceMaker::class)->read(['Harbour bread needs flour, salt, yeast and an oven that is not in a hurry.', 'Knead it in the morning until it stops sticking to your fingers.'], app(VoiceBook::class)->get('corwin'))['sound'],
-            'german' => app(ReferenceMaker::class)->read(['Die Tür stand offen, und niemand kam.', 'Es regnete neun Tage lang im Hafen, und zwei Boote kamen nicht zurück.'], app(VoiceBook::class)->get('hanno'))['sound'],
-            default => Sounds::joined(...array_map(static fn (int $i): Pcm => Sounds::bursts([[180, 0.4], [70, 0.05]], 16_000, 220 * 2 ** ([0, 4, 7, 12, 7, 4][$i % 6] / 12)), range(0, 35))),
+            'english' => app(ReferenceMaker::class)->read(
+                [
+                    'Harbour bread needs flour, salt, yeast and an oven that is not in a hurry.',
+                    'Knead it in the morning until it stops sticking to your fingers.',
+                ],
+                app(VoiceBook::class)->get('corwin'),
+            )['sound'],
+            'german' => app(ReferenceMaker::class)->read(
+                [
+                    'Die Tür stand offen, und niemand kam.',
+                    'Es regnete neun Tage lang im Hafen, und zwei Boote kamen nicht zurück.',
+                ],
+                app(VoiceBook::class)->get('hanno'),
+            )['sound'],
+            default => Sounds::joined(
+                ...array_map(
+                    static fn (int $i): Pcm => Sounds::bursts(
+                        [[180, 0.4], [70, 0.05]],
+                        16_000,
+                        220 * 2 ** ([0, 4, 7, 12, 7, 4][$i % 6] / 12),
+                    ),
+                    range(0, 35),
+                ),
+            ),
         };
 
         try {
@@ -116,7 +180,14 @@ final class AlignmentTest extends AppTestCase
     {
         $known = KnownSpeech::of(KnownSpeech::SENTENCES[3], 'slt', self::folder());
         foreach ([8_000, 44_100, 96_000] as $rate) {
-            self::assertLessThanOrEqual(1, self::far($this->aligned(Resampler::to($known->sound, $rate), KnownSpeech::SENTENCES[3]), $known->starts), "$rate Hz");
+            self::assertLessThanOrEqual(
+                1,
+                self::far(
+                    $this->aligned(Resampler::to($known->sound, $rate), KnownSpeech::SENTENCES[3]),
+                    $known->starts,
+                ),
+                "$rate Hz",
+            );
         }
     }
 }

@@ -31,7 +31,12 @@ final class DemoTest extends TestCase
             self::assertSame(SceneRole::Close, $scenes[count($scenes) - 1]->role, $script->title);
             self::assertGreaterThanOrEqual(7, count($scenes), $script->title);
             self::assertLessThanOrEqual(11, count($scenes), $script->title);
-            self::assertEqualsWithDelta(40_000, SpeechRate::common()->ofText($script->spoken()), 15_000, $script->title);
+            self::assertEqualsWithDelta(
+                40_000,
+                SpeechRate::common()->ofText($script->spoken()),
+                15_000,
+                $script->title,
+            );
         }
     }
 
@@ -48,7 +53,11 @@ final class DemoTest extends TestCase
                 self::assertGreaterThan(0, $place['y']);
                 self::assertLessThan(1, $place['y']);
             }
-            $far = max(array_column($truth, 'x')) - min(array_column($truth, 'x')) + max(array_column($truth, 'y')) - min(array_column($truth, 'y'));
+            $far =
+                max(array_column($truth, 'x')) -
+                min(array_column($truth, 'x')) +
+                max(array_column($truth, 'y')) -
+                min(array_column($truth, 'y'));
             self::assertGreaterThan(0.12, $far, $clip->name);
         }
     }
@@ -61,7 +70,10 @@ final class DemoTest extends TestCase
                 foreach ([0, 1] as $axis) {
                     $expression = str_replace('*t', "*($t)", $clip->motion->expression($axis, 0));
                     $expression = (string) preg_replace('/sin\(([\d.]+)\*\(([\d.]+)\)\)/', 'sin($1*$2)', $expression);
-                    $process = new Process(['ffmpeg', '-hide_banner', '-f', 'lavfi', '-i', 'aevalsrc=0:d=0.01', '-af', "aeval='print($expression)':c=same", '-f', 'null', '-']);
+                    $process = new Process([
+                        'ffmpeg', '-hide_banner', '-f', 'lavfi', '-i', 'aevalsrc=0:d=0.01', '-af',
+                        "aeval='print($expression)':c=same", '-f', 'null', '-',
+                    ]);
                     $process->mustRun();
                     preg_match('/^(-?[\d.]+)$/m', $process->getErrorOutput(), $printed);
                     self::assertEqualsWithDelta($clip->motion->at($axis, $t), (float) ($printed[1] ?? -1), 0.01);
@@ -74,10 +86,22 @@ final class DemoTest extends TestCase
     {
         $stills = StillCatalog::all();
         self::assertGreaterThanOrEqual(24, count($stills));
-        self::assertGreaterThanOrEqual(8, count(array_filter($stills, static fn (Still $still): bool => $still->width > $still->height)));
-        self::assertGreaterThanOrEqual(8, count(array_filter($stills, static fn (Still $still): bool => $still->width < $still->height)));
-        self::assertGreaterThanOrEqual(4, count(array_filter($stills, static fn (Still $still): bool => $still->face !== null)));
-        self::assertGreaterThanOrEqual(4, count(array_unique(array_map(static fn (Piece $piece): string => $piece->mood, Piece::all()))));
+        self::assertGreaterThanOrEqual(
+            8,
+            count(array_filter($stills, static fn (Still $still): bool => $still->width > $still->height)),
+        );
+        self::assertGreaterThanOrEqual(
+            8,
+            count(array_filter($stills, static fn (Still $still): bool => $still->width < $still->height)),
+        );
+        self::assertGreaterThanOrEqual(
+            4,
+            count(array_filter($stills, static fn (Still $still): bool => $still->face !== null)),
+        );
+        self::assertGreaterThanOrEqual(
+            4,
+            count(array_unique(array_map(static fn (Piece $piece): string => $piece->mood, Piece::all()))),
+        );
     }
 
     public function test_all_footage_is_tagged_and_named_apart(): void

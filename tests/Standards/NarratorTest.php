@@ -106,8 +106,15 @@ final class NarratorTest extends TestCase
         $voice = self::narrator()->all()[0];
         $with = self::take('The lamp 🔥🔥🔥 went out 👩🏽‍🚀.', $voice);
 
-        self::assertSame(['The', 'lamp 🔥🔥🔥', 'went', 'out 👩🏽‍🚀.'], array_map(static fn (WordTiming $word): string => $word->text, $with['words']));
-        self::assertEqualsWithDelta(self::take('The lamp went out.', $voice)['sound']->durationMs(), $with['sound']->durationMs(), 400);
+        self::assertSame(
+            ['The', 'lamp 🔥🔥🔥', 'went', 'out 👩🏽‍🚀.'],
+            array_map(static fn (WordTiming $word): string => $word->text, $with['words']),
+        );
+        self::assertEqualsWithDelta(
+            self::take('The lamp went out.', $voice)['sound']->durationMs(),
+            $with['sound']->durationMs(),
+            400,
+        );
     }
 
     public function test_the_same_words_take_the_same_time_and_another_voice_another(): void
@@ -116,7 +123,11 @@ final class NarratorTest extends TestCase
         $said = self::take(self::TEXTS[0], $first);
 
         // It varies its breath a little, as the synthesiser is made to.
-        self::assertEqualsWithDelta($said['sound']->durationMs(), self::take(self::TEXTS[0], $first)['sound']->durationMs(), 100);
+        self::assertEqualsWithDelta(
+            $said['sound']->durationMs(),
+            self::take(self::TEXTS[0], $first)['sound']->durationMs(),
+            100,
+        );
         self::assertNotSame(md5($said['sound']->bytes), md5(self::take(self::TEXTS[0], $second)['sound']->bytes));
     }
 }

@@ -26,7 +26,12 @@ final class SpeechLengthTest extends AppTestCase
     {
         $sources = app(ScriptFiles::class)->fromPath(base_path('demo/scripts'));
 
-        return array_map(static fn ($source): array => (new SceneSplitter)->split((new ScriptReader)->read($source->text, $source->title)), $sources);
+        return array_map(
+            static fn ($source): array => (new SceneSplitter())->split(
+                (new ScriptReader())->read($source->text, $source->title),
+            ),
+            $sources,
+        );
     }
 
     /** Source: the narrator's own takes. */
@@ -43,7 +48,11 @@ final class SpeechLengthTest extends AppTestCase
                 $estimated = self::length($scenes, static fn (string $text): Take => $rate->take($text));
                 $real = self::length($scenes, static function (string $text) use ($narrator, $voice): Take {
                     $speech = $narrator->speak($text, $voice);
-                    ['sound' => $sound, 'words' => $words] = (new TakeCutter)->cut($speech->sound, $text, $speech->events);
+                    ['sound' => $sound, 'words' => $words] = (new TakeCutter())->cut(
+                        $speech->sound,
+                        $text,
+                        $speech->events,
+                    );
 
                     return new Take('take', $sound->durationMs(), $words);
                 });
@@ -62,7 +71,10 @@ final class SpeechLengthTest extends AppTestCase
         $ms = 0;
         foreach ($this->scripts() as $scenes) {
             $characters += array_sum(array_map(static fn (Scene $scene): int => mb_strlen($scene->text) + 1, $scenes));
-            $ms += self::length($scenes, static fn (string $text): Take => app(VoiceRates::class)->of($voice)->take($text));
+            $ms += self::length(
+                $scenes,
+                static fn (string $text): Take => app(VoiceRates::class)->of($voice)->take($text),
+            );
         }
 
         self::assertEqualsWithDelta(60_000, 1000 * $ms / $characters, 0.15 * 60_000);
@@ -82,6 +94,8 @@ final class SpeechLengthTest extends AppTestCase
      */
     private static function length(array $scenes, callable $take): int
     {
-        return (new ScenePacer)->lengthOf(array_map(static fn (Scene $scene): VoicedScene => new VoicedScene($scene, $take($scene->text)), $scenes));
+        return (new ScenePacer())->lengthOf(
+            array_map(static fn (Scene $scene): VoicedScene => new VoicedScene($scene, $take($scene->text)), $scenes),
+        );
     }
 }

@@ -18,7 +18,10 @@ final class TablesTest extends TestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'csv');
         file_put_contents($file, $csv);
-        $read = json_decode((new Process(['node', 'tests/Standards/table.mjs', $file], dirname(__DIR__, 2)))->mustRun()->getOutput(), true);
+        $read = json_decode(
+            (new Process(['node', 'tests/Standards/table.mjs', $file], dirname(__DIR__, 2)))->mustRun()->getOutput(),
+            true,
+        );
         unlink($file);
 
         return $read['data'];
@@ -33,7 +36,16 @@ final class TablesTest extends TestCase
             ['Semi;colon', "Tab\there, and = signs.", ''],
             ['', 'أضاء المصباح 🔔', 'x'],
         ];
-        $write = static fn (string $separator, string $end): string => implode($end, array_map(static fn (array $row): string => implode($separator, array_map(static fn (string $cell): string => '"'.str_replace('"', '""', $cell).'"', $row)), $rows)).$end;
+        $write = static fn (string $separator, string $end): string => implode(
+            $end,
+            array_map(
+                static fn (array $row): string => implode(
+                    $separator,
+                    array_map(static fn (string $cell): string => '"'.str_replace('"', '""', $cell).'"', $row),
+                ),
+                $rows,
+            ),
+        ).$end;
 
         return [
             'commas' => [$write(',', "\r\n")],
@@ -46,9 +58,15 @@ final class TablesTest extends TestCase
     #[DataProvider('tables')]
     public function test_scripts_of_a_table_are_those_another_reader_finds(string $csv): void
     {
-        $elsewhere = array_map(static fn (array $row): array => [$row['title'], trim($row['script']), $row['tags']], self::readElsewhere($csv));
+        $elsewhere = array_map(
+            static fn (array $row): array => [$row['title'], trim($row['script']), $row['tags']],
+            self::readElsewhere($csv),
+        );
         $text = str_starts_with($csv, "\xEF\xBB\xBF") ? substr($csv, 3) : $csv;
-        $here = array_map(static fn ($source): array => [$source->title, $source->text, $source->tags], (new CsvScripts)->read($text, 'a.csv', 10));
+        $here = array_map(
+            static fn ($source): array => [$source->title, $source->text, $source->tags],
+            (new CsvScripts())->read($text, 'a.csv', 10),
+        );
 
         self::assertCount(3, $here);
         self::assertSame($elsewhere, $here);
@@ -57,7 +75,9 @@ final class TablesTest extends TestCase
     public function test_a_table_that_is_written_comes_back_and_no_cell_runs_as_a_formula(): void
     {
         $cells = ['=HYPERLINK("http://x")', '+1', '-1', '@SUM(A1)', "\tx", "a \"b\", c\nd", 'plain'];
-        $read = self::readElsewhere(Csv::write([array_map(static fn (int $i): string => "c$i", array_keys($cells)), $cells]));
+        $read = self::readElsewhere(
+            Csv::write([array_map(static fn (int $i): string => "c$i", array_keys($cells)), $cells]),
+        );
 
         foreach (array_values($read[0]) as $i => $cell) {
             self::assertDoesNotMatchRegularExpression('/^[=+\-@\t\r]/', $cell);

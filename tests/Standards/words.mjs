@@ -1,4 +1,4 @@
-// Prints the most frequent English words with the syllables that the CMU Pronouncing Dictionary gives them: a line each.
+// Prints the most frequent English words with the syllables the CMU Pronouncing Dictionary gives them: a line each.
 import { readFileSync } from 'node:fs';
 import { dictionary } from 'cmu-pronouncing-dictionary';
 
@@ -9,7 +9,12 @@ for (const { word } of frequent) {
     const plain = word.toLowerCase();
     if (!dictionary[plain] || plain.length < 2) continue;
     // A word may be said in several ways; each counts.
-    const ways = [dictionary[plain], dictionary[`${plain}(1)`], dictionary[`${plain}(2)`], dictionary[`${plain}(3)`]].filter(Boolean);
+    const ways = [
+        dictionary[plain],
+        dictionary[`${plain}(1)`],
+        dictionary[`${plain}(2)`],
+        dictionary[`${plain}(3)`],
+    ].filter(Boolean);
     console.log(`${plain} ${[...new Set(ways.map(vowels))].join(',')}`);
     if (++printed === 6000) break;
 }

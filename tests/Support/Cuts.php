@@ -25,15 +25,30 @@ final class Cuts
         return new FontMetrics('Test', array_fill_keys(range(32, 0x24F), 0.5), 1.0);
     }
 
-    public static function footage(string $id, FootageKind $kind = FootageKind::Clip, string $tags = '', int $durationMs = 6_000): Footage
-    {
-        return new Footage($id, $kind, "print-$id", 1920, 1080, $kind === FootageKind::Still ? 0 : $durationMs, $tags === '' ? [] : explode(' ', $tags));
+    public static function footage(
+        string $id,
+        FootageKind $kind = FootageKind::Clip,
+        string $tags = '',
+        int $durationMs = 6_000,
+    ): Footage {
+        return new Footage(
+            $id,
+            $kind,
+            "print-$id",
+            1920,
+            1080,
+            $kind === FootageKind::Still ? 0 : $durationMs,
+            $tags === '' ? [] : explode(' ', $tags),
+        );
     }
 
     /** @return list<Footage> */
     public static function library(int $count = 12): array
     {
-        return array_map(static fn (int $i): Footage => self::footage("f$i", $i % 3 === 0 ? FootageKind::Still : FootageKind::Clip), range(1, $count));
+        return array_map(
+            static fn (int $i): Footage => self::footage("f$i", $i % 3 === 0 ? FootageKind::Still : FootageKind::Clip),
+            range(1, $count),
+        );
     }
 
     /** A take that says every word in the same time, without pauses. */
@@ -51,14 +66,26 @@ final class Cuts
      * @param  list<string>  $texts
      * @param  list<Footage>|null  $library
      */
-    public static function of(array $texts, ?array $library = null, TargetProfile $profile = TargetProfile::UpTo60, int $wordMs = 320): Cut
-    {
+    public static function of(
+        array $texts,
+        ?array $library = null,
+        TargetProfile $profile = TargetProfile::UpTo60,
+        int $wordMs = 320,
+    ): Cut {
         $voiced = array_map(
-            static fn (string $text, int $i): VoicedScene => new VoicedScene(new Scene($i === 0 ? SceneRole::Hook : SceneRole::Beat, $text), self::take($text, $wordMs)),
+            static fn (string $text, int $i): VoicedScene => new VoicedScene(
+                new Scene($i === 0 ? SceneRole::Hook : SceneRole::Beat, $text),
+                self::take($text, $wordMs),
+            ),
             $texts,
             array_keys($texts),
         );
 
-        return (new CutBuilder($profile, self::metrics()))->build('A test', $voiced === [] ? throw new \LogicException : $voiced, $library ?? self::library(), null);
+        return (new CutBuilder($profile, self::metrics()))->build(
+            'A test',
+            $voiced === [] ? throw new \LogicException() : $voiced,
+            $library ?? self::library(),
+            null,
+        );
     }
 }

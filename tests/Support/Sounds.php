@@ -28,7 +28,15 @@ final class Sounds
     {
         mt_srand($seed);
 
-        return new Pcm(Pcm::bytesOf(array_map(static fn (): int => (int) round(32_767 * $loudness * (mt_rand() / mt_getrandmax() * 2 - 1)), range(1, intdiv($rate * $ms, 1000)))), $rate);
+        return new Pcm(
+            Pcm::bytesOf(
+                array_map(
+                    static fn (): int => (int) round(32_767 * $loudness * ((mt_rand() / mt_getrandmax()) * 2 - 1)),
+                    range(1, intdiv($rate * $ms, 1000)),
+                ),
+            ),
+            $rate,
+        );
     }
 
     public static function silence(int $ms, int $rate = 16_000): Pcm
@@ -38,6 +46,9 @@ final class Sounds
 
     public static function joined(Pcm ...$sounds): Pcm
     {
-        return new Pcm(implode('', array_map(static fn (Pcm $sound): string => $sound->bytes, $sounds)), $sounds[0]->rate);
+        return new Pcm(
+            implode('', array_map(static fn (Pcm $sound): string => $sound->bytes, $sounds)),
+            $sounds[0]->rate,
+        );
     }
 }

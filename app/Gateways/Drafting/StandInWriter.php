@@ -17,7 +17,8 @@ final readonly class StandInWriter implements Drafting
 
     public function about(): string
     {
-        return 'The writer here is a stand-in: it fills sentence patterns around your key points and knows nothing of the topic. A writing service can take its place.';
+        return 'The writer here is a stand-in: it fills sentence patterns around your key points and knows nothing of '
+            .'the topic. A writing service can take its place.';
     }
 
     public function write(DraftOrder $order): Draft

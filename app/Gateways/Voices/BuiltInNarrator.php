@@ -122,7 +122,10 @@ final class BuiltInNarrator implements Voices
             }
             for ($i = 0; $events[$i]->type !== 0; $i++) {
                 if ($events[$i]->type === self::WORD) {
-                    $this->events[] = new SynthEvent(max(0, $events[$i]->text_position - 1), $events[$i]->audio_position);
+                    $this->events[] = new SynthEvent(
+                        max(0, $events[$i]->text_position - 1),
+                        $events[$i]->audio_position,
+                    );
                 }
             }
 

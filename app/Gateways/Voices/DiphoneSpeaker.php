@@ -34,10 +34,40 @@ final readonly class DiphoneSpeaker implements Voices
     public function all(): array
     {
         return [
-            new Voice('kester', 'Kester', 'en-US', 'American', 'low', 'rms', 50, self::USUAL_RATE, VoiceEngine::Diphones),
-            new Voice('linnea', 'Linnea', 'en-US', 'American', 'high', 'slt', 50, self::USUAL_RATE, VoiceEngine::Diphones),
+            new Voice(
+                'kester',
+                'Kester',
+                'en-US',
+                'American',
+                'low',
+                'rms',
+                50,
+                self::USUAL_RATE,
+                VoiceEngine::Diphones,
+            ),
+            new Voice(
+                'linnea',
+                'Linnea',
+                'en-US',
+                'American',
+                'high',
+                'slt',
+                50,
+                self::USUAL_RATE,
+                VoiceEngine::Diphones,
+            ),
             new Voice('murdo', 'Murdo', 'en-GB', 'Scottish', 'low', 'awb', 50, self::USUAL_RATE, VoiceEngine::Diphones),
-            new Voice('nolan', 'Nolan', 'en-US', 'American', 'middle', 'kal16', 50, self::USUAL_RATE, VoiceEngine::Diphones),
+            new Voice(
+                'nolan',
+                'Nolan',
+                'en-US',
+                'American',
+                'middle',
+                'kal16',
+                50,
+                self::USUAL_RATE,
+                VoiceEngine::Diphones,
+            ),
         ];
     }
 
@@ -52,10 +82,19 @@ final readonly class DiphoneSpeaker implements Voices
         try {
             // Through a file: whatever the text begins with, it is no option.
             file_put_contents("$folder/text.txt", trim(Pictographs::blanked($text)));
-            (new Process([$this->program, '-voice', $voice->engine, '--setf', sprintf('duration_stretch=%.3f', 100 / $voice->speed), '-f', "$folder/text.txt", '-o', "$folder/said.wav"], timeout: 120))->mustRun();
+            (new Process(
+                [
+                    $this->program, '-voice', $voice->engine, '--setf',
+                    sprintf('duration_stretch=%.3f', 100 / $voice->speed),
+                    '-f', "$folder/text.txt", '-o', "$folder/said.wav",
+                ],
+                timeout: 120,
+            ))->mustRun();
             $sound = WavFile::read("$folder/said.wav");
         } catch (ProcessFailedException $problem) {
-            throw VoiceUnavailable::notInstalled('flite cannot be run ('.strtok($problem->getProcess()->getErrorOutput(), "\n").').');
+            throw VoiceUnavailable::notInstalled(
+                'flite cannot be run ('.strtok($problem->getProcess()->getErrorOutput(), "\n").').',
+            );
         } finally {
             $this->store->discard($folder);
         }
@@ -67,6 +106,16 @@ final readonly class DiphoneSpeaker implements Voices
         $places = ScriptWord::of($text);
         $aligned = $this->aligner->align($sound, $read, $words)->words;
 
-        return new Speech($sound, array_map(static fn (AlignedWord $word, ScriptWord $place): SynthEvent => new SynthEvent($place->offset, $word->timing->startMs), $aligned, $places));
+        return new Speech(
+            $sound,
+            array_map(
+                static fn (AlignedWord $word, ScriptWord $place): SynthEvent => new SynthEvent(
+                    $place->offset,
+                    $word->timing->startMs,
+                ),
+                $aligned,
+                $places,
+            ),
+        );
     }
 }

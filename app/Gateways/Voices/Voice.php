@@ -57,7 +57,18 @@ final readonly class Voice
      */
     public function at(int $speed): self
     {
-        return new self($this->id, $this->name, $this->language, $this->accent, $this->register, $this->engine, $this->pitch, $this->rate, $this->source, $speed);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->language,
+            $this->accent,
+            $this->register,
+            $this->engine,
+            $this->pitch,
+            $this->rate,
+            $this->source,
+            $speed,
+        );
     }
 
     /** Whether the engine tells when it says which word; else that is found in the sound. */
@@ -75,6 +86,7 @@ final readonly class Voice
     /** All that can change a sample of what it says. */
     public function fingerprint(): string
     {
-        return ($this->source === VoiceEngine::Narrator ? '' : $this->source->value.'/')."{$this->engine}/{$this->pitch}/{$this->wordsAMinute()}";
+        return ($this->source === VoiceEngine::Narrator ? '' : $this->source->value.'/').
+            "{$this->engine}/{$this->pitch}/{$this->wordsAMinute()}";
     }
 }

@@ -25,6 +25,8 @@ final readonly class VoiceCompany implements Voices
 
     public function speak(string $text, Voice $voice): Speech
     {
-        return $voice->source === VoiceEngine::Narrator ? $this->narrator->speak($text, $voice) : $this->diphones->speak($text, $voice);
+        return $voice->source === VoiceEngine::Narrator
+            ? $this->narrator->speak($text, $voice)
+            : $this->diphones->speak($text, $voice);
     }
 }

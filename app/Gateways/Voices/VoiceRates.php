@@ -26,13 +26,20 @@ final class VoiceRates
     ) {
     }
 
-    /** The voice's own at its speed; what it would be by its usual speed, or the common one, until it has been listened to. */
+    /**
+     * The voice's own at its speed; what it would be by its usual speed, or the common one, until it has been listened
+     * to.
+     */
     public function of(Voice $voice): SpeechRate
     {
-        return $this->known[$voice->fingerprint()] ??= $this->read($voice) ?? ($this->read($voice->at(100)) ?? SpeechRate::common($voice->language))->at($voice->speed);
+        return $this->known[$voice->fingerprint()] ??=
+            $this->read($voice) ??
+            ($this->read($voice->at(100)) ?? SpeechRate::common($voice->language))->at($voice->speed);
     }
 
-    /** Listens to the narrator's voices that were not heard yet; the others are listened to when they are first used. */
+    /**
+     * Listens to the narrator's voices that were not heard yet; the others are listened to when they are first used.
+     */
     public function make(): void
     {
         foreach ($this->voices->all() as $voice) {
@@ -57,7 +64,10 @@ final class VoiceRates
             $speech = $this->voices->speak($text, $voice);
             try {
                 ['sound' => $sound, 'words' => $words] = $this->cutter->cut($speech->sound, $text, $speech->events);
-                $takes[] = ['text' => $text, 'ms' => DeadAir::cut($sound, $words, DeadAir::USUAL_MS)['sound']->durationMs()];
+                $takes[] = [
+                    'text' => $text,
+                    'ms' => DeadAir::cut($sound, $words, DeadAir::USUAL_MS)['sound']->durationMs(),
+                ];
             } catch (SilentTake) {
                 continue;
             }
@@ -71,11 +81,19 @@ final class VoiceRates
         $file = $this->file($voice);
         $ms = is_file($file) ? json_decode((string) file_get_contents($file), true) : null;
 
-        return is_array($ms) && count($ms) === SpeechRate::PARTS ? new SpeechRate(array_map(floatval(...), array_values($ms)), $voice->language) : null;
+        return is_array($ms) && count($ms) === SpeechRate::PARTS
+            ? new SpeechRate(array_map(floatval(...), array_values($ms)), $voice->language)
+            : null;
     }
 
     private function file(Voice $voice): string
     {
-        return $this->store->path('rates/'.$voice->id.'-'.hash('xxh32', self::VERSION.$this->voices->version().$voice->fingerprint()).'.json');
+        return $this->store->path(
+            'rates/'.
+                $voice->id.
+                '-'.
+                hash('xxh32', self::VERSION.$this->voices->version().$voice->fingerprint()).
+                '.json',
+        );
     }
 }

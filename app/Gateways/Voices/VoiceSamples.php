@@ -30,7 +30,13 @@ final readonly class VoiceSamples
 
     public function file(Voice $voice): string
     {
-        return $this->store->path('samples/'.$voice->id.'-'.hash('xxh32', $voice->fingerprint().LanguagePacks::of($voice->language)->sample).'.wav');
+        return $this->store->path(
+            'samples/'.
+                $voice->id.
+                '-'.
+                hash('xxh32', $voice->fingerprint().LanguagePacks::of($voice->language)->sample).
+                '.wav',
+        );
     }
 
     /** Says a sentence by a voice and keeps it for the account that asked, and for no other. */
@@ -49,6 +55,10 @@ final readonly class VoiceSamples
 
     public function said(int $account, string $token): string
     {
-        return $this->store->keyed("said/$account", preg_match('/^[0-9a-f]{64}$/', $token) === 1 ? $token : str_repeat('0', 64), 'wav');
+        return $this->store->keyed(
+            "said/$account",
+            preg_match('/^[0-9a-f]{64}$/', $token) === 1 ? $token : str_repeat('0', 64),
+            'wav',
+        );
     }
 }

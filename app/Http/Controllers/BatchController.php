@@ -42,8 +42,13 @@ final class BatchController extends Controller
         return view('batches.index', ['batches' => $batches, 'rows' => BatchRow::all($batches->items())]);
     }
 
-    public function store(Request $request, BatchMaker $maker, ExportDesk $desk, ScriptFiles $files, Registrar $registrar): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        BatchMaker $maker,
+        ExportDesk $desk,
+        ScriptFiles $files,
+        Registrar $registrar,
+    ): RedirectResponse {
         $given = $request->validate([
             'text' => ['nullable', 'string', 'max:'.config('reel.upload.script_bytes')],
             'name' => ['nullable', 'string', 'max:120'],
@@ -51,7 +56,12 @@ final class BatchController extends Controller
         $quality = $this->quality($request);
         $channel = Channel::of($this->user($request));
         $settings = $this->settings($request, $registrar->of($channel));
-        $batch = $maker->make($channel, trim((string) ($given['name'] ?? '')), $files->fromText((string) ($given['text'] ?? '')), $settings);
+        $batch = $maker->make(
+            $channel,
+            trim((string) ($given['name'] ?? '')),
+            $files->fromText((string) ($given['text'] ?? '')),
+            $settings,
+        );
         if (! $request->boolean('later')) {
             foreach ($batch->shorts as $short) {
                 $desk->order($short, $quality);
@@ -63,7 +73,11 @@ final class BatchController extends Controller
 
     public function show(Batch $batch, Rundown $rundown): View
     {
-        return view('batches.show', ['asOf' => now()->getTimestamp(), 'page' => $rundown->page($batch), 'rundown' => $rundown->of($batch)]);
+        return view('batches.show', [
+            'asOf' => now()->getTimestamp(),
+            'page' => $rundown->page($batch),
+            'rundown' => $rundown->of($batch),
+        ]);
     }
 
     /** The rows that changed since a page was drawn. */
@@ -78,7 +92,11 @@ final class BatchController extends Controller
         $act = $request->input('act');
         $shorts = $this->chosen($request, $batch);
         $said = match ($act) {
-            'trim' => $desk->trim($batch, $shorts, $request->filled('value') ? $this->count($request->input('value')) : null),
+            'trim' => $desk->trim(
+                $batch,
+                $shorts,
+                $request->filled('value') ? $this->count($request->input('value')) : null,
+            ),
             'match' => $desk->match($batch, $shorts),
             'copy' => $desk->copy($batch, $shorts),
             'delete' => $desk->delete($batch, $shorts),
@@ -90,12 +108,18 @@ final class BatchController extends Controller
 
     public function undo(Request $request, Batch $batch, EditBook $edits, Rundown $rundown): JsonResponse
     {
-        return response()->json(['said' => 'Undone: '.$edits->undo($batch).'.', ...$this->fresh($request, $batch, $rundown)]);
+        return response()->json([
+            'said' => 'Undone: '.$edits->undo($batch).'.',
+            ...$this->fresh($request, $batch, $rundown),
+        ]);
     }
 
     public function redo(Request $request, Batch $batch, EditBook $edits, Rundown $rundown): JsonResponse
     {
-        return response()->json(['said' => 'Done again: '.$edits->redo($batch).'.', ...$this->fresh($request, $batch, $rundown)]);
+        return response()->json([
+            'said' => 'Done again: '.$edits->redo($batch).'.',
+            ...$this->fresh($request, $batch, $rundown),
+        ]);
     }
 
     public function export(Request $request, Batch $batch, ExportDesk $desk): RedirectResponse
@@ -159,11 +183,17 @@ final class BatchController extends Controller
     {
         $since = $request->input('since');
         // A second earlier: times are kept in whole seconds.
-        $now = $rundown->of($batch->refresh()->load('channel'), is_numeric($since) ? Carbon::createFromTimestamp(max(0, min(4_000_000_000, (int) $since)) - 1) : null);
+        $now = $rundown->of(
+            $batch->refresh()->load('channel'),
+            is_numeric($since) ? Carbon::createFromTimestamp(max(0, min(4_000_000_000, (int) $since)) - 1) : null,
+        );
 
         return [
             'asOf' => now()->getTimestamp(),
-            'rows' => array_map(static fn (ShortRow $row): string => view('batches._row', ['row' => $row])->render(), $now->rows),
+            'rows' => array_map(
+                static fn (ShortRow $row): string => view('batches._row', ['row' => $row])->render(),
+                $now->rows,
+            ),
             'ids' => $now->ids,
             'working' => $now->isWorking,
             'undo' => $now->undo,

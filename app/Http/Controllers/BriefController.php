@@ -15,7 +15,11 @@ final class BriefController extends Controller
 {
     public function show(Short $short, BriefDesk $desk): View
     {
-        return view('briefs.show', ['short' => $short->load(['batch.channel', 'scenes']), 'channel' => $short->batch->channel, 'briefs' => $desk->of($short)]);
+        return view('briefs.show', [
+            'short' => $short->load(['batch.channel', 'scenes']),
+            'channel' => $short->batch->channel,
+            'briefs' => $desk->of($short),
+        ]);
     }
 
     public function file(Short $short, string $kind, BriefDesk $desk): Response

@@ -17,7 +17,10 @@ final class ChannelController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $given = $request->validate(['name' => ['required', 'string', 'max:80']], ['name.required' => 'A channel needs a name.']);
+        $given = $request->validate(
+            ['name' => ['required', 'string', 'max:80']],
+            ['name.required' => 'A channel needs a name.'],
+        );
         $user = $this->user($request);
         if ($user->channels()->count() >= self::MOST) {
             throw new Refusal(sprintf('An account has at most %d channels.', self::MOST));

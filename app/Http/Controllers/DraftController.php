@@ -23,7 +23,11 @@ final class DraftController extends Controller
 
     public function show(DraftDesk $desk): View
     {
-        return view('drafts.show', ['about' => $desk->about(), 'tones' => Tone::cases(), 'shapes' => HookShape::cases()]);
+        return view('drafts.show', [
+            'about' => $desk->about(),
+            'tones' => Tone::cases(),
+            'shapes' => HookShape::cases(),
+        ]);
     }
 
     public function store(Request $request, DraftDesk $desk, VoiceBook $voices): JsonResponse
@@ -38,7 +42,11 @@ final class DraftController extends Controller
             max(0, min(1_000, $this->whole($request, 'round'))),
         );
 
-        return $this->answer(array_map(static fn (array $one): array => [$one['draft'], $one['shape']->label()], $drafts), $desk, $voices);
+        return $this->answer(
+            array_map(static fn (array $one): array => [$one['draft'], $one['shape']->label()], $drafts),
+            $desk,
+            $voices,
+        );
     }
 
     public function condense(Request $request, DraftDesk $desk, VoiceBook $voices): JsonResponse
@@ -46,18 +54,29 @@ final class DraftController extends Controller
         $source = $this->text($request, 'source');
         $draft = $desk->condensed($source, $this->seconds($request), $voices->get(VoiceBook::DEFAULT));
 
-        return $this->answer([[$draft, 'Condensed from '.number_format((int) preg_match_all('/\S+/', $source)).' words']], $desk, $voices);
+        return $this->answer(
+            [[$draft, 'Condensed from '.number_format((int) preg_match_all('/\S+/', $source)).' words']],
+            $desk,
+            $voices,
+        );
     }
 
     /** @param  list<array{Draft, string}>  $drafts  each with what it is */
     private function answer(array $drafts, DraftDesk $desk, VoiceBook $voices): JsonResponse
     {
-        return response()->json(['html' => view('drafts._drafts', ['drafts' => array_map(static fn (array $one): array => [
-            'draft' => $one[0],
-            'what' => $one[1],
-            'seconds' => number_format($desk->secondsOf($one[0], $voices->get(VoiceBook::DEFAULT)), 0),
-            'text' => ScriptFiles::toText(new ScriptSource($one[0]->text(), $one[0]->title)),
-        ], $drafts)])->render()]);
+        return response()->json([
+            'html' => view('drafts._drafts', [
+                'drafts' => array_map(
+                    static fn (array $one): array => [
+                        'draft' => $one[0],
+                        'what' => $one[1],
+                        'seconds' => number_format($desk->secondsOf($one[0], $voices->get(VoiceBook::DEFAULT)), 0),
+                        'text' => ScriptFiles::toText(new ScriptSource($one[0]->text(), $one[0]->title)),
+                    ],
+                    $drafts,
+                ),
+            ])->render(),
+        ]);
     }
 
     private function seconds(Request $request): int
@@ -73,6 +92,11 @@ final class DraftController extends Controller
     /** @return list<string> */
     private function lines(string $text): array
     {
-        return array_values(array_filter(array_map(trim(...), explode("\n", mb_scrub($text))), static fn (string $line): bool => $line !== ''));
+        return array_values(
+            array_filter(
+                array_map(trim(...), explode("\n", mb_scrub($text))),
+                static fn (string $line): bool => $line !== '',
+            ),
+        );
     }
 }

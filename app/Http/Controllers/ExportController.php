@@ -15,7 +15,13 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class ExportController extends Controller
 {
-    private const TYPES = ['mp4' => 'video/mp4', 'srt' => 'application/x-subrip', 'vtt' => 'text/vtt', 'ass' => 'text/x-ssa', 'json' => 'application/json'];
+    private const TYPES = [
+        'mp4' => 'video/mp4',
+        'srt' => 'application/x-subrip',
+        'vtt' => 'text/vtt',
+        'ass' => 'text/x-ssa',
+        'json' => 'application/json',
+    ];
 
     public function cancel(Export $export, ExportDesk $desk): RedirectResponse
     {
@@ -27,13 +33,18 @@ final class ExportController extends Controller
     /** A file of a finished export, to be played (with Range, so that it can seek) or saved. */
     public function file(Request $request, Export $export, string $extension, MediaStore $store): BinaryFileResponse
     {
-        abort_unless($export->state === ExportState::Done && in_array($extension, ExportedFiles::EXTENSIONS, true), 404);
+        abort_unless(
+            $export->state === ExportState::Done && in_array($extension, ExportedFiles::EXTENSIONS, true),
+            404,
+        );
         $name = "{$export->name}.$extension";
         $path = $store->path("{$export->folder()}/$name");
         abort_unless(is_file($path), 404);
         $headers = ['Content-Type' => self::TYPES[$extension]];
 
-        return $request->boolean('save') ? response()->download($path, $name, $headers) : response()->file($path, $headers);
+        return $request->boolean('save')
+            ? response()->download($path, $name, $headers)
+            : response()->file($path, $headers);
     }
 
     public function poster(Export $export, MediaStore $store): BinaryFileResponse

@@ -47,10 +47,12 @@ final class FootageController extends Controller
         $added = [];
         $problems = [];
         foreach ((array) $request->file('files') as $file) {
-            if (! $file instanceof UploadedFile || ! $file->isValid()) {
-                $problems[] = $file instanceof UploadedFile
-                    ? "“{$file->getClientOriginalName()}” did not arrive whole: it may be larger than this server takes at once."
-                    : 'A file did not arrive.';
+            if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
+                $problems[] =
+                    $file instanceof UploadedFile
+                        ? "“{$file->getClientOriginalName()}” did not arrive whole: "
+                            .'it may be larger than this server takes at once.'
+                        : 'A file did not arrive.';
 
                 continue;
             }
@@ -68,15 +70,25 @@ final class FootageController extends Controller
 
     public function update(Request $request, Footage $footage): RedirectResponse
     {
-        $given = $request->validate(['name' => ['required', 'string', 'max:120'], 'tags' => ['nullable', 'string', 'max:1000']]);
-        $footage->update(['name' => $given['name'], 'shared' => $request->boolean('shared'), 'tags' => implode(', ', $this->tags((string) ($given['tags'] ?? '')))]);
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:120'],
+            'tags' => ['nullable', 'string', 'max:1000'],
+        ]);
+        $footage->update([
+            'name' => $given['name'],
+            'shared' => $request->boolean('shared'),
+            'tags' => implode(', ', $this->tags((string) ($given['tags'] ?? ''))),
+        ]);
 
         return back()->with('saved', $footage->id);
     }
 
     public function thumbnail(Footage $footage, MediaStore $store): BinaryFileResponse
     {
-        return response()->file($store->path($footage->thumbnail), ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return response()->file($store->path($footage->thumbnail), [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=86400',
+        ]);
     }
 
     public function file(Footage $footage, MediaStore $store): BinaryFileResponse

@@ -23,7 +23,12 @@ final class HouseController extends Controller
     public function update(Request $request, HouseDesk $desk): RedirectResponse
     {
         $given = $request->validate(
-            ['name' => ['required', 'string', 'max:80'], 'style_words' => ['nullable', 'string', 'max:400'], 'forbidden' => ['nullable', 'string', 'max:4000'], 'pronunciations' => ['nullable', 'string', 'max:4000']],
+            [
+                'name' => ['required', 'string', 'max:80'],
+                'style_words' => ['nullable', 'string', 'max:400'],
+                'forbidden' => ['nullable', 'string', 'max:4000'],
+                'pronunciations' => ['nullable', 'string', 'max:4000'],
+            ],
             ['name.required' => 'A channel needs a name.'],
         );
         $desk->describe(Channel::of($this->user($request)), [

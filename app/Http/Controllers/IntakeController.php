@@ -28,20 +28,35 @@ final class IntakeController extends Controller
     }
 
     /** What will become of a text, drawn beside it while it is typed. */
-    public function preview(Request $request, IntakePreview $preview, ScriptFiles $files, Registrar $registrar): JsonResponse
-    {
+    public function preview(
+        Request $request,
+        IntakePreview $preview,
+        ScriptFiles $files,
+        Registrar $registrar,
+    ): JsonResponse {
         $sources = $files->fromText($this->script($request));
         $most = (int) config('reel.most_scripts');
         if (count($sources) > $most) {
-            throw new Refusal(sprintf('%s scripts are too many for one batch; at most %d go into one.', number_format(count($sources)), $most));
+            throw new Refusal(
+                sprintf(
+                    '%s scripts are too many for one batch; at most %d go into one.',
+                    number_format(count($sources)),
+                    $most,
+                ),
+            );
         }
         $channel = Channel::of($this->user($request));
         $registry = $registrar->of($channel);
-        $shorts = $preview->of($sources, ScriptChoices::of($channel, $registry, $this->settings($request, $registry)), $channel->id);
+        $shorts = $preview->of(
+            $sources,
+            ScriptChoices::of($channel, $registry, $this->settings($request, $registry)),
+            $channel->id,
+        );
 
         return response()->json([
             'count' => count($shorts),
-            'usable' => $shorts !== [] && array_filter($shorts, static fn (IntakeCard $card): bool => $card->problem !== '') === [],
+            'usable' => $shorts !== [] &&
+                array_filter($shorts, static fn (IntakeCard $card): bool => $card->problem !== '') === [],
             'html' => view('intake._preview', ['shorts' => $shorts])->render(),
         ]);
     }
@@ -49,13 +64,26 @@ final class IntakeController extends Controller
     /** The text with a note of it spoken. */
     public function say(Request $request, IntakeText $texts): JsonResponse
     {
-        return response()->json(['text' => $texts->saying($this->script($request), $this->whole($request, 'script'), $this->whole($request, 'line'), $this->whole($request, 'run'))]);
+        return response()->json([
+            'text' => $texts->saying(
+                $this->script($request),
+                $this->whole($request, 'script'),
+                $this->whole($request, 'line'),
+                $this->whole($request, 'run'),
+            ),
+        ]);
     }
 
     /** The text with some articles of a script alone. */
     public function keep(Request $request, IntakeText $texts): JsonResponse
     {
-        return response()->json(['text' => $texts->keeping($this->script($request), $this->whole($request, 'script'), $this->ids($request->input('articles')))]);
+        return response()->json([
+            'text' => $texts->keeping(
+                $this->script($request),
+                $this->whole($request, 'script'),
+                $this->ids($request->input('articles')),
+            ),
+        ]);
     }
 
     /** Dropped files as text, to be put under what is typed already: nothing stays out of sight. */
@@ -77,7 +105,11 @@ final class IntakeController extends Controller
             }
         }
 
-        return response()->json(['text' => ScriptFiles::toText(...$sources), 'scripts' => count($sources), 'problems' => $problems]);
+        return response()->json([
+            'text' => ScriptFiles::toText(...$sources),
+            'scripts' => count($sources),
+            'problems' => $problems,
+        ]);
     }
 
     private function script(Request $request): string
@@ -92,7 +124,9 @@ final class IntakeController extends Controller
     {
         $most = (int) config('reel.upload.script_bytes');
         if ($bytes > $most) {
-            throw new Refusal(sprintf('That is more text than fits in one batch (%d MB). Split it.', intdiv($most, 1024 * 1024)));
+            throw new Refusal(
+                sprintf('That is more text than fits in one batch (%d MB). Split it.', intdiv($most, 1024 * 1024)),
+            );
         }
     }
 }

@@ -21,7 +21,9 @@ final class SettingsController extends Controller
         $level = $this->level($request->input('level')) ?? throw new Refusal('Say at which level it is to be set.');
         $whole = $request->input('whole');
         $value = $request->input('value');
-        $channel = Channel::query()->where('user_id', $this->user($request)->id)->findOrFail($this->ids($request->input('channel'))[0] ?? 0);
+        $channel = Channel::query()
+            ->where('user_id', $this->user($request)->id)
+            ->findOrFail($this->ids($request->input('channel'))[0] ?? 0);
         $key = $request->input('key');
         // An empty field is no wish to inherit: that is said in so many words.
         $isInherited = $request->boolean('inherit');

@@ -59,7 +59,9 @@ final class ShortVoiceController extends Controller
     {
         $key = $page->takeKey($scene);
 
-        return $key === null ? abort(404) : response()->file($takes->soundFile($key), ['Content-Type' => 'audio/wav', 'Cache-Control' => 'no-store']);
+        return $key === null
+            ? abort(404)
+            : response()->file($takes->soundFile($key), ['Content-Type' => 'audio/wav', 'Cache-Control' => 'no-store']);
     }
 
     public function record(Request $request, Short $short, RecordingDesk $desk): JsonResponse
@@ -69,7 +71,13 @@ final class ShortVoiceController extends Controller
             throw new Refusal('The recording did not arrive whole: it may be larger than this server takes at once.');
         }
         $timing = $request->file('timing');
-        $desk->bring($short, $file->getPathname(), $file->getClientOriginalName(), $this->text($request, 'text'), $timing instanceof UploadedFile ? $timing->getContent() : null);
+        $desk->bring(
+            $short,
+            $file->getPathname(),
+            $file->getClientOriginalName(),
+            $this->text($request, 'text'),
+            $timing instanceof UploadedFile ? $timing->getContent() : null,
+        );
 
         return response()->json(['said' => 'Finding the words…']);
     }

@@ -28,12 +28,16 @@ final class SignInController extends Controller
         );
         $key = 'sign-in:'.mb_strtolower($given['email']).'|'.$request->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
-            throw ValidationException::withMessages(['email' => sprintf('Too many tries. Wait %d seconds and try again.', RateLimiter::availableIn($key))]);
+            throw ValidationException::withMessages([
+                'email' => sprintf('Too many tries. Wait %d seconds and try again.', RateLimiter::availableIn($key)),
+            ]);
         }
         if (! Auth::attempt($given, $request->boolean('remember'))) {
             RateLimiter::hit($key, 60);
 
-            throw ValidationException::withMessages(['email' => 'This e-mail address and password do not belong together.']);
+            throw ValidationException::withMessages([
+                'email' => 'This e-mail address and password do not belong together.',
+            ]);
         }
         RateLimiter::clear($key);
         $request->session()->regenerate();

@@ -21,7 +21,9 @@ trait TakesChoices
         foreach ($registry->at(Level::Batch) as $key => $setting) {
             $value = $request->input($key);
             if ($value !== null && $value !== '') {
-                $written[$key] = is_scalar($value) ? (string) $value : throw new Refusal("“{$setting->label}” takes one value.");
+                $written[$key] = is_scalar($value)
+                    ? (string) $value
+                    : throw new Refusal("“{$setting->label}” takes one value.");
             }
         }
 
@@ -32,13 +34,17 @@ trait TakesChoices
     {
         $quality = $request->input('quality', Quality::Final->value);
 
-        return (is_string($quality) ? Quality::tryFrom($quality) : null) ?? throw new Refusal('The quality is draft or final.');
+        return (is_string($quality) ? Quality::tryFrom($quality) : null) ??
+            throw new Refusal('The quality is draft or final.');
     }
 
     /** @return list<int> */
     private function ids(mixed $given): array
     {
-        $ids = array_filter((array) ($given ?? []), static fn (mixed $id): bool => is_scalar($id) && ctype_digit((string) $id));
+        $ids = array_filter(
+            (array) ($given ?? []),
+            static fn (mixed $id): bool => is_scalar($id) && ctype_digit((string) $id),
+        );
 
         return array_values(array_map(intval(...), $ids));
     }

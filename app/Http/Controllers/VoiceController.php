@@ -25,7 +25,11 @@ final class VoiceController extends Controller
     {
         $channel = Channel::of($this->user($request));
 
-        return view('voices.index', ['voices' => $voices->all(), 'channel' => $channel, 'chosen' => $resolver->channel($channel)->voice()]);
+        return view('voices.index', [
+            'voices' => $voices->all(),
+            'channel' => $channel,
+            'chosen' => $resolver->channel($channel)->voice(),
+        ]);
     }
 
     public function sample(string $voice, VoiceBook $voices, VoiceSamples $samples): BinaryFileResponse
@@ -44,7 +48,9 @@ final class VoiceController extends Controller
         }
         $speed = $this->whole($request, 'speed');
         if ($speed < SpeechRate::SLOWEST || $speed > SpeechRate::FASTEST) {
-            throw new Refusal(sprintf('The speed of a voice is from %d to %d %%.', SpeechRate::SLOWEST, SpeechRate::FASTEST));
+            throw new Refusal(
+                sprintf('The speed of a voice is from %d to %d %%.', SpeechRate::SLOWEST, SpeechRate::FASTEST),
+            );
         }
         $voice = $voices->get($this->text($request, 'voice'))->at($speed);
         $account = $this->user($request)->id;

@@ -14,8 +14,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Two windows on one short: a page sends the state it shows with every change, and every answer tells the state there is now.
- * A change that was made looking at an older one is refused, and what it tells is what changed.
+ * Two windows on one short: a page sends the state it shows with every change, and every answer tells the state there
+ * is now. A change that was made looking at an older one is refused, and what it tells is what changed.
  */
 final readonly class TellsRevision
 {

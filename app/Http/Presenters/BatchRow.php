@@ -38,8 +38,12 @@ final readonly class BatchRow
     {
         $shorts = $batch->shorts;
         $done = $shorts->filter(static fn (Short $short): bool => $short->latestDone !== null);
-        $open = $shorts->filter(static fn (Short $short): bool => $short->latestExport?->state->isOpen() === true)->count();
-        $failed = $shorts->filter(static fn (Short $short): bool => $short->latestExport?->state === ExportState::Failed)->count();
+        $open = $shorts
+            ->filter(static fn (Short $short): bool => $short->latestExport?->state->isOpen() === true)
+            ->count();
+        $failed = $shorts
+            ->filter(static fn (Short $short): bool => $short->latestExport?->state === ExportState::Failed)
+            ->count();
         $left = $shorts->count() - $done->count();
         [$state, $class] = match (true) {
             $open > 0 => ["making $open", 'state-working'],

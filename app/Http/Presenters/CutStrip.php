@@ -32,12 +32,17 @@ final readonly class CutStrip
         $paths = [];
         foreach ($summary->scenes as $i => [$start, $end, $role]) {
             $class = $role.($i % 2 === 1 ? ' is-odd' : '');
-            $paths[$class] = ($paths[$class] ?? '').sprintf('M%d 3H%dV17H%dZ', $axis->at($start), $axis->at($end), $axis->at($start));
+            $paths[$class] =
+                ($paths[$class] ?? '').
+                sprintf('M%d 3H%dV17H%dZ', $axis->at($start), $axis->at($end), $axis->at($start));
         }
 
         return new self(
             $paths,
-            implode('', array_map(static fn (int $at): string => sprintf('M%d 11V17', $axis->at($at)), $summary->changesMs)),
+            implode(
+                '',
+                array_map(static fn (int $at): string => sprintf('M%d 11V17', $axis->at($at)), $summary->changesMs),
+            ),
             $axis->at($summary->profile->hookWindowMs()),
             $axis->at($summary->profile->longestMs()),
             number_format($summary->durationMs / 1000, 1),

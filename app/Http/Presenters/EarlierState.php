@@ -41,13 +41,26 @@ final readonly class EarlierState
                 $scene['role'],
                 $scene['text'],
                 $say($scene['settings']),
-                implode(', ', array_map(
-                    static fn (array $shot): string => ($names[(int) $shot['footage']] ?? 'no longer in the library').($shot['locked'] ? ' (chosen)' : ''),
-                    array_filter($scene['shots'], static fn (array $shot): bool => $shot['footage'] !== null),
-                )),
+                implode(
+                    ', ',
+                    array_map(
+                        static fn (array $shot): string => ($names[(int) $shot['footage']] ??
+                            'no longer in the library').
+                            ($shot['locked'] ? ' (chosen)' : ''),
+                        array_filter($scene['shots'], static fn (array $shot): bool => $shot['footage'] !== null),
+                    ),
+                ),
             );
         }
 
-        return new EarlierStateView($short, $edit, $data['title'], $say($data['settings']), $data['deleted'], $scenes, $data['hooks']);
+        return new EarlierStateView(
+            $short,
+            $edit,
+            $data['title'],
+            $say($data['settings']),
+            $data['deleted'],
+            $scenes,
+            $data['hooks'],
+        );
     }
 }

@@ -29,8 +29,21 @@ final readonly class House
         return new HouseView(
             $channel,
             array_values($channel->user->channels->all()),
-            ScopeControl::all(Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel'),
-            array_values(Music::query()->whereKey(Music::at($channel)->pluck('id'))->get()->sortBy('name')->all()),
+            ScopeControl::all(
+                Level::Channel,
+                $this->resolver->channel($channel),
+                $usual,
+                $channel->id,
+                $channel->id,
+                'the channel',
+            ),
+            array_values(
+                Music::query()
+                    ->whereKey(Music::at($channel)->pluck('id'))
+                    ->get()
+                    ->sortBy('name')
+                    ->all(),
+            ),
             $this->edits->last($channel),
             $this->edits->next($channel),
             HistoryLine::of($channel),

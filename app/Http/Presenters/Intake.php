@@ -24,7 +24,10 @@ final readonly class Intake
         return new IntakeView(
             array_filter($all, static fn (Setting $setting): bool => $setting->isMain),
             array_filter($all, static fn (Setting $setting): bool => ! $setting->isMain),
-            array_map(static fn (Setting $setting): string => $setting->type->says($settled->value($setting->key)), $all),
+            array_map(
+                static fn (Setting $setting): string => $setting->type->says($settled->value($setting->key)),
+                $all,
+            ),
             $settled->voice(),
         );
     }

@@ -20,7 +20,14 @@ use RapidReel\Script\ScriptRun;
 final readonly class IntakeCard
 {
     /** What the findings on the hook, the question about articles and the sign for an estimate say already. */
-    private const SAID_ELSEWHERE = [FlagCode::Estimated, FlagCode::HookLate, FlagCode::HookFiller, FlagCode::HookPronoun, FlagCode::HookAbstract, FlagCode::SeveralArticles];
+    private const SAID_ELSEWHERE = [
+        FlagCode::Estimated,
+        FlagCode::HookLate,
+        FlagCode::HookFiller,
+        FlagCode::HookPronoun,
+        FlagCode::HookAbstract,
+        FlagCode::SeveralArticles,
+    ];
 
     private const MOST_FINDINGS = 4;
 
@@ -56,15 +63,22 @@ final readonly class IntakeCard
         return new self($number, $problem, mb_strimwidth($source->text, 0, 90, '…'));
     }
 
-    public static function of(int $number, PlannedScript $planned, CutSummary $summary, Axis $axis, string $channel): self
-    {
+    public static function of(
+        int $number,
+        PlannedScript $planned,
+        CutSummary $summary,
+        Axis $axis,
+        string $channel,
+    ): self {
         $notes = [];
         foreach ($planned->script->noteCounts() as $kind => $count) {
             $notes[] = RunKind::from($kind)->count($count);
         }
         $hook = $planned->scenes[0]->text;
         $findings = HookReview::of($hook, $summary->hookMs, $planned->settled->profile()->hookWindowMs(), $channel);
-        $several = array_filter($summary->flags, static fn (Flag $flag): bool => $flag->code === FlagCode::SeveralArticles) !== [];
+        $several =
+            array_filter($summary->flags, static fn (Flag $flag): bool => $flag->code === FlagCode::SeveralArticles) !==
+            [];
 
         return new self(
             $number,
@@ -72,10 +86,20 @@ final readonly class IntakeCard
             $planned->script->title,
             $planned->script->lines,
             $hook,
-            array_values(array_filter(array_slice($findings, 0, self::MOST_FINDINGS), static fn (HookFinding $finding): bool => $finding->code !== 'in-time')),
+            array_values(
+                array_filter(
+                    array_slice($findings, 0, self::MOST_FINDINGS),
+                    static fn (HookFinding $finding): bool => $finding->code !== 'in-time',
+                ),
+            ),
             CutStrip::of($summary, $axis),
             $summary->isOver() ? 'over' : ($summary->isUnder() ? 'under' : 'fits'),
-            array_values(array_filter($summary->flags, static fn (Flag $flag): bool => ! in_array($flag->code, self::SAID_ELSEWHERE, true))),
+            array_values(
+                array_filter(
+                    $summary->flags,
+                    static fn (Flag $flag): bool => ! in_array($flag->code, self::SAID_ELSEWHERE, true),
+                ),
+            ),
             $planned->warnings,
             $notes,
             $several ? Articles::in($planned->script) : [],
@@ -85,11 +109,15 @@ final readonly class IntakeCard
 
     private static function facts(PlannedScript $planned, CutSummary $summary): string
     {
-        $count = static fn (int $number, string $one, string $many): string => $number === 0 ? '' : "$number ".($number === 1 ? $one : $many);
+        $count = static fn (int $number, string $one, string $many): string => $number === 0
+            ? ''
+            : "$number ".($number === 1 ? $one : $many);
         $settled = [];
         foreach ($planned->own->own as $key => $value) {
             $setting = $planned->settled->registry->get($key);
-            $settled[] = in_array($key, ['voice', 'profile'], true) ? $setting->type->says($value) : lcfirst($setting->label).' '.$setting->type->says($value);
+            $settled[] = in_array($key, ['voice', 'profile'], true)
+                ? $setting->type->says($value)
+                : lcfirst($setting->label).' '.$setting->type->says($value);
         }
 
         return implode(' · ', array_filter([

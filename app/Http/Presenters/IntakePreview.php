@@ -40,7 +40,10 @@ final readonly class IntakePreview
             }
         }
         $flags = $this->review->of($planned, $channel);
-        $summaries = array_map(fn (PlannedScript $one): CutSummary => $this->cuts->measure($one->tasks(), $choices->channel), $planned);
+        $summaries = array_map(
+            fn (PlannedScript $one): CutSummary => $this->cuts->measure($one->tasks(), $choices->channel),
+            $planned,
+        );
         $axis = Axis::over(array_values($summaries));
         foreach ($planned as $i => $one) {
             $shown[$i] = IntakeCard::of($i + 1, $one, $summaries[$i]->flagged($flags[$i]), $axis, $choices->channel);

@@ -23,7 +23,9 @@ final readonly class Masthead
     /** A page about something shows the channel that it belongs to. */
     public static function of(User $user, Request $request): self
     {
-        $batch = $request->route('batch') ?? ($request->route('short') instanceof Short ? $request->route('short')->batch : null);
+        $batch =
+            $request->route('batch') ??
+            ($request->route('short') instanceof Short ? $request->route('short')->batch : null);
         $channel = $batch instanceof Batch ? $batch->channel : Channel::of($user);
 
         return new self($channel, array_values($user->channels->where('id', '!=', $channel->id)->all()));

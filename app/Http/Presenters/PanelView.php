@@ -54,6 +54,9 @@ final readonly class PanelView
      */
     public function notesOf(int $scene, bool $before): array
     {
-        return array_filter($this->manuscript->notes, static fn (ScriptNote $note): bool => $note->scene === $scene && ($note->offset === 0) === $before);
+        return array_filter(
+            $this->manuscript->notes,
+            static fn (ScriptNote $note): bool => $note->scene === $scene && ($note->offset === 0) === $before,
+        );
     }
 }

@@ -17,7 +17,8 @@ use RapidReel\Settings\Level;
 final readonly class Rundown
 {
     private const COLUMNS = [
-        'id', 'batch_id', 'number', 'title', 'settings', 'inputs', 'planned_inputs', 'problem', 'summary', 'variant_of', 'publish_at', 'updated_at',
+        'id', 'batch_id', 'number', 'title', 'settings', 'inputs', 'planned_inputs', 'problem', 'summary', 'variant_of',
+        'publish_at', 'updated_at',
     ];
 
     public function __construct(
@@ -34,7 +35,14 @@ final readonly class Rundown
         return new RundownPage(
             $batch,
             array_values($channel->registry->at(Level::Short)),
-            ScopeControl::all(Level::Batch, $this->resolver->batch($batch), $channel, $batch->channel_id, $batch->id, 'the batch'),
+            ScopeControl::all(
+                Level::Batch,
+                $this->resolver->batch($batch),
+                $channel,
+                $batch->channel_id,
+                $batch->id,
+                'the batch',
+            ),
         );
     }
 
@@ -44,8 +52,12 @@ final readonly class Rundown
         $shorts = $batch->shorts()->with(['latestExport', 'latestDone'])->withCount('scenes')->get(self::COLUMNS);
         $ids = array_map(intval(...), $shorts->modelKeys());
         $flags = $this->likenesses->flags($ids, $batch->id);
-        $axis = Axis::over(array_values(array_filter($shorts->map(static fn (Short $short) => $short->cutSummary())->all())));
-        $names = $shorts->mapWithKeys(static fn (Short $short): array => [$short->id => sprintf('%02d', $short->number)])->all();
+        $axis = Axis::over(
+            array_values(array_filter($shorts->map(static fn (Short $short) => $short->cutSummary())->all())),
+        );
+        $names = $shorts
+            ->mapWithKeys(static fn (Short $short): array => [$short->id => sprintf('%02d', $short->number)])
+            ->all();
         $settled = $this->resolver->batch($batch);
         $rows = [];
         foreach ($shorts as $short) {
@@ -60,7 +72,9 @@ final readonly class Rundown
         }
 
         return new RundownView(
-            $since === null ? $rows : array_filter($rows, static fn (ShortRow $row): bool => self::isChanged($row, $since)),
+            $since === null
+                ? $rows
+                : array_filter($rows, static fn (ShortRow $row): bool => self::isChanged($row, $since)),
             $ids,
             $axis,
             array_filter($rows, static fn (ShortRow $row): bool => $row->isWorking) !== [],
@@ -90,8 +104,11 @@ final readonly class Rundown
 
     private static function isChanged(ShortRow $row, Carbon $since): bool
     {
-        return $row->isWorking
-            || $row->short->updated_at >= $since
-            || array_filter([$row->export, $row->done], static fn (?Export $export): bool => $export !== null && $export->updated_at >= $since) !== [];
+        return $row->isWorking ||
+            $row->short->updated_at >= $since ||
+            array_filter(
+                [$row->export, $row->done],
+                static fn (?Export $export): bool => $export !== null && $export->updated_at >= $since,
+            ) !== [];
     }
 }

@@ -61,8 +61,15 @@ final readonly class ScopeControl
      * @param  list<string>|null  $keys  null for all that may be set there
      * @return array<string, self> by key
      */
-    public static function all(Level $level, Settled $here, Settled $above, int $channel, int $id, string $of, ?array $keys = null): array
-    {
+    public static function all(
+        Level $level,
+        Settled $here,
+        Settled $above,
+        int $channel,
+        int $id,
+        string $of,
+        ?array $keys = null,
+    ): array {
         $controls = [];
         foreach ($here->registry->at($level) as $key => $setting) {
             if ($keys === null || in_array($key, $keys, true)) {
@@ -76,7 +83,15 @@ final readonly class ScopeControl
     /** What its buttons send. */
     public function request(): string
     {
-        return json_encode(['channel' => $this->channel, 'level' => $this->level->value, 'ids' => $this->ids, 'key' => $this->setting->key], JSON_THROW_ON_ERROR);
+        return json_encode(
+            [
+                'channel' => $this->channel,
+                'level' => $this->level->value,
+                'ids' => $this->ids,
+                'key' => $this->setting->key,
+            ],
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     /** What its element is called: another one as soon as anything about it is. */

@@ -23,9 +23,19 @@ use RapidReel\Script\Scene;
 /** What can be said of a short's words: its hook and others to try, its length and what could go, how it reads. */
 final readonly class ScriptPanel
 {
-    private const FROM = ['title' => 'the title', 'without-filler' => 'without the greeting', 'sentence' => 'its strongest sentence'];
+    private const FROM = [
+        'title' => 'the title',
+        'without-filler' => 'without the greeting',
+        'sentence' => 'its strongest sentence',
+    ];
 
-    private const FLAGS = [FlagCode::SceneCrowded, FlagCode::SameHook, FlagCode::SameScript, FlagCode::FootageRepeats, FlagCode::NoFace];
+    private const FLAGS = [
+        FlagCode::SceneCrowded,
+        FlagCode::SameHook,
+        FlagCode::SameScript,
+        FlagCode::FootageRepeats,
+        FlagCode::NoFace,
+    ];
 
     public function __construct(
         private CutMaker $cuts,
@@ -73,7 +83,13 @@ final readonly class ScriptPanel
     private function others(Short $short, SceneTask $task, Manuscript $manuscript, int $window, string $channel): array
     {
         $kept = $short->hooks->keyBy('text');
-        $offered = HookCandidates::of($short->title, $manuscript->scenes, $this->rates->of($task->voice), $window, $channel);
+        $offered = HookCandidates::of(
+            $short->title,
+            $manuscript->scenes,
+            $this->rates->of($task->voice),
+            $window,
+            $channel,
+        );
         $others = [];
         foreach (array_unique([...$kept->keys()->all(), ...array_values($offered)]) as $text) {
             $text = (string) $text;

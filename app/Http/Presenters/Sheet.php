@@ -49,7 +49,14 @@ final readonly class Sheet
                 $short->tags,
             ], static fn (string $said): bool => $said !== '')),
             $this->scenes($short, $summary, $cut),
-            ScopeControl::all(Level::Short, $settled, $this->resolver->batch($short->batch), $short->batch->channel_id, $short->id, 'the short'),
+            ScopeControl::all(
+                Level::Short,
+                $settled,
+                $this->resolver->batch($short->batch),
+                $short->batch->channel_id,
+                $short->id,
+                'the short',
+            ),
             $this->edits->last($short),
             $this->edits->next($short),
             HistoryLine::of($short),
@@ -83,7 +90,14 @@ final readonly class Sheet
                 array_values(($notes[$scene->id] ?? collect())->where('offset', 0)->all()),
                 array_values(($notes[$scene->id] ?? collect())->where('offset', '>', 0)->all()),
                 $number === $short->scenes->count() - 1,
-                ScopeControl::all(Level::Scene, $here, $above, $short->batch->channel_id, $scene->id, 'scene '.($number + 1)),
+                ScopeControl::all(
+                    Level::Scene,
+                    $here,
+                    $above,
+                    $short->batch->channel_id,
+                    $scene->id,
+                    'scene '.($number + 1),
+                ),
             );
         }
 
@@ -108,9 +122,16 @@ final readonly class Sheet
                 number_format(($shot->endMs - $shot->startMs) / 1000, 1),
                 $footage->get((int) $shot->footage),
                 $row !== null && $row->locked,
-                $row === null || ! $isStill ? [] : ScopeControl::all(
-                    Level::Shot, $above->and(Level::Shot, $row->settings), $above, $short->batch->channel_id, $row->id, 'the shot at '.self::clock($shot->startMs),
-                ),
+                $row === null || ! $isStill
+                    ? []
+                    : ScopeControl::all(
+                        Level::Shot,
+                        $above->and(Level::Shot, $row->settings),
+                        $above,
+                        $short->batch->channel_id,
+                        $row->id,
+                        'the shot at '.self::clock($shot->startMs),
+                    ),
             );
         }
 

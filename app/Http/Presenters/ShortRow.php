@@ -36,8 +36,13 @@ final readonly class ShortRow
     }
 
     /** @param  list<Flag>  $flags  told of it beside those of its cut */
-    public static function of(Short $short, Axis $axis, array $flags = [], string $voice = '', string $beside = ''): self
-    {
+    public static function of(
+        Short $short,
+        Axis $axis,
+        array $flags = [],
+        string $voice = '',
+        string $beside = '',
+    ): self {
         $summary = $short->cutSummary();
         $export = $short->latestExport;
         $done = $short->latestDone;
@@ -49,7 +54,12 @@ final readonly class ShortRow
             $short,
             $summary,
             $summary === null ? null : CutStrip::of($summary, $axis),
-            array_values(array_filter([...($summary->flags ?? []), ...$flags], static fn (Flag $flag): bool => $flag->code !== FlagCode::Estimated)),
+            array_values(
+                array_filter(
+                    [...$summary->flags ?? [], ...$flags],
+                    static fn (Flag $flag): bool => $flag->code !== FlagCode::Estimated,
+                ),
+            ),
             $export,
             $done,
             match (true) {
@@ -63,7 +73,8 @@ final readonly class ShortRow
                 $stale => 'edited since',
                 default => 'ready',
             },
-            ($export !== null && $export->state->isOpen()) || ($short->problem === null && ! $short->isPlanned() && $export?->state !== ExportState::Failed),
+            ($export !== null && $export->state->isOpen()) ||
+                ($short->problem === null && ! $short->isPlanned() && $export?->state !== ExportState::Failed),
             $stale,
             $voice,
             $beside,

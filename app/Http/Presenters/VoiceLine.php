@@ -42,7 +42,17 @@ final readonly class VoiceLine
     {
         $reading = $this->reading();
 
-        return hash('xxh32', implode('/', [$reading?->id, $reading?->take, $reading?->accepted, $this->seconds, $this->savedMs, $this->scene->spared]));
+        return hash(
+            'xxh32',
+            implode('/', [
+                $reading?->id,
+                $reading?->take,
+                $reading?->accepted,
+                $this->seconds,
+                $this->savedMs,
+                $this->scene->spared,
+            ]),
+        );
     }
 
     public function number(): int

@@ -55,7 +55,13 @@ final readonly class VoicePage
                 $tight === null ? null : number_format($tight->durationMs / 1000, 1),
                 $less,
                 ScopeControl::all(
-                    Level::Scene, $above->and(Level::Scene, $scene->settings), $above, $short->batch->channel_id, $scene->id, 'scene '.($i + 1), self::KEYS,
+                    Level::Scene,
+                    $above->and(Level::Scene, $scene->settings),
+                    $above,
+                    $short->batch->channel_id,
+                    $scene->id,
+                    'scene '.($i + 1),
+                    self::KEYS,
                 ),
             );
         }
@@ -68,13 +74,24 @@ final readonly class VoicePage
             $isWaiting,
             array_values($short->recordings->where('state', RecordingState::Failed)->all()),
             $isWaiting || (! $short->isPlanned() && $short->problem === null),
-            ScopeControl::all(Level::Short, $above, $this->resolver->batch($short->batch), $short->batch->channel_id, $short->id, 'the short', self::KEYS),
+            ScopeControl::all(
+                Level::Short,
+                $above,
+                $this->resolver->batch($short->batch),
+                $short->batch->channel_id,
+                $short->id,
+                'the short',
+                self::KEYS,
+            ),
             $this->edits->last($short),
             $this->edits->next($short),
         );
     }
 
-    /** @return array<string, mixed> what is drawn of the take of one scene: the offered reading, the accepted one, or the narrator's */
+    /**
+     * @return array<string, mixed> what is drawn of the take of one scene: the offered reading, the accepted one, or
+     * the narrator's
+     */
     public function take(Scene $scene): array
     {
         [$task, $reading, $take] = $this->shown($scene);
@@ -92,12 +109,27 @@ final readonly class VoicePage
             'reading' => $reading?->id,
             'accepted' => $reading->accepted ?? false,
             'words' => $reading === null
-                ? array_map(static fn (WordTiming $word): array => [...$word->toArray(), 'doubt' => 'none', 'pinned' => false], $take->words)
-                : $reading->words,
-            'pauses' => $keep === null ? [] : array_map(static fn (Pause $pause): array => [
-                'after' => $pause->afterWord, 'start' => $pause->startMs, 'end' => $pause->endMs, 'keep' => $keep,
-                'spared' => in_array($pause->afterWord, $spared, true),
-            ], DeadAir::pauses($sound, $take->words, $keep + 20)),
+                    ? array_map(
+                        static fn (WordTiming $word): array => [
+                            ...$word->toArray(),
+                            'doubt' => 'none',
+                            'pinned' => false,
+                        ],
+                        $take->words,
+                    )
+                    : $reading->words,
+            'pauses' => $keep === null
+                    ? []
+                    : array_map(
+                        static fn (Pause $pause): array => [
+                            'after' => $pause->afterWord,
+                            'start' => $pause->startMs,
+                            'end' => $pause->endMs,
+                            'keep' => $keep,
+                            'spared' => in_array($pause->afterWord, $spared, true),
+                        ],
+                        DeadAir::pauses($sound, $take->words, $keep + 20),
+                    ),
         ];
     }
 
@@ -112,7 +144,9 @@ final readonly class VoicePage
     {
         $short = $scene->short->loadMissing(['batch.channel', 'scenes.shots', 'readings']);
         $task = $this->tasks->of($short)[$scene->position];
-        $reading = $this->offered($short, $scene) ?? $short->readings->where('accepted', true)->firstWhere('text', $scene->text);
+        $reading =
+            $this->offered($short, $scene) ??
+            $short->readings->where('accepted', true)->firstWhere('text', $scene->text);
 
         return [$task, $reading, $reading === null ? $this->raw($task) : $this->files->kept($reading->take)];
     }

@@ -26,14 +26,17 @@
             implode(' · ', array_map(fn ($flag) => $flag->code->label(), $row->flags))
         }}</span>
     @endif
-    @if ($short->problem)<span class="flag" role="alert" title="{{ $short->problem }}">{{ $short->problem }}</span>@endif
+    @if ($short->problem)<span class="flag" role="alert" title="{{ $short->problem }}">{{ $short->problem }}</span>
+    @endif
 </td>
 <td class="axis">
     @if ($row->strip)<x-strip :strip="$row->strip"/>@else<span class="quiet">times come with the voice</span>@endif
 </td>
 <td class="num">
     @if ($row->strip)
-        <b @class(['is-over' => $row->strip->over])>{{ $row->strip->estimated ? '≈ ' : '' }}{{ $row->strip->seconds }}</b>
+        <b @class(['is-over' => $row->strip->over])>{{ $row->strip->estimated ? '≈ ' : '' }}{{
+            $row->strip->seconds
+        }}</b>
         <span class="under">of {{ $row->strip->limitSeconds }} s{{ $row->strip->over ? ', over' : '' }}</span>
     @endif
 </td>
@@ -53,7 +56,8 @@
     @if ($row->done)
         <a href="{{ route('exports.file', [$row->done, 'mp4', 'save' => 1]) }}" class="btn btn-sm btn-outline-dark"
             aria-label="Download {{ $short->title }} as MP4">MP4</a>
-        <span class="under">{{ number_format($row->done->bytes / 1048576, 1) }} MB{{ $row->isDraft() ? ', draft' : '' }}</span>
+        <span class="under">{{ number_format($row->done->bytes / 1048576, 1) }}
+        MB{{ $row->isDraft() ? ', draft' : '' }}</span>
     @endif
 </td>
 </tr>

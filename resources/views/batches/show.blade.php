@@ -2,16 +2,20 @@
 @section('title', $page->batch->name)
 @section('content')
 @php($batch = $page->batch)
-@php($urls = ['state' => route('batches.state', $batch), 'act' => route('batches.act', $batch), 'undo' => route('batches.undo', $batch),
-    'redo' => route('batches.redo', $batch), 'settings' => route('settings'), 'briefs' => route('batches.briefs', $batch),
-    'download' => route('batches.download', $batch)])
+@php($urls = [
+    'state' => route('batches.state', $batch), 'act' => route('batches.act', $batch),
+    'undo' => route('batches.undo', $batch), 'redo' => route('batches.redo', $batch),
+    'briefs' => route('batches.briefs', $batch), 'download' => route('batches.download', $batch),
+    'settings' => route('settings'),
+])
 @php($now = ['working' => $rundown->isWorking, 'asOf' => $asOf, 'undo' => $rundown->undo, 'redo' => $rundown->redo,
     'ids' => $rundown->ids, 'channel' => $batch->channel_id, 'batch' => $batch->id, 'counts' => $rundown->counts,
     'next' => $rundown->next])
 <div class="rundown" x-data="rundown(@js($urls), @js($now))" @acted="acted($event.detail)">
     <div class="page-head">
         <div>
-            <p class="crumb"><a href="{{ route('batches.index') }}">Batches</a> / {{ $batch->created_at->format('j F Y, H:i') }}</p>
+            <p class="crumb"><a href="{{ route('batches.index') }}">Batches</a> /
+            {{ $batch->created_at->format('j F Y, H:i') }}</p>
             <h1>{{ $batch->name }}</h1>
             <div x-ref="head">@include('batches._head')</div>
         </div>
@@ -26,10 +30,13 @@
                     data-key="s" data-key-does="Stop what is being made">Stop</button>
                 <button class="btn btn-outline-dark" name="quality" value="draft" data-key="d"
                     data-key-does="Draft of the chosen, or of all">Draft</button>
-                <button class="btn" :class="next === 'export' ? 'btn-primary' : 'btn-outline-dark'" name="quality" value="final"
+                <button class="btn" :class="next === 'export' ? 'btn-primary' : 'btn-outline-dark'" name="quality"
+                    value="final"
                     data-key="e" data-key-does="Export the chosen, or all">Export</button>
-                <a class="btn" :class="next === 'download' ? 'btn-primary' : 'btn-outline-dark'" x-show="downloadable" data-key="z"
-                    data-key-does="Download what is ready of the chosen, or of all, as a ZIP" :href="`${urls.download}?${query()}`"
+                <a class="btn" :class="next === 'download' ? 'btn-primary' : 'btn-outline-dark'" x-show="downloadable"
+                    data-key="z"
+                    data-key-does="Download what is ready of the chosen, or of all, as a ZIP"
+                    :href="`${urls.download}?${query()}`"
                     >Download ZIP</a>
             </form>
         </div>
@@ -42,27 +49,32 @@
                 <option value="{{ $group }}">{{ $name }}</option>
             @endforeach
         </select>
-        <input type="search" class="form-control form-control-sm" x-model="words" @input="arrange()" placeholder="Find a title"
+        <input type="search" class="form-control form-control-sm" x-model="words" @input="arrange()"
+            placeholder="Find a title"
             aria-label="Find a title" data-key="/" data-key-does="Find a title">
         <span class="acts-what">Set for <b x-text="chosen.length ? what : 'the batch'">the batch</b></span>
         <select class="form-select form-select-sm" x-model="setting" aria-label="What to set">
             @foreach ($page->forChosen as $one)<option value="{{ $one->key }}">{{ $one->label }}</option>@endforeach
         </select>
         @foreach ($page->forChosen as $one)
-            <span x-show="setting === '{{ $one->key }}'" @if (! $loop->first) x-cloak @endif data-value-of="{{ $one->key }}"
+            <span x-show="setting === '{{ $one->key }}'" @if (! $loop->first) x-cloak @endif
+                data-value-of="{{ $one->key }}"
                 ><x-setting-input :setting="$one" :value="$one->default"/></span>
         @endforeach
         <button type="button" class="btn btn-sm btn-outline-dark" @click="set()" :disabled="busy">Set</button>
-        <button type="button" class="link" @click="set(true)" :disabled="busy || !chosen.length" x-show="chosen.length" x-cloak
+        <button type="button" class="link" @click="set(true)" :disabled="busy || !chosen.length" x-show="chosen.length"
+            x-cloak
             >as inherited</button>
         <span class="acts-gap"></span>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('trim')" :disabled="busy" data-key="t"
             data-key-does="Trim the chosen, or all, to length">Trim to length</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('match')" :disabled="busy" data-key="m"
             data-key-does="Match pictures anew">Match pictures</button>
-        <button type="button" class="btn btn-sm btn-outline-dark" @click="act('copy')" :disabled="busy || !chosen.length"
+        <button type="button" class="btn btn-sm btn-outline-dark" @click="act('copy')"
+            :disabled="busy || !chosen.length"
             data-key="c" data-key-does="Copy the chosen">Copy</button>
-        <button type="button" class="btn btn-sm btn-outline-dark" @click="act('delete')" :disabled="busy || !chosen.length"
+        <button type="button" class="btn btn-sm btn-outline-dark" @click="act('delete')"
+            :disabled="busy || !chosen.length"
             data-key="delete" data-key-does="Delete the chosen; it can be undone">Delete</button>
     </div>
     <x-told/>
@@ -83,7 +95,8 @@
                         style="left: {{ $mark['at'] }}%">{{ $mark['says'] }}</i>@endforeach</span>
                     <span class="visually-hidden">Cut on a common axis of seconds</span>
                 </th>
-                @foreach ([['length', 'Length'], ['hook', 'Hook'], ['pace', 'Words/s'], ['shot', 'Shot']] as [$by, $name])
+                @php($orders = ['length' => 'Length', 'hook' => 'Hook', 'pace' => 'Words/s', 'shot' => 'Shot'])
+                @foreach ($orders as $by => $name)
                     <th class="num" :aria-sort="order('{{ $by }}')">
                         <button type="button" class="sort" @click="sort('{{ $by }}')">{{ $name }}</button>
                     </th>

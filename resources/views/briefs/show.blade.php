@@ -7,7 +7,8 @@
             <x-crumb :$short/>
             <h1>Briefs</h1>
             <p class="lead">
-                {{ count($briefs) }} pictures, one a line, in order. They come back under the file names <code>01</code>,
+                {{ count($briefs) }} pictures, one a line, in order. They come back under the file names
+                <code>01</code>,
                 <code>02</code>, …
             </p>
         </div>
@@ -20,7 +21,8 @@
     </div>
     <p class="notice">
         @if ($channel->style_words !== '')
-            Every brief ends with the style words <b>{{ $channel->style_words }}</b>. <a href="{{ route('house') }}">Change them</a>
+            Every brief ends with the style words <b>{{ $channel->style_words }}</b>. <a
+                href="{{ route('house') }}">Change them</a>
         @else
             No style words yet: with some at the end of every brief all pictures share one look.
             <a href="{{ route('house') }}">Write them in the house style</a>
@@ -43,10 +45,12 @@
                 <td class="num">{{ number_format(($brief->shot->endMs - $brief->shot->startMs) / 1000, 1) }} s</td>
                 <td class="said">{{ $brief->shot->words }}</td>
                 <td>{{ $brief->text }}
-                    @if ($brief->forbidden !== [])<span class="flag">Not to be shown: {{ implode(', ', $brief->forbidden) }}</span>@endif
+                    @if ($brief->forbidden !== [])<span class="flag">Not to be shown:
+                    {{ implode(', ', $brief->forbidden) }}</span>@endif
                 </td>
                 <td>@if ($brief->shot->shot === 0)
-                    <input class="form-control form-control-sm" maxlength="500" value="{{ $scene->brief }}" placeholder="its words"
+                    <input class="form-control form-control-sm" maxlength="500" value="{{ $scene->brief }}"
+                        placeholder="its words"
                         data-url="{{ route('scenes.brief', $scene) }}"
                         aria-label="What scene {{ $brief->shot->scene + 1 }} should show" @change="save($el)"
                         @keydown.enter.prevent="save($el)">

@@ -1,5 +1,5 @@
 @props(['setting', 'value' => '', 'id' => null, 'name' => null, 'label' => null, 'inherit' => null])
-{{-- The field that a setting is typed or chosen in; $inherit is what stands for "as inherited", where that can be chosen. --}}
+{{-- The field that a setting is typed or chosen in; $inherit stands for "as inherited", where that can be chosen. --}}
 @php($type = $setting->type)
 @php($label ??= $setting->label)
 @if ($type instanceof RapidReel\Settings\Type\ChoiceType)
@@ -11,7 +11,8 @@
                 <option value="{{ $key }}" @selected((string) $key === (string) $value)>{{ ucfirst($says) }}</option>
             @endforeach
         @else
-            @foreach (collect($type->options)->groupBy(fn ($says, $key) => $type->groups[$key], true) as $group => $options)
+            @php($grouped = collect($type->options)->groupBy(fn ($says, $of) => $type->groups[$of], true))
+            @foreach ($grouped as $group => $options)
                 <optgroup label="{{ $group }}">
                     @foreach ($options as $key => $says)
                         <option value="{{ $key }}" @selected((string) $key === (string) $value)>{{ $says }}</option>
@@ -25,11 +26,15 @@
 @else
     <span class="split-own">
         <input class="form-control form-control-sm setting-number" inputmode="numeric" maxlength="12"
-            @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}" aria-label="{{ $label }}"
-            title="{{ $type->least }} to {{ $type->most }} {{ $type->unit }}{{ $type->word !== '' ? ', or “'.$type->word.'”' : '' }}"
+            @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}"
+            aria-label="{{ $label }}"
+            title="{{ $type->least }} to {{ $type->most }} {{ $type->unit }}{{
+                $type->word !== '' ? ', or “'.$type->word.'”' : ''
+            }}"
             placeholder="{{ $inherit }}"
             @if ($type->word !== '') list="word-{{ $type->word }}" @endif {{ $attributes }}>
         {{ $type->unit }}
-        @if ($type->word !== '')<datalist id="word-{{ $type->word }}"><option value="{{ $type->word }}"></datalist>@endif
+        @if ($type->word !== '')<datalist id="word-{{ $type->word }}"><option value="{{ $type->word }}"></datalist>
+        @endif
     </span>
 @endif

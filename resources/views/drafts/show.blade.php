@@ -19,34 +19,67 @@
                 <h2>Write</h2>
                 <p class="notice">{{ $about }}</p>
                 <label for="topics">Topic, or several, one a line</label>
-                <textarea id="topics" name="topics" class="form-control" rows="3" placeholder="the bell under the bay" required></textarea>
+                <textarea id="topics" name="topics" class="form-control" rows="3" placeholder="the bell under the bay"
+                    required></textarea>
                 <label for="points">Key points of one topic, one a line, in order</label>
-                <textarea id="points" name="points" class="form-control" rows="4" placeholder="The church sank in one night&#10;Fishermen hear it before every storm"></textarea>
+                <textarea id="points" name="points" class="form-control" rows="4"
+                    placeholder="The church sank in one night&#10;Fishermen hear it before every storm"></textarea>
                 <div class="order-row">
-                    <div><label for="tone">Tone</label><select id="tone" name="tone" class="form-select form-select-sm">@foreach ($tones as $tone)<option value="{{ $tone->value }}">{{ ucfirst($tone->value) }}</option>@endforeach</select></div>
-                    <div><label for="shape">Hook</label><select id="shape" name="shape" class="form-select form-select-sm"><option value="">Another one each</option>@foreach ($shapes as $shape)<option value="{{ $shape->value }}">{{ $shape->label() }}</option>@endforeach</select></div>
-                    <div><label for="seconds">Seconds</label><input id="seconds" name="seconds" type="number" min="10" max="120" value="45" class="form-control form-control-sm"></div>
+                    <div>
+                        <label for="tone">Tone</label>
+                        <select id="tone" name="tone" class="form-select form-select-sm">
+                            @foreach ($tones as $tone)
+                                <option value="{{ $tone->value }}">{{ ucfirst($tone->value) }}</option>
+                            @endforeach
+                        </select>
+                    </div>
+                    <div>
+                        <label for="shape">Hook</label>
+                        <select id="shape" name="shape" class="form-select form-select-sm">
+                            <option value="">Another one each</option>
+                            @foreach ($shapes as $shape)
+                                <option value="{{ $shape->value }}">{{ $shape->label() }}</option>
+                            @endforeach
+                        </select>
+                    </div>
+                    <div>
+                        <label for="seconds">Seconds</label>
+                        <input id="seconds" name="seconds" type="number" min="10" max="120" value="45"
+                            class="form-control form-control-sm">
+                    </div>
                 </div>
                 <div class="actions">
                     <button class="btn btn-primary" :disabled="busy">Write drafts</button>
-                    <button type="button" class="btn btn-outline-dark" :disabled="busy || !html" @click="order($refs.order, 'drafts', { more: true })">Six more</button>
+                    <button type="button" class="btn btn-outline-dark" :disabled="busy || !html"
+                        @click="order($refs.order, 'drafts', { more: true })">Six more</button>
                 </div>
             </form>
             <form class="order-form" @submit.prevent="order($el, 'condense')">
                 <h2>Condense</h2>
-                <p class="quiet">A long text becomes a narration in its own sentences: those that say most of it, the strongest as the hook.</p>
+                <p class="quiet">A long text becomes a narration in its own sentences: those that say most of it, the
+                strongest as the hook.</p>
                 <label for="source">Source</label>
                 <textarea id="source" name="source" class="form-control" rows="6" required></textarea>
-                <div class="order-row"><div><label for="to-seconds">Seconds</label><input id="to-seconds" name="seconds" type="number" min="5" max="180" value="45" class="form-control form-control-sm"></div></div>
+                <div class="order-row">
+                    <div>
+                        <label for="to-seconds">Seconds</label>
+                        <input id="to-seconds" name="seconds" type="number" min="5" max="180" value="45"
+                            class="form-control form-control-sm">
+                    </div>
+                </div>
                 <button class="btn btn-outline-dark" :disabled="busy">Condense</button>
             </form>
         </div>
         <section aria-label="Drafts" aria-live="polite">
-            <div class="drafts-head" x-show="html" x-cloak><button type="button" class="btn btn-sm btn-outline-dark" @click="takeAll()" data-key="k" data-key-does="Take all drafts to the intake">Take all to the intake</button></div>
+            <div class="drafts-head" x-show="html" x-cloak>
+                <button type="button" class="btn btn-sm btn-outline-dark" @click="takeAll()" data-key="k"
+                    data-key-does="Take all drafts to the intake">Take all to the intake</button>
+            </div>
             <div x-ref="drafts" x-html="html" @click="takeOne($event)"></div>
             <div class="empty" x-show="!html">
                 <p class="empty-title">Drafts stand here</p>
-                <p>One topic gives six of them, each with another kind of hook. A list of topics gives one each. Take those you like to the intake, and go on there.</p>
+                <p>One topic gives six of them, each with another kind of hook. A list of topics gives one each. Take
+                those you like to the intake, and go on there.</p>
             </div>
         </section>
     </div>

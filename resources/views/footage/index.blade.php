@@ -6,7 +6,8 @@
     <div class="page-head">
         <div>
             <h1>Footage</h1>
-            <p class="lead">{{ $total }} clips and stills. Their tags are what the words of a script are matched with.</p>
+            <p class="lead">{{ $total }} clips and stills. Their tags are what the words of a script are matched
+            with.</p>
         </div>
         <form method="get" class="actions">
             <select name="kind" class="form-select form-select-sm" aria-label="Kind" @change="$el.form.submit()">
@@ -22,7 +23,8 @@
     <div class="dropper" :class="{ 'is-over': over }">
         <input type="file" class="visually-hidden" id="upload" x-ref="files" multiple tabindex="-1"
             accept="video/*,image/png,image/jpeg,image/webp" @change="take($event.target.files)">
-        <label for="upload" class="btn btn-outline-dark" tabindex="0" @keydown.enter="$refs.files.click()">Add clips or stills</label>
+        <label for="upload" class="btn btn-outline-dark" tabindex="0" @keydown.enter="$refs.files.click()">Add clips or
+        stills</label>
         <span class="quiet">or drop them on this page</span>
         <input class="form-control form-control-sm" x-model="tags" aria-label="Tags for what you add"
             placeholder="Tags for them, with commas between (else from the file names)">
@@ -49,20 +51,24 @@
                     </a>
                     <form method="post" action="{{ route('footage.update', $one) }}">
                         @csrf @method('put')
-                        <input name="name" value="{{ $one->name }}" maxlength="120" aria-label="Name" class="plain plain-name" required>
-                        <textarea name="tags" rows="2" maxlength="1000" aria-label="Tags of {{ $one->name }}" class="plain">{{
+                        <input name="name" value="{{ $one->name }}" maxlength="120" aria-label="Name"
+                            class="plain plain-name" required>
+                        <textarea name="tags" rows="2" maxlength="1000" aria-label="Tags of {{ $one->name }}"
+                            class="plain">{{
                             $one->tags
                         }}</textarea>
                         @if ($channels > 1 && $one->channel_id === $channel->id)
                             <label class="card-shared">
-                                <input type="checkbox" class="form-check-input" name="shared" value="1" @checked($one->shared)>
+                                <input type="checkbox" class="form-check-input" name="shared" value="1"
+                                    @checked($one->shared)>
                                 for all channels
                             </label>
                         @elseif ($one->channel_id !== $channel->id)
                             <span class="quiet">lent by another channel</span>
                         @endif
                         <button class="btn btn-sm btn-outline-dark card-save">Save</button>
-                        @if (session('saved') === $one->id)<span class="state state-ready" role="status">saved</span>@endif
+                        @if (session('saved') === $one->id)
+                            <span class="state state-ready" role="status">saved</span>@endif
                     </form>
                 </li>
             @endforeach

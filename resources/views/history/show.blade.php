@@ -6,7 +6,8 @@
         <x-crumb :short="$state->short"/>
         <h1>{{ $state->title }}</h1>
         <p class="lead">
-            As it was before “{{ $state->edit->what }}”, {{ $state->edit->created_at->format('j F Y, H:i') }}@if ($state->edit->user)
+            As it was before “{{ $state->edit->what }}”,
+            {{ $state->edit->created_at->format('j F Y, H:i') }}@if ($state->edit->user)
             by {{ $state->edit->user->name }}@endif.
         </p>
     </div>

@@ -5,13 +5,16 @@
 <div class="page-head">
     <div>
         <h1>House style</h1>
-        <p class="lead">What holds for every short of {{ $channel->name }}, unless a batch, a short or a scene has its own.</p>
+        <p class="lead">What holds for every short of {{ $channel->name }}, unless a batch, a short or a scene has its
+        own.</p>
     </div>
     <div class="actions">
-        @foreach ([['undo', 'Undo', 'u', $house->undo], ['redo', 'Do again', 'y', $house->redo]] as [$do, $name, $key, $what])
+        @foreach ([['undo', 'Undo', 'u'], ['redo', 'Do again', 'y']] as [$do, $name, $key])
+            @php($what = $house->$do)
             @if ($what)
                 <form method="post" action="{{ route("house.$do") }}">
-                    @csrf<button class="btn btn-outline-dark" data-key="{{ $key }}" data-key-does="{{ $name }}">{{ $name }}: {{ $what }}</button>
+                    @csrf<button class="btn btn-outline-dark" data-key="{{ $key }}"
+                        data-key-does="{{ $name }}">{{ $name }}: {{ $what }}</button>
                 </form>
             @endif
         @endforeach
@@ -30,7 +33,8 @@
     @endif
     <label for="name">Channel</label>
     <div>
-        <input id="name" name="name" class="form-control" maxlength="80" value="{{ old('name', $channel->name) }}" required>
+        <input id="name" name="name" class="form-control" maxlength="80" value="{{ old('name', $channel->name) }}"
+            required>
         <p class="quiet">A hook that begins with it is told so: a name holds nobody.</p>
     </div>
     <label for="style_words">Style words</label>
@@ -49,8 +53,11 @@
     <label for="pronunciations">How to say it</label>
     <div>
         <textarea id="pronunciations" name="pronunciations" class="form-control" rows="4" maxlength="4000"
-            placeholder="Josse = Yossa&#10;HMS = Her Majesty's Ship">{{ old('pronunciations', $channel->pronunciations) }}</textarea>
-        <p class="quiet">What is written, an equals sign, and how the voices say it; one a line. Captions show what is written.</p>
+            placeholder="Josse = Yossa&#10;HMS = Her Majesty's Ship">{{
+                old('pronunciations', $channel->pronunciations)
+            }}</textarea>
+        <p class="quiet">What is written, an equals sign, and how the voices say it; one a line. Captions show what is
+        written.</p>
     </div>
     <div class="house-save">
         <button class="btn btn-primary">Save the words</button>
@@ -86,11 +93,14 @@
         <ul class="plain-list">
             @forelse ($house->music as $piece)
                 <li>
-                    {{ $piece->name }} <span class="quiet">{{ $piece->mood }}, {{ number_format($piece->duration_ms / 1000) }} s</span>
+                    {{ $piece->name }} <span class="quiet">{{ $piece->mood }},
+                    {{ number_format($piece->duration_ms / 1000) }} s</span>
                     @if (count($house->channels) > 1 && $piece->channel_id === $channel->id)
                         <form method="post" action="{{ route('music.share', $piece) }}">
                             @csrf @method('put')
-                            <button class="link">{{ $piece->shared ? 'Keep to this channel' : 'Share with all channels' }}</button>
+                            <button class="link">{{
+                                $piece->shared ? 'Keep to this channel' : 'Share with all channels'
+                            }}</button>
                         </form>
                     @endif
                 </li>

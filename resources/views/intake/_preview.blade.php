@@ -14,7 +14,8 @@
             <x-strip :strip="$card->strip"/>
             <p class="fate-hook">
                 <b>Hook</b> {{ $card->hook }}
-                <span class="{{ $card->strip->hookLate ? 'is-late' : '' }}">≈ {{ $card->strip->hookSeconds }} s of 3</span>
+                <span class="{{ $card->strip->hookLate ? 'is-late' : '' }}">≈ {{
+                    $card->strip->hookSeconds }} s of 3</span>
             </p>
             <ul class="findings">@foreach ($card->findings as $finding)<x-finding :$finding/>@endforeach</ul>
             <p class="quiet">{{ $card->facts }}</p>
@@ -22,7 +23,8 @@
             @foreach ($card->flags as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
             @if ($card->articles !== [])
                 <fieldset class="articles" data-keep="{{ $card->number - 1 }}">
-                    <legend>This page seems to hold {{ count($card->articles) }} articles. Which do you keep? Each becomes a script.</legend>
+                    <legend>This page seems to hold {{ count($card->articles) }} articles. Which do you keep? Each
+                    becomes a script.</legend>
                     @foreach ($card->articles as $i => $article)
                         <label>
                             <input type="checkbox" class="form-check-input" value="{{ $i }}" @checked($i === 0)>
@@ -33,11 +35,14 @@
                 </fieldset>
             @endif
             <details @if (count($shorts) === 1) open @endif>
-                <summary>{{ $card->notes === [] ? 'All of it is spoken' : 'Not spoken: '.implode(', ', $card->notes) }}</summary>
+                <summary>{{
+                    $card->notes === [] ? 'All of it is spoken' : 'Not spoken: '.implode(', ', $card->notes)
+                }}</summary>
                 <div class="spoken">
                     @foreach ($card->lines as $line => $runs)
                         @if ($runs !== [])
-                            <p>@foreach ($runs as $at => $run)@if ($run->kind->isSpoken()){{ $run->text }}@elseif ($run->kind->isNote())<button
+                            <p>@foreach ($runs as $at => $run)@if ($run->kind->isSpoken()){{
+                            $run->text }}@elseif ($run->kind->isNote())<button
                                 type="button" class="note" data-say="{{ $card->number - 1 }},{{ $line }},{{ $at }}"
                                 title="{{ ucfirst($run->kind->label()) }}, not spoken. Press to have it spoken."
                                 ><s>{{ trim($run->text) }}</s></button> @endif @endforeach</p>
@@ -53,8 +58,8 @@
     <div class="empty">
         <p class="empty-title">What will become of them</p>
         <p>
-            As you paste, each script shows up here: its hook against the three-second rule, its scenes, its length against the target,
-            and what will not be spoken.
+            As you paste, each script shows up here: its hook against the three-second rule, its scenes, its length
+            against the target, and what will not be spoken.
         </p>
     </div>
 @endforelse

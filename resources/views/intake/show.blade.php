@@ -4,7 +4,8 @@
 @php($urls = ['preview' => route('intake.preview'), 'files' => route('intake.files'), 'say' => route('intake.say'),
     'keep' => route('intake.keep'), 'sample' => route('voices.sample', 'VOICE')])
 <form method="post" action="{{ route('batches.store') }}" class="intake" @submit="send()"
-    x-data="intake(@js($urls), @js(old('text', '')), @js($intake->voice))" @change="chose($event)" @split="chose($event)">
+    x-data="intake(@js($urls), @js(old('text', '')), @js($intake->voice))" @change="chose($event)"
+    @split="chose($event)">
     @csrf
     <div class="page-head">
         <div>
@@ -14,7 +15,8 @@
         <div class="actions">
             <button class="btn btn-outline-dark" name="later" value="1" :disabled="!usable"
                 title="Put them into the rundown, and export when they are right">To the rundown</button>
-            <button class="btn btn-primary btn-lg" :disabled="!usable" x-text="count > 1 ? `Make ${count} shorts` : 'Make the short'"
+            <button class="btn btn-primary btn-lg" :disabled="!usable"
+                x-text="count > 1 ? `Make ${count} shorts` : 'Make the short'"
                 >Make the shorts</button>
         </div>
     </div>
@@ -22,7 +24,8 @@
         <p class="notice notice-problem" role="alert">{{ $errors->first() }}</p>
     @endif
     <div class="intake-cols">
-        <section class="intake-paper" :class="{ 'is-over': over }" @dragover.prevent="over = true" @dragleave="over = false"
+        <section class="intake-paper" :class="{ 'is-over': over }" @dragover.prevent="over = true"
+            @dragleave="over = false"
             @drop.prevent="take($event.dataTransfer.files)">
             <div class="paper-head">
                 <label for="text">Scripts</label>
@@ -38,25 +41,29 @@
             <template x-for="problem in problems" :key="problem">
                 <p class="notice notice-problem" role="alert" x-text="problem"></p>
             </template>
-            <textarea id="text" name="text" x-model.debounce.350ms="text" spellcheck="true" data-key="t" data-key-does="Write"
+            <textarea id="text" name="text" x-model.debounce.350ms="text" spellcheck="true" data-key="t"
+                data-key-does="Write"
                 placeholder="{{ $intake::EXAMPLE }}">{{ old('text') }}</textarea>
         </section>
         <section class="intake-fate" aria-live="polite">
             <div class="intake-choices">
                 <div>
                     <label for="name">Batch</label>
-                    <input id="name" name="name" class="form-control form-control-sm" maxlength="120" value="{{ old('name') }}"
+                    <input id="name" name="name" class="form-control form-control-sm" maxlength="120"
+                        value="{{ old('name') }}"
                         placeholder="Named by date">
                 </div>
                 @foreach ($intake->main as $setting)
                     <div>
                         <label for="{{ $setting->key }}">{{ $setting->label }}</label>
                         <div class="voice-choice">
-                            <x-setting-input :$setting :id="$setting->key" :name="$setting->key" :value="old($setting->key, '')"
+                            <x-setting-input :$setting :id="$setting->key" :name="$setting->key"
+                                :value="old($setting->key, '')"
                                 :inherit="ucfirst($intake->inherited[$setting->key])"/>
                             @if ($setting->key === 'voice')
                                 <button type="button" class="btn btn-sm btn-outline-dark" @click="listen()"
-                                    aria-label="Listen to the voice"><i class="bi bi-play-fill" aria-hidden="true"></i></button>
+                                    aria-label="Listen to the voice"><i class="bi bi-play-fill"
+                                    aria-hidden="true"></i></button>
                             @endif
                         </div>
                     </div>
@@ -76,7 +83,8 @@
                     @foreach ($intake->more as $setting)
                         <div>
                             <label for="{{ $setting->key }}">{{ $setting->label }}</label>
-                            <x-setting-input :$setting :id="$setting->key" :name="$setting->key" :value="old($setting->key, '')"
+                            <x-setting-input :$setting :id="$setting->key" :name="$setting->key"
+                                :value="old($setting->key, '')"
                                 :inherit="$intake->inherited[$setting->key]"/>
                         </div>
                     @endforeach

@@ -15,7 +15,10 @@
         <a class="masthead-name" href="{{ route('batches.index') }}">Rapid Reel</a>
         <nav aria-label="Main">
             @foreach ([
-                ['batches.index', 'Batches', 'b', 'Batches', ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*']],
+                [
+                    'batches.index', 'Batches', 'b', 'Batches',
+                    ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*'],
+                ],
                 ['intake', 'Intake', 'n', 'New batch', ['intake']],
                 ['drafts', 'Drafts', 'w', 'Drafts', ['drafts']],
                 ['footage.index', 'Footage', 'f', 'Footage', ['footage.*']],
@@ -29,7 +32,9 @@
         <div class="masthead-end">
             <button type="button" class="link" data-opens="keys">Keys <kbd>?</kbd></button>
             <details class="channels">
-                <summary aria-label="Channel {{ $masthead->channel->name }}: change">{{ $masthead->channel->name }}</summary>
+                <summary aria-label="Channel {{ $masthead->channel->name }}: change">{{
+                    $masthead->channel->name
+                }}</summary>
                 <div class="channels-list">
                     @foreach ($masthead->others as $other)
                         <form method="post" action="{{ route('channels.enter', $other) }}">

@@ -2,7 +2,8 @@
 <div class="opened">
     @include('scripts._panel')
     <section class="panel-script" aria-label="Script">
-        <h3>Script <a href="{{ route('shorts.show', $short) }}">Edit</a> <a href="{{ route('briefs.show', $short) }}">Briefs</a></h3>
+        <h3>Script <a href="{{ route('shorts.show', $short) }}">Edit</a> <a
+            href="{{ route('briefs.show', $short) }}">Briefs</a></h3>
         @foreach ($panel->flags as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
         <ol class="script">
             @foreach ($panel->manuscript->scenes as $i => $scene)

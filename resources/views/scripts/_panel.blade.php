@@ -4,7 +4,8 @@
 @php($hookUrl = route('shorts.hook', $short))
 @php($actUrl = route('batches.act', $short->batch_id))
 <section class="panel-hook" aria-label="Hook">
-    <h3>Hook <span @class(['is-late' => $summary->isHookLate()])>{{ $panel->hookSeconds }} s of {{ $panel->window }}</span></h3>
+    <h3>Hook <span @class(['is-late' => $summary->isHookLate()])>{{ $panel->hookSeconds }} s of
+    {{ $panel->window }}</span></h3>
     <p class="hook-words">{{ $panel->hook }}</p>
     <ul class="findings">@foreach ($panel->findings as $finding)<x-finding :$finding/>@endforeach</ul>
     <h4>Others to try</h4>
@@ -13,11 +14,15 @@
             <li>
                 <p>
                     {{ $other->text }}
-                    <span class="quiet">{{ $other->from }} · <span @class(['is-late' => $other->isLate])>{{ $other->seconds }} s</span></span>
+                    <span class="quiet">{{ $other->from }} · <span
+                        @class(['is-late' => $other->isLate])>{{ $other->seconds }} s</span></span>
                 </p>
                 @if ($other->findings !== [])<p class="quiet">{{ $other->verdict() }}</p>@endif
                 <span class="hook-acts">
-                    @foreach (['instead' => 'Say instead', 'before' => 'Say before', 'short' => 'Make a short of it'] as $do => $name)
+                    @php($uses = [
+                        'instead' => 'Say instead', 'before' => 'Say before', 'short' => 'Make a short of it',
+                    ])
+                    @foreach ($uses as $do => $name)
                         <button type="button" class="link" data-do="{{ $hookUrl }}"
                             data-body="{{ json_encode(['do' => $do, 'text' => $other->text]) }}"
                             aria-label="{{ $name }}: {{ $other->text }}">{{ $name }}</button>
@@ -35,7 +40,8 @@
             </li>
         @endforeach
         <li class="hook-own">
-            <input class="form-control form-control-sm" maxlength="400" placeholder="Write another hook" aria-label="Another hook"
+            <input class="form-control form-control-sm" maxlength="400" placeholder="Write another hook"
+                aria-label="Another hook"
                 data-own="{{ $hookUrl }}">
             <button type="button" class="btn btn-sm btn-outline-dark" data-do="{{ $hookUrl }}"
                 data-body="{{ json_encode(['do' => 'keep']) }}" data-takes="text">Keep</button>
@@ -61,8 +67,12 @@
                     }} s</b></span>
                     @if (count($steps) > 1)
                         <button type="button" class="link" data-do="{{ $actUrl }}"
-                            data-body="{{ json_encode(['act' => 'trim', 'shorts' => [$short->id], 'value' => $i + 1]) }}"
-                            aria-label="Leave out the first {{ $i + 1 }}">{{ $i === 0 ? 'Leave it out' : 'Leave out '.($i + 1) }}</button>
+                            data-body="{{
+                                json_encode(['act' => 'trim', 'shorts' => [$short->id], 'value' => $i + 1])
+                            }}"
+                            aria-label="Leave out the first {{ $i + 1 }}">{{
+                                $i === 0 ? 'Leave it out' : 'Leave out '.($i + 1)
+                            }}</button>
                     @endif
                 </li>
             @endforeach

@@ -2,7 +2,9 @@
 <div class="export">
     @if ($row->strip)
         <p class="export-length">
-            <b @class(['is-over' => $row->strip->over])>{{ $row->strip->estimated ? '≈ ' : '' }}{{ $row->strip->seconds }}</b>
+            <b @class(['is-over' => $row->strip->over])>{{ $row->strip->estimated ? '≈ ' : '' }}{{
+                $row->strip->seconds
+            }}</b>
             / {{ $row->strip->limitSeconds }} s · hook {{ $row->strip->hookSeconds }} s
         </p>
     @endif
@@ -12,14 +14,17 @@
     <form method="post" action="{{ route('shorts.export', $row->short) }}" class="export-buttons">
         @csrf
         <button @class(['btn', 'btn-primary' => $row->state !== 'ready', 'btn-outline-dark' => $row->state === 'ready'])
-            name="quality" value="final" data-key="e" data-key-does="Export" @disabled($row->export?->state->isOpen())>Export</button>
+            name="quality" value="final" data-key="e" data-key-does="Export"
+            @disabled($row->export?->state->isOpen())>Export</button>
         <button class="btn btn-outline-dark" name="quality" value="draft" data-key="d" data-key-does="Draft"
             @disabled($row->export?->state->isOpen())>Draft</button>
     </form>
     @if ($row->done)
         <p class="export-files">
             @foreach (App\Exporting\ExportedFiles::EXTENSIONS as $extension)
-                <a href="{{ route('exports.file', [$row->done, $extension, 'save' => 1]) }}">{{ strtoupper($extension) }}</a>
+                <a href="{{ route('exports.file', [$row->done, $extension, 'save' => 1]) }}">{{
+                    strtoupper($extension)
+                }}</a>
             @endforeach
         </p>
     @endif

@@ -1,9 +1,11 @@
 @foreach ($sheet->scenes as $item)
     @php($scene = $item->scene)
-    <li class="scene scene-{{ $scene->role->value }}" style="--shots: {{ max(1, count($item->shots)) }}" id="at-scene-{{ $scene->id }}">
+    <li class="scene scene-{{ $scene->role->value }}" style="--shots: {{ max(1, count($item->shots)) }}"
+        id="at-scene-{{ $scene->id }}">
         <div class="scene-time">
             @if ($item->start !== null)
-                <button type="button" class="link" @click="seek({{ $item->ms / 1000 }})" aria-label="Play from {{ $item->start }}">{{
+                <button type="button" class="link" @click="seek({{ $item->ms / 1000 }})"
+                    aria-label="Play from {{ $item->start }}">{{
                     $item->start
                 }}</button>
                 <span>{{ $item->seconds }} s</span>
@@ -13,12 +15,15 @@
         </div>
         <div class="scene-said">
             <span class="role">{{ $scene->role->value }}</span>
-            @if ($item->sentences > 1)<span class="flag flag-inline">{{ $item->sentences }} sentences in one scene</span>@endif
+            @if ($item->sentences > 1)<span class="flag flag-inline">{{ $item->sentences }} sentences in one
+            scene</span>@endif
             @foreach ($item->before as $note)
                 @include('scripts._note', ['number' => $note->position, 'short' => $sheet->short])
             @endforeach
-            <textarea rows="1" maxlength="1000" id="scene-{{ $scene->id }}" data-url="{{ route('scenes.reword', $scene) }}"
-                aria-label="Scene {{ $item->number + 1 }}, {{ $scene->role->value }}" x-init="grow($el)" @input="typed($el)"
+            <textarea rows="1" maxlength="1000" id="scene-{{ $scene->id }}"
+                data-url="{{ route('scenes.reword', $scene) }}"
+                aria-label="Scene {{ $item->number + 1 }}, {{ $scene->role->value }}" x-init="grow($el)"
+                @input="typed($el)"
                 @keydown="keyed($event)">{{ $scene->text }}</textarea>
             @foreach ($item->within as $note)
                 @include('scripts._note', ['number' => $note->position, 'short' => $sheet->short])
@@ -29,10 +34,12 @@
                 <span class="quiet"><kbd>Ctrl</kbd> <kbd>Enter</kbd></span>
             </span>
             <span class="scene-tools">
-                <button type="button" class="link" @mousedown.prevent @click="change(words_($el), 'split')" title="Alt Enter"
+                <button type="button" class="link" @mousedown.prevent @click="change(words_($el), 'split')"
+                    title="Alt Enter"
                     >Split at cursor</button>
                 @unless ($item->isLast)
-                    <button type="button" class="link" @click="change(words_($el), 'join')" title="Alt J">Join with next</button>
+                    <button type="button" class="link" @click="change(words_($el), 'join')" title="Alt J">Join with
+                    next</button>
                 @endunless
                 @unless ($loop->first)
                     <button type="button" class="link" @click="change(words_($el), 'up')" title="Alt ↑">Up</button>
@@ -45,7 +52,8 @@
                 @endunless
                 @if ($item->isLast && ! $loop->first)
                     @php($isClose = $scene->role->value === 'close')
-                    <button type="button" class="link" @click="change(words_($el), '{{ $isClose ? 'beat' : 'close' }}')">Make it {{
+                    <button type="button" class="link"
+                        @click="change(words_($el), '{{ $isClose ? 'beat' : 'close' }}')">Make it {{
                         $isClose ? 'a beat' : 'the close'
                     }}</button>
                 @endif
@@ -58,21 +66,30 @@
         <div class="scene-seen">
             @forelse ($item->shots as $shot)
                 <div class="shot-place">
-                    <button type="button" class="shot" data-url="{{ route('scenes.swap', [$scene, $shot->word]) }}" @click="pick($el)"
-                        aria-label="Swap the picture at {{ $shot->start }}: {{ $shot->footage ? $shot->name() : 'missing' }}">
+                    <button type="button" class="shot" data-url="{{ route('scenes.swap', [$scene, $shot->word]) }}"
+                        @click="pick($el)"
+                        aria-label="Swap the picture at {{ $shot->start }}: {{
+                            $shot->footage ? $shot->name() : 'missing'
+                        }}">
                         @if ($shot->footage)
-                            <img src="{{ route('footage.thumbnail', $shot->footage) }}" alt="" width="54" height="96" loading="lazy">
+                            <img src="{{ route('footage.thumbnail', $shot->footage) }}" alt="" width="54" height="96"
+                                loading="lazy">
                         @else
                             <span class="shot-missing">gone</span>
                         @endif
                         <span class="shot-words">
-                            <b>{{ $shot->start }}</b> {{ $shot->seconds }} s<br>{{ $shot->name() }}{{ $shot->isLocked ? ' · chosen' : '' }}
+                            <b>{{ $shot->start }}</b> {{ $shot->seconds }}
+                            s<br>{{ $shot->name() }}{{ $shot->isLocked ? ' · chosen' : '' }}
                         </span>
                     </button>
                     @if ($shot->controls !== [])
                         <details class="shot-own" id="shot-{{ $scene->id }}-{{ $shot->word }}">
-                            <summary aria-label="Motion of the picture at {{ $shot->start }}">{{ $shot->controls['motion']->says }}</summary>
-                            <div class="scopes">@foreach ($shot->controls as $control)<x-scope :$control/>@endforeach</div>
+                            <summary aria-label="Motion of the picture at {{ $shot->start }}">{{
+                                $shot->controls['motion']->says
+                            }}</summary>
+                            <div class="scopes">@foreach ($shot->controls as $control)
+                                <x-scope :$control/>
+                            @endforeach</div>
                         </details>
                     @endif
                 </div>

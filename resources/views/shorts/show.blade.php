@@ -3,7 +3,10 @@
 @section('content')
 @php($short = $sheet->short)
 @php($row = $sheet->row)
-@php($urls = ['state' => route('shorts.state', $short), 'undo' => route('shorts.undo', $short), 'redo' => route('shorts.redo', $short)])
+@php($urls = [
+    'state' => route('shorts.state', $short), 'undo' => route('shorts.undo', $short),
+    'redo' => route('shorts.redo', $short),
+])
 @php($now = ['working' => $row->isWorking, 'video' => $row->done?->id, 'undo' => $sheet->undo, 'redo' => $sheet->redo,
     'revision' => $short->revision])
 <div class="sheet" x-data="sheet(@js($urls), @js($now))" @acted="acted($event.detail)">
@@ -20,7 +23,8 @@
         <div class="actions">
             <a class="btn btn-outline-dark" href="{{ route('voice.show', $short) }}" data-key="o"
                 data-key-does="Voice and recordings">Voice</a>
-            <a class="btn btn-outline-dark" href="{{ route('briefs.show', $short) }}" data-key="i" data-key-does="Briefs">Briefs</a>
+            <a class="btn btn-outline-dark" href="{{ route('briefs.show', $short) }}" data-key="i"
+                data-key-does="Briefs">Briefs</a>
         </div>
     </div>
     <x-told/>
@@ -48,7 +52,8 @@
         <aside class="sheet-side">
             @if ($row->done)
                 <video x-ref="player" class="player" controls playsinline preload="metadata"
-                    data-from="{{ route('exports.file', [0, 'mp4']) }}" src="{{ route('exports.file', [$row->done, 'mp4']) }}"
+                    data-from="{{ route('exports.file', [0, 'mp4']) }}"
+                    src="{{ route('exports.file', [$row->done, 'mp4']) }}"
                     poster="{{ route('exports.poster', $row->done) }}"></video>
             @else
                 <div class="player player-none"><p>The video plays here once it is exported.</p></div>

@@ -10,14 +10,20 @@
     </div>
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
     <div class="acts">
-        <input class="form-control form-control-sm voices-text" maxlength="300" x-model="text" aria-label="A sentence to hear"
-            placeholder="For eleven years, one lighthouse guided no ships at all." data-key="t" data-key-does="Type a sentence">
+        <input class="form-control form-control-sm voices-text" maxlength="300" x-model="text"
+            aria-label="A sentence to hear"
+            placeholder="For eleven years, one lighthouse guided no ships at all." data-key="t"
+            data-key-does="Type a sentence">
         <label class="acts-what" for="say-speed">Speed</label>
         <input id="say-speed" inputmode="numeric" class="form-control form-control-sm setting-number" x-model="speed"> %
         <span class="acts-gap"></span>
         @foreach (['languageName' => 'Language', 'accent' => 'Accent', 'register' => 'Pitch'] as $by => $name)
-            @php($values = array_unique(array_map(fn ($voice) => $by === 'languageName' ? $voice->languageName() : $voice->$by, $voices)))
-            <select class="form-select form-select-sm" x-model="{{ $by === 'languageName' ? 'language' : $by }}" aria-label="{{ $name }}">
+            @php($values = array_unique(array_map(
+                fn ($voice) => $by === 'languageName' ? $voice->languageName() : $voice->$by,
+                $voices,
+            )))
+            <select class="form-select form-select-sm" x-model="{{ $by === 'languageName' ? 'language' : $by }}"
+                aria-label="{{ $name }}">
                 <option value="">{{ $name }}: any</option>
                 @foreach ($values as $value)<option>{{ $value }}</option>@endforeach
             </select>
@@ -26,7 +32,8 @@
     <table class="order order-voices">
         <thead>
             <tr>
-                <th>Hear</th><th>Voice</th><th>Language</th><th>Accent</th><th>Pitch</th><th class="num">Words a minute</th>
+                <th>Hear</th><th>Voice</th><th>Language</th><th>Accent</th><th>Pitch</th>
+                <th class="num">Words a minute</th>
                 <th>Word times</th><th>House style</th>
             </tr>
         </thead>
@@ -46,7 +53,10 @@
                     @if ($chosen === $voice->id)
                         <span class="state state-ready">reads</span>
                     @else
-                        @php($body = ['channel' => $channel->id, 'level' => 'channel', 'ids' => [$channel->id], 'key' => 'voice', 'value' => $voice->id])
+                        @php($body = [
+                            'channel' => $channel->id, 'level' => 'channel', 'ids' => [$channel->id],
+                            'key' => 'voice', 'value' => $voice->id,
+                        ])
                         <button type="button" class="link" data-do="{{ route('settings') }}" data-method="PUT"
                             data-body="{{ json_encode($body) }}"
                             aria-label="Let {{ $voice->name }} read the channel">Let it read the channel</button>

@@ -2,10 +2,14 @@
 @section('title', 'Voice of '.$page->short->title)
 @section('content')
 @php($short = $page->short)
-@php($urls = ['state' => route('voice.state', $short), 'record' => route('voice.record', $short), 'undo' => route('shorts.undo', $short),
-    'redo' => route('shorts.redo', $short)])
-<div class="voice-page" @acted="acted($event.detail)"
-    x-data="voicing(@js($urls), @js(['working' => $page->isWorking, 'undo' => $page->undo, 'redo' => $page->redo, 'revision' => $short->revision]))">
+@php($urls = [
+    'state' => route('voice.state', $short), 'record' => route('voice.record', $short),
+    'undo' => route('shorts.undo', $short), 'redo' => route('shorts.redo', $short),
+])
+@php($now = [
+    'working' => $page->isWorking, 'undo' => $page->undo, 'redo' => $page->redo, 'revision' => $short->revision,
+])
+<div class="voice-page" @acted="acted($event.detail)" x-data="voicing(@js($urls), @js($now))">
     <div class="page-head">
         <div>
             <x-crumb :$short/>
@@ -15,11 +19,14 @@
             <span class="actions-what">Zoom</span>
             @foreach ([60 => 'All', 140 => 'Words', 320 => 'Close'] as $zoom => $name)
                 <button type="button" class="btn btn-sm btn-outline-dark" @click="zoom = {{ $zoom }}"
-                    :aria-pressed="zoom === {{ $zoom }}" data-key="{{ $loop->iteration }}" data-key-does="Zoom: {{ $name }}">{{ $name }}</button>
+                    :aria-pressed="zoom === {{ $zoom }}" data-key="{{ $loop->iteration }}"
+                    data-key-does="Zoom: {{ $name }}">{{ $name }}</button>
             @endforeach
-            <button type="button" class="btn btn-sm btn-outline-dark" data-key="r" data-key-does="Record the whole script"
+            <button type="button" class="btn btn-sm btn-outline-dark" data-key="r"
+                data-key-does="Record the whole script"
                 @click="open('', @js($short->scenes->pluck('text')->implode("\n\n")))">Record it all</button>
-            <label class="btn btn-sm btn-outline-dark" for="whole" tabindex="0" @keydown.enter="$refs.whole.click()">Upload it all</label>
+            <label class="btn btn-sm btn-outline-dark" for="whole" tabindex="0"
+                @keydown.enter="$refs.whole.click()">Upload it all</label>
             <input type="file" id="whole" x-ref="whole" class="visually-hidden" tabindex="-1" multiple
                 accept="audio/*,.srt,.vtt,.json" @change="upload($el, '')">
         </div>
@@ -44,9 +51,12 @@
                 <div class="actions">
                     <button type="button" class="btn btn-primary" x-show="!recording && !recorded" @click="start()"
                         >Record</button>
-                    <button type="button" class="btn btn-primary" x-show="recording" x-cloak @click="stop()">Stop</button>
-                    <button type="button" class="btn btn-primary" x-show="recorded" x-cloak @click="keep()">Keep</button>
-                    <button type="button" class="btn btn-outline-dark" x-show="recorded" x-cloak @click="start()">Repeat</button>
+                    <button type="button" class="btn btn-primary" x-show="recording" x-cloak
+                        @click="stop()">Stop</button>
+                    <button type="button" class="btn btn-primary" x-show="recorded" x-cloak
+                        @click="keep()">Keep</button>
+                    <button type="button" class="btn btn-outline-dark" x-show="recorded" x-cloak
+                        @click="start()">Repeat</button>
                 </div>
             </div>
         </div></div>

@@ -14,19 +14,22 @@ final class French
     {
         return new LanguagePack(
             code: 'fr',
-            functionWords: 'a à ai aie ainsi alors après as au aucun aucune aussi autre autres aux avait avaient avant avec '
-                .'avez avoir avons bien c ça car ce ceci cela celle celles celui cent ces cet cette ceux chaque '
-                .'chez ci comme comment d dans de debout dedans depuis des deux du elle elles en encore entre es '
-                .'est et étaient était étant été être eu eux fait faire faut fois font hors ici il ils j jamais je '
-                .'juste l la là le les leur leurs lui m ma mais me même mes moi mon n ne ni non nos notre nous on '
-                .'ont or ou où par parce pas pendant peu peut peuvent plus pour pourquoi puis qu quand que quel '
-                .'quelle quelles quels qui quoi s sa sans se sera ses si sien son sont sous sur t ta te tes toi '
-                .'ton tous tout toute toutes très trois tu un une vers voici voilà vos votre vous y an ans année '
-                .'jour homme femme gens chose choses temps',
+            functionWords: 'a à ai aie ainsi alors après as au aucun aucune aussi autre autres aux avait avaient '
+                .'avant avec avez avoir avons bien c ça car ce ceci cela celle celles celui cent ces cet cette ceux '
+                .'chaque chez ci comme comment d dans de debout dedans depuis des deux du elle elles en encore entre '
+                .'es est et étaient était étant été être eu eux fait faire faut fois font hors ici il ils j jamais je '
+                .'juste l la là le les leur leurs lui m ma mais me même mes moi mon n ne ni non nos notre nous on ont '
+                .'or ou où par parce pas pendant peu peut peuvent plus pour pourquoi puis qu quand que quel quelle '
+                .'quelles quels qui quoi s sa sans se sera ses si sien son sont sous sur t ta te tes toi ton tous '
+                .'tout toute toutes très trois tu un une vers voici voilà vos votre vous y an ans année jour homme '
+                .'femme gens chose choses temps',
             openings: [
-                '(?:salut|bonjour|bonsoir|coucou|hello|hey)(?:,? (?:à tous|à toutes|tout le monde|les amis|la team|à vous))*(?:,? (?:et )?bienvenue(?: (?:sur|dans|à) [^,.!?:—–]{2,50})?)?',
+                '(?:salut|bonjour|bonsoir|coucou|hello|hey)(?:,? (?:à tous|à toutes|tout le monde|les amis|la team|à '
+                    .'vous))*(?:,? (?:et )?bienvenue(?: (?:sur|dans|à) [^,.!?:—–]{2,50})?)?',
                 '(?:et )?bienvenue(?: à tous)?(?: (?:sur|dans|à) [^,.!?:—–]{2,50})?',
-                '(?:alors |donc |bon )*(?:dans cette vidéo|aujourd(?:\'|’)hui)(?:,? (?:on va (?:parler de|voir)|je vais vous (?:parler de|montrer|raconter)|nous allons (?:parler de|voir)|je vous (?:parle de|raconte|montre)))',
+                '(?:alors |donc |bon )*(?:dans cette vidéo|aujourd(?:\'|’)hui)(?:,? (?:on va (?:parler de|voir)|je '
+                    .'vais vous (?:parler de|montrer|raconter)|nous allons (?:parler de|voir)|je vous (?:parle de'
+                    .'|raconte|montre)))',
                 '(?:c(?:\'|’)est parti|allons-y|on y va)',
                 '(?:je m(?:\'|’)appelle|je suis) \p{Lu}[\p{L} .\'’-]{1,40}?(?=[,.!?]|$)',
             ],

@@ -14,20 +14,24 @@ final class German
     {
         return new LanguagePack(
             code: 'de',
-            functionWords: 'aber alle allem allen aller alles als also am an ander andere anderen auch auf aus bei bin bis '
-                .'bist da dabei damit dann das dass daß dein deine dem den denn der des dich die dies diese diesem '
-                .'diesen dieser dieses dir doch dort du durch ein eine einem einen einer eines einmal er es etwas '
-                .'euch euer für gegen gewesen hab habe haben hat hatte hatten hier hin hinter ich ihm ihn ihnen '
+            functionWords: 'aber alle allem allen aller alles als also am an ander andere anderen auch auf aus bei '
+                .'bin bis bist da dabei damit dann das dass daß dein deine dem den denn der des dich die dies diese '
+                .'diesem diesen dieser dieses dir doch dort du durch ein eine einem einen einer eines einmal er es '
+                .'etwas euch euer für gegen gewesen hab habe haben hat hatte hatten hier hin hinter ich ihm ihn ihnen '
                 .'ihr ihre ihrem ihren ihrer im in ins ist ja jede jeden jeder jedes jetzt kann kein keine keinen '
-                .'können könnte man manche mehr mein meine mich mir mit muss müssen nach nicht nichts noch nun nur '
-                .'ob oder ohne schon sehr sein seine seinem seinen seiner sich sie sind so soll sollte über um und '
-                .'uns unser unter viel vom von vor wann war waren warum was weil welche wenn wer werde werden wie '
-                .'wieder will wir wird wo wurde wurden zu zum zur zwar zwei drei vier fünf jahr jahre tag mann '
-                .'frau menschen dinge zeit kam kamen ging gingen sagte machte',
+                .'können könnte man manche mehr mein meine mich mir mit muss müssen nach nicht nichts noch nun nur ob '
+                .'oder ohne schon sehr sein seine seinem seinen seiner sich sie sind so soll sollte über um und uns '
+                .'unser unter viel vom von vor wann war waren warum was weil welche wenn wer werde werden wie wieder '
+                .'will wir wird wo wurde wurden zu zum zur zwar zwei drei vier fünf jahr jahre tag mann frau menschen '
+                .'dinge zeit kam kamen ging gingen sagte machte',
             openings: [
-                '(?:hallo|hi|hey|servus|moin|guten (?:morgen|tag|abend)|grüß (?:gott|dich|euch))(?:,? (?:leute|zusammen|ihr lieben|freunde|alle|alle zusammen|miteinander))*(?:,? (?:und )?(?:herzlich )?willkommen(?: zurück)?(?: (?:bei|zu|auf) [^,.!?:—–]{2,50})?)?',
+                '(?:hallo|hi|hey|servus|moin|guten (?:morgen|tag|abend)|grüß (?:gott|dich|euch))(?:,? (?:leute|zusammen'
+                    .'|ihr lieben|freunde|alle|alle zusammen|miteinander))*(?:,? (?:und )?(?:herzlich )?willkommen(?: '
+                    .'zurück)?(?: (?:bei|zu|auf) [^,.!?:—–]{2,50})?)?',
                 '(?:und )?(?:herzlich )?willkommen(?: zurück)?(?: (?:bei|zu|auf) [^,.!?:—–]{2,50})?',
-                '(?:so |also |okay )*(?:in diesem (?:video|short|clip)|heute)(?:,? (?:geht es um|zeige ich (?:dir|euch)|erzähle ich (?:dir|euch)(?: von)?|sprechen wir über|schauen wir uns(?: an)?|erkläre ich(?: dir| euch)?))',
+                '(?:so |also |okay )*(?:in diesem (?:video|short|clip)|heute)(?:,? (?:geht es um|zeige ich (?:dir|euch)'
+                    .'|erzähle ich (?:dir|euch)(?: von)?|sprechen wir über|schauen wir uns(?: an)?|erkläre ich(?: dir'
+                    .'| euch)?))',
                 '(?:los geht(?:\'|’)?s|fangen wir an|legen wir los)',
                 '(?:mein name ist|ich bin|ich heiße) \p{Lu}[\p{L} .\'’-]{1,40}?(?=[,.!?]|$)',
             ],
@@ -59,7 +63,8 @@ final class German
                 'Niemand verstand die Maschine. Alle hatten eine Meinung.',
                 'Eine kleine Flamme brannte am Strand, und niemand hatte sie entzündet.',
                 'Das Foto zeigt ein ganzes Orchester, das schläft.',
-                'Ihre Großmutter hatte die Karte aus dem Gedächtnis gezeichnet, nach einem einzigen Sommer auf der Insel.',
+                'Ihre Großmutter hatte die Karte aus dem Gedächtnis gezeichnet, nach einem einzigen Sommer auf der '
+                    .'Insel.',
                 'Warum hat ein Fluss ohne Wasser noch einen Fährmann?',
                 'Im Kasten lagen 340 Briefe; jeder war leer.',
                 'Warte… Hinter der Mühle bewegte sich etwas.',

@@ -14,19 +14,22 @@ final class Spanish
     {
         return new LanguagePack(
             code: 'es',
-            functionWords: 'a al algo alguna algunas alguno algunos ante antes aquel aquella así aun aunque bajo bien cada '
-                .'casi como con contra cual cuando cuatro de del desde después donde dos e el él ella ellas ellos '
-                .'en entre era eran eres es esa esas ese eso esos esta está están estaba estaban estas este esto '
-                .'estos fue fueron ha había habían hace hacia han hasta hay la las le les lo los luego más me mi '
-                .'mientras mis mucho muchos muy nada nadie ni no nos nosotros nuestra nuestro nunca o os otra '
-                .'otras otro otros para pero poco por porque pues que qué quien quién se sea según ser si sí '
-                .'siempre sin sino sobre solo sólo son su sus tal también tan tanto te tenía tiene todo toda todas '
-                .'todos tras tres tu tus un una unas uno unos usted ya y yo año años día hombre mujer gente cosa '
-                .'cosas vez tiempo',
+            functionWords: 'a al algo alguna algunas alguno algunos ante antes aquel aquella así aun aunque bajo bien '
+                .'cada casi como con contra cual cuando cuatro de del desde después donde dos e el él ella ellas '
+                .'ellos en entre era eran eres es esa esas ese eso esos esta está están estaba estaban estas este '
+                .'esto estos fue fueron ha había habían hace hacia han hasta hay la las le les lo los luego más me mi '
+                .'mientras mis mucho muchos muy nada nadie ni no nos nosotros nuestra nuestro nunca o os otra otras '
+                .'otro otros para pero poco por porque pues que qué quien quién se sea según ser si sí siempre sin '
+                .'sino sobre solo sólo son su sus tal también tan tanto te tenía tiene todo toda todas todos tras '
+                .'tres tu tus un una unas uno unos usted ya y yo año años día hombre mujer gente cosa cosas vez tiempo',
             openings: [
-                '(?:hola|buenas|buenos días|buenas (?:tardes|noches)|qué tal|hey)(?:,? (?:a todos|a todas|amigos|gente|chicos|familia|a todo el mundo))*(?:,? (?:y )?bienvenidos?(?: de nuevo)?(?: a [^,.!?:—–]{2,50})?)?',
+                '(?:hola|buenas|buenos días|buenas (?:tardes|noches)|qué tal|hey)(?:,? (?:a todos|a todas|amigos|gente'
+                    .'|chicos|familia|a todo el mundo))*(?:,? (?:y )?bienvenidos?(?: de nuevo)?(?: a [^,.!?:—–]{2,'
+                    .'50})?)?',
                 '(?:y )?bienvenid[oa]s?(?: de nuevo)?(?: a [^,.!?:—–]{2,50})?',
-                '(?:bueno |pues |así que )*(?:en este (?:vídeo|video|corto)|hoy)(?:,? (?:vamos a (?:hablar de|ver)|te (?:cuento|muestro|voy a (?:contar|mostrar))|os (?:cuento|muestro)|les (?:cuento|muestro)|hablaremos de))',
+                '(?:bueno |pues |así que )*(?:en este (?:vídeo|video|corto)|hoy)(?:,? (?:vamos a (?:hablar de|ver)|te '
+                    .'(?:cuento|muestro|voy a (?:contar|mostrar))|os (?:cuento|muestro)|les (?:cuento|muestro)'
+                    .'|hablaremos de))',
                 '(?:empecemos|vamos allá|comencemos)',
                 '(?:me llamo|soy|mi nombre es) \p{Lu}[\p{L} .\'’-]{1,40}?(?=[,.!?]|$)',
             ],

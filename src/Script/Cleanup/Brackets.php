@@ -10,7 +10,8 @@ final class Brackets
     private const PAIRS = ['[' => ']', '{' => '}', '(' => ')'];
 
     /**
-     * The pairs that stand in no other pair, in order. One that is never closed, or closed and never opened, is no pair.
+     * The pairs that stand in no other pair, in order. One that is never closed, or closed and never opened, is no
+     * pair.
      *
      * @return list<array{int, int}> first byte, and the byte after the last
      */

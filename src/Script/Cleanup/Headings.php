@@ -14,9 +14,13 @@ final class Headings
         }
         $section = LineLead::SECTION;
         $number = LineLead::NUMBER;
-        if (preg_match("/^\\W*(?:{$section})(?:\\s+#?{$number})?(?:\\s*(?:of|\\/)\\s*\\d+)?\\W*$/iu", $line) === 1
-            || preg_match('/^#?\d{1,3}\s*(?:[.):]|\/\s*\d{1,3})?$/u', $line) === 1
-            || preg_match('/^\*\*[^*]{1,60}\*\*:?$/u', $line) === 1 && preg_match('/[.!?…]["”’]?\*\*:?$/u', $line) !== 1 && mb_strlen($line) <= 64) {
+        if (
+            preg_match("/^\\W*(?:{$section})(?:\\s+#?{$number})?(?:\\s*(?:of|\\/)\\s*\\d+)?\\W*$/iu", $line) === 1 ||
+            preg_match('/^#?\d{1,3}\s*(?:[.):]|\/\s*\d{1,3})?$/u', $line) === 1 ||
+            (preg_match('/^\*\*[^*]{1,60}\*\*:?$/u', $line) === 1 &&
+                preg_match('/[.!?…]["”’]?\*\*:?$/u', $line) !== 1 &&
+                mb_strlen($line) <= 64)
+        ) {
             return true;
         }
 

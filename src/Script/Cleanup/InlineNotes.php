@@ -20,7 +20,8 @@ final class InlineNotes
 
     private const MUSIC = '[♩♪♫♬][^♩♪♫♬]*[♩♪♫♬]|[♩♪♫♬]+';
 
-    private const MARK = '(?<![\p{L}\p{N}\\\\])(?:[*_]{1,3}|~~|`)(?=\S)|(?<=\S)(?<!\\\\)(?:[*_]{1,3}|~~|`)(?![\p{L}\p{N}])';
+    private const MARK = '(?<![\p{L}\p{N}\\\\])(?:[*_]{1,3}|~~|`)(?=\S)|(?<=\S)(?<!\\\\)(?:[*_]{1,3}|~~'
+        .'|`)(?![\p{L}\p{N}])';
 
     /**
      * @param  bool  $sayFirst  a note at the very beginning is spoken
@@ -39,7 +40,11 @@ final class InlineNotes
             }
             if ($escaped) {
                 $runs = [...$runs, ...self::plain(substr($text, $at, $from - $at - ($from > 0 ? 1 : 0)))];
-                $runs = [...$runs, ...($from > 0 ? [new ScriptRun('\\', RunKind::Markup)] : []), new ScriptRun($inside, RunKind::Spoken)];
+                $runs = [
+                    ...$runs,
+                    ...$from > 0 ? [new ScriptRun('\\', RunKind::Markup)] : [],
+                    new ScriptRun($inside, RunKind::Spoken),
+                ];
                 $at = $until;
 
                 continue;
@@ -49,14 +54,28 @@ final class InlineNotes
             if ($inside[0] === '[' && preg_match('/^\(\s*[^()\s]*(?:\s+"[^"]*")?\s*\)/u', $after, $target) === 1) {
                 $isPicture = str_ends_with($before, '!');
                 $runs = [...$runs, ...self::plain($isPicture ? substr($before, 0, -1) : $before)];
-                $runs = [...$runs, ...($isPicture
-                    ? [new ScriptRun('!'.$inside.$target[0], RunKind::Direction)]
-                    : [new ScriptRun('[', RunKind::Markup), ...self::plain(substr($inside, 1, -1)), new ScriptRun(']'.$target[0], RunKind::Link)])];
+                $runs = [
+                    ...$runs,
+                    ...$isPicture
+                        ? [new ScriptRun('!'.$inside.$target[0], RunKind::Direction)]
+                        : [
+                            new ScriptRun('[', RunKind::Markup),
+                            ...self::plain(substr($inside, 1, -1)),
+                            new ScriptRun(']'.$target[0], RunKind::Link),
+                        ],
+                ];
                 $at = $until + strlen($target[0]);
 
                 continue;
             }
-            $runs = [...$runs, ...self::plain($before), new ScriptRun($inside, Directions::isMusic(substr($inside, 1, -1)) ? RunKind::Music : RunKind::Direction)];
+            $runs = [
+                ...$runs,
+                ...self::plain($before),
+                new ScriptRun(
+                    $inside,
+                    Directions::isMusic(substr($inside, 1, -1)) ? RunKind::Music : RunKind::Direction,
+                ),
+            ];
             $at = $until;
         }
 
@@ -71,7 +90,12 @@ final class InlineNotes
     private static function plain(string $text, bool $sayFirst = false): array
     {
         $patterns = [self::LINK, self::HASHTAG, self::MUSIC, '(?:'.Pictographs::PATTERN.')+', self::MARK];
-        $parts = preg_split('/(\\\\?(?:'.implode('|', $patterns).'))/iu', $text, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY);
+        $parts = preg_split(
+            '/(\\\\?(?:'.implode('|', $patterns).'))/iu',
+            $text,
+            -1,
+            PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY,
+        );
         $runs = [];
         foreach ($parts === false ? [$text] : $parts as $i => $part) {
             if (trim($part) === '') {
@@ -79,7 +103,11 @@ final class InlineNotes
             }
             $kind = self::kindOf($part);
             if ($kind !== RunKind::Spoken && $part[0] === '\\') {
-                $runs = [...$runs, new ScriptRun('\\', RunKind::Markup), new ScriptRun(substr($part, 1), RunKind::Spoken)];
+                $runs = [
+                    ...$runs,
+                    new ScriptRun('\\', RunKind::Markup),
+                    new ScriptRun(substr($part, 1), RunKind::Spoken),
+                ];
             } else {
                 $runs[] = new ScriptRun($part, $sayFirst && $i === 0 ? RunKind::Spoken : $kind);
             }

@@ -10,9 +10,11 @@ use RapidReel\Script\ScriptRun;
 /** What may stand before the words of a line: a list mark, a timing, a section or speaker label. */
 final readonly class LineLead
 {
-    public const SECTION = 'hook|intro|introduction|outro|close|closing|cta|call to action|body|beat|scene|section|part|act|shot|chapter|conclusion|title|script|narration|segment|slide|frame';
+    public const SECTION = 'hook|intro|introduction|outro|close|closing|cta|call to action|body|beat|scene|section|part'
+        .'|act|shot|chapter|conclusion|title|script|narration|segment|slide|frame';
 
-    private const SPEAKER = 'host|narrator|narration|voice ?-?over|v\.?o\.?|speaker(?: ?\d+)?|presenter|announcer|interviewer|guest|all|me';
+    private const SPEAKER = 'host|narrator|narration|voice ?-?over|v\.?o\.?|speaker(?: ?\d+)?|presenter|announcer'
+        .'|interviewer|guest|all|me';
 
     public const NUMBER = '(?:\d+[a-z]?|[ivx]+|one|two|three|four|five|six|seven|eight|nine|ten)';
 
@@ -25,13 +27,17 @@ final readonly class LineLead
     {
     }
 
-    /** Names before a colon at the beginning of two lines or more are speakers; a single one may be part of a sentence. */
+    /**
+     * Names before a colon at the beginning of two lines or more are speakers; a single one may be part of a sentence.
+     */
     public static function for(string $text): self
     {
         $name = self::NAME;
         preg_match_all("/^({$name})(?:\\s*\\([^)\\n]*\\))?\\s*:\\s+/mu", $text, $matches);
 
-        return new self(array_keys(array_filter(array_count_values($matches[1]), static fn (int $times): bool => $times >= 2)));
+        return new self(
+            array_keys(array_filter(array_count_values($matches[1]), static fn (int $times): bool => $times >= 2)),
+        );
     }
 
     /**
@@ -54,8 +60,15 @@ final readonly class LineLead
             $take($m[0], RunKind::Markup);
         }
         $time = self::TIME;
-        if (preg_match("/^[\\[(]?{$time}(?:\\s*(?:-|–|—|to|-->)\\s*{$time})?[\\])]?\\s*[:|-]?\\s*/u", $rest, $m) === 1
-            || preg_match('/^[\[(]\d{1,3}\s*(?:-|–|—|to)\s*\d{1,3}\s*(?:s|sec|seconds)\.?[\])]\s*[:|-]?\s*/iu', $rest, $m) === 1) {
+        if (
+            preg_match("/^[\\[(]?{$time}(?:\\s*(?:-|–|—|to|-->)\\s*{$time})?[\\])]?\\s*[:|-]?\\s*/u", $rest, $m) ===
+                1 ||
+            preg_match(
+                '/^[\[(]\d{1,3}\s*(?:-|–|—|to)\s*\d{1,3}\s*(?:s|sec|seconds)\.?[\])]\s*[:|-]?\s*/iu',
+                $rest,
+                $m,
+            ) === 1
+        ) {
             $take($m[0], RunKind::Timing);
         }
         // A section, and a speaker after it.
@@ -74,15 +87,32 @@ final readonly class LineLead
         $emphasis = '[*_]{0,2}';
         $aside = '(?:\s*\([^)]*\))?';
         $name = self::NAME;
-        if (preg_match("/^{$emphasis}(?:{$section})(?:\\s*#?{$number})?{$aside}{$emphasis}\\s*:\\s*{$emphasis}\\s*/iu", $line, $m) === 1
-            || preg_match("/^{$emphasis}(?:scene|shot|slide|frame|part)\\s*#?{$number}{$aside}{$emphasis}\\s*(?:[-–—.)|])\\s*{$emphasis}\\s*/iu", $line, $m) === 1) {
+        if (
+            preg_match(
+                "/^{$emphasis}(?:{$section})(?:\\s*#?{$number})?{$aside}{$emphasis}\\s*:\\s*{$emphasis}\\s*/iu",
+                $line,
+                $m,
+            ) === 1 ||
+            preg_match(
+                "/^{$emphasis}(?:scene|shot|slide|frame|part)\\s*#?{$number}{$aside}{$emphasis}"
+                    ."\\s*(?:[-–—.)|])\\s*{$emphasis}\\s*/iu",
+                $line,
+                $m,
+            ) === 1
+        ) {
             return new ScriptRun($m[0], RunKind::Heading);
         }
-        if (preg_match("/^{$emphasis}(?:{$speaker}){$aside}{$emphasis}\\s*:\\s*{$emphasis}\\s*/iu", $line, $m) === 1
-            || preg_match("/^{$emphasis}(\\p{Lu}[\\p{Lu}\\p{N} .'’-]{1,24}){$aside}{$emphasis}\\s*:\\s+/u", $line, $m) === 1) {
+        if (
+            preg_match("/^{$emphasis}(?:{$speaker}){$aside}{$emphasis}\\s*:\\s*{$emphasis}\\s*/iu", $line, $m) === 1 ||
+            preg_match("/^{$emphasis}(\\p{Lu}[\\p{Lu}\\p{N} .'’-]{1,24}){$aside}{$emphasis}\\s*:\\s+/u", $line, $m) ===
+                1
+        ) {
             return new ScriptRun($m[0], RunKind::Speaker);
         }
-        if (preg_match("/^{$emphasis}({$name}){$aside}{$emphasis}\\s*:\\s+/u", $line, $m) === 1 && in_array($m[1], $this->speakers, true)) {
+        if (
+            preg_match("/^{$emphasis}({$name}){$aside}{$emphasis}\\s*:\\s+/u", $line, $m) === 1 &&
+            in_array($m[1], $this->speakers, true)
+        ) {
             return new ScriptRun($m[0], RunKind::Speaker);
         }
 

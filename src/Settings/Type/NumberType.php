@@ -52,14 +52,22 @@ final readonly class NumberType implements SettingType
 
     public function says(int|float|string $value): string
     {
-        return is_string($value) ? ($this->wordSays !== '' ? $this->wordSays : $value) : number_format($value).' '.$this->unit;
+        return is_string($value)
+            ? ($this->wordSays !== ''
+                ? $this->wordSays
+                : $value)
+            : number_format($value).' '.$this->unit;
     }
 
     public function toArray(): array
     {
         return [
-            'type' => 'number', 'unit' => $this->unit, 'least' => $this->least, 'most' => $this->most, 'step' => $this->step,
-            ...($this->word === '' ? [] : ['word' => $this->word]),
+            'type' => 'number',
+            'unit' => $this->unit,
+            'least' => $this->least,
+            'most' => $this->most,
+            'step' => $this->step,
+            ...$this->word === '' ? [] : ['word' => $this->word],
         ];
     }
 }

@@ -24,7 +24,7 @@ final class BriefTest extends TestCase
         ]);
     }
 
-    public function test_a_brief_shows_the_words_said_with_the_subject_where_they_are_vague_and_the_style_at_its_end(): void
+    public function test_a_brief_shows_the_words_said_with_the_subject_where_vague_and_the_style_at_its_end(): void
     {
         self::assertSame([
             'the old lighthouse on the cliff, ink and lamplight',
@@ -36,7 +36,10 @@ final class BriefTest extends TestCase
 
     public function test_words_that_the_channel_forbids_are_flagged(): void
     {
-        self::assertSame([[], [], ['Josse Arden'], []], array_map(static fn (Brief $brief): array => $brief->forbidden, self::briefs()));
+        self::assertSame(
+            [[], [], ['Josse Arden'], []],
+            array_map(static fn (Brief $brief): array => $brief->forbidden, self::briefs()),
+        );
     }
 
     public function test_they_go_out_one_a_line_with_none_missing(): void
@@ -50,7 +53,10 @@ final class BriefTest extends TestCase
 
     public function test_the_subject_is_what_title_and_text_have_most_in_common(): void
     {
-        self::assertSame('bell', Subject::of('The bell under the bay', 'The bell fell into the water. Fishermen heard the bell ring.'));
+        self::assertSame(
+            'bell',
+            Subject::of('The bell under the bay', 'The bell fell into the water. Fishermen heard the bell ring.'),
+        );
         self::assertSame('', Subject::of('Why?', 'It was.'));
     }
 }

@@ -34,7 +34,10 @@ final class CueGrouperTest extends TestCase
 
     public function test_a_cue_has_one_to_three_words_and_ends_where_the_phrase_does(): void
     {
-        self::assertSame(['For eleven years,', 'one lighthouse', 'guided no ships', 'at all.'], self::texts('For eleven years, one lighthouse guided no ships at all.'));
+        self::assertSame(
+            ['For eleven years,', 'one lighthouse', 'guided no ships', 'at all.'],
+            self::texts('For eleven years, one lighthouse guided no ships at all.'),
+        );
     }
 
     public function test_no_word_is_lost_and_none_is_twice(): void
@@ -46,9 +49,15 @@ final class CueGrouperTest extends TestCase
 
     public function test_a_cue_stays_through_a_short_pause_and_goes_in_a_long_one(): void
     {
-        $cues = self::group([new WordTiming('one,', 0, 300), new WordTiming('two.', 500, 800), new WordTiming('three', 2_000, 2_400)], 2_500);
+        $cues = self::group(
+            [new WordTiming('one,', 0, 300), new WordTiming('two.', 500, 800), new WordTiming('three', 2_000, 2_400)],
+            2_500,
+        );
 
-        self::assertSame([[0, 500], [500, 1_100], [2_000, 2_500]], array_map(static fn (Cue $cue): array => [$cue->startMs, $cue->endMs], $cues));
+        self::assertSame(
+            [[0, 500], [500, 1_100], [2_000, 2_500]],
+            array_map(static fn (Cue $cue): array => [$cue->startMs, $cue->endMs], $cues),
+        );
     }
 
     public function test_every_line_fits_between_the_safe_edges(): void
@@ -59,9 +68,19 @@ final class CueGrouperTest extends TestCase
             foreach (self::group(Cuts::take($said)->words, 5_000) as $cue) {
                 $at = 0;
                 foreach ($cue->lines as $count) {
-                    $line = implode(' ', array_map(static fn (WordTiming $word): string => mb_strtoupper($word->text), array_slice($cue->words, $at, $count)));
+                    $line = implode(
+                        ' ',
+                        array_map(
+                            static fn (WordTiming $word): string => mb_strtoupper($word->text),
+                            array_slice($cue->words, $at, $count),
+                        ),
+                    );
                     $at += $count;
-                    self::assertLessThanOrEqual($room, Cuts::metrics()->width($line, $style->size * TargetProfile::HEIGHT * $cue->scale), $line);
+                    self::assertLessThanOrEqual(
+                        $room,
+                        Cuts::metrics()->width($line, $style->size * TargetProfile::HEIGHT * $cue->scale),
+                        $line,
+                    );
                 }
             }
         }

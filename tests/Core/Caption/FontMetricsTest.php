@@ -33,8 +33,14 @@ final class FontMetricsTest extends TestCase
 
     public function test_a_long_word_is_set_smaller_and_lines_are_parted(): void
     {
-        $cue = new Cue(0, 900, [new WordTiming('one', 0, 300), new WordTiming('two', 300, 600), new WordTiming('three', 600, 900)], [2, 1], 0.5);
-        $ass = (new AssWriter(new CaptionStyle, 'Face', 30))->write([$cue], 0, 0, 60);
+        $cue = new Cue(
+            0,
+            900,
+            [new WordTiming('one', 0, 300), new WordTiming('two', 300, 600), new WordTiming('three', 600, 900)],
+            [2, 1],
+            0.5,
+        );
+        $ass = (new AssWriter(new CaptionStyle(), 'Face', 30))->write([$cue], 0, 0, 60);
 
         self::assertStringContainsString('\fs88}', $ass);
         self::assertMatchesRegularExpression('/ONE.*  TWO\\\\NTHREE/', $ass);

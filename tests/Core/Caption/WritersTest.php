@@ -16,7 +16,13 @@ final class WritersTest extends TestCase
 {
     private static function cue(string $first = 'nine', string $second = 'boats'): Cue
     {
-        return new Cue(1_000, 2_000, [new WordTiming($first, 1_000, 1_330), new WordTiming($second, 1_500, 1_960)], [2], 1.0);
+        return new Cue(
+            1_000,
+            2_000,
+            [new WordTiming($first, 1_000, 1_330), new WordTiming($second, 1_500, 1_960)],
+            [2],
+            1.0,
+        );
     }
 
     /** @return list<array{string, string, string}> start, end, text */
@@ -31,7 +37,15 @@ final class WritersTest extends TestCase
     {
         $events = self::events((new AssWriter(new CaptionStyle, 'Face', 30))->write([self::cue()], 0, 0, 90));
 
-        self::assertSame([['0:00:01.00', '0:00:01.33'], ['0:00:01.33', '0:00:01.50'], ['0:00:01.50', '0:00:01.96'], ['0:00:01.96', '0:00:02.00']], array_map(static fn (array $event): array => [$event[0], $event[1]], $events));
+        self::assertSame(
+            [
+                ['0:00:01.00', '0:00:01.33'],
+                ['0:00:01.33', '0:00:01.50'],
+                ['0:00:01.50', '0:00:01.96'],
+                ['0:00:01.96', '0:00:02.00'],
+            ],
+            array_map(static fn (array $event): array => [$event[0], $event[1]], $events),
+        );
         self::assertStringContainsString('{\1c&H0047C2FF}NINE{\1c&H00FFFFFF}  BOATS', $events[0][2]);
         self::assertStringEndsWith('}NINE  BOATS', $events[1][2]);
         self::assertStringContainsString('NINE  {\1c&H0047C2FF}BOATS', $events[2][2]);
@@ -48,7 +62,12 @@ final class WritersTest extends TestCase
 
     public function test_words_cannot_give_orders(): void
     {
-        $ass = (new AssWriter(new CaptionStyle(upperCase: false), 'Face', 30))->write([self::cue('{\\pos(0,0)}', 'a\Nb')], 0, 0, 90);
+        $ass = (new AssWriter(new CaptionStyle(upperCase: false), 'Face', 30))->write(
+            [self::cue('{\\pos(0,0)}', 'a\Nb')],
+            0,
+            0,
+            90,
+        );
 
         self::assertStringContainsString("\\{\\\u{2060}pos(0,0)\\}", $ass);
         self::assertStringContainsString("a\\\u{2060}Nb", $ass);
@@ -66,8 +85,14 @@ final class WritersTest extends TestCase
     {
         $cues = [self::cue('<script>', 'x-->y'), self::cue('Tom & {\an8}', '“nine”')];
 
-        self::assertStringContainsString("1\n00:00:01,000 --> 00:00:02,000\n<\u{2060}script> x→y\n", SubRip::write($cues));
-        self::assertStringContainsString("00:00:01.000 --> 00:00:02.000\n&lt;script&gt; <00:00:01.500>x--&gt;y\n", WebVtt::write($cues));
+        self::assertStringContainsString(
+            "1\n00:00:01,000 --> 00:00:02,000\n<\u{2060}script> x→y\n",
+            SubRip::write($cues),
+        );
+        self::assertStringContainsString(
+            "00:00:01.000 --> 00:00:02.000\n&lt;script&gt; <00:00:01.500>x--&gt;y\n",
+            WebVtt::write($cues),
+        );
         self::assertStringContainsString('Tom &amp; {\an8}', WebVtt::write($cues));
     }
 }

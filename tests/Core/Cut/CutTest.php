@@ -26,7 +26,11 @@ use UnexpectedValueException;
 
 final class CutTest extends TestCase
 {
-    private const TEXTS = ['One lighthouse guided no ships at all.', 'Then, in a January storm, a boat with nine men lost its way in the dark.', 'They steered for it.'];
+    private const TEXTS = [
+        'One lighthouse guided no ships at all.',
+        'Then, in a January storm, a boat with nine men lost its way in the dark.',
+        'They steered for it.',
+    ];
 
     public function test_scenes_and_shots_fill_the_short_on_the_frame_grid(): void
     {
@@ -63,7 +67,12 @@ final class CutTest extends TestCase
     public function test_a_cue_never_outlasts_its_shot_and_its_words_are_those_of_the_short(): void
     {
         $cut = Cuts::of(self::TEXTS);
-        $edges = array_merge(...array_map(static fn ($scene): array => array_map(static fn ($shot): int => $shot->endMs, $scene->shots), $cut->scenes));
+        $edges = array_merge(
+            ...array_map(
+                static fn ($scene): array => array_map(static fn ($shot): int => $shot->endMs, $scene->shots),
+                $cut->scenes,
+            ),
+        );
         $said = [];
         foreach ($cut->cues as $cue) {
             foreach ($edges as $edge) {
@@ -97,7 +106,10 @@ final class CutTest extends TestCase
         self::assertSame(['schema', 'duration_ms', 'hook_ms', 'scenes', 'words', 'cues', 'flags'], array_keys($report));
         self::assertSame(Cut::SCHEMA, $report['schema']);
         self::assertSame(['role', 'text', 'start_ms', 'end_ms', 'shots'], array_keys($report['scenes'][0]));
-        self::assertSame(['footage', 'start_ms', 'end_ms'], array_slice(array_keys($report['scenes'][0]['shots'][0]), 0, 3));
+        self::assertSame(
+            ['footage', 'start_ms', 'end_ms'],
+            array_slice(array_keys($report['scenes'][0]['shots'][0]), 0, 3),
+        );
         self::assertSame(['text', 'start_ms', 'end_ms', 'scene'], array_keys($report['words'][0]));
         self::assertSame(['text', 'start_ms', 'end_ms'], array_keys($report['cues'][0]));
         self::assertSame($report['words'][6]['end_ms'], $report['hook_ms']);
@@ -129,31 +141,55 @@ final class CutTest extends TestCase
             foreach ($scene['shots'] as $j => $shot) {
                 $still = $cut->scenes[$i]->shots[$j];
                 $shot['path'] = FramePath::centred($still->width, $still->height, 9 / 16)->toArray();
-                $shot['motion'] = $still->kind === FootageKind::Still ? StillMotion::Varied->of($still->fingerprint)->value : null;
+                $shot['motion'] =
+                    $still->kind === FootageKind::Still ? StillMotion::Varied->of($still->fingerprint)->value : null;
                 unset($shot['word']);
                 $data['scenes'][$i]['shots'][$j] = $shot;
             }
         }
 
-        self::assertEquals($cut, CutJson::decode(json_encode(['schema' => 1] + $data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
+        self::assertEquals(
+            $cut,
+            CutJson::decode(json_encode(['schema' => 1] + $data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
+        );
     }
 
     public function test_scenes_with_a_hole_between_them_cannot_be(): void
     {
         $cut = Cuts::of(self::TEXTS);
         $this->expectException(InvalidArgumentException::class);
-        new Cut('x', $cut->profile, $cut->durationMs, 0, [$cut->scenes[0], $cut->scenes[2]], [], [], [], $cut->style, null);
+        new Cut(
+            'x',
+            $cut->profile,
+            $cut->durationMs,
+            0,
+            [$cut->scenes[0], $cut->scenes[2]],
+            [],
+            [],
+            [],
+            $cut->style,
+            null,
+        );
     }
 
     public function test_flags_say_what_is_wrong(): void
     {
         $codes = static fn (Cut $cut): array => array_map(static fn (Flag $flag): FlagCode => $flag->code, $cut->flags);
 
-        self::assertSame([], $codes(Cuts::of(['One lamp went out.', 'Nobody came, not for a long while.', 'Then nine boats did.'])));
-        self::assertSame([FlagCode::HookLate, FlagCode::TooShort], $codes(Cuts::of(['One two three four five six seven eight nine ten.'])));
+        self::assertSame(
+            [],
+            $codes(Cuts::of(['One lamp went out.', 'Nobody came, not for a long while.', 'Then nine boats did.'])),
+        );
+        self::assertSame(
+            [FlagCode::HookLate, FlagCode::TooShort],
+            $codes(Cuts::of(['One two three four five six seven eight nine ten.'])),
+        );
         self::assertContains(FlagCode::TooLong, $codes(Cuts::of(array_fill(0, 30, 'One two three four five six.'))));
         self::assertContains(FlagCode::FootageRepeats, $codes(Cuts::of(self::TEXTS, [Cuts::footage('only')])));
-        self::assertContains(FlagCode::NoFace, $codes(Cuts::of(['The lamp 灯台 went out.', 'Nobody came, not for a long while.'])));
+        self::assertContains(
+            FlagCode::NoFace,
+            $codes(Cuts::of(['The lamp 灯台 went out.', 'Nobody came, not for a long while.'])),
+        );
         self::assertContains(FlagCode::TooShort, $codes(Cuts::of(self::TEXTS, null, TargetProfile::Over60)));
     }
 
@@ -163,7 +199,10 @@ final class CutTest extends TestCase
         $summary = CutSummary::of($cut, 'pixels', 'sound');
         $shots = array_sum(array_map(static fn ($scene): int => count($scene->shots), $cut->scenes));
 
-        self::assertSame([$cut->durationMs, $cut->hookMs, count($cut->words), $shots], [$summary->durationMs, $summary->hookMs, $summary->words, $summary->shots()]);
+        self::assertSame(
+            [$cut->durationMs, $cut->hookMs, count($cut->words), $shots],
+            [$summary->durationMs, $summary->hookMs, $summary->words, $summary->shots()],
+        );
         self::assertEqualsWithDelta(count($cut->words) / ($cut->durationMs / 1000), $summary->wordsASecond(), 0.001);
         self::assertEquals($summary, CutSummary::fromJson($summary->toJson()));
         self::assertFalse($summary->isEstimated());
@@ -173,13 +212,22 @@ final class CutTest extends TestCase
     public function test_what_is_measured_without_pictures_has_the_times_of_the_cut(): void
     {
         $rate = SpeechRate::common();
-        $voiced = array_map(static fn (string $text): VoicedScene => new VoicedScene(new Scene(SceneRole::Beat, $text), $rate->take($text)), self::TEXTS);
+        $voiced = array_map(
+            static fn (string $text): VoicedScene => new VoicedScene(
+                new Scene(SceneRole::Beat, $text),
+                $rate->take($text),
+            ),
+            self::TEXTS,
+        );
         $builder = new CutBuilder(TargetProfile::UpTo60, Cuts::metrics());
         $cut = $builder->build('Lamp', $voiced, [], null);
         $summary = $builder->measure($voiced);
 
         self::assertSame($cut->durationMs, $summary->durationMs);
-        self::assertSame(array_map(static fn ($scene): array => [$scene->startMs, $scene->endMs, $scene->role->value], $cut->scenes), $summary->scenes);
+        self::assertSame(
+            array_map(static fn ($scene): array => [$scene->startMs, $scene->endMs, $scene->role->value], $cut->scenes),
+            $summary->scenes,
+        );
         self::assertGreaterThan(3, $summary->shots());
     }
 }

@@ -36,7 +36,14 @@ final class FrameGridTest extends TestCase
     public function test_the_limits_of_the_targets_are_those_of_the_trade(): void
     {
         // Common practice, no published source: caps of 60 s, 90 s and 3 min, and outlets that pay above 60 s only.
-        self::assertSame([60_000, 90_000, 180_000], array_map(static fn (TargetProfile $profile): int => $profile->longestMs(), [TargetProfile::UpTo60, TargetProfile::UpTo90, TargetProfile::UpTo180]));
+        self::assertSame(
+            [60_000, 90_000, 180_000],
+            array_map(static fn (TargetProfile $profile): int => $profile->longestMs(), [
+                TargetProfile::UpTo60,
+                TargetProfile::UpTo90,
+                TargetProfile::UpTo180,
+            ]),
+        );
         self::assertGreaterThan(60_000, TargetProfile::Over60->shortestMs());
         self::assertEqualsWithDelta(9 / 16, TargetProfile::UpTo60->aspect(), 1e-9);
         foreach (TargetProfile::cases() as $profile) {

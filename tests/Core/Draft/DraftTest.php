@@ -20,17 +20,26 @@ use RapidReel\Voice\SpeechRate;
 
 final class DraftTest extends TestCase
 {
-    private const POINTS = ['The church sank in one night', 'Fishermen hear it before every storm', 'Nobody has dived for it'];
+    private const POINTS = [
+        'The church sank in one night',
+        'Fishermen hear it before every storm',
+        'Nobody has dived for it',
+    ];
 
     private static function draft(HookShape $shape, int $words, int $seed = 0, Tone $tone = Tone::Tense): Draft
     {
-        return (new PatternWriter)->write(new DraftOrder('the bell under the bay', self::POINTS, $tone, $shape, $words, $seed));
+        return (new PatternWriter())->write(
+            new DraftOrder('the bell under the bay', self::POINTS, $tone, $shape, $words, $seed),
+        );
     }
 
     /** @return array<string, array{Tone}> */
     public static function tones(): array
     {
-        return array_combine(array_column(Tone::cases(), 'value'), array_map(static fn (Tone $tone): array => [$tone], Tone::cases()));
+        return array_combine(
+            array_column(Tone::cases(), 'value'),
+            array_map(static fn (Tone $tone): array => [$tone], Tone::cases()),
+        );
     }
 
     #[DataProvider('tones')]
@@ -40,7 +49,12 @@ final class DraftTest extends TestCase
             foreach ([60, 90, 120, 160, 250, 400] as $words) {
                 for ($seed = 0; $seed < 6; $seed++) {
                     $draft = self::draft($shape, $words, $seed, $tone);
-                    self::assertEqualsWithDelta($words, $draft->words(), 0.1 * $words, "$shape->value, $words words, seed $seed");
+                    self::assertEqualsWithDelta(
+                        $words,
+                        $draft->words(),
+                        0.1 * $words,
+                        "$shape->value, $words words, seed $seed",
+                    );
                     self::assertMatchesRegularExpression('/'.implode('.*', self::POINTS).'/s', $draft->text());
                 }
             }
@@ -51,7 +65,11 @@ final class DraftTest extends TestCase
     {
         foreach (HookShape::cases() as $shape) {
             for ($seed = 0; $seed < 24; $seed++) {
-                self::assertContains($shape, HookShape::in(self::draft($shape, 100, $seed)->sentences[0]), self::draft($shape, 100, $seed)->sentences[0]);
+                self::assertContains(
+                    $shape,
+                    HookShape::in(self::draft($shape, 100, $seed)->sentences[0]),
+                    self::draft($shape, 100, $seed)->sentences[0],
+                );
             }
         }
     }
@@ -60,7 +78,10 @@ final class DraftTest extends TestCase
     {
         self::assertSame(self::draft(HookShape::Gap, 100, 3)->text(), self::draft(HookShape::Gap, 100, 3)->text());
         foreach (HookShape::cases() as $shape) {
-            $hooks = array_map(static fn (int $seed): string => self::draft($shape, 100, $seed)->sentences[0], range(0, 11));
+            $hooks = array_map(
+                static fn (int $seed): string => self::draft($shape, 100, $seed)->sentences[0],
+                range(0, 11),
+            );
             self::assertCount(12, array_unique($hooks), $shape->value);
             self::assertGreaterThanOrEqual(4, count(HookPatterns::of($shape)));
         }
@@ -68,12 +89,35 @@ final class DraftTest extends TestCase
 
     public function test_an_order_that_cannot_be_met_is_refused_in_plain_words(): void
     {
-        foreach ([
-            'needs a topic' => static fn (): DraftOrder => new DraftOrder(' ', [], Tone::Plain, HookShape::Gap, 100, 0),
-            'at most 120 characters' => static fn (): DraftOrder => new DraftOrder(str_repeat('bell ', 40), [], Tone::Plain, HookShape::Gap, 100, 0),
-            '30 to 420 words' => static fn (): DraftOrder => new DraftOrder('bell', [], Tone::Plain, HookShape::Gap, 9, 0),
-            'leave out a point' => static fn (): Draft => self::draft(HookShape::Gap, 30),
-        ] as $why => $act) {
+        foreach (
+            [
+                'needs a topic' => static fn (): DraftOrder => new DraftOrder(
+                    ' ',
+                    [],
+                    Tone::Plain,
+                    HookShape::Gap,
+                    100,
+                    0,
+                ),
+                'at most 120 characters' => static fn (): DraftOrder => new DraftOrder(
+                    str_repeat('bell ', 40),
+                    [],
+                    Tone::Plain,
+                    HookShape::Gap,
+                    100,
+                    0,
+                ),
+                '30 to 420 words' => static fn (): DraftOrder => new DraftOrder(
+                    'bell',
+                    [],
+                    Tone::Plain,
+                    HookShape::Gap,
+                    9,
+                    0,
+                ),
+                'leave out a point' => static fn (): Draft => self::draft(HookShape::Gap, 30),
+            ] as $why => $act
+        ) {
             try {
                 $act();
                 self::fail($why);
@@ -83,20 +127,28 @@ final class DraftTest extends TestCase
         }
     }
 
-    private const SOURCE = 'The lighthouse at Orrin Head was built by nine men in a single summer. Stone came by boat from the quarry across the bay. '
-        .'The lamp of the lighthouse burned whale oil, and the keeper carried the oil up two hundred steps. He did so every evening for thirty years. '
-        .'Ferns grow near the door. In the storm of 1859 the glass of the lamp broke, but the keeper held a blanket before the flame for nine hours. '
-        .'Eleven boats saw the lamp that night and came home. Bread was cheap then. The keeper of the lighthouse never spoke of it.';
+    private const SOURCE =
+        'The lighthouse at Orrin Head was built by nine men in a single summer. Stone came by boat from the quarry '
+            .'across the bay. The lamp of the lighthouse burned whale oil, and the keeper carried the oil up two '
+            .'hundred steps. He did so every evening for thirty years. Ferns grow near the door. In the storm of 1859 '
+            .'the glass of the lamp broke, but the keeper held a blanket before the flame for nine hours. Eleven '
+            .'boats saw the lamp that night and came home. Bread was cheap then. The keeper of the lighthouse never '
+            .'spoke of it.';
 
     public function test_a_source_is_condensed_to_its_own_sentences_in_their_order_and_to_the_time(): void
     {
         $rate = SpeechRate::common();
         $draft = (new Condenser)->condense((new ScriptReader)->read(self::SOURCE), 20, $rate, 3_000, 140);
 
-        $ms = array_sum(array_map(static fn (string $sentence): int => $rate->ofText($sentence) + 140, $draft->sentences));
+        $ms = array_sum(
+            array_map(static fn (string $sentence): int => $rate->ofText($sentence) + 140, $draft->sentences),
+        );
         self::assertLessThanOrEqual(20_000, $ms);
         self::assertGreaterThan(12_000, $ms);
-        $places = array_map(static fn (string $sentence): int => (int) strpos(self::SOURCE, $sentence), array_slice($draft->sentences, 1));
+        $places = array_map(
+            static fn (string $sentence): int => (int) strpos(self::SOURCE, $sentence),
+            array_slice($draft->sentences, 1),
+        );
         $sorted = $places;
         sort($sorted);
         self::assertSame($sorted, $places);
@@ -110,6 +162,12 @@ final class DraftTest extends TestCase
     public function test_too_little_to_condense_is_told(): void
     {
         $this->expectException(UnusableScript::class);
-        (new Condenser)->condense((new ScriptReader)->read('One lamp. Two lamps.'), 20, SpeechRate::common(), 3_000, 140);
+        (new Condenser())->condense(
+            (new ScriptReader())->read('One lamp. Two lamps.'),
+            20,
+            SpeechRate::common(),
+            3_000,
+            140,
+        );
     }
 }

@@ -24,7 +24,10 @@ final class FootageMatcherTest extends TestCase
             Cuts::footage('tower', FootageKind::Still, 'lighthouse tower sea'),
         ];
 
-        return array_map(static fn (Footage $footage): string => $footage->id, (new FootageMatcher)->match(array_values($needs), $library));
+        return array_map(
+            static fn (Footage $footage): string => $footage->id,
+            (new FootageMatcher())->match(array_values($needs), $library),
+        );
     }
 
     public function test_a_picture_fits_the_words_said_over_it(): void
@@ -66,9 +69,15 @@ final class FootageMatcherTest extends TestCase
 
     public function test_a_clip_that_would_end_too_soon_gives_way_to_one_that_fits_as_well(): void
     {
-        $library = [Cuts::footage('short', FootageKind::Clip, 'boat', 900), Cuts::footage('long', FootageKind::Clip, 'boat', 6_000)];
+        $library = [
+            Cuts::footage('short', FootageKind::Clip, 'boat', 900),
+            Cuts::footage('long', FootageKind::Clip, 'boat', 6_000),
+        ];
 
-        self::assertSame('long', (new FootageMatcher)->match([new ShotNeed('the boat', 'The boat.', 2_500)], $library)[0]->id);
+        self::assertSame(
+            'long',
+            (new FootageMatcher())->match([new ShotNeed('the boat', 'The boat.', 2_500)], $library)[0]->id,
+        );
     }
 
     public function test_words_and_tags_meet_in_a_common_form(): void

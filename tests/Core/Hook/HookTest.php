@@ -22,7 +22,10 @@ final class HookTest extends TestCase
     {
         $findings = HookReview::of($hook, $ms, 3_000, 'Lamplight Log');
 
-        return array_combine(array_map(static fn (HookFinding $one): string => $one->code, $findings), array_map(static fn (HookFinding $one): string => $one->message, $findings));
+        return array_combine(
+            array_map(static fn (HookFinding $one): string => $one->code, $findings),
+            array_map(static fn (HookFinding $one): string => $one->message, $findings),
+        );
     }
 
     /** @return array<string, array{string, string}> */
@@ -55,7 +58,13 @@ final class HookTest extends TestCase
 
     public function test_a_good_hook_is_not_told_what_it_has_not(): void
     {
-        self::assertSame([], array_intersect(['filler', 'pronoun', 'abstract', 'plain', 'wordy', 'late'], array_keys(self::findings('For eleven years, one lighthouse guided no ships at all.'))));
+        self::assertSame(
+            [],
+            array_intersect(
+                ['filler', 'pronoun', 'abstract', 'plain', 'wordy', 'late'],
+                array_keys(self::findings('For eleven years, one lighthouse guided no ships at all.')),
+            ),
+        );
         self::assertArrayNotHasKey('pronoun', self::findings('It took nine men to lift the bell.'));
         self::assertArrayNotHasKey('filler', self::findings('Welcome bells rang nine times.'));
         self::assertArrayNotHasKey('filler', self::findings('Today the bell rang nine times.'));
@@ -63,25 +72,45 @@ final class HookTest extends TestCase
 
     public function test_the_window_is_held_against_the_seconds(): void
     {
-        self::assertStringContainsString('4.2 s to say; viewers give it 3.0 s', self::findings('Nine ships sank.', 4_200)['late']);
+        self::assertStringContainsString(
+            '4.2 s to say; viewers give it 3.0 s',
+            self::findings('Nine ships sank.', 4_200)['late'],
+        );
         self::assertStringContainsString('2.0 s of 3.0', self::findings('Nine ships sank.')['in-time']);
     }
 
     public function test_a_greeting_is_taken_off_and_the_rest_begins_with_a_capital(): void
     {
-        self::assertSame('Welcome back to Lamplight Log!', Filler::before('Welcome back to Lamplight Log! Nine ships sank.'));
+        self::assertSame(
+            'Welcome back to Lamplight Log!',
+            Filler::before('Welcome back to Lamplight Log! Nine ships sank.'),
+        );
         self::assertSame('Nine ships sank.', Filler::off('Hey guys, welcome back. Nine ships sank.'));
         self::assertSame('', Filler::before('Nine ships sank.'));
     }
 
     public function test_a_script_offers_its_title_itself_without_greeting_and_its_strongest_sentence(): void
     {
-        $scenes = (new SceneSplitter)->split((new ScriptReader)->read('Hello friends, the lamp went out. Nine ships saw the lamp go out, but nobody knew why. It rained. The keeper of the lamp slept.'));
+        $scenes = (new SceneSplitter())->split(
+            (new ScriptReader())->read(
+                'Hello friends, the lamp went out. Nine ships saw the lamp go out, but nobody knew why. It rained. The '
+                    .'keeper of the lamp slept.',
+            ),
+        );
         $others = HookCandidates::of('The lamp that slept', $scenes, SpeechRate::common(), 3_000);
 
         self::assertSame('The lamp that slept.', $others['title']);
         self::assertSame('The lamp went out.', $others['without-filler']);
         self::assertSame('Nine ships saw the lamp go out, but nobody knew why.', $others['sentence']);
-        self::assertSame([], HookCandidates::of('The lamp went out', (new SceneSplitter)->split((new ScriptReader)->read('The lamp went out.')), SpeechRate::common(), 3_000), 'nothing that is the hook already');
+        self::assertSame(
+            [],
+            HookCandidates::of(
+                'The lamp went out',
+                (new SceneSplitter())->split((new ScriptReader())->read('The lamp went out.')),
+                SpeechRate::common(),
+                3_000,
+            ),
+            'nothing that is the hook already',
+        );
     }
 }

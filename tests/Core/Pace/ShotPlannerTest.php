@@ -46,7 +46,13 @@ final class ShotPlannerTest extends TestCase
 
     public function test_a_pause_near_the_middle_is_where_the_picture_changes(): void
     {
-        $words = [new WordTiming('a', 0, 700), new WordTiming('b', 700, 1_400), new WordTiming('c', 1_400, 1_900), new WordTiming('d', 2_150, 2_800), new WordTiming('e', 2_800, 3_900)];
+        $words = [
+            new WordTiming('a', 0, 700),
+            new WordTiming('b', 700, 1_400),
+            new WordTiming('c', 1_400, 1_900),
+            new WordTiming('d', 2_150, 2_800),
+            new WordTiming('e', 2_800, 3_900),
+        ];
 
         self::assertSame([3], array_keys((new ShotPlanner)->changes($words, 4_000)));
     }
@@ -68,6 +74,10 @@ final class ShotPlannerTest extends TestCase
         foreach (range(1, count($edges) - 1) as $i) {
             self::assertLessThanOrEqual(3_000, $edges[$i] - $edges[$i - 1]);
         }
-        self::assertSame([], (new ShotPlanner)->changes($take->words, 2_000, [0, 99]), 'the first shot begins there anyway, and no word is the 99th');
+        self::assertSame(
+            [],
+            (new ShotPlanner())->changes($take->words, 2_000, [0, 99]),
+            'the first shot begins there anyway, and no word is the 99th',
+        );
     }
 }

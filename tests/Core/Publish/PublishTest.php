@@ -40,15 +40,29 @@ final class PublishTest extends TestCase
 
     public function test_cells_are_quoted_and_never_run_as_formulas(): void
     {
-        self::assertSame("a,\"b \"\"c\"\", d\",'=1+1,'@x,-1.5\r\n", Csv::write([['a', 'b "c", d', '=1+1', '@x', -1.5]]));
+        self::assertSame(
+            "a,\"b \"\"c\"\", d\",'=1+1,'@x,-1.5\r\n",
+            Csv::write([['a', 'b "c", d', '=1+1', '@x', -1.5]]),
+        );
     }
 
     public function test_the_manifest_names_every_file_of_every_short(): void
     {
-        $rows = explode("\r\n", Manifest::csv([Manifest::row('01-a', Cuts::of(['One two.', 'Three four five six seven eight nine ten eleven twelve.']))]));
+        $rows = explode(
+            "\r\n",
+            Manifest::csv([
+                Manifest::row(
+                    '01-a',
+                    Cuts::of(['One two.', 'Three four five six seven eight nine ten eleven twelve.']),
+                ),
+            ]),
+        );
 
         self::assertSame('file,title,duration_s,hook_s,scenes,profile,flags,srt,vtt,ass,cut', $rows[0]);
-        self::assertMatchesRegularExpression('/^01-a\.mp4,A test,[\d.]+,0\.64,2,upto-60,.*,01-a\.srt,01-a\.vtt,01-a\.ass,01-a\.json$/', $rows[1]);
+        self::assertMatchesRegularExpression(
+            '/^01-a\.mp4,A test,[\d.]+,0\.64,2,upto-60,.*,01-a\.srt,01-a\.vtt,01-a\.ass,01-a\.json$/',
+            $rows[1],
+        );
     }
 
     public function test_the_mix_changes_its_key_with_anything_that_is_heard(): void
@@ -82,12 +96,25 @@ final class PublishTest extends TestCase
 
     public function test_a_target_is_known_by_what_operators_write(): void
     {
-        self::assertSame([TargetProfile::UpTo60, TargetProfile::UpTo60, TargetProfile::UpTo90, TargetProfile::UpTo180, TargetProfile::Over60, null], array_map(TargetProfile::named(...), ['60 s', 'Up to 60 s', '90', '3 min', '60-90', 'tomorrow']));
+        self::assertSame(
+            [
+                TargetProfile::UpTo60,
+                TargetProfile::UpTo60,
+                TargetProfile::UpTo90,
+                TargetProfile::UpTo180,
+                TargetProfile::Over60,
+                null,
+            ],
+            array_map(TargetProfile::named(...), ['60 s', 'Up to 60 s', '90', '3 min', '60-90', 'tomorrow']),
+        );
     }
 
     public function test_a_time_to_publish_is_read_where_it_can_mean_only_one(): void
     {
-        foreach (['2026-12-01 18:00', '2026-12-01T18:00', '1.12.2026 18:00', '1 Dec 2026 18:00', '2026-12-01T19:00:00+01:00'] as $written) {
+        $same = [
+            '2026-12-01 18:00', '2026-12-01T18:00', '1.12.2026 18:00', '1 Dec 2026 18:00', '2026-12-01T19:00:00+01:00',
+        ];
+        foreach ($same as $written) {
             self::assertSame('2026-12-01 18:00', PublishTime::read($written)?->format('Y-m-d H:i'), $written);
         }
         foreach (['next week', '03/04/2026', '2026-02-30', '31.11.2026', ''] as $written) {

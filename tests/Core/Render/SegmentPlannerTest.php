@@ -22,7 +22,12 @@ use Tests\Support\Cuts;
 
 final class SegmentPlannerTest extends TestCase
 {
-    private const TEXTS = ['One lighthouse guided no ships at all.', 'Then in a storm a boat with nine men lost its way in the dark.', 'They steered for it.', 'Nobody slept.'];
+    private const TEXTS = [
+        'One lighthouse guided no ships at all.',
+        'Then in a storm a boat with nine men lost its way in the dark.',
+        'They steered for it.',
+        'Nobody slept.',
+    ];
 
     /** @return list<Segment> */
     private static function plan(Cut $cut, Quality $quality = Quality::Final): array
@@ -43,11 +48,19 @@ final class SegmentPlannerTest extends TestCase
     {
         $library = Cuts::library();
         $texts = [self::TEXTS[0], $second, self::TEXTS[2], self::TEXTS[3]];
-        $voiced = array_map(static fn (string $text, int $i): VoicedScene => new VoicedScene(
-            new Scene(SceneRole::Beat, $text),
-            Cuts::take($text, $i === 1 ? $wordMs : 317),
-            array_map(static fn (Footage $footage, int $shot): ChosenShot => new ChosenShot(7 * $shot, $footage), array_slice($library, 3 * $i, 3), [0, 1, 2]),
-        ), $texts, array_keys($texts));
+        $voiced = array_map(
+            static fn (string $text, int $i): VoicedScene => new VoicedScene(
+                new Scene(SceneRole::Beat, $text),
+                Cuts::take($text, $i === 1 ? $wordMs : 317),
+                array_map(
+                    static fn (Footage $footage, int $shot): ChosenShot => new ChosenShot(7 * $shot, $footage),
+                    array_slice($library, 3 * $i, 3),
+                    [0, 1, 2],
+                ),
+            ),
+            $texts,
+            array_keys($texts),
+        );
 
         return (new CutBuilder(TargetProfile::UpTo60, Cuts::metrics()))->build('x', $voiced, $library, null);
     }
@@ -57,9 +70,15 @@ final class SegmentPlannerTest extends TestCase
         $cut = Cuts::of(self::TEXTS);
         $segments = self::plan($cut);
 
-        self::assertSame($cut->frames(), array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $segments)));
+        self::assertSame(
+            $cut->frames(),
+            array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $segments)),
+        );
         $shots = array_merge(...array_map(static fn ($scene): array => $scene->shots, $cut->scenes));
-        self::assertSame(array_column($shots, 'fingerprint'), array_map(static fn (Segment $segment): string => $segment->recipe->layer->source->key, $segments));
+        self::assertSame(
+            array_column($shots, 'fingerprint'),
+            array_map(static fn (Segment $segment): string => $segment->recipe->layer->source->key, $segments),
+        );
         self::assertSame(array_column($shots, 'startMs'), array_column($segments, 'startMs'));
     }
 
@@ -71,7 +90,11 @@ final class SegmentPlannerTest extends TestCase
             $after = self::plan(self::settled($wordMs));
             foreach ($after as $segment) {
                 if ($segment->scene !== 1) {
-                    self::assertContains($segment->key, array_map(static fn (Segment $one): string => $one->key, $before), "scene $segment->scene at $wordMs ms a word");
+                    self::assertContains(
+                        $segment->key,
+                        array_map(static fn (Segment $one): string => $one->key, $before),
+                        "scene $segment->scene at $wordMs ms a word",
+                    );
                 }
             }
         }
@@ -90,12 +113,28 @@ final class SegmentPlannerTest extends TestCase
     {
         $cut = Cuts::of(self::TEXTS, null, TargetProfile::UpTo60, 287);
         foreach (self::plan($cut) as $segment) {
-            preg_match_all('/^Dialogue: 0,0:00:(\d\d)\.(\d\d),.*?\{\\\\1c&H0047C2FF\}(.*?)\{/m', $segment->recipe->captions, $marks, PREG_SET_ORDER);
+            preg_match_all(
+                '/^Dialogue: 0,0:00:(\d\d)\.(\d\d),.*?\{\\\\1c&H0047C2FF\}(.*?)\{/m',
+                $segment->recipe->captions,
+                $marks,
+                PREG_SET_ORDER,
+            );
             $marked = array_map(static fn (array $mark): int => ((int) $mark[1] * 100 + (int) $mark[2]) * 10, $marks);
-            $words = array_values(array_filter($cut->words, static fn ($word): bool => $word->timing->startMs >= $segment->startMs - 17 && $word->timing->startMs < $segment->startMs + 1000 * $segment->recipe->frames / 30 - 17));
+            $words = array_values(
+                array_filter(
+                    $cut->words,
+                    static fn ($word): bool => $word->timing->startMs >= $segment->startMs - 17 &&
+                        $word->timing->startMs < $segment->startMs + (1000 * $segment->recipe->frames) / 30 - 17,
+                ),
+            );
             self::assertCount(count($words), $marked);
             foreach ($words as $i => $word) {
-                self::assertEqualsWithDelta($word->timing->startMs - $segment->startMs, $marked[$i], 34, $word->timing->text);
+                self::assertEqualsWithDelta(
+                    $word->timing->startMs - $segment->startMs,
+                    $marked[$i],
+                    34,
+                    $word->timing->text,
+                );
             }
         }
     }

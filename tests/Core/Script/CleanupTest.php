@@ -37,7 +37,11 @@ final class CleanupTest extends TestCase
     {
         $script = (new ScriptReader)->read(self::PAGE);
 
-        self::assertSame("The lamp at Orrin Head was lit in 1831, and it has not gone out since.\n\nKeepers carried the oil up two hundred steps each evening.", $script->spoken());
+        self::assertSame(
+            "The lamp at Orrin Head was lit in 1831, and it has not gone out since.\n\nKeepers carried the oil up two "
+                .'hundred steps each evening.',
+            $script->spoken(),
+        );
         self::assertSame('The lamp that never failed', $script->title);
     }
 
@@ -57,17 +61,22 @@ final class CleanupTest extends TestCase
     }
 
     #[DataProvider('notes')]
-    public function test_every_note_says_why_it_is_not_spoken_and_comes_back_by_one_press(string $text, RunKind $kind): void
-    {
-        $script = (new ScriptReader)->read($text);
+    public function test_every_note_says_why_it_is_not_spoken_and_comes_back_by_one_press(
+        string $text,
+        RunKind $kind,
+    ): void {
+        $script = (new ScriptReader())->read($text);
         self::assertSame('The lamp went out.', $script->spoken());
         self::assertArrayHasKey($kind->value, $script->noteCounts());
 
         foreach ($script->lines as $line => $runs) {
             foreach ($runs as $at => $run) {
                 if ($run->kind === $kind) {
-                    $again = (new ScriptReader)->read((string) $script->saying($line, $at));
-                    self::assertSame(($script->noteCounts()[$kind->value] ?? 0) - 1, $again->noteCounts()[$kind->value] ?? 0);
+                    $again = (new ScriptReader())->read((string) $script->saying($line, $at));
+                    self::assertSame(
+                        ($script->noteCounts()[$kind->value] ?? 0) - 1,
+                        $again->noteCounts()[$kind->value] ?? 0,
+                    );
                     self::assertGreaterThan(strlen($script->spoken()), strlen($again->spoken()));
 
                     return;
@@ -84,7 +93,9 @@ final class CleanupTest extends TestCase
 
     public function test_a_script_of_its_own_is_left_alone(): void
     {
-        $text = "Follow the light.\nBy night it burned, by day it slept.\nShare it with a keeper.\nMore than one ship was saved.\nSave this one.";
+        $text =
+            "Follow the light.\nBy night it burned, by day it slept.\nShare it with a keeper.\nMore than one ship was "
+                ."saved.\nSave this one.";
 
         self::assertSame($text, (new ScriptReader)->read($text)->spoken());
     }

@@ -12,12 +12,15 @@ use RapidReel\Script\ScriptReader;
 
 final class LengthTrimmerTest extends TestCase
 {
-    private const TEXT = 'The lighthouse keeper lit the lamp for nine ships. The lamp of the lighthouse burned oil. A gull sat there. The keeper carried oil to the lamp every night. Soup was hot. Nine ships saw the lamp of the keeper. Follow the keeper.';
+    private const TEXT = 'The lighthouse keeper lit the lamp for nine ships. The lamp of the lighthouse burned oil. A '
+        .'gull sat there. The keeper carried oil to the lamp every night. Soup was hot. Nine ships saw the lamp of '
+        .'the keeper. Follow the keeper.';
 
     /** @param  array<int, Scene>  $scenes */
     private static function words(array $scenes): int
     {
-        return 1000 * array_sum(array_map(static fn (Scene $scene): int => substr_count($scene->text, ' ') + 1, $scenes));
+        return 1000 *
+            array_sum(array_map(static fn (Scene $scene): int => substr_count($scene->text, ' ') + 1, $scenes));
     }
 
     /** @return non-empty-list<Scene> */

@@ -17,7 +17,8 @@ use RapidReel\Voice\SpeechRate;
 
 final class ManuscriptTest extends TestCase
 {
-    private const SCRIPT = "# The lamp\nThe lamp went out. [wide shot of the pier]\nHost: Nobody came (zoom in) for nine days. The gull waited.\nFollow us.";
+    private const SCRIPT = "# The lamp\nThe lamp went out. [wide shot of the pier]\nHost: Nobody came (zoom in) for "
+        ."nine days. The gull waited.\nFollow us.";
 
     private static function of(string $script = self::SCRIPT): Manuscript
     {
@@ -36,12 +37,22 @@ final class ManuscriptTest extends TestCase
     /** @return list<string> every note with what stands right before it in its scene */
     private static function places(Manuscript $manuscript): array
     {
-        return array_map(static fn (ScriptNote $note): string => $note->scene.':'.mb_substr($manuscript->scenes[$note->scene]->text, 0, $note->offset).'|'.$note->text, $manuscript->notes);
+        return array_map(
+            static fn (ScriptNote $note): string => $note->scene.
+                ':'.
+                mb_substr($manuscript->scenes[$note->scene]->text, 0, $note->offset).
+                '|'.
+                $note->text,
+            $manuscript->notes,
+        );
     }
 
     public function test_notes_stand_where_they_stood_in_the_script(): void
     {
-        self::assertSame(['0:|# The lamp', '0:The lamp went out.|[wide shot of the pier]', '1:|Host:', '1:Nobody came |(zoom in)'], self::places(self::of()));
+        self::assertSame(
+            ['0:|# The lamp', '0:The lamp went out.|[wide shot of the pier]', '1:|Host:', '1:Nobody came |(zoom in)'],
+            self::places(self::of()),
+        );
         self::assertSame('wide shot of the pier', self::of()->scenes[0]->brief);
     }
 
@@ -49,7 +60,10 @@ final class ManuscriptTest extends TestCase
     {
         $split = self::of()->split(1, mb_strlen('Nobody'));
 
-        self::assertSame(['The lamp went out.', 'Nobody', 'came for nine days.', 'The gull waited.', 'Follow us.'], self::texts($split));
+        self::assertSame(
+            ['The lamp went out.', 'Nobody', 'came for nine days.', 'The gull waited.', 'Follow us.'],
+            self::texts($split),
+        );
         self::assertSame([11, 12, null, 13, 14], $split->keys);
         self::assertSame('2:came |(zoom in)', self::places($split)[3]);
         self::assertFalse($split->scenes[2]->startsLine);
@@ -70,7 +84,10 @@ final class ManuscriptTest extends TestCase
         $moved = self::of()->moved(0, 1);
 
         self::assertSame([12, 11, 13, 14], $moved->keys);
-        self::assertSame([SceneRole::Hook, SceneRole::Beat, SceneRole::Beat, SceneRole::Close], array_map(static fn (Scene $scene): SceneRole => $scene->role, $moved->scenes));
+        self::assertSame(
+            [SceneRole::Hook, SceneRole::Beat, SceneRole::Beat, SceneRole::Close],
+            array_map(static fn (Scene $scene): SceneRole => $scene->role, $moved->scenes),
+        );
         self::assertContains('1:The lamp went out.|[wide shot of the pier]', self::places($moved));
     }
 

@@ -20,7 +20,10 @@ final class SceneSplitterTest extends TestCase
     /** @return list<array{SceneRole, string}> */
     private static function scenes(string $script): array
     {
-        return array_map(static fn (Scene $scene): array => [$scene->role, $scene->text], (new SceneSplitter)->split((new ScriptReader)->read($script)));
+        return array_map(
+            static fn (Scene $scene): array => [$scene->role, $scene->text],
+            (new SceneSplitter())->split((new ScriptReader())->read($script)),
+        );
     }
 
     public function test_the_first_scene_is_the_hook_and_a_last_one_that_asks_is_the_close(): void
@@ -63,7 +66,10 @@ final class SceneSplitterTest extends TestCase
     {
         $words = ScriptWord::of('“Höchste Zeit” — rief 1 & alle …');
 
-        self::assertSame(['“Höchste', 'Zeit” —', 'rief', '1 &', 'alle …'], array_map(static fn (ScriptWord $word): string => $word->text, $words));
+        self::assertSame(
+            ['“Höchste', 'Zeit” —', 'rief', '1 &', 'alle …'],
+            array_map(static fn (ScriptWord $word): string => $word->text, $words),
+        );
         self::assertSame([0, 9, 17, 22, 26], array_map(static fn (ScriptWord $word): int => $word->offset, $words));
         self::assertSame('— now', ScriptWord::of('— now')[0]->text);
     }

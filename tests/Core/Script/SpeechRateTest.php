@@ -16,10 +16,20 @@ final class SpeechRateTest extends TestCase
     {
         $slow = SpeechRate::common()->at(70);
         $texts = [...Phrases::of(Tone::Tense), ...Phrases::of(Tone::Bright)];
-        $fitted = SpeechRate::fitted(array_map(static fn (string $text): array => ['text' => $text, 'ms' => $slow->ofText($text)], array_values(array_unique($texts))));
+        $fitted = SpeechRate::fitted(
+            array_map(
+                static fn (string $text): array => ['text' => $text, 'ms' => $slow->ofText($text)],
+                array_values(array_unique($texts)),
+            ),
+        );
 
         foreach (Phrases::of(Tone::Calm) as $text) {
-            self::assertEqualsWithDelta($slow->ofText($text), $fitted->ofText($text), 0.05 * $slow->ofText($text), $text);
+            self::assertEqualsWithDelta(
+                $slow->ofText($text),
+                $fitted->ofText($text),
+                0.05 * $slow->ofText($text),
+                $text,
+            );
         }
     }
 
@@ -41,7 +51,10 @@ final class SpeechRateTest extends TestCase
         $take = $rate->take($text);
 
         self::assertSame(['', $rate->ofText($text)], [$take->key, $take->durationMs]);
-        self::assertSame(explode(' ', $text), array_map(static fn (WordTiming $word): string => $word->text, $take->words));
+        self::assertSame(
+            explode(' ', $text),
+            array_map(static fn (WordTiming $word): string => $word->text, $take->words),
+        );
         self::assertGreaterThan($take->words[2]->endMs, $take->words[3]->startMs, 'a comma makes a pause');
         $at = 0;
         foreach ($take->words as $word) {
@@ -54,6 +67,10 @@ final class SpeechRateTest extends TestCase
     {
         $text = 'For eleven years, one lighthouse guided no ships at all.';
 
-        self::assertEqualsWithDelta(SpeechRate::common()->ofText($text) / 1.5, SpeechRate::common()->at(150)->ofText($text), 2);
+        self::assertEqualsWithDelta(
+            SpeechRate::common()->ofText($text) / 1.5,
+            SpeechRate::common()->at(150)->ofText($text),
+            2,
+        );
     }
 }

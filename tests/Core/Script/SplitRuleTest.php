@@ -14,12 +14,16 @@ use RapidReel\Voice\SpeechRate;
 
 final class SplitRuleTest extends TestCase
 {
-    private const TEXT = "The harbour had silted up, and the last steamer left in winter, and nobody told the keeper of the light. He trimmed the flame.\nNobody came.";
+    private const TEXT = 'The harbour had silted up, and the last steamer left in winter, and nobody told the keeper '
+        ."of the light. He trimmed the flame.\nNobody came.";
 
     /** @return list<string> */
     private static function split(SplitRule $rule, string $text = self::TEXT): array
     {
-        return array_map(static fn (Scene $scene): string => $scene->text, (new SceneSplitter)->splitText($text, $rule, SpeechRate::common()));
+        return array_map(
+            static fn (Scene $scene): string => $scene->text,
+            (new SceneSplitter())->splitText($text, $rule, SpeechRate::common()),
+        );
     }
 
     public function test_by_sentence_and_by_line(): void
@@ -67,7 +71,13 @@ final class SplitRuleTest extends TestCase
     /** @return array<string, array{string}> */
     public static function bad(): array
     {
-        return ['unknown' => ['paragraph'], 'upside down' => ['words:15-5'], 'none' => ['words:0-5'], 'too long' => ['seconds:90'], 'too many' => ['words:5-500']];
+        return [
+            'unknown' => ['paragraph'],
+            'upside down' => ['words:15-5'],
+            'none' => ['words:0-5'],
+            'too long' => ['seconds:90'],
+            'too many' => ['words:5-500'],
+        ];
     }
 
     #[DataProvider('bad')]

@@ -39,16 +39,26 @@ final class TakeCutterTest extends TestCase
     public function test_dead_air_at_both_ends_is_cut_and_the_words_move_with_it(): void
     {
         $raw = self::sound([[300, 0], [400, 0.5], [500, 0.4], [700, 0]]);
-        ['sound' => $sound, 'words' => $words] = (new TakeCutter)->cut($raw, 'lamp out', [new SynthEvent(0, 300), new SynthEvent(5, 700)]);
+        ['sound' => $sound, 'words' => $words] = (new TakeCutter())->cut($raw, 'lamp out', [
+            new SynthEvent(0, 300),
+            new SynthEvent(5, 700),
+        ]);
 
         self::assertEqualsWithDelta(920, $sound->durationMs(), 1);
-        self::assertSame([[10, 410], [410, 920]], array_map(static fn (WordTiming $word): array => [$word->startMs, $word->endMs], $words));
+        self::assertSame(
+            [[10, 410], [410, 920]],
+            array_map(static fn (WordTiming $word): array => [$word->startMs, $word->endMs], $words),
+        );
     }
 
     public function test_a_pause_belongs_to_no_word_and_a_short_closure_does(): void
     {
         $raw = self::sound([[300, 0.5], [250, 0], [300, 0.5], [40, 0], [300, 0.5]]);
-        ['words' => $words] = (new TakeCutter)->cut($raw, 'one two three', [new SynthEvent(0, 0), new SynthEvent(4, 550), new SynthEvent(8, 890)]);
+        ['words' => $words] = (new TakeCutter())->cut($raw, 'one two three', [
+            new SynthEvent(0, 0),
+            new SynthEvent(4, 550),
+            new SynthEvent(8, 890),
+        ]);
 
         self::assertEqualsWithDelta(300, $words[0]->endMs, 10);
         self::assertSame($words[2]->startMs, $words[1]->endMs);
@@ -74,14 +84,25 @@ final class TakeCutterTest extends TestCase
     {
         // "In 1884 to be sure": the number has three marks, "be" has none.
         $words = ScriptWord::of('In 1884 to be sure');
-        $events = [new SynthEvent(0, 0), new SynthEvent(3, 200), new SynthEvent(4, 500), new SynthEvent(4, 800), new SynthEvent(8, 1_000), new SynthEvent(14, 1_400)];
+        $events = [
+            new SynthEvent(0, 0),
+            new SynthEvent(3, 200),
+            new SynthEvent(4, 500),
+            new SynthEvent(4, 800),
+            new SynthEvent(8, 1_000),
+            new SynthEvent(14, 1_400),
+        ];
 
         self::assertSame([0, 200, 1_000, 1_200, 1_400], (new WordMapper)->starts($words, $events, 2_000));
     }
 
     public function test_marks_that_run_backwards_are_not_followed(): void
     {
-        $starts = (new WordMapper)->starts(ScriptWord::of('a bb cc'), [new SynthEvent(0, 0), new SynthEvent(2, 900), new SynthEvent(5, 300)], 1_200);
+        $starts = (new WordMapper())->starts(
+            ScriptWord::of('a bb cc'),
+            [new SynthEvent(0, 0), new SynthEvent(2, 900), new SynthEvent(5, 300)],
+            1_200,
+        );
 
         self::assertSame([0, 900], array_slice($starts, 0, 2));
         self::assertGreaterThanOrEqual(900, $starts[2]);

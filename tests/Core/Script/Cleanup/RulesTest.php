@@ -42,7 +42,10 @@ final class RulesTest extends TestCase
         self::assertSame('The lamp', Headings::says('## The lamp ##'));
     }
 
-    /** @return array<string, array{string, bool, bool, string|null}> note, whether it is a direction, music, and what it wants shown */
+    /**
+     * @return array<string, array{string, bool, bool, string|null}> note, whether it is a direction, music, and what it
+     * wants shown
+     */
     public static function notes(): array
     {
         return [
@@ -57,9 +60,16 @@ final class RulesTest extends TestCase
     }
 
     #[DataProvider('notes')]
-    public function test_directions_are_told_from_asides_and_pictures_from_other_directions(string $note, bool $isOne, bool $isMusic, ?string $picture): void
-    {
-        self::assertSame([$isOne, $isMusic], [Directions::isOne($note) || Directions::isMusic($note), Directions::isMusic($note)]);
+    public function test_directions_are_told_from_asides_and_pictures_from_other_directions(
+        string $note,
+        bool $isOne,
+        bool $isMusic,
+        ?string $picture,
+    ): void {
+        self::assertSame(
+            [$isOne, $isMusic],
+            [Directions::isOne($note) || Directions::isMusic($note), Directions::isMusic($note)],
+        );
         if ($isOne && ! $isMusic) {
             self::assertSame($picture, Directions::picture("[$note]"));
         }
@@ -75,32 +85,50 @@ final class RulesTest extends TestCase
     /** @return array<string, array{string}> */
     public static function furniture(): array
     {
-        return array_combine($lines = [
-            'Read more', 'Continue reading', 'Share this article', '12 comments', 'We use cookies to improve this site.', 'Accept all cookies',
-            'Sign up for our newsletter', 'By Mara Quill', 'Published on 3 March 2026', '5 min read', 'Image credit: the harbour office',
-            '© 2026 Orrin Herald', 'All rights reserved', 'Skip to content', 'Back to top', 'Home | News | Harbour | Contact', 'Home > News > Lamps', 'Related articles', 'Fig. 3: the old lens',
-        ], array_map(static fn (string $line): array => [$line], $lines));
+        return array_combine(
+            $lines = [
+                'Read more', 'Continue reading', 'Share this article', '12 comments',
+                'We use cookies to improve this site.', 'Accept all cookies', 'Sign up for our newsletter',
+                'By Mara Quill', 'Published on 3 March 2026', '5 min read', 'Image credit: the harbour office',
+                '© 2026 Orrin Herald', 'All rights reserved', 'Skip to content', 'Back to top',
+                'Home | News | Harbour | Contact', 'Home > News > Lamps', 'Related articles', 'Fig. 3: the old lens',
+            ],
+            array_map(static fn (string $line): array => [$line], $lines),
+        );
     }
 
     #[DataProvider('furniture')]
     public function test_lines_of_web_pages_are_known(string $line): void
     {
-        self::assertSame([1 => true], array_intersect_key(Furniture::among(['The lamp went out at nine.', $line, 'Nobody came before dawn.']), [1 => true]));
+        self::assertSame(
+            [1 => true],
+            array_intersect_key(Furniture::among(['The lamp went out at nine.', $line, 'Nobody came before dawn.']), [
+                1 => true,
+            ]),
+        );
     }
 
     /** @return array<string, array{string}> */
     public static function speech(): array
     {
-        return array_combine($lines = [
-            'Read more of his letters and you will see it.', 'By morning the ice had gone.', 'He sent her the newspaper, and she read it twice.', 'They share one lamp between them.',
-            'Home was nine miles off.', 'The photograph shows him asleep.', 'Follow for another light tomorrow.', 'Save this for when you need it.', 'Published at last, the map was wrong.',
-        ], array_map(static fn (string $line): array => [$line], $lines));
+        return array_combine(
+            $lines = [
+                'Read more of his letters and you will see it.', 'By morning the ice had gone.',
+                'He sent her the newspaper, and she read it twice.', 'They share one lamp between them.',
+                'Home was nine miles off.', 'The photograph shows him asleep.', 'Follow for another light tomorrow.',
+                'Save this for when you need it.', 'Published at last, the map was wrong.',
+            ],
+            array_map(static fn (string $line): array => [$line], $lines),
+        );
     }
 
     #[DataProvider('speech')]
     public function test_sentences_that_begin_like_them_are_spoken(string $line): void
     {
-        self::assertSame("The lamp went out.\n$line\nNobody came.", (new ScriptReader)->read("The lamp went out.\n$line\nNobody came.")->spoken());
+        self::assertSame(
+            "The lamp went out.\n$line\nNobody came.",
+            (new ScriptReader())->read("The lamp went out.\n$line\nNobody came.")->spoken(),
+        );
     }
 
     public function test_kinds_of_notes_are_named_for_the_operator(): void
@@ -109,6 +137,15 @@ final class RulesTest extends TestCase
             self::assertNotSame('', $kind->label());
             self::assertStringStartsWith('2 ', $kind->count(2));
         }
-        self::assertSame(['1 link', '2 links', '2 emoji', '1 line of web page furniture', '3 headings or numbers'], [RunKind::Link->count(1), RunKind::Link->count(2), RunKind::Symbol->count(2), RunKind::Furniture->count(1), RunKind::Heading->count(3)]);
+        self::assertSame(
+            ['1 link', '2 links', '2 emoji', '1 line of web page furniture', '3 headings or numbers'],
+            [
+                RunKind::Link->count(1),
+                RunKind::Link->count(2),
+                RunKind::Symbol->count(2),
+                RunKind::Furniture->count(1),
+                RunKind::Heading->count(3),
+            ],
+        );
     }
 }

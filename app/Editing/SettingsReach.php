@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Editing;
+
+use App\Models\Batch;
+use App\Models\Channel;
+use App\Models\Scene;
+use App\Models\Short;
+use App\Models\Shot;
+use RapidReel\Base\Refusal;
+use RapidReel\Settings\Level;
+
+/** What a setting is to hold for: found by numbers of one level, or of a narrower one, and only within a channel. */
+final readonly class SettingsReach
+{
+    /**
+     * @param  list<int>  $ids
+     * @return non-empty-list<Batch>
+     */
+    public function batches(Channel $channel, Level $level, array $ids): array
+    {
+        $batches =
+            $level === Level::Batch
+                ? $ids
+                : array_map(static fn (Short $short): int => $short->batch_id, $this->shorts($channel, $level, $ids));
+
+        return self::found(
+            Batch::query()
+                ->with('channel')
+                ->where('channel_id', $channel->id)
+                ->whereKey(array_unique($batches))
+                ->get()
+                ->all(),
+        );
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return non-empty-list<Short>
+     */
+    public function shorts(Channel $channel, Level $level, array $ids): array
+    {
+        $shorts =
+            $level === Level::Short
+                ? $ids
+                : array_map(static fn (Scene $scene): int => $scene->short_id, $this->scenes($channel, $level, $ids));
+
+        return self::found(
+            Short::query()
+                ->with('batch.channel')
+                ->whereRelation('batch', 'channel_id', $channel->id)
+                ->whereKey(array_unique($shorts))
+                ->get()
+                ->all(),
+        );
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return non-empty-list<Scene>
+     */
+    public function scenes(Channel $channel, Level $level, array $ids): array
+    {
+        $scenes =
+            $level === Level::Scene
+                ? $ids
+                : array_map(static fn (Shot $shot): int => $shot->scene_id, $this->shots($channel, $ids));
+
+        return self::found(
+            Scene::query()
+                ->with('short.batch.channel')
+                ->whereRelation('short.batch', 'channel_id', $channel->id)
+                ->whereKey(array_unique($scenes))
+                ->get()
+                ->all(),
+        );
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return non-empty-list<Shot>
+     */
+    public function shots(Channel $channel, array $ids): array
+    {
+        return self::found(
+            Shot::query()
+                ->with('scene.short.batch.channel')
+                ->whereRelation('scene.short.batch', 'channel_id', $channel->id)
+                ->whereKey($ids)
+                ->get()
+                ->all(),
+        );
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<T>  $rows
+     * @return non-empty-list<T>
+     */
+    private static function found(array $rows): array
+    {
+        return $rows === []
+            ? throw new Refusal('What you want to set is no longer there. Load the page again.')
+            : array_values($rows);
+    }
+
+    /**
+     * @param  list<Short>  $shorts
+     * @return array<int, non-empty-list<Short>>
+     */
+    public static function byBatch(array $shorts): array
+    {
+        $batches = [];
+        foreach ($shorts as $short) {
+            $batches[$short->batch_id][] = $short;
+        }
+
+        return $batches;
+    }
+
+    /**
+     * @param  list<Scene>  $scenes
+     * @return array<int, non-empty-list<Scene>>
+     */
+    public static function byShort(array $scenes): array
+    {
+        $shorts = [];
+        foreach ($scenes as $scene) {
+            $shorts[$scene->short_id][] = $scene;
+        }
+
+        return $shorts;
+    }
+}
