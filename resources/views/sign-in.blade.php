@@ -15,8 +15,9 @@
         <label for="password">Password</label>
         <input id="password" name="password" type="password" class="form-control" autocomplete="current-password"
             required>
-        <label class="door-stay"><input type="checkbox" class="form-check-input" name="remember" value="1"> Stay signed
-        in</label>
+        <label class="door-stay"><input type="checkbox" class="form-check-input" name="remember" value="1">
+            Stay signed in
+        </label>
         <button class="btn btn-primary">Sign in</button>
     </form>
     @if ($demo)

@@ -25,8 +25,10 @@ final readonly class CaptionStyle
     }
 
     /**
-     * @return array{size: float, middle: float, outline: float, shadow: float, ink: string, mark: string, edge: string,
-     * upperCase: bool}
+     * @return array{
+     *     size: float, middle: float, outline: float, shadow: float, ink: string, mark: string, edge: string,
+     *     upperCase: bool
+     * }
      */
     public function toArray(): array
     {

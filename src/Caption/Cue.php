@@ -37,8 +37,10 @@ final readonly class Cue
     }
 
     /**
-     * @return array{text: string, start_ms: int, end_ms: int, words: list<array{text: string, start_ms: int, end_ms:
-     * int}>, lines: list<int>, scale: float}
+     * @return array{
+     *     text: string, start_ms: int, end_ms: int, words: list<array{text: string, start_ms: int, end_ms: int}>,
+     *     lines: list<int>, scale: float
+     * }
      */
     public function toArray(): array
     {
@@ -53,8 +55,10 @@ final readonly class Cue
     }
 
     /**
-     * @param  array{start_ms: int, end_ms: int, words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>,
-     * lines: non-empty-list<int>, scale: float|int}  $data
+     * @param  array{
+     *     start_ms: int, end_ms: int, words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>,
+     *     lines: non-empty-list<int>, scale: float|int
+     * }  $data
      */
     public static function fromArray(array $data): self
     {

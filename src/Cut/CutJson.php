@@ -47,15 +47,32 @@ final class CutJson
 
         // What was encoded above has this shape; the constructors refuse what does not fit.
         /**
-         * @var array{duration_ms: int, hook_ms: int, scenes: non-empty-list<array{role: string, text: string, start_ms:
-         * int, end_ms: int, shots: list<array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint:
-         * string, width: int, height: int, in_ms: int, path: non-empty-list<array{ms: int, x: float, y: float, scale:
-         * float}>, word: int}>}>, words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>, flags:
-         * list<array{code: string, message: string}>, making: array{title: string, profile: string, takes:
-         * list<string>, cues: list<array{start_ms: int, end_ms: int, words: non-empty-list<array{text: string,
-         * start_ms: int, end_ms: int}>, lines: non-empty-list<int>, scale: float}>, style: array{size: float, middle:
-         * float, outline: float, shadow: float, ink: string, mark: string, edge: string, upperCase: bool}, music:
-         * array{id: string, fingerprint: string, loudness: float, under: int}|null}} $data
+         * @var array{
+         *     duration_ms: int, hook_ms: int,
+         *     scenes: non-empty-list<array{
+         *         role: string, text: string, start_ms: int, end_ms: int,
+         *         shots: list<array{
+         *             footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int,
+         *             height: int, in_ms: int,
+         *             path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, word: int
+         *         }>
+         *     }>,
+         *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,
+         *     flags: list<array{code: string, message: string}>,
+         *     making: array{
+         *         title: string, profile: string, takes: list<string>,
+         *         cues: list<array{
+         *             start_ms: int, end_ms: int,
+         *             words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>,
+         *             lines: non-empty-list<int>, scale: float
+         *         }>,
+         *         style: array{
+         *             size: float, middle: float, outline: float, shadow: float, ink: string, mark: string,
+         *             edge: string, upperCase: bool
+         *         },
+         *         music: array{id: string, fingerprint: string, loudness: float, under: int}|null
+         *     }
+         * } $data
          */
         $making = $data['making'];
         $scenes = [];

@@ -36,8 +36,10 @@ final readonly class CutShot
     }
 
     /**
-     * @return array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height:
-     * int, in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int}
+     * @return array{
+     *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
+     *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int
+     * }
      */
     public function toArray(): array
     {
@@ -56,9 +58,10 @@ final readonly class CutShot
     }
 
     /**
-     * @param  array{footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height:
-     * int, in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int}
-     * $data
+     * @param  array{
+     *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
+     *     in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int
+     * } $data
      */
     public static function fromArray(array $data): self
     {

@@ -129,9 +129,10 @@ final readonly class CutSummary
     {
         // What was encoded above has this shape.
         /**
-         * @var array{profile: string, duration_ms: int, hook_ms: int, words: int, scenes: list<array{int, int,
-         * string}>, cuts_ms: list<int>, flags: list<array{code: string, message: string}>, pixels?: string, sound?:
-         * string} $data
+         * @var array{
+         *     profile: string, duration_ms: int, hook_ms: int, words: int, scenes: list<array{int, int, string}>,
+         *     cuts_ms: list<int>, flags: list<array{code: string, message: string}>, pixels?: string, sound?: string
+         * } $data
          */
         $data = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
 

@@ -34,8 +34,10 @@ final class CutUpgrade
     private static function fromFirst(array $data): array
     {
         /**
-         * @var array{scenes: list<array{shots: list<array<string, mixed>>}>, words: list<array{start_ms: int, scene:
-         * int}>, making: array{profile: string, music: array<string, mixed>|null}} $data
+         * @var array{
+         *     scenes: list<array{shots: list<array<string, mixed>>}>, words: list<array{start_ms: int, scene: int}>,
+         *     making: array{profile: string, music: array<string, mixed>|null}
+         * } $data
          */
         $aspect = TargetProfile::from($data['making']['profile'])->aspect();
         foreach ($data['scenes'] as $number => $scene) {
@@ -62,8 +64,9 @@ final class CutUpgrade
     private static function shot(array $shot, float $aspect, array $starts): array
     {
         /**
-         * @var array{start_ms: int, end_ms: int, width: int, height: int, fingerprint: string, motion: string|null}
-         * $shot
+         * @var array{
+         *     start_ms: int, end_ms: int, width: int, height: int, fingerprint: string, motion: string|null
+         * } $shot
          */
         $nearest = 0;
         foreach ($starts as $word => $ms) {

@@ -22,13 +22,13 @@ final readonly class FilterGraph
 
     private const LARGER_FOR_ZOOM = 1.5;
 
-    private const LARGER_FOR_TRAVEL = 2.1;
+    private const LARGER_FOR_TRAVEL = 2.25;
 
     /**
      * Corners fall on whole pixels, and lean to where they have always fallen, so that a picture does not jump with a
-     * new version.
+     * new version: in pixels of each plane, found by comparing stills that were drawn before and after.
      */
-    private const LEAN = '-0.25';
+    private const LEAN = ['y' => -0.1, 'u' => 0.3, 'v' => 0.3];
 
     /** What the filter that zooms can do. */
     private const MOST_ZOOM = 10.0;
@@ -129,10 +129,11 @@ final readonly class FilterGraph
         $y = 2 * intdiv((int) $top, 2);
         $width = min(2 * intdiv($source->width - $x, 2), 2 * (int) ceil(($right - $x) / 2));
         $height = min(2 * intdiv($source->height - $y, 2), 2 * (int) ceil(($bottom - $y) / 2));
-        [$scale, $canvas, $scaled, $pad] = $this->enlarged($width, $height, $track);
+        $larger = $this->enlarged($width, $height, $track, $source->width);
 
-        return "{$head}crop=$width:$height:$x:$y,scale=$scaled:flags=lanczos:".self::TO_BT709.",format=yuv420p$pad,"
-            .$this->zoomed($track, $canvas, $scale, (string) $x, (string) $y, $this->recipe->frames, $name);
+        return "{$head}crop=$width:$height:$x:$y,scale={$larger->scaled()}:flags=lanczos:".self::TO_BT709
+            .",format=yuv420p{$larger->padded()},"
+            .$this->zoomed($track, $larger, (string) $x, (string) $y, $this->recipe->frames, $name);
     }
 
     /** A piece of the source is carried along with the window and made larger; the frame is cut out of that. */
@@ -140,7 +141,7 @@ final readonly class FilterGraph
     {
         $width = min(2 * intdiv($source->width, 2), 2 * (int) ceil($track->widest() / 2) + 4);
         $height = min(2 * intdiv($source->height, 2), 2 * (int) ceil($track->widest() / $track->aspect / 2) + 4);
-        [$scale, $canvas, $scaled, $pad] = $this->enlarged($width, $height, $track);
+        $larger = $this->enlarged($width, $height, $track, $source->width);
         // Even places, so that colour stays in step with brightness.
         $place = static fn (string $middle, int $size, int $whole): string => sprintf(
             '2*floor(clip((%s)-%d,0,%d)/2)',
@@ -151,32 +152,28 @@ final readonly class FilterGraph
         $x = $place($track->middleX('n'), $width, $source->width);
         $y = $place($track->middleY('n'), $height, $source->height);
 
-        return "{$head}crop=$width:$height:x='$x':y='$y',scale=$scaled:flags=bicubic:".
-            self::TO_BT709.
-            ",setsar=1,format=yuv420p$pad$hold,".
-            $this->zoomed(
+        return "{$head}crop=$width:$height:x='$x':y='$y',scale={$larger->scaled()}:flags=bicubic:".self::TO_BT709
+            .",setsar=1,format=yuv420p{$larger->padded()}$hold,"
+            .$this->zoomed(
                 $track,
-                $canvas,
-                $scale,
+                $larger,
                 $place($track->middleX('on'), $width, $source->width),
                 $place($track->middleY('on'), $height, $source->height),
-                1, $name,
+                1,
+                $name,
             );
     }
 
     /**
      * Cuts the frames out of pictures that are larger, each plane by itself.
      *
-     * @param  array{int, int}  $canvas  size of the larger picture
-     * @param  float  $scale  pixels of it to one of the source
      * @param  string  $x  where its left edge stands in the source
      * @param  string  $y  where its top edge stands in the source
      * @param  int  $each  so many frames out of every picture
      */
     private function zoomed(
         PathTrack $track,
-        array $canvas,
-        float $scale,
+        Enlargement $larger,
         string $x,
         string $y,
         int $each,
@@ -185,14 +182,14 @@ final readonly class FilterGraph
         $width = $track->windowWidth('on');
         $planes = [];
         foreach (['y' => 1, 'u' => 2, 'v' => 2] as $plane => $part) {
-            $window = sprintf('(%s)*%.6f', $width, $scale / $part);
+            $window = sprintf('(%s)*%.6f', $width, $larger->window / $part);
             $planes[] = sprintf(
-                "[%s-%s]zoompan=z='%d/(%s)':x='((%s)-(%s))*%.6f-%s/2%s':y='((%s)-(%s))*%.6f-%s/%.6f/2%s'"
+                "[%s-%s]zoompan=z='%d/(%s)':x='((%s)-(%s))*%.6f-%s/2%+.2f':y='((%s)-(%s))*%.6f-%s/%.6f/2%+.2f'"
                     .':d=%d:s=%dx%d:fps=%d[%s-%s-cut]',
                 $name, $plane,
-                intdiv($canvas[0], $part), $window,
-                $track->middleX('on'), $x, $scale / $part, $window, self::LEAN,
-                $track->middleY('on'), $y, $scale / $part, $window, $track->aspect, self::LEAN,
+                intdiv($larger->canvas[0], $part), $window,
+                $track->middleX('on'), $x, $larger->across / $part, $window, self::LEAN[$plane],
+                $track->middleY('on'), $y, $larger->down / $part, $window, $track->aspect, self::LEAN[$plane],
                 $each, intdiv($this->width, $part), intdiv($this->height, $part), $this->recipe->fps,
                 $name, $plane,
             );
@@ -202,38 +199,29 @@ final readonly class FilterGraph
             .";[$name-y-cut][$name-u-cut][$name-v-cut]mergeplanes=0x001020:yuv420p,setsar=1,{$this->clock()}[$name]";
     }
 
-    /**
-     * How a piece of a source is made larger so that frames can be cut out of it.
-     *
-     * @return array{float, array{int, int}, string, string} pixels to one of the source, size of the whole larger
-     *                                                       picture, size of the piece in it, and what fills up the
-     *                                                       rest
-     *
-     * @throws Refusal when the window moves over more than can be cut out of one picture
-     */
-    private function enlarged(int $width, int $height, PathTrack $track): array
+    /** @throws Refusal when the window moves over more than can be cut out of one picture */
+    private function enlarged(int $width, int $height, PathTrack $track, int $sourceWidth): Enlargement
     {
         $larger = $track->keepsItsMiddle() ? self::LARGER_FOR_ZOOM : self::LARGER_FOR_TRAVEL;
-        $scale = $larger * $this->width / $track->widest();
+        $widest = $track->widest();
+        $window = $larger * $this->width / $widest;
+        [$evenWidth, $evenHeight] = $this->even($widest / $track->aspect, $sourceWidth);
+        $across = $window * $widest / $evenWidth;
+        $down = $window * $widest / $track->aspect / $evenHeight;
         // The filter that zooms cuts out pieces of the shape of its whole picture.
-        $across = max($width * $scale, $height * $scale * $track->aspect);
-        if ($across / $scale / $track->narrowest() > self::MOST_ZOOM) {
+        $whole = max($width * $across, $height * $down * $track->aspect);
+        if ($whole / $window / $track->narrowest() > self::MOST_ZOOM) {
             throw new Refusal(
                 'The window moves over more of this picture than one shot can show. Make two shots of it.',
             );
         }
-        $canvas = [2 * (int) ceil($across / 2), 2 * (int) ceil($across / $track->aspect / 2)];
-        $scaled = [
-            min($canvas[0], 2 * (int) round(($width * $scale) / 2)),
-            min($canvas[1], 2 * (int) round(($height * $scale) / 2)),
+        $canvas = [2 * (int) ceil($whole / 2), 2 * (int) ceil($whole / $track->aspect / 2)];
+        $piece = [
+            min($canvas[0], 2 * (int) round($width * $across / 2)),
+            min($canvas[1], 2 * (int) round($height * $down / 2)),
         ];
 
-        return [
-            $scale,
-            $canvas,
-            implode(':', $scaled),
-            $scaled === $canvas ? '' : ",pad={$canvas[0]}:{$canvas[1]}:0:0",
-        ];
+        return new Enlargement($window, $across, $down, $canvas, $piece);
     }
 
     private function overlay(Overlay $overlay, int $input): string
@@ -255,11 +243,22 @@ final readonly class FilterGraph
     {
         $window = $layer->path->at(0);
         $source = $layer->source;
-        $height = 2 * (int) floor($window->scale * $source->height / 2);
-        $width = min($source->width, 2 * (int) round($height * $this->width / $this->height / 2));
+        [$width, $height] = $this->even($window->scale * $source->height, $source->width);
         $x = (int) round(min(max(0, $window->x * $source->width - $width / 2), $source->width - $width));
         $y = (int) round(min(max(0, $window->y * $source->height - $height / 2), $source->height - $height));
 
         return "crop=$width:$height:$x:$y";
+    }
+
+    /**
+     * A window of that height in whole pairs of pixels, as a picture whose colours have half its size is cut.
+     *
+     * @return array{int, int} width and height
+     */
+    private function even(float $height, int $widest): array
+    {
+        $whole = 2 * (int) floor($height / 2);
+
+        return [min($widest, 2 * (int) round($whole * $this->width / $this->height / 2)), $whole];
     }
 }

@@ -24,8 +24,10 @@ final readonly class Layer
     }
 
     /**
-     * @return array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path: list<array{ms:
-     * int, x: float, y: float, scale: float}>}
+     * @return array{
+     *     source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
+     *     path: list<array{ms: int, x: float, y: float, scale: float}>
+     * }
      */
     public function toArray(): array
     {
@@ -33,8 +35,10 @@ final readonly class Layer
     }
 
     /**
-     * @param  array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path:
-     * non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>}  $data
+     * @param  array{
+     *     source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
+     *     path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>
+     * }  $data
      */
     public static function fromArray(array $data): self
     {

@@ -25,8 +25,10 @@ final readonly class Overlay
     }
 
     /**
-     * @return array{source: array{key: string, kind: string, width: int, height: int}, x: float, y: float, width:
-     * float, opacity: float}
+     * @return array{
+     *     source: array{key: string, kind: string, width: int, height: int}, x: float, y: float, width: float,
+     *     opacity: float
+     * }
      */
     public function toArray(): array
     {
@@ -40,8 +42,10 @@ final readonly class Overlay
     }
 
     /**
-     * @param  array{source: array{key: string, kind: string, width: int, height: int}, x: float|int, y: float|int,
-     * width: float|int, opacity: float|int}  $data
+     * @param  array{
+     *     source: array{key: string, kind: string, width: int, height: int}, x: float|int, y: float|int,
+     *     width: float|int, opacity: float|int
+     * }  $data
      */
     public static function fromArray(array $data): self
     {

@@ -14,7 +14,7 @@ use JsonException;
 final readonly class Recipe
 {
     /** Raised whenever the same recipe renders to other pixels than before. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     /**
      * @param  int  $frames  at least 1
@@ -142,13 +142,24 @@ final readonly class Recipe
     {
         // What was encoded above has this shape; the constructors refuse what does not fit.
         /**
-         * @var array{frames: int, fps: int, width: int, height: int, layer: array{source: array{key: string, kind:
-         * string, width: int, height: int}, in_ms: int, path: non-empty-list<array{ms: int, x: float, y: float, scale:
-         * float}>}, next: array{source: array{key: string, kind: string, width: int, height: int}, in_ms: int, path:
-         * non-empty-list<array{ms: int, x: float, y: float, scale: float}>}|null, blend: string|null, overlays:
-         * list<array{source: array{key: string, kind: string, width: int, height: int}, x: float, y: float, width:
-         * float, opacity: float}>, look: array{brightness: float, saturation: float}, captions: string, family: string,
-         * encoder: list<string>} $data
+         * @var array{
+         *     frames: int, fps: int, width: int, height: int,
+         *     layer: array{
+         *         source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
+         *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>
+         *     },
+         *     next: array{
+         *         source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
+         *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>
+         *     }|null,
+         *     blend: string|null,
+         *     overlays: list<array{
+         *         source: array{key: string, kind: string, width: int, height: int}, x: float, y: float,
+         *         width: float, opacity: float
+         *     }>,
+         *     look: array{brightness: float, saturation: float}, captions: string, family: string,
+         *     encoder: list<string>
+         * } $data
          */
         $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
 

@@ -56,8 +56,9 @@
     @if ($row->done)
         <a href="{{ route('exports.file', [$row->done, 'mp4', 'save' => 1]) }}" class="btn btn-sm btn-outline-dark"
             aria-label="Download {{ $short->title }} as MP4">MP4</a>
-        <span class="under">{{ number_format($row->done->bytes / 1048576, 1) }}
-        MB{{ $row->isDraft() ? ', draft' : '' }}</span>
+        <span class="under">
+            {{ number_format($row->done->bytes / 1048576, 1) }} MB{{ $row->isDraft() ? ', draft' : '' }}
+        </span>
     @endif
 </td>
 </tr>

@@ -14,8 +14,9 @@
 <div class="rundown" x-data="rundown(@js($urls), @js($now))" @acted="acted($event.detail)">
     <div class="page-head">
         <div>
-            <p class="crumb"><a href="{{ route('batches.index') }}">Batches</a> /
-            {{ $batch->created_at->format('j F Y, H:i') }}</p>
+            <p class="crumb"><a href="{{ route('batches.index') }}">Batches</a>
+                / {{ $batch->created_at->format('j F Y, H:i') }}
+            </p>
             <h1>{{ $batch->name }}</h1>
             <div x-ref="head">@include('batches._head')</div>
         </div>

@@ -45,8 +45,9 @@
                 <td class="num">{{ number_format(($brief->shot->endMs - $brief->shot->startMs) / 1000, 1) }} s</td>
                 <td class="said">{{ $brief->shot->words }}</td>
                 <td>{{ $brief->text }}
-                    @if ($brief->forbidden !== [])<span class="flag">Not to be shown:
-                    {{ implode(', ', $brief->forbidden) }}</span>@endif
+                    @if ($brief->forbidden !== [])
+                        <span class="flag">Not to be shown: {{ implode(', ', $brief->forbidden) }}</span>
+                    @endif
                 </td>
                 <td>@if ($brief->shot->shot === 0)
                     <input class="form-control form-control-sm" maxlength="500" value="{{ $scene->brief }}"

@@ -12,8 +12,9 @@
         }}</summary>
         <div class="scope-acts">
             @if ($control->isOwn)
-                <button type="button" class="link" @click="inherit()">Back to the inherited one:
-                {{ $control->inherited }}</button>
+                <button type="button" class="link" @click="inherit()">
+                    Back to the inherited one: {{ $control->inherited }}
+                </button>
             @else
                 <button type="button" class="link" @click="here()">Set here: {{ $control->says }}</button>
             @endif

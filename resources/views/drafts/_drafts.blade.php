@@ -7,7 +7,8 @@
             </span>
         </header>
         <p><b>{{ $one['draft']->sentences[0] }}</b> {{ implode(' ', array_slice($one['draft']->sentences, 1)) }}</p>
-        <button type="button" class="btn btn-sm btn-outline-dark" data-take="{{ $one['text'] }}">Take to the
-        intake</button>
+        <button type="button" class="btn btn-sm btn-outline-dark" data-take="{{ $one['text'] }}">
+            Take to the intake
+        </button>
     </article>
 @endforeach

@@ -23,8 +23,9 @@
     <div class="dropper" :class="{ 'is-over': over }">
         <input type="file" class="visually-hidden" id="upload" x-ref="files" multiple tabindex="-1"
             accept="video/*,image/png,image/jpeg,image/webp" @change="take($event.target.files)">
-        <label for="upload" class="btn btn-outline-dark" tabindex="0" @keydown.enter="$refs.files.click()">Add clips or
-        stills</label>
+        <label for="upload" class="btn btn-outline-dark" tabindex="0" @keydown.enter="$refs.files.click()">
+            Add clips or stills
+        </label>
         <span class="quiet">or drop them on this page</span>
         <input class="form-control form-control-sm" x-model="tags" aria-label="Tags for what you add"
             placeholder="Tags for them, with commas between (else from the file names)">

@@ -93,8 +93,9 @@
         <ul class="plain-list">
             @forelse ($house->music as $piece)
                 <li>
-                    {{ $piece->name }} <span class="quiet">{{ $piece->mood }},
-                    {{ number_format($piece->duration_ms / 1000) }} s</span>
+                    {{ $piece->name }} <span class="quiet">
+                        {{ $piece->mood }}, {{ number_format($piece->duration_ms / 1000) }} s
+                    </span>
                     @if (count($house->channels) > 1 && $piece->channel_id === $channel->id)
                         <form method="post" action="{{ route('music.share', $piece) }}">
                             @csrf @method('put')

@@ -14,8 +14,9 @@
             <x-strip :strip="$card->strip"/>
             <p class="fate-hook">
                 <b>Hook</b> {{ $card->hook }}
-                <span class="{{ $card->strip->hookLate ? 'is-late' : '' }}">≈ {{
-                    $card->strip->hookSeconds }} s of 3</span>
+                <span class="{{ $card->strip->hookLate ? 'is-late' : '' }}">
+                    ≈ {{ $card->strip->hookSeconds }} s of 3
+                </span>
             </p>
             <ul class="findings">@foreach ($card->findings as $finding)<x-finding :$finding/>@endforeach</ul>
             <p class="quiet">{{ $card->facts }}</p>

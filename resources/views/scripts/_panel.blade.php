@@ -4,8 +4,9 @@
 @php($hookUrl = route('shorts.hook', $short))
 @php($actUrl = route('batches.act', $short->batch_id))
 <section class="panel-hook" aria-label="Hook">
-    <h3>Hook <span @class(['is-late' => $summary->isHookLate()])>{{ $panel->hookSeconds }} s of
-    {{ $panel->window }}</span></h3>
+    <h3>Hook <span @class(['is-late' => $summary->isHookLate()])>
+        {{ $panel->hookSeconds }} s of {{ $panel->window }}
+    </span></h3>
     <p class="hook-words">{{ $panel->hook }}</p>
     <ul class="findings">@foreach ($panel->findings as $finding)<x-finding :$finding/>@endforeach</ul>
     <h4>Others to try</h4>

@@ -15,8 +15,9 @@
         </div>
         <div class="scene-said">
             <span class="role">{{ $scene->role->value }}</span>
-            @if ($item->sentences > 1)<span class="flag flag-inline">{{ $item->sentences }} sentences in one
-            scene</span>@endif
+            @if ($item->sentences > 1)<span class="flag flag-inline">
+                {{ $item->sentences }} sentences in one scene
+            </span>@endif
             @foreach ($item->before as $note)
                 @include('scripts._note', ['number' => $note->position, 'short' => $sheet->short])
             @endforeach
@@ -38,8 +39,9 @@
                     title="Alt Enter"
                     >Split at cursor</button>
                 @unless ($item->isLast)
-                    <button type="button" class="link" @click="change(words_($el), 'join')" title="Alt J">Join with
-                    next</button>
+                    <button type="button" class="link" @click="change(words_($el), 'join')" title="Alt J">
+                        Join with next
+                    </button>
                 @endunless
                 @unless ($loop->first)
                     <button type="button" class="link" @click="change(words_($el), 'up')" title="Alt ↑">Up</button>
@@ -78,8 +80,8 @@
                             <span class="shot-missing">gone</span>
                         @endif
                         <span class="shot-words">
-                            <b>{{ $shot->start }}</b> {{ $shot->seconds }}
-                            s<br>{{ $shot->name() }}{{ $shot->isLocked ? ' · chosen' : '' }}
+                            <b>{{ $shot->start }}</b> {{ $shot->seconds }} s<br>
+                            {{ $shot->name() }}{{ $shot->isLocked ? ' · chosen' : '' }}
                         </span>
                     </button>
                     @if ($shot->controls !== [])

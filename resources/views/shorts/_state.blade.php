@@ -1,10 +1,12 @@
 @php($export = $row->export)
 @if ($export?->state->isOpen())
     <span class="state state-working">{{ $row->state }}</span>
-    <progress class="bar" max="100" value="{{ $export->percent }}" aria-label="Progress">{{ $export->percent }}
-    %</progress>
-    <span class="under">{{ $export->percent }}
-    %{{ $export->seconds_left !== null ? ' · '.$export->seconds_left.' s left' : '' }}</span>
+    <progress class="bar" max="100" value="{{ $export->percent }}" aria-label="Progress">
+        {{ $export->percent }} %
+    </progress>
+    <span class="under">
+        {{ $export->percent }} %{{ $export->seconds_left !== null ? ' · '.$export->seconds_left.' s left' : '' }}
+    </span>
     <form method="post" action="{{ route('exports.cancel', $export) }}">
         @csrf<button class="link" aria-label="Stop making {{ $row->short->title }}">Stop</button>
     </form>
@@ -12,8 +14,9 @@
     <span class="state state-failed">failed</span>
     <span class="under">{{ $export->problem }}</span>
     <form method="post" action="{{ route('shorts.export', $row->short) }}">
-        @csrf<input type="hidden" name="quality" value="{{ $export->quality->value }}"><button class="link">Try
-        again</button>
+        @csrf<input type="hidden" name="quality" value="{{ $export->quality->value }}"><button class="link">
+            Try again
+        </button>
     </form>
 @else
     <span class="state {{ $row->state === 'ready' ? 'state-ready' : '' }}">{{ $row->state }}</span>

@@ -5,8 +5,9 @@
 @if ($page->offered > 1)
     <p class="notice">
         {{ $page->offered }} scenes have a new reading. Listen to them, then
-        <button type="button" class="link" data-do="{{ route('readings.all', $page->short) }}" data-body="{}">use all of
-        them</button>.
+        <button type="button" class="link" data-do="{{ route('readings.all', $page->short) }}" data-body="{}">
+            use all of them
+        </button>.
     </p>
 @endif
 @foreach ($page->failed as $recording)
