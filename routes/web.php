@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\ChannelController;
-use App\Http\Controllers\DraftController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FootageController;
 use App\Http\Controllers\HistoryController;
@@ -16,6 +15,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShortController;
 use App\Http\Controllers\ShortVoiceController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SketchController;
 use App\Http\Controllers\VoiceController;
 use Illuminate\Support\Facades\Route;
 
@@ -83,9 +83,9 @@ Route::middleware('auth')->group(function (): void {
         ->whereNumber('word')
         ->name('scenes.swap');
 
-    Route::get('/drafts', [DraftController::class, 'show'])->name('drafts');
-    Route::post('/drafts', [DraftController::class, 'store'])->name('drafts.store');
-    Route::post('/drafts/condensed', [DraftController::class, 'condense'])->name('drafts.condense');
+    Route::get('/sketches', [SketchController::class, 'show'])->name('sketches');
+    Route::post('/sketches', [SketchController::class, 'store'])->name('sketches.store');
+    Route::post('/sketches/condensed', [SketchController::class, 'condense'])->name('sketches.condense');
 
     Route::get('/house', [HouseController::class, 'show'])->name('house');
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');

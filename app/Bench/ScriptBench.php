@@ -19,11 +19,11 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use RapidReel\Draft\DraftOrder;
-use RapidReel\Draft\PatternWriter;
-use RapidReel\Draft\Tone;
 use RapidReel\Hook\HookShape;
 use RapidReel\Intake\ScriptSource;
+use RapidReel\Sketch\PatternWriter;
+use RapidReel\Sketch\SketchOrder;
+use RapidReel\Sketch\Tone;
 
 /** Many scripts taken in, and a large batch shown. Works in a database of its own. */
 final readonly class ScriptBench
@@ -119,7 +119,7 @@ final readonly class ScriptBench
     private function scripts(int $count): array
     {
         return array_map(function (int $i): ScriptSource {
-            $order = new DraftOrder(
+            $order = new SketchOrder(
                 "light number $i",
                 ["It was lit in 18$i", "Keeper $i carried the oil"],
                 Tone::cases()[$i % 4],

@@ -6,13 +6,13 @@ namespace App\Providers;
 
 use App\Database\EagerSqliteConnection;
 use App\Editing\Seen;
-use App\Gateways\Drafting\Drafting;
-use App\Gateways\Drafting\StandInWriter;
 use App\Gateways\Voices\BuiltInNarrator;
 use App\Gateways\Voices\DiphoneSpeaker;
 use App\Gateways\Voices\VoiceCompany;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\Voices;
+use App\Gateways\Writing\StandInWriter;
+use App\Gateways\Writing\Writing;
 use App\Http\Presenters\Masthead;
 use App\Intake\ScriptFiles;
 use App\Jobs\QueuedOrders;
@@ -62,7 +62,7 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->singleton(Voices::class, VoiceCompany::class);
         $this->app->when(DiphoneSpeaker::class)->needs('$program')->give(static fn (): string => config('reel.flite'));
         $this->app->singleton(VoiceRates::class);
-        $this->app->bind(Drafting::class, StandInWriter::class);
+        $this->app->bind(Writing::class, StandInWriter::class);
         $this->app->bind(Orders::class, QueuedOrders::class);
         $this->app->scoped(Registrar::class);
         $this->app->scoped(Seen::class);

@@ -1,7 +1,7 @@
 import morph from '@alpinejs/morph';
 import Alpine from 'alpinejs';
 import briefs from './briefs';
-import drafts from './drafts';
+import sketches from './sketches';
 import intake from './intake';
 import library from './library';
 import { page } from './page';
@@ -18,7 +18,7 @@ import './keys';
 Alpine.plugin(morph);
 
 Alpine.data('briefs', briefs);
-Alpine.data('drafts', drafts);
+Alpine.data('sketches', sketches);
 Alpine.data('intake', intake);
 Alpine.data('library', library);
 Alpine.data('page', page);

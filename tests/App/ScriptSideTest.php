@@ -411,7 +411,7 @@ final class ScriptSideTest extends AppTestCase
         );
     }
 
-    public function test_drafts_are_ordered_six_at_a_time_or_one_for_each_topic_and_a_source_is_condensed(): void
+    public function test_sketches_are_ordered_six_at_a_time_or_one_for_each_topic_and_a_source_is_condensed(): void
     {
         $order = [
             'topics' => 'the bell',
@@ -420,19 +420,19 @@ final class ScriptSideTest extends AppTestCase
             'shape' => '',
             'seconds' => 45,
         ];
-        $six = $this->post('/drafts', $order)->assertOk()['html'];
-        $more = $this->post('/drafts', [...$order, 'round' => 1])->assertOk()['html'];
-        preg_match_all('/data-take="([^"]+)"/', $six.$more, $drafts);
-        self::assertCount(12, array_unique($drafts[1]));
+        $six = $this->post('/sketches', $order)->assertOk()['html'];
+        $more = $this->post('/sketches', [...$order, 'round' => 1])->assertOk()['html'];
+        preg_match_all('/data-take="([^"]+)"/', $six.$more, $sketches);
+        self::assertCount(12, array_unique($sketches[1]));
         self::assertSame(12, substr_count(strip_tags($six.$more), 'It sank in one night.'));
         $topics = implode("\n", array_map(static fn (int $i): string => "lamp $i", range(1, 20)));
         self::assertSame(
             20,
-            substr_count($this->post('/drafts', [...$order, 'topics' => $topics])->assertOk()['html'], 'data-take'),
+            substr_count($this->post('/sketches', [...$order, 'topics' => $topics])->assertOk()['html'], 'data-take'),
         );
-        $this->get('/drafts')->assertOk()->assertSee('is a stand-in');
+        $this->get('/sketches')->assertOk()->assertSee('is a stand-in');
 
-        $condensed = $this->post('/drafts/condensed', ['source' => self::LONG, 'seconds' => 20])->assertOk()['html'];
+        $condensed = $this->post('/sketches/condensed', ['source' => self::LONG, 'seconds' => 20])->assertOk()['html'];
         self::assertMatchesRegularExpression('/≈ (?:1[4-9]|20) s/', $condensed);
         foreach (
             [
@@ -441,10 +441,10 @@ final class ScriptSideTest extends AppTestCase
                 ['topics' => 'bell', 'seconds' => 900],
             ] as $bad
         ) {
-            $this->post('/drafts', [...$order, ...$bad], ['Accept' => 'application/json'])->assertStatus(422);
+            $this->post('/sketches', [...$order, ...$bad], ['Accept' => 'application/json'])->assertStatus(422);
         }
         $this->post(
-            '/drafts/condensed',
+            '/sketches/condensed',
             ['source' => 'One lamp.', 'seconds' => 20],
             ['Accept' => 'application/json'],
         )->assertStatus(422);

@@ -77,7 +77,7 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
         `${short}/briefs`,
         `${short}/voice`,
         '/footage',
-        '/drafts',
+        '/sketches',
         '/voices',
         '/house',
     ]) {

@@ -60,14 +60,14 @@ await page.goto(`${base}/voices`);
 await shoot('voices');
 await page.goto(`${base}/house`);
 await shoot('house');
-await page.goto(`${base}/drafts`);
+await page.goto(`${base}/sketches`);
 await page.getByLabel('Topic, or several, one a line').fill('the bell under the bay');
 await page
     .getByLabel('Key points of one topic, one a line, in order')
     .fill('The church sank in one night\nFishermen hear it before every storm');
-await page.getByRole('button', { name: 'Write drafts' }).click();
-await page.locator('.draft').first().waitFor();
-await shoot('drafts');
+await page.getByRole('button', { name: 'Write sketches' }).click();
+await page.locator('.sketch').first().waitFor();
+await shoot('sketches');
 await page.goto(`${base}/footage`);
 await shoot('footage');
 await page.goto(`${base}/intake`);

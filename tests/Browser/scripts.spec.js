@@ -180,7 +180,7 @@ test('scenes are split, joined and moved by keyboard, and every change is taken 
     await expect(page.getByRole('button', { name: /^Undo/ })).toBeHidden();
 });
 
-test('a note is spoken by one press at the intake, and drafts come to it', async ({ page }) => {
+test('a note is spoken by one press at the intake, and sketches come to it', async ({ page }) => {
     await page.goto('/intake');
     await page.getByLabel('Scripts').fill('The lamp went out. [nobody came]');
     await page.getByRole('button', { name: '[nobody came]' }).click();
@@ -190,12 +190,12 @@ test('a note is spoken by one press at the intake, and drafts come to it', async
 
     await page.getByLabel('Scripts').fill('');
     await expect(page.getByText('What will become of them')).toBeVisible();
-    await page.getByRole('link', { name: 'Drafts' }).click();
+    await page.getByRole('link', { name: 'Sketches' }).click();
     await page.getByLabel('Topic, or several, one a line').fill('the bell under the bay');
-    await page.getByRole('button', { name: 'Write drafts' }).click();
-    await expect(page.locator('.draft')).toHaveCount(6);
+    await page.getByRole('button', { name: 'Write sketches' }).click();
+    await expect(page.locator('.sketch')).toHaveCount(6);
     await page.getByRole('button', { name: 'Six more' }).click();
-    await expect(page.locator('.draft')).toHaveCount(12);
+    await expect(page.locator('.sketch')).toHaveCount(12);
     await page.getByRole('button', { name: 'Take all to the intake' }).click();
     await page.getByRole('link', { name: 'Go to the intake' }).click();
     await expect(page.getByRole('button', { name: 'Make 12 shorts' })).toBeEnabled();

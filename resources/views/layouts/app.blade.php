@@ -20,7 +20,7 @@
                     ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*'],
                 ],
                 ['intake', 'Intake', 'n', 'New batch', ['intake']],
-                ['drafts', 'Drafts', 'w', 'Drafts', ['drafts']],
+                ['sketches', 'Sketches', 'w', 'Sketches', ['sketches']],
                 ['footage.index', 'Footage', 'f', 'Footage', ['footage.*']],
                 ['voices.index', 'Voices', 'v', 'Voices', ['voices.*']],
                 ['house', 'House style', 'h', 'House style', ['house']],

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Script;
 
 use PHPUnit\Framework\TestCase;
-use RapidReel\Draft\Phrases;
-use RapidReel\Draft\Tone;
+use RapidReel\Sketch\Phrases;
+use RapidReel\Sketch\Tone;
 use RapidReel\Voice\SpeechRate;
 use RapidReel\Voice\WordTiming;
 

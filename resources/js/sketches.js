@@ -1,7 +1,7 @@
 import { KEPT, under } from './intake';
 import ask from './ask';
 
-/** Drafts and condensed texts: ordered from the server, looked through, and taken to the intake. */
+/** Sketches and condensed texts: ordered from the server, looked through, and taken to the intake. */
 export default (urls) => ({
     html: '',
     problem: '',
@@ -39,7 +39,7 @@ export default (urls) => ({
     },
 
     takeAll() {
-        const buttons = [...this.$refs.drafts.querySelectorAll('[data-take]:not(:disabled)')];
+        const buttons = [...this.$refs.sketches.querySelectorAll('[data-take]:not(:disabled)')];
         this.take(buttons.map((button) => button.dataset.take));
         buttons.forEach((button) => { button.disabled = true; button.textContent = 'In the intake'; });
     },

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Gateways\Drafting;
+namespace App\Gateways\Writing;
 
-use RapidReel\Draft\Draft;
-use RapidReel\Draft\DraftOrder;
-use RapidReel\Draft\PatternWriter;
+use RapidReel\Sketch\PatternWriter;
+use RapidReel\Sketch\Sketch;
+use RapidReel\Sketch\SketchOrder;
 
 /** Stands in for a writing service: works by patterns, without a network. */
-final readonly class StandInWriter implements Drafting
+final readonly class StandInWriter implements Writing
 {
     public function __construct(private PatternWriter $writer)
     {
@@ -21,7 +21,7 @@ final readonly class StandInWriter implements Drafting
             .'the topic. A writing service can take its place.';
     }
 
-    public function write(DraftOrder $order): Draft
+    public function write(SketchOrder $order): Sketch
     {
         return $this->writer->write($order);
     }

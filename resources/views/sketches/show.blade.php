@@ -1,10 +1,10 @@
 @extends('layouts.app')
-@section('title', 'Drafts')
+@section('title', 'Sketches')
 @section('content')
-<div x-data="drafts({ drafts: '{{ route('drafts.store') }}', condense: '{{ route('drafts.condense') }}' })">
+<div x-data="sketches({ sketches: '{{ route('sketches.store') }}', condense: '{{ route('sketches.condense') }}' })">
     <div class="page-head">
         <div>
-            <h1>Drafts</h1>
+            <h1>Sketches</h1>
             <p class="lead">No script yet? Have some written, or shorten a text you have.</p>
         </div>
         <div class="actions">
@@ -13,9 +13,9 @@
         </div>
     </div>
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
-    <div class="drafts-cols">
+    <div class="sketches-cols">
         <div>
-            <form class="order-form" x-ref="order" @submit.prevent="order($el, 'drafts')">
+            <form class="order-form" x-ref="order" @submit.prevent="order($el, 'sketches')">
                 <h2>Write</h2>
                 <p class="notice">{{ $about }}</p>
                 <label for="topics">Topic, or several, one a line</label>
@@ -49,9 +49,9 @@
                     </div>
                 </div>
                 <div class="actions">
-                    <button class="btn btn-primary" :disabled="busy">Write drafts</button>
+                    <button class="btn btn-primary" :disabled="busy">Write sketches</button>
                     <button type="button" class="btn btn-outline-dark" :disabled="busy || !html"
-                        @click="order($refs.order, 'drafts', { more: true })">Six more</button>
+                        @click="order($refs.order, 'sketches', { more: true })">Six more</button>
                 </div>
             </form>
             <form class="order-form" @submit.prevent="order($el, 'condense')">
@@ -70,14 +70,14 @@
                 <button class="btn btn-outline-dark" :disabled="busy">Condense</button>
             </form>
         </div>
-        <section aria-label="Drafts" aria-live="polite">
-            <div class="drafts-head" x-show="html" x-cloak>
+        <section aria-label="Sketches" aria-live="polite">
+            <div class="sketches-head" x-show="html" x-cloak>
                 <button type="button" class="btn btn-sm btn-outline-dark" @click="takeAll()" data-key="k"
-                    data-key-does="Take all drafts to the intake">Take all to the intake</button>
+                    data-key-does="Take all sketches to the intake">Take all to the intake</button>
             </div>
-            <div x-ref="drafts" x-html="html" @click="takeOne($event)"></div>
+            <div x-ref="sketches" x-html="html" @click="takeOne($event)"></div>
             <div class="empty" x-show="!html">
-                <p class="empty-title">Drafts stand here</p>
+                <p class="empty-title">Sketches stand here</p>
                 <p>One topic gives six of them, each with another kind of hook. A list of topics gives one each. Take
                 those you like to the intake, and go on there.</p>
             </div>

@@ -2,23 +2,23 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Draft;
+namespace Tests\Core\Sketch;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Refusal;
-use RapidReel\Draft\Condenser;
-use RapidReel\Draft\Draft;
-use RapidReel\Draft\DraftOrder;
-use RapidReel\Draft\HookPatterns;
-use RapidReel\Draft\PatternWriter;
-use RapidReel\Draft\Tone;
 use RapidReel\Hook\HookShape;
 use RapidReel\Script\ScriptReader;
 use RapidReel\Script\UnusableScript;
+use RapidReel\Sketch\Condenser;
+use RapidReel\Sketch\HookPatterns;
+use RapidReel\Sketch\PatternWriter;
+use RapidReel\Sketch\Sketch;
+use RapidReel\Sketch\SketchOrder;
+use RapidReel\Sketch\Tone;
 use RapidReel\Voice\SpeechRate;
 
-final class DraftTest extends TestCase
+final class SketchTest extends TestCase
 {
     private const POINTS = [
         'The church sank in one night',
@@ -26,10 +26,10 @@ final class DraftTest extends TestCase
         'Nobody has dived for it',
     ];
 
-    private static function draft(HookShape $shape, int $words, int $seed = 0, Tone $tone = Tone::Tense): Draft
+    private static function sketch(HookShape $shape, int $words, int $seed = 0, Tone $tone = Tone::Tense): Sketch
     {
         return (new PatternWriter())->write(
-            new DraftOrder('the bell under the bay', self::POINTS, $tone, $shape, $words, $seed),
+            new SketchOrder('the bell under the bay', self::POINTS, $tone, $shape, $words, $seed),
         );
     }
 
@@ -43,19 +43,19 @@ final class DraftTest extends TestCase
     }
 
     #[DataProvider('tones')]
-    public function test_a_draft_is_as_long_as_was_asked_within_a_tenth_and_says_every_point_in_order(Tone $tone): void
+    public function test_a_sketch_is_as_long_as_was_asked_within_a_tenth_and_says_every_point_in_order(Tone $tone): void
     {
         foreach (HookShape::cases() as $shape) {
             foreach ([60, 90, 120, 160, 250, 400] as $words) {
                 for ($seed = 0; $seed < 6; $seed++) {
-                    $draft = self::draft($shape, $words, $seed, $tone);
+                    $sketch = self::sketch($shape, $words, $seed, $tone);
                     self::assertEqualsWithDelta(
                         $words,
-                        $draft->words(),
+                        $sketch->words(),
                         0.1 * $words,
                         "$shape->value, $words words, seed $seed",
                     );
-                    self::assertMatchesRegularExpression('/'.implode('.*', self::POINTS).'/s', $draft->text());
+                    self::assertMatchesRegularExpression('/'.implode('.*', self::POINTS).'/s', $sketch->text());
                 }
             }
         }
@@ -67,19 +67,19 @@ final class DraftTest extends TestCase
             for ($seed = 0; $seed < 24; $seed++) {
                 self::assertContains(
                     $shape,
-                    HookShape::in(self::draft($shape, 100, $seed)->sentences[0]),
-                    self::draft($shape, 100, $seed)->sentences[0],
+                    HookShape::in(self::sketch($shape, 100, $seed)->sentences[0]),
+                    self::sketch($shape, 100, $seed)->sentences[0],
                 );
             }
         }
     }
 
-    public function test_the_same_order_gives_the_same_draft_and_twelve_seeds_twelve_hooks(): void
+    public function test_the_same_order_gives_the_same_sketch_and_twelve_seeds_twelve_hooks(): void
     {
-        self::assertSame(self::draft(HookShape::Gap, 100, 3)->text(), self::draft(HookShape::Gap, 100, 3)->text());
+        self::assertSame(self::sketch(HookShape::Gap, 100, 3)->text(), self::sketch(HookShape::Gap, 100, 3)->text());
         foreach (HookShape::cases() as $shape) {
             $hooks = array_map(
-                static fn (int $seed): string => self::draft($shape, 100, $seed)->sentences[0],
+                static fn (int $seed): string => self::sketch($shape, 100, $seed)->sentences[0],
                 range(0, 11),
             );
             self::assertCount(12, array_unique($hooks), $shape->value);
@@ -91,7 +91,7 @@ final class DraftTest extends TestCase
     {
         foreach (
             [
-                'needs a topic' => static fn (): DraftOrder => new DraftOrder(
+                'needs a topic' => static fn (): SketchOrder => new SketchOrder(
                     ' ',
                     [],
                     Tone::Plain,
@@ -99,7 +99,7 @@ final class DraftTest extends TestCase
                     100,
                     0,
                 ),
-                'at most 120 characters' => static fn (): DraftOrder => new DraftOrder(
+                'at most 120 characters' => static fn (): SketchOrder => new SketchOrder(
                     str_repeat('bell ', 40),
                     [],
                     Tone::Plain,
@@ -107,7 +107,7 @@ final class DraftTest extends TestCase
                     100,
                     0,
                 ),
-                '30 to 420 words' => static fn (): DraftOrder => new DraftOrder(
+                '30 to 420 words' => static fn (): SketchOrder => new SketchOrder(
                     'bell',
                     [],
                     Tone::Plain,
@@ -115,7 +115,7 @@ final class DraftTest extends TestCase
                     9,
                     0,
                 ),
-                'leave out a point' => static fn (): Draft => self::draft(HookShape::Gap, 30),
+                'leave out a point' => static fn (): Sketch => self::sketch(HookShape::Gap, 30),
             ] as $why => $act
         ) {
             try {
@@ -138,23 +138,23 @@ final class DraftTest extends TestCase
     public function test_a_source_is_condensed_to_its_own_sentences_in_their_order_and_to_the_time(): void
     {
         $rate = SpeechRate::common();
-        $draft = (new Condenser)->condense((new ScriptReader)->read(self::SOURCE), 20, $rate, 3_000, 140);
+        $sketch = (new Condenser)->condense((new ScriptReader)->read(self::SOURCE), 20, $rate, 3_000, 140);
 
         $ms = array_sum(
-            array_map(static fn (string $sentence): int => $rate->ofText($sentence) + 140, $draft->sentences),
+            array_map(static fn (string $sentence): int => $rate->ofText($sentence) + 140, $sketch->sentences),
         );
         self::assertLessThanOrEqual(20_000, $ms);
         self::assertGreaterThan(12_000, $ms);
         $places = array_map(
             static fn (string $sentence): int => (int) strpos(self::SOURCE, $sentence),
-            array_slice($draft->sentences, 1),
+            array_slice($sketch->sentences, 1),
         );
         $sorted = $places;
         sort($sorted);
         self::assertSame($sorted, $places);
-        self::assertSame($draft->sentences, array_values(array_unique($draft->sentences)));
-        self::assertNotContains('Ferns grow near the door.', $draft->sentences);
-        foreach ($draft->sentences as $sentence) {
+        self::assertSame($sketch->sentences, array_values(array_unique($sketch->sentences)));
+        self::assertNotContains('Ferns grow near the door.', $sketch->sentences);
+        foreach ($sketch->sentences as $sentence) {
             self::assertStringContainsString($sentence, self::SOURCE);
         }
     }

@@ -2,24 +2,24 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Draft;
+namespace RapidReel\Sketch;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use RapidReel\Base\Refusal;
 
 /**
- * Writes a draft from sentence patterns: a hook of the shape that was asked for, every key point in its order and
+ * Writes a sketch from sentence patterns: a hook of the shape that was asked for, every key point in its order and
  * wording, sentences that bring it to its length, and a close. It knows nothing of the topic; the same order gives the
- * same draft.
+ * same sketch.
  */
 final class PatternWriter
 {
-    /** How far from the words asked for a draft may be. */
+    /** How far from the words asked for a sketch may be. */
     public const TOLERANCE = 0.1;
 
     /** @throws Refusal in the operator's words, when the key points alone are too long */
-    public function write(DraftOrder $order): Draft
+    public function write(SketchOrder $order): Sketch
     {
         $chance = new Randomizer(
             new Mt19937(crc32("{$order->topic}/{$order->tone->value}/{$order->shape->value}/{$order->seed}")),
@@ -32,9 +32,9 @@ final class PatternWriter
 
         $room =
             $order->words -
-            Draft::wordsOf($hook) -
-            Draft::wordsOf($close) -
-            array_sum(array_map(Draft::wordsOf(...), $points));
+            Sketch::wordsOf($hook) -
+            Sketch::wordsOf($close) -
+            array_sum(array_map(Sketch::wordsOf(...), $points));
         if ($room < -self::TOLERANCE * $order->words) {
             throw new Refusal(
                 sprintf(
@@ -51,7 +51,7 @@ final class PatternWriter
         );
         $fillers = self::filling($phrases, max(0, $room));
 
-        return new Draft(mb_strtoupper(mb_substr($order->topic, 0, 1)).mb_substr($order->topic, 1), [
+        return new Sketch(mb_strtoupper(mb_substr($order->topic, 0, 1)).mb_substr($order->topic, 1), [
             $hook,
             ...self::woven($points, $fillers),
             $close,
@@ -69,7 +69,7 @@ final class PatternWriter
     {
         $taken = [];
         foreach ($phrases as $i => $phrase) {
-            $words = Draft::wordsOf($phrase);
+            $words = Sketch::wordsOf($phrase);
             if ($words <= $room) {
                 $taken[] = $phrase;
                 $room -= $words;
@@ -78,7 +78,7 @@ final class PatternWriter
         }
         // One more may end nearer to the length than none.
         foreach ($phrases as $phrase) {
-            if (abs($room - Draft::wordsOf($phrase)) < $room) {
+            if (abs($room - Sketch::wordsOf($phrase)) < $room) {
                 $taken[] = $phrase;
 
                 break;

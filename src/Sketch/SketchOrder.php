@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Draft;
+namespace RapidReel\Sketch;
 
 use RapidReel\Base\Refusal;
 use RapidReel\Hook\HookShape;
 use RapidReel\Voice\SpeechRate;
 
 /** What a script is to be written about, and how. */
-final readonly class DraftOrder
+final readonly class SketchOrder
 {
     public const FEWEST_WORDS = 30;
 
@@ -54,12 +54,12 @@ final readonly class DraftOrder
             throw new Refusal('A topic takes at most 120 characters. Put the rest into the key points.');
         }
         if ($words < self::FEWEST_WORDS || $words > self::MOST_WORDS) {
-            throw new Refusal(sprintf('A draft has %d to %d words.', self::FEWEST_WORDS, self::MOST_WORDS));
+            throw new Refusal(sprintf('A sketch has %d to %d words.', self::FEWEST_WORDS, self::MOST_WORDS));
         }
     }
 
     /**
-     * How many words a voice says in so many seconds, in sentences such as drafts are made of.
+     * How many words a voice says in so many seconds, in sentences such as sketches are made of.
      *
      * @param  int  $pauseMs  between sentences
      */

@@ -4,35 +4,35 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Drafts\DraftDesk;
 use App\Gateways\Voices\VoiceBook;
 use App\Intake\ScriptFiles;
+use App\Sketches\SketchDesk;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RapidReel\Base\Refusal;
-use RapidReel\Draft\Draft;
-use RapidReel\Draft\Tone;
 use RapidReel\Hook\HookShape;
 use RapidReel\Intake\ScriptSource;
+use RapidReel\Sketch\Sketch;
+use RapidReel\Sketch\Tone;
 
 /** Scripts that are not there yet. */
-final class DraftController extends Controller
+final class SketchController extends Controller
 {
     private const LONGEST = 180;
 
-    public function show(DraftDesk $desk): View
+    public function show(SketchDesk $desk): View
     {
-        return view('drafts.show', [
+        return view('sketches.show', [
             'about' => $desk->about(),
             'tones' => Tone::cases(),
             'shapes' => HookShape::cases(),
         ]);
     }
 
-    public function store(Request $request, DraftDesk $desk, VoiceBook $voices): JsonResponse
+    public function store(Request $request, SketchDesk $desk, VoiceBook $voices): JsonResponse
     {
-        $drafts = $desk->drafts(
+        $sketches = $desk->sketches(
             $this->lines($this->text($request, 'topics')),
             $this->lines($this->text($request, 'points')),
             Tone::tryFrom($this->text($request, 'tone')) ?? Tone::Plain,
@@ -43,37 +43,37 @@ final class DraftController extends Controller
         );
 
         return $this->answer(
-            array_map(static fn (array $one): array => [$one['draft'], $one['shape']->label()], $drafts),
+            array_map(static fn (array $one): array => [$one['sketch'], $one['shape']->label()], $sketches),
             $desk,
             $voices,
         );
     }
 
-    public function condense(Request $request, DraftDesk $desk, VoiceBook $voices): JsonResponse
+    public function condense(Request $request, SketchDesk $desk, VoiceBook $voices): JsonResponse
     {
         $source = $this->text($request, 'source');
-        $draft = $desk->condensed($source, $this->seconds($request), $voices->get(VoiceBook::DEFAULT));
+        $sketch = $desk->condensed($source, $this->seconds($request), $voices->get(VoiceBook::DEFAULT));
 
         return $this->answer(
-            [[$draft, 'Condensed from '.number_format((int) preg_match_all('/\S+/', $source)).' words']],
+            [[$sketch, 'Condensed from '.number_format((int) preg_match_all('/\S+/', $source)).' words']],
             $desk,
             $voices,
         );
     }
 
-    /** @param  list<array{Draft, string}>  $drafts  each with what it is */
-    private function answer(array $drafts, DraftDesk $desk, VoiceBook $voices): JsonResponse
+    /** @param  list<array{Sketch, string}>  $sketches  each with what it is */
+    private function answer(array $sketches, SketchDesk $desk, VoiceBook $voices): JsonResponse
     {
         return response()->json([
-            'html' => view('drafts._drafts', [
-                'drafts' => array_map(
+            'html' => view('sketches._sketches', [
+                'sketches' => array_map(
                     static fn (array $one): array => [
-                        'draft' => $one[0],
+                        'sketch' => $one[0],
                         'what' => $one[1],
                         'seconds' => number_format($desk->secondsOf($one[0], $voices->get(VoiceBook::DEFAULT)), 0),
                         'text' => ScriptFiles::toText(new ScriptSource($one[0]->text(), $one[0]->title)),
                     ],
-                    $drafts,
+                    $sketches,
                 ),
             ])->render(),
         ]);

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Draft;
+namespace RapidReel\Sketch;
 
 /** A script that somebody or something wrote, one sentence a line. */
-final readonly class Draft
+final readonly class Sketch
 {
     /** @param  non-empty-list<string>  $sentences  the first is the hook */
     public function __construct(

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Draft;
+namespace RapidReel\Sketch;
 
 enum Tone: string
 {

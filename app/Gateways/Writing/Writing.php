@@ -2,22 +2,22 @@
 
 declare(strict_types=1);
 
-namespace App\Gateways\Drafting;
+namespace App\Gateways\Writing;
 
 use RapidReel\Base\Refusal;
-use RapidReel\Draft\Draft;
-use RapidReel\Draft\DraftOrder;
+use RapidReel\Sketch\Sketch;
+use RapidReel\Sketch\SketchOrder;
 
 /** Whoever writes scripts to order. */
-interface Drafting
+interface Writing
 {
     /** What the operator is told about who writes. */
     public function about(): string;
 
     /**
-     * The same order gives the same draft.
+     * The same order gives the same sketch.
      *
      * @throws Refusal in the operator's words, when the order cannot be met
      */
-    public function write(DraftOrder $order): Draft;
+    public function write(SketchOrder $order): Sketch;
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Draft;
+namespace RapidReel\Sketch;
 
 use RapidReel\Hook\HookCandidates;
 use RapidReel\Language\SentenceSplitter;
@@ -36,7 +36,7 @@ final readonly class Condenser
      *
      * @throws UnusableScript when there is too little to shorten
      */
-    public function condense(Script $source, int $seconds, SpeechRate $rate, int $windowMs, int $pauseMs): Draft
+    public function condense(Script $source, int $seconds, SpeechRate $rate, int $windowMs, int $pauseMs): Sketch
     {
         $sentences = array_values(
             array_filter(
@@ -65,7 +65,7 @@ final readonly class Condenser
         }
         ksort($taken);
 
-        return new Draft($source->title, [
+        return new Sketch($source->title, [
             $sentences[$hook],
             ...array_map(static fn (int $i): string => $sentences[$i], array_keys($taken)),
         ]);

@@ -2,31 +2,31 @@
 
 declare(strict_types=1);
 
-namespace App\Drafts;
+namespace App\Sketches;
 
-use App\Gateways\Drafting\Drafting;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceRates;
+use App\Gateways\Writing\Writing;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Cut\ScenePacer;
-use RapidReel\Draft\Condenser;
-use RapidReel\Draft\Draft;
-use RapidReel\Draft\DraftOrder;
-use RapidReel\Draft\Tone;
 use RapidReel\Hook\HookShape;
 use RapidReel\Script\ScriptReader;
+use RapidReel\Sketch\Condenser;
+use RapidReel\Sketch\Sketch;
+use RapidReel\Sketch\SketchOrder;
+use RapidReel\Sketch\Tone;
 
-/** Takes orders for scripts: drafts on topics, and sources to be shortened. */
-final readonly class DraftDesk
+/** Takes orders for scripts: sketches on topics, and sources to be shortened. */
+final readonly class SketchDesk
 {
-    /** So many drafts of one topic come at a time. */
+    /** So many sketches of one topic come at a time. */
     private const AT_ONCE = 6;
 
     private const MOST_TOPICS = 100;
 
     public function __construct(
-        private Drafting $writer,
+        private Writing $writer,
         private ScriptReader $reader,
         private Condenser $condenser,
         private VoiceRates $rates,
@@ -34,15 +34,15 @@ final readonly class DraftDesk
     }
 
     /**
-     * Six drafts of one topic, or one of each of several.
+     * Six sketches of one topic, or one of each of several.
      *
      * @param  list<string>  $topics
      * @param  list<string>  $points
      * @param  HookShape|null  $shape  null for another one each
      * @param  int  $round  0 for the first six, 1 for six more, …
-     * @return list<array{draft: Draft, shape: HookShape}>
+     * @return list<array{sketch: Sketch, shape: HookShape}>
      */
-    public function drafts(
+    public function sketches(
         array $topics,
         array $points,
         Tone $tone,
@@ -59,13 +59,13 @@ final readonly class DraftDesk
                 sprintf('%d topics are too many at once; write at most %d.', count($topics), self::MOST_TOPICS),
             );
         }
-        $drafts = [];
-        $words = DraftOrder::wordsIn($seconds, $this->rates->of($voice), ScenePacer::GAP_MS);
+        $sketches = [];
+        $words = SketchOrder::wordsIn($seconds, $this->rates->of($voice), ScenePacer::GAP_MS);
         for ($i = 0, $count = count($topics) === 1 ? self::AT_ONCE : count($topics); $i < $count; $i++) {
             $seed = $round * $count + $i;
             // Of several topics none begins like its neighbour; of one, all six begin otherwise.
             $one = $shape ?? HookShape::cases()[$seed % count(HookShape::cases())];
-            $order = new DraftOrder(
+            $order = new SketchOrder(
                 $topics[count($topics) === 1 ? 0 : $i],
                 count($topics) === 1 ? $points : [],
                 $tone,
@@ -73,14 +73,14 @@ final readonly class DraftDesk
                 $words,
                 $seed,
             );
-            $drafts[] = ['draft' => $this->writer->write($order), 'shape' => $one];
+            $sketches[] = ['sketch' => $this->writer->write($order), 'shape' => $one];
         }
 
-        return $drafts;
+        return $sketches;
     }
 
     /** A source shortened to a narration of so many seconds, in its own sentences. */
-    public function condensed(string $text, int $seconds, Voice $voice): Draft
+    public function condensed(string $text, int $seconds, Voice $voice): Sketch
     {
         return $this->condenser->condense(
             $this->reader->read($text),
@@ -91,12 +91,12 @@ final readonly class DraftDesk
         );
     }
 
-    public function secondsOf(Draft $draft, Voice $voice): float
+    public function secondsOf(Sketch $sketch, Voice $voice): float
     {
         return array_sum(
             array_map(
                 fn (string $sentence): int => $this->rates->of($voice)->ofText($sentence) + ScenePacer::GAP_MS,
-                $draft->sentences,
+                $sketch->sentences,
             ),
         ) / 1000;
     }

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Draft;
+namespace RapidReel\Sketch;
 
 use RapidReel\Hook\HookShape;
 
-/** Sentences that begin a draft, by their shape. All are in the past or with an auxiliary, so that any topic fits. */
+/** Sentences that begin a sketch, by their shape. All are in the past or with an auxiliary, so that any topic fits. */
 final class HookPatterns
 {
     public const VARIANTS = 4;

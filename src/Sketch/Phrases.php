@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Draft;
+namespace RapidReel\Sketch;
 
-/** Sentences that could stand in any story, with which a draft is brought to its length. */
+/** Sentences that could stand in any story, with which a sketch is brought to its length. */
 final class Phrases
 {
     private const ANY = [
@@ -82,7 +82,7 @@ final class Phrases
         ];
     }
 
-    /** @return non-empty-list<string> sentences that end a draft by asking something of the viewer */
+    /** @return non-empty-list<string> sentences that end a sketch by asking something of the viewer */
     public static function closes(Tone $tone): array
     {
         return match ($tone) {
