@@ -9,7 +9,7 @@ use RapidReel\Voice\WordTiming;
 /** A word with its place in a recording, and how far that can be trusted. */
 final readonly class AlignedWord
 {
-    /** @param  float  $cost  mean distance to the reading, 1 where it is that of the whole recording */
+    /** @param  float  $cost  mean distance to the reference, 1 where it is that of the whole recording */
     public function __construct(
         public WordTiming $timing,
         public float $cost,

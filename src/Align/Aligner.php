@@ -8,7 +8,7 @@ use RapidReel\Voice\Pcm;
 use RapidReel\Voice\WordTiming;
 
 /**
- * Finds when the words of a known text are spoken in a recording, by warping it onto a synthetic reading whose word
+ * Finds when the words of a known text are spoken in a recording, by warping it onto a synthetic reference whose word
  * times are known: roughly over everything at first, then finely near that.
  */
 final readonly class Aligner
@@ -22,16 +22,16 @@ final readonly class Aligner
     private const SHORT = 2_000;
 
     /**
-     * Distance to the reading over that to the same reading backwards: from here on it is another text (from trying).
+     * Distance to the reference over that to the same backwards: from here on it is another text (from trying).
      */
     private const ANOTHER_TEXT = 0.95;
 
     private const ANOTHER_TEXT_IF_SHORT = 0.92;
 
-    /** A reading that is nearer than this needs no second one beside it. */
+    /** A reference that is nearer than this needs no second one beside it. */
     private const NEAR = 0.86;
 
-    /** How far the recording may run ahead of or behind the reading, in ms. */
+    /** How far the recording may run ahead of or behind the reference, in ms. */
     private const ROAM_MS = 20_000;
 
     /** How far, in fine frames, the fine path may leave the rough one. */
@@ -43,21 +43,21 @@ final readonly class Aligner
 
     /**
      * @param  Pcm  $recording  at any rate
-     * @param  Pcm  $reading  of the same text, at any rate
-     * @param  non-empty-list<WordTiming>  $words  of the text, with their times in the reading
+     * @param  Pcm  $reference  of the same text, at any rate
+     * @param  non-empty-list<WordTiming>  $words  of the text, with their times in the reference
      * @param  (callable(): array{sound: Pcm, words: non-empty-list<WordTiming>})|null  $other  by another voice,
      *     for a short recording that is far from the first
      *
      * @throws NotAlignable when there is no speech in the recording
      */
-    public function align(Pcm $recording, Pcm $reading, array $words, ?callable $other = null): Alignment
+    public function align(Pcm $recording, Pcm $reference, array $words, ?callable $other = null): Alignment
     {
         $heard = SpeechFeatures::of(Resampler::to($recording, Cepstra::RATE), $this->cepstra);
         if (! $heard->levels->holdsSpeech() || $heard->count() < 3) {
             throw NotAlignable::noSpeech();
         }
         $isShort = $heard->count() < self::SHORT;
-        [$read, $rough, $likeness] = $this->compared($reading, $heard, $isShort);
+        [$read, $rough, $likeness] = $this->compared($reference, $heard, $isShort);
         if ($other !== null && $isShort && $likeness > self::NEAR) {
             ['sound' => $second, 'words' => $secondWords] = $other();
             [$otherRead, $otherRough, $otherLikeness] = $this->compared($second, $heard, $isShort);
@@ -81,14 +81,14 @@ final readonly class Aligner
     }
 
     /**
-     * @return array{SpeechFeatures, WarpPath, float} a reading with the rough path to it, and how like the recording is
-     * to it
+     * @return array{SpeechFeatures, WarpPath, float} a reference with the rough path to it, and how like it the
+     *                                                recording is
      */
-    private function compared(Pcm $reading, SpeechFeatures $heard, bool $isShort): array
+    private function compared(Pcm $reference, SpeechFeatures $heard, bool $isShort): array
     {
-        $read = SpeechFeatures::of(Resampler::to($reading, Cepstra::RATE), $this->cepstra);
+        $read = SpeechFeatures::of(Resampler::to($reference, Cepstra::RATE), $this->cepstra);
         if ($read->count() < 3) {
-            throw NotAlignable::noReading();
+            throw NotAlignable::noReference();
         }
         $size = Cepstra::COEFFICIENTS;
         $step = $isShort ? self::COARSE_IF_SHORT : self::COARSE;

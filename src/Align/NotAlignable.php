@@ -14,7 +14,7 @@ final class NotAlignable extends Refusal
         return new self('Nobody is heard speaking in this recording.');
     }
 
-    public static function noReading(): self
+    public static function noReference(): self
     {
         return new self('There is nothing in this text that could be spoken.');
     }

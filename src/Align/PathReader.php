@@ -6,7 +6,7 @@ namespace RapidReel\Align;
 
 use RapidReel\Voice\WordTiming;
 
-/** Reads the times of words off a path between a reading and a recording. */
+/** Reads the times of words off a path between a reference and a recording. */
 final readonly class PathReader
 {
     /**
@@ -15,7 +15,7 @@ final readonly class PathReader
      */
     private const LEFT_OUT = 0.5;
 
-    /** A word that is this many times farther from the reading than the rest is in doubt. */
+    /** A word that is this many times farther from the reference than the rest is in doubt. */
     private const UNCLEAR = 1.45;
 
     private const PAUSE_MS = 80;
@@ -28,7 +28,7 @@ final readonly class PathReader
 
     private const DRAWN_OUT_MS = 60;
 
-    /** So many frames of speech in one frame of the reading are no longer a drawn-out sound. */
+    /** So many frames of speech in one frame of the reference are no longer a drawn-out sound. */
     private const SWALLOWED = 25;
 
     private const FRAME_MS = Cepstra::HOP_MS;
@@ -43,7 +43,7 @@ final readonly class PathReader
     ) {
     }
 
-    /** @param  non-empty-list<WordTiming>  $words  with their times in the reading */
+    /** @param  non-empty-list<WordTiming>  $words  with their times in the reference */
     public function words(array $words, int $durationMs, bool $isOfThisText): Alignment
     {
         $rows = $this->rows($words);
@@ -83,7 +83,7 @@ final readonly class PathReader
     }
 
     /**
-     * The first and the last frame of the reading that each word has.
+     * The first and the last frame of the reference that each word has.
      *
      * @param  non-empty-list<WordTiming>  $words
      * @return list<array{int, int}>
@@ -133,7 +133,7 @@ final readonly class PathReader
     {
         $column = $this->path->firsts[$row];
         $last = $this->path->lasts[$row];
-        // A pause that the reading has not is no part of the word after it.
+        // A pause that the reference has not is no part of the word after it.
         while ($column < $last && ! $this->speaks($column)) {
             $column++;
         }
@@ -192,7 +192,7 @@ final readonly class PathReader
         return $this->heard->levels->speech[$this->heard->frames[$column]] ?? false;
     }
 
-    /** How much slower the recording is than the reading. */
+    /** How much slower the recording is than the reference. */
     private function pace(): float
     {
         return $this->heard->count() / max(1, $this->read->count());

@@ -8,7 +8,7 @@ use RapidReel\Voice\Pcm;
 use RapidReel\Voice\SpeechLevels;
 
 /**
- * What two readings are compared by: cepstra of the frames that matter, each coefficient brought to mean 0 and
+ * What two recordings are compared by: cepstra of the frames that matter, each coefficient brought to mean 0 and
  * deviation 1, with twice their slope beside them. Silence at the ends is left out, and long pauses are shortened.
  */
 final readonly class SpeechFeatures
