@@ -41,7 +41,7 @@ final readonly class BulkDesk
             }
         });
 
-        return self::count(count($changed), 'trimmed to length').
+        return Done::to(count($changed), 'trimmed to length').
             ($stillOver === []
                 ? ''
                 : ' Still too long: '.implode(', ', $stillOver).', whose hook and close alone go over the limit.');
@@ -62,7 +62,7 @@ final readonly class BulkDesk
             $this->writer->write($short, $now);
         });
 
-        return self::count(count($changed), 'matched pictures anew');
+        return Done::to(count($changed), 'matched pictures anew');
     }
 
     /** @param  list<Short>  $shorts */
@@ -80,7 +80,7 @@ final readonly class BulkDesk
             ),
         );
 
-        return self::count(count($shorts), 'copied');
+        return Done::to(count($shorts), 'copied');
     }
 
     /** @param  list<Short>  $shorts */
@@ -93,15 +93,6 @@ final readonly class BulkDesk
         }
         $this->edits->change($batch, 'deleted', $shorts, static fn (Short $short) => $short->delete());
 
-        return self::count(count($shorts), 'deleted');
-    }
-
-    private static function count(int $number, string $what): string
-    {
-        return match ($number) {
-            0 => "Nothing to change: $what.",
-            1 => "1 short: $what.",
-            default => "$number shorts: $what.",
-        };
+        return Done::to(count($shorts), 'deleted');
     }
 }

@@ -49,7 +49,9 @@ final readonly class RecordingEditor
         $this->change(
             $reading->short,
             'dropped a recording',
-            static fn () => $reading->update(['accepted' => false, 'dropped' => true]),
+            static function () use ($reading): void {
+                $reading->update(['accepted' => false, 'dropped' => true]);
+            },
         );
     }
 
@@ -89,15 +91,15 @@ final readonly class RecordingEditor
         $this->change(
             $reading->short,
             'pinned a word',
-            static fn () => $reading->update(['take' => $key, 'words' => array_values($words)]),
+            static function () use ($reading, $key, $words): void {
+                $reading->update(['take' => $key, 'words' => array_values($words)]);
+            },
         );
     }
 
-    /** @param  callable(): mixed  $change */
+    /** @param  callable(): void  $change */
     private function change(Short $short, string $what, callable $change): void
     {
-        $this->edits->change($short->batch, $what, [$short], static function () use ($change): void {
-            $change();
-        });
+        $this->edits->change($short->batch, $what, [$short], $change);
     }
 }

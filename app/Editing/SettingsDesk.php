@@ -165,11 +165,7 @@ final readonly class SettingsDesk
             );
         }
 
-        return match ($changed) {
-            0 => "Nothing to change: $what.",
-            1 => "1 short: $what.",
-            default => "$changed shorts: $what.",
-        };
+        return Done::to($changed, $what);
     }
 
     /** @param  list<Scene>  $scenes */

@@ -14,9 +14,9 @@ enum CaptionLook: string
     public function label(): string
     {
         return match ($this) {
-            self::Marked => 'below the middle, spoken word marked',
-            self::Low => 'lower third, spoken word marked',
-            self::Even => 'below the middle, all words alike',
+            self::Marked => 'marked, below the middle',
+            self::Low => 'marked, lower third',
+            self::Even => 'plain, below the middle',
         };
     }
 

@@ -73,7 +73,9 @@ final class SpeechLengthTest extends AppTestCase
     /** @return array<string, array{string}> */
     public static function languages(): array
     {
-        return ['German' => ['de'], 'French' => ['fr'], 'Spanish' => ['es'], 'Italian' => ['it'], 'Portuguese' => ['pt']];
+        return [
+            'German' => ['de'], 'French' => ['fr'], 'Spanish' => ['es'], 'Italian' => ['it'], 'Portuguese' => ['pt'],
+        ];
     }
 
     /** Source: the narrator's own takes of ten scripts in each language, none of which it was listened to with. */

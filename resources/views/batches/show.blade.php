@@ -117,15 +117,6 @@
         <kbd>→</kbd> open here · <kbd>Enter</kbd> to the short · <kbd>?</kbd> all keys
     </p>
     <p class="empty-title" x-show="none" x-cloak>No short is like that.</p>
-    <div class="below">
-        <details class="settings" id="settings">
-            <summary>Settings of the batch</summary>
-            <div class="scopes" x-ref="settings">@include('batches._settings')</div>
-        </details>
-        <details class="history">
-            <summary>What was changed</summary>
-            <ol x-ref="history">@include('history._list', ['history' => $rundown->history])</ol>
-        </details>
-    </div>
+    <x-below what="Settings of the batch" :history="$rundown->history">@include('batches._settings')</x-below>
 </div>
 @endsection

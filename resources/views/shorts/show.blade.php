@@ -38,16 +38,7 @@
             <div class="ruler-head" aria-hidden="true"><span>Time</span><span>Said</span><span>Seen</span></div>
             <ol class="ruler" x-ref="scenes">@include('shorts._scenes')</ol>
             <div class="panel" x-ref="panel">@include('scripts._panel')</div>
-            <div class="below">
-                <details class="settings" id="settings">
-                    <summary>Settings of this short</summary>
-                    <div class="scopes" x-ref="settings">@include('shorts._settings')</div>
-                </details>
-                <details class="history">
-                    <summary>What was changed</summary>
-                    <ol x-ref="history">@include('history._list', ['history' => $sheet->history])</ol>
-                </details>
-            </div>
+            <x-below what="Settings of this short" :history="$sheet->history">@include('shorts._settings')</x-below>
         </section>
         <aside class="sheet-side">
             @if ($row->done)
