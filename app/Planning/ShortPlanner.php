@@ -51,15 +51,13 @@ final readonly class ShortPlanner
     /** Only if nobody changed anything in the meantime; then the next plan is on its way already. */
     private function keep(Short $short, Cut $cut, string $inputs, int $revision): void
     {
-        DB::transaction(function () use ($short, $cut, $inputs, $revision): void {
+        $made = ['cut' => CutJson::encode($cut), 'summary' => $this->cuts->summary($cut)->toJson()];
+        DB::transaction(function () use ($short, $cut, $made, $inputs, $revision): void {
             $now = Short::query()->with(['batch.channel', 'scenes.shots', 'readings'])->find($short->id);
             if ($now === null || $now->revision !== $revision || $this->inputs->of($now) !== $inputs) {
                 return;
             }
-            $now->update([
-                'cut' => CutJson::encode($cut), 'summary' => $this->cuts->summary($cut)->toJson(),
-                'inputs' => $inputs, 'planned_inputs' => $inputs, 'problem' => null,
-            ]);
+            $now->update([...$made, 'inputs' => $inputs, 'planned_inputs' => $inputs, 'problem' => null]);
             foreach ($now->scenes as $number => $scene) {
                 $this->propose($scene, $cut->scenes[$number]->shots);
             }

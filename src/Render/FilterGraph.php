@@ -20,6 +20,9 @@ final readonly class FilterGraph
 {
     private const TO_BT709 = 'out_color_matrix=bt709:out_range=tv';
 
+    /** Bicubic for brightness; colour, of half the size, is drawn by straight lines: an eighth cheaper, not seen. */
+    private const CLIP_SCALER = 'bicublin';
+
     private const LARGER_FOR_ZOOM = 1.5;
 
     private const LARGER_FOR_TRAVEL = 2.25;
@@ -104,7 +107,7 @@ final readonly class FilterGraph
             $this->recipe->fps,
         );
         if ($layer->path->isStill()) {
-            $flags = $isStill ? 'lanczos' : 'bicubic';
+            $flags = $isStill ? 'lanczos' : self::CLIP_SCALER;
 
             return "$head{$this->crop($layer)},scale={$this->width}:{$this->height}:flags=$flags:".self::TO_BT709
                 .",setsar=1,format=yuv420p$hold,{$this->clock()}[$name]";
@@ -152,7 +155,7 @@ final readonly class FilterGraph
         $x = $place($track->middleX('n'), $width, $source->width);
         $y = $place($track->middleY('n'), $height, $source->height);
 
-        return "{$head}crop=$width:$height:x='$x':y='$y',scale={$larger->scaled()}:flags=bicubic:".self::TO_BT709
+        return "{$head}crop=$width:$height:x='$x':y='$y',scale={$larger->scaled()}:flags=".self::CLIP_SCALER.':'.self::TO_BT709
             .",setsar=1,format=yuv420p{$larger->padded()}$hold,"
             .$this->zoomed(
                 $track,
