@@ -20,9 +20,6 @@ final readonly class FilterGraph
 {
     private const TO_BT709 = 'out_color_matrix=bt709:out_range=tv';
 
-    /** Bicubic for brightness; colour, of half the size, is drawn by straight lines: an eighth cheaper, not seen. */
-    private const CLIP_SCALER = 'bicublin';
-
     private const LARGER_FOR_ZOOM = 1.5;
 
     private const LARGER_FOR_TRAVEL = 2.25;
@@ -86,10 +83,47 @@ final readonly class FilterGraph
         $graded = $look->isPlain()
             ? ''
             : sprintf('eq=brightness=%.4f:saturation=%.4f,', $look->brightness, $look->saturation);
-        $parts[] = "[$last]{$graded}setpts=N/($fps*TB),ass={$this->captions},"
-            .'setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709[out]';
+        $colours = 'setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709[out]';
+        $held = HeldCaptions::of($this->recipe->captions, $this->recipe->frames, $fps, $this->height);
+        if ($held === null) {
+            $parts[] = "[$last]{$graded}setpts=N/($fps*TB),ass={$this->captions},$colours";
+        } else {
+            $parts[] = $this->words($held);
+            $parts[] = "[$last]{$graded}settb=1/$fps,setpts=N[picture]";
+            $parts[] = "[picture][words]overlay=x=0:y={$held->top}:format=yuv420,settb=1/$fps,setpts=N,$colours";
+        }
 
         return implode(';', $parts);
+    }
+
+    /**
+     * Pictures of the words alone, with how much of what is under them they cover. That is found by drawing them over
+     * black and over white: the more the two differ, the less is covered.
+     */
+    private function words(HeldCaptions $held): string
+    {
+        $fps = $this->recipe->fps;
+        $shown = implode('+', array_map(static fn (int $frame): string => "eq(n,$frame)", $held->changes));
+        // A moment later than the frame begins, so that rounding does not show it what was before.
+        $drawn = fn (string $ground): string => sprintf(
+            "color=c=%s:s=%dx%d:r=%d:d=%.5f,format=yuv420p,settb=1/%d,setpts=N*1000+1,select='%s',ass=%s,"
+                .'crop=%d:%d:0:%d',
+            $ground,
+            $this->width,
+            $this->height,
+            $fps,
+            $this->recipe->frames / $fps,
+            1000 * $fps,
+            $shown,
+            $this->captions,
+            $this->width,
+            $held->height,
+            $held->top,
+        );
+
+        return "{$drawn('black')},split[words-dark][words-premultiplied];{$drawn('white')}[words-light];"
+            ."[words-light][words-dark]blend=all_mode=difference,extractplanes=y,lut=y='255-val*255/219'[words-alpha];"
+            .'[words-premultiplied][words-alpha]alphamerge,unpremultiply=inplace=1,setpts=PTS-1[words]';
     }
 
     private function layer(Layer $layer, int $input, string $name): string
@@ -107,7 +141,7 @@ final readonly class FilterGraph
             $this->recipe->fps,
         );
         if ($layer->path->isStill()) {
-            $flags = $isStill ? 'lanczos' : self::CLIP_SCALER;
+            $flags = $isStill ? 'lanczos' : 'bicubic';
 
             return "$head{$this->crop($layer)},scale={$this->width}:{$this->height}:flags=$flags:".self::TO_BT709
                 .",setsar=1,format=yuv420p$hold,{$this->clock()}[$name]";
@@ -155,7 +189,7 @@ final readonly class FilterGraph
         $x = $place($track->middleX('n'), $width, $source->width);
         $y = $place($track->middleY('n'), $height, $source->height);
 
-        return "{$head}crop=$width:$height:x='$x':y='$y',scale={$larger->scaled()}:flags=".self::CLIP_SCALER.':'.self::TO_BT709
+        return "{$head}crop=$width:$height:x='$x':y='$y',scale={$larger->scaled()}:flags=bicubic:".self::TO_BT709
             .",setsar=1,format=yuv420p{$larger->padded()}$hold,"
             .$this->zoomed(
                 $track,

@@ -83,6 +83,51 @@ final class CommandsTest extends AppTestCase
         self::assertStringContainsString('no way to split called “paragraph”', $process->getErrorOutput());
     }
 
+    public function test_any_setting_is_given_on_the_command_line_and_one_that_cannot_be_is_told_with_its_range(): void
+    {
+        $plan = fn (string ...$options): Process => $this->console(
+            'reel:plan',
+            "{$this->folder}/scripts/1-lamp.txt",
+            ...$options,
+        );
+        $seconds = static fn (Process $made): int => json_decode($made->getOutput(), true)['shorts'][0]['duration_ms'];
+
+        $usual = $seconds($plan());
+        $quick = $seconds($plan('--set', 'speed=150', '--set', 'pause=0'));
+        self::assertLessThan(0.8 * $usual, $quick);
+        self::assertSame($seconds($plan('--voice=brenna')), $seconds($plan('--voice=aldous', '--set=voice=brenna')));
+
+        foreach (
+            [
+                ['speed=500', '/60 to 180/'],
+                ['colour=red', '/colour/'],
+                ['speed', '/--set key=value/'],
+                ['longest_shot=0', '/longest time of a shot is from 1,000 to 20,000/'],
+            ] as [$given, $why]
+        ) {
+            $process = $plan('--set', $given);
+            self::assertSame([1, ''], [$process->getExitCode(), $process->getOutput()], $given);
+            self::assertMatchesRegularExpression($why, $process->getErrorOutput());
+        }
+    }
+
+    public function test_the_settings_are_listed_with_all_that_is_known_of_them(): void
+    {
+        $listed = json_decode($this->console('reel:settings')->getOutput(), true, 512, JSON_THROW_ON_ERROR)['settings'];
+
+        self::assertGreaterThan(12, count($listed));
+        foreach ($listed as $setting) {
+            self::assertSame(
+                [],
+                array_diff(['key', 'label', 'type', 'default', 'levels', 'makes_stale'], array_keys($setting)),
+            );
+            self::assertNotSame([], $setting['levels'], $setting['key']);
+            self::assertNotSame([], $setting['makes_stale'], $setting['key']);
+        }
+        $speed = array_column($listed, null, 'key')['speed'];
+        self::assertSame([[60, 180], '%', 100], [$speed['range'], $speed['unit'], $speed['default']]);
+    }
+
     public function test_what_is_wrong_goes_to_standard_error_and_the_exit_status_tells(): void
     {
         File::put("{$this->folder}/scripts/3-empty.txt", '[only a note]');

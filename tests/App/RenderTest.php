@@ -11,17 +11,20 @@ use App\Media\SegmentRenderer;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Caption\AssWriter;
 use RapidReel\Caption\CaptionStyle;
+use RapidReel\Caption\Cue;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\FramePath;
 use RapidReel\Framing\FrameWindow;
 use RapidReel\Framing\StillMotion;
 use RapidReel\Render\Blend;
+use RapidReel\Render\HeldCaptions;
 use RapidReel\Render\Layer;
 use RapidReel\Render\Look;
 use RapidReel\Render\Overlay;
 use RapidReel\Render\Quality;
 use RapidReel\Render\Recipe;
 use RapidReel\Render\Source;
+use RapidReel\Voice\WordTiming;
 use Symfony\Component\Process\Process;
 
 /** Single segments, rendered and looked at frame by frame. */
@@ -493,6 +496,40 @@ final class RenderTest extends AppTestCase
         self::assertSame($at($plain, 100, 100), $at($logo, 100, 150));
         self::assertGreaterThan($at($plain, 324, 150) + 60, $at($logo, 324, 150));
         self::assertLessThan($at($plain, 100, 100) - 20, $at($dark, 100, 100));
+    }
+
+    public function test_captions_that_hold_still_look_as_if_they_were_drawn_into_every_frame(): void
+    {
+        $timings = [new WordTiming('Lamp', 100, 500), new WordTiming('out', 500, 900)];
+        $cues = [new Cue(100, 900, $timings, [1, 1], 1.0)];
+        $script = (new AssWriter(new CaptionStyle, 'Sofia Sans Extra Condensed Black', 30))->write($cues, 0, 0, 45);
+        // An order that does nothing makes them captions that may move.
+        $drawn = preg_replace('/^(Dialogue: .*?\})/m', '$1{\fad(0,0)}', $script);
+        self::assertNotNull(HeldCaptions::of($script, 45, 30, 960));
+        self::assertNull(HeldCaptions::of((string) $drawn, 45, 30, 960));
+        $layer = self::layer(self::crossing(), FootageKind::Clip, 640, 360, self::centred(640, 360), 1_000);
+        $plain = self::recipe($layer, 45);
+        $frames = [];
+        foreach ([$script, (string) $drawn, $plain->captions] as $captions) {
+            $data = [...$plain->toArray(), 'captions' => $captions];
+            $recipe = Recipe::fromJson(json_encode($data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+            $video = $this->render($recipe);
+            $raw = (new Process(['ffmpeg', '-v', 'error', '-i', $video, '-pix_fmt', 'gray', '-f', 'rawvideo', '-']))
+                ->mustRun()
+                ->getOutput();
+            $frames[] = str_split($raw, 540 * 960);
+        }
+        foreach ([0, 2, 3, 14, 15, 26, 27, 44] as $number) {
+            $apart = fn (int $one, int $other): float => array_sum(
+                array_map(
+                    static fn (int $a, int $b): int => abs($a - $b),
+                    array_values((array) unpack('C*', $frames[$one][$number])),
+                    array_values((array) unpack('C*', $frames[$other][$number])),
+                ),
+            ) / (540 * 960);
+            self::assertLessThan(0.5, $apart(0, 1), "frame $number");
+            self::assertSame($number >= 3 && $number < 27, $apart(0, 2) > 2, "words in frame $number");
+        }
     }
 
     public function test_a_recipe_is_rendered_by_a_process_that_has_no_database(): void

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Editing\BatchMaker;
 use App\Editing\EditBook;
+use App\Intake\ScriptFiles;
 use App\Models\Footage;
 use App\Models\Scene;
 use App\Models\Short;
@@ -12,6 +14,7 @@ use App\Settings\Registrar;
 use App\Settings\Resolver;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Base\Values;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\Registry;
 use RapidReel\Settings\Setting;
@@ -125,6 +128,23 @@ final class SettingsTest extends AppTestCase
             }
         }
         self::assertGreaterThan(30, $made);
+    }
+
+    public function test_every_setting_of_a_short_may_stand_in_a_column_of_a_table(): void
+    {
+        $registry = app(Registrar::class)->of($this->channel());
+        $row = ['title' => 'Lamp', 'script' => 'One lamp burned for nine years.'];
+        foreach ($registry->at(Level::Short) as $key => $setting) {
+            $row[$key] = self::another($registry, $setting);
+        }
+        $lines = [implode(';', array_keys($row)), implode(';', $row)];
+        $sources = app(ScriptFiles::class)->fromFile(implode("\n", $lines), 'table.csv');
+        $short = app(BatchMaker::class)->make($this->channel(), 'Table', $sources, new Values)->shorts[0];
+
+        self::assertCount(count($row) - 2, $short->settings->own);
+        foreach ($short->settings->own as $key => $value) {
+            self::assertSame($row[$key], (string) $value, $key);
+        }
     }
 
     private static function another(Registry $registry, Setting $setting): string

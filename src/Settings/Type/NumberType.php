@@ -64,8 +64,7 @@ final readonly class NumberType implements SettingType
         return [
             'type' => 'number',
             'unit' => $this->unit,
-            'least' => $this->least,
-            'most' => $this->most,
+            'range' => [$this->least, $this->most],
             'step' => $this->step,
             ...$this->word === '' ? [] : ['word' => $this->word],
         ];
