@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Exporting\ExportDesk;
+use App\Http\Presenters\Rundown;
 use App\Jobs\MakeExport;
 use App\Media\LoudnessMeter;
 use App\Media\MediaStore;
@@ -188,6 +189,12 @@ final class ExportTest extends AppTestCase
         $this->get("/batches/{$batch->id}/download")->assertSessionHas('problem');
         $this->post("/batches/{$batch->id}/exports", ['quality' => 'draft'])->assertRedirect();
         $this->work();
+        $next = static fn (): string => app(Rundown::class)->of($batch->fresh() ?? $batch)->next;
+        self::assertSame('export', $next(), 'After drafts the final videos come next.');
+        Export::query()->where('short_id', $batch->shorts[0]->id)->update(['quality' => 'final']);
+        self::assertSame('export', $next());
+        Export::query()->update(['quality' => 'final']);
+        self::assertSame('download', $next());
 
         $zip = new ZipArchive;
         $zip->open($this->get("/batches/{$batch->id}/download")->assertOk()->baseResponse->getFile()->getPathname());

@@ -91,12 +91,16 @@ final readonly class Rundown
      */
     private static function counts(array $rows): array
     {
-        $counts = array_fill_keys(['flagged', 'over', 'late', 'open', 'ready', 'failed', 'downloadable'], 0);
+        $counts = array_fill_keys(
+            ['flagged', 'over', 'late', 'open', 'ready', 'failed', 'downloadable', 'unfinished'],
+            0,
+        );
         foreach ($rows as $row) {
             foreach ($row->groups() as $group) {
                 $counts[$group]++;
             }
             $counts['downloadable'] += $row->done === null ? 0 : 1;
+            $counts['unfinished'] += $row->isFinished() ? 0 : 1;
         }
 
         return $counts;

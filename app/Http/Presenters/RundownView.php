@@ -26,6 +26,6 @@ final readonly class RundownView
         public ?string $redo,
         public array $history,
     ) {
-        $this->next = $counts['open'] === 0 && $ids !== [] ? 'download' : 'export';
+        $this->next = $counts['unfinished'] === 0 && $ids !== [] ? 'download' : 'export';
     }
 }

@@ -87,6 +87,12 @@ final readonly class ShortRow
         return $this->done?->quality === Quality::Draft;
     }
 
+    /** Whether nothing comes next for it but to be downloaded. */
+    public function isFinished(): bool
+    {
+        return $this->state === 'ready' && ! $this->isDraft();
+    }
+
     /** @return list<string> under which choices of the filter it is shown */
     public function groups(): array
     {

@@ -13,7 +13,7 @@
     @if ($row->short->problem)<p class="flag" role="alert">{{ $row->short->problem }}</p>@endif
     <form method="post" action="{{ route('shorts.export', $row->short) }}" class="export-buttons">
         @csrf
-        <button @class(['btn', 'btn-primary' => $row->state !== 'ready', 'btn-outline-dark' => $row->state === 'ready'])
+        <button @class(['btn', $row->isFinished() ? 'btn-outline-dark' : 'btn-primary'])
             name="quality" value="final" data-key="e" data-key-does="Export"
             @disabled($row->export?->state->isOpen())>Export</button>
         <button class="btn btn-outline-dark" name="quality" value="draft" data-key="d" data-key-does="Draft"
