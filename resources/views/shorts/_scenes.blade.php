@@ -23,7 +23,7 @@
             @endforeach
             <textarea rows="1" maxlength="1000" id="scene-{{ $scene->id }}"
                 data-url="{{ route('scenes.reword', $scene) }}"
-                aria-label="Scene {{ $item->number + 1 }}, {{ $scene->role->value }}" x-init="grow($el)"
+                aria-label="Scene {{ $item->number + 1 }}, {{ $scene->role->value }}" x-init="typed($el)"
                 @input="typed($el)"
                 @keydown="keyed($event)">{{ $scene->text }}</textarea>
             @foreach ($item->within as $note)
