@@ -9,8 +9,11 @@ use App\Exporting\Exporter;
 use App\Intake\ScriptChoices;
 use App\Intake\ScriptPlanner;
 use App\Library\Shelf;
+use App\Media\CaptionFace;
+use App\Media\EncoderPool;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
+use App\Media\SegmentRenderer;
 use App\Media\Unwatched;
 use App\Planning\CutMaker;
 use App\Planning\SceneTask;
@@ -24,6 +27,8 @@ use RapidReel\Cut\CutScene;
 use RapidReel\Cut\CutShot;
 use RapidReel\Intake\ScriptSource;
 use RapidReel\Render\Quality;
+use RapidReel\Render\Recipe;
+use RapidReel\Render\SegmentPlanner;
 use RapidReel\Script\Scene;
 
 /**
@@ -51,6 +56,10 @@ final readonly class ExportBench
         private Registrar $registrar,
         private MediaStore $store,
         private MediaTools $tools,
+        private SegmentPlanner $segments,
+        private SegmentRenderer $renderer,
+        private EncoderPool $pool,
+        private CaptionFace $face,
     ) {
     }
 
@@ -90,14 +99,8 @@ final readonly class ExportBench
                 $this->export($cut, $shelf, $work);
             });
             if ($pair === 1) {
-                $tell(sprintf('The short runs %.1f s. Decoding it once for the bare encoder…', $seconds));
-                $this->tools->run(
-                    [
-                        '-loglevel', 'error', '-i', "$work/bench.mp4", '-an', '-f', 'rawvideo', '-pix_fmt', 'yuv420p',
-                        "$work/frames.yuv",
-                    ],
-                    'Decoding',
-                );
+                $tell(sprintf('The short runs %.1f s. Drawing its frames for the bare encoder…', $seconds));
+                $this->frames($this->cut($tasks, $shelf), $work);
             }
             $bare = Usage::of(
                 fn () => $this->tools->run(
@@ -180,6 +183,32 @@ final readonly class ExportBench
         }
 
         return $this->cut($changed, $shelf);
+    }
+
+    /**
+     * The frames as the encoder of the export gets them. Those of the finished video have lost what costs most to
+     * encode.
+     */
+    private function frames(Cut $cut, string $work): void
+    {
+        $list = "ffconcat version 1.0\n";
+        $works = [];
+        foreach ($this->segments->plan($cut, Quality::Final, $this->face->metrics()->family) as $segment) {
+            $data = $segment->recipe->toArray();
+            $data['encoder'] = ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0', '-pix_fmt', 'yuv420p'];
+            $lossless = Recipe::fromJson(json_encode($data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+            $works[] = $this->renderer->work($lossless, 1);
+            $list .= "file '{$this->renderer->file($lossless->key())}'\n";
+        }
+        $this->pool->run($works, static fn (int $frames): null => null);
+        file_put_contents("$work/list.txt", $list);
+        $this->tools->run(
+            [
+                '-loglevel', 'error', '-f', 'concat', '-safe', '0', '-i', "$work/list.txt", '-f', 'rawvideo',
+                '-pix_fmt', 'yuv420p', "$work/frames.yuv",
+            ],
+            'Drawing the frames',
+        );
     }
 
     private function export(Cut $cut, Shelf $shelf, string $work): ExportedFiles

@@ -231,10 +231,7 @@ final readonly class EditBook
     private function put(Edit $edit, string $state): void
     {
         if ($edit->short_id === null) {
-            $of =
-                $edit->batch_id === null
-                    ? Channel::query()->findOrFail($edit->channel_id)
-                    : Batch::query()->with('channel')->findOrFail($edit->batch_id);
+            $of = self::owner($edit);
             $of->update(['settings' => Values::fromJson($state)]);
             $this->settler->inheriting($of);
 
@@ -257,15 +254,18 @@ final readonly class EditBook
         $this->orders->planShort($short->id);
     }
 
+    /** Whose settings an edit changed that is of no short. */
+    private static function owner(Edit $edit): Channel|Batch
+    {
+        return $edit->batch_id === null
+            ? Channel::query()->findOrFail($edit->channel_id)
+            : Batch::query()->with('channel')->findOrFail($edit->batch_id);
+    }
+
     private function state(Edit $edit): string
     {
         if ($edit->short_id === null) {
-            $of =
-                $edit->batch_id === null
-                    ? Channel::query()->findOrFail($edit->channel_id)
-                    : Batch::query()->findOrFail($edit->batch_id);
-
-            return $of->settings->toJson();
+            return self::owner($edit)->settings->toJson();
         }
 
         return $this->snapshots->of(

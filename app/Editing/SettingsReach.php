@@ -9,6 +9,8 @@ use App\Models\Channel;
 use App\Models\Scene;
 use App\Models\Short;
 use App\Models\Shot;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
 use RapidReel\Base\Refusal;
 use RapidReel\Settings\Level;
 
@@ -29,10 +31,8 @@ final readonly class SettingsReach
         return self::found(
             Batch::query()
                 ->with('channel')
-                ->where('channel_id', $channel->id)
-                ->whereKey(array_unique($batches))
-                ->get()
-                ->all(),
+                ->where('channel_id', $channel->id),
+            $batches,
         );
     }
 
@@ -50,10 +50,8 @@ final readonly class SettingsReach
         return self::found(
             Short::query()
                 ->with('batch.channel')
-                ->whereRelation('batch', 'channel_id', $channel->id)
-                ->whereKey(array_unique($shorts))
-                ->get()
-                ->all(),
+                ->whereRelation('batch', 'channel_id', $channel->id),
+            $shorts,
         );
     }
 
@@ -71,10 +69,8 @@ final readonly class SettingsReach
         return self::found(
             Scene::query()
                 ->with('short.batch.channel')
-                ->whereRelation('short.batch', 'channel_id', $channel->id)
-                ->whereKey(array_unique($scenes))
-                ->get()
-                ->all(),
+                ->whereRelation('short.batch', 'channel_id', $channel->id),
+            $scenes,
         );
     }
 
@@ -87,24 +83,25 @@ final readonly class SettingsReach
         return self::found(
             Shot::query()
                 ->with('scene.short.batch.channel')
-                ->whereRelation('scene.short.batch', 'channel_id', $channel->id)
-                ->whereKey($ids)
-                ->get()
-                ->all(),
+                ->whereRelation('scene.short.batch', 'channel_id', $channel->id),
+            $ids,
         );
     }
 
     /**
-     * @template T
+     * @template T of Model
      *
-     * @param  array<T>  $rows
+     * @param  Builder<T>  $among
+     * @param  list<int>  $ids
      * @return non-empty-list<T>
      */
-    private static function found(array $rows): array
+    private static function found(Builder $among, array $ids): array
     {
+        $rows = array_values($among->whereKey(array_unique($ids))->get()->all());
+
         return $rows === []
             ? throw new Refusal('What you want to set is no longer there. Load the page again.')
-            : array_values($rows);
+            : $rows;
     }
 
     /**

@@ -82,20 +82,7 @@ final readonly class Snapshot
                     $manuscript->notes,
                 ),
                 'hooks' => $short->hooks->pluck('text')->all(),
-                'readings' => array_values(
-                    $short->readings
-                        ->sortBy('id')
-                        ->map(
-                            static fn (Reading $reading): array => [
-                                'id' => $reading->id,
-                                'accepted' => $reading->accepted,
-                                'dropped' => $reading->dropped ?? false,
-                                'take' => $reading->take,
-                                'words' => $reading->words,
-                            ],
-                        )
-                        ->all(),
-                ),
+                'readings' => self::readingsOf($short),
             ],
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
         );
@@ -185,6 +172,25 @@ final readonly class Snapshot
                 ),
                 $data['notes'],
             ),
+        );
+    }
+
+    /** @return list<ReadingState> the recordings of a short as they are now */
+    public static function readingsOf(Short $short): array
+    {
+        return array_values(
+            $short->readings
+                ->sortBy('id')
+                ->map(
+                    static fn (Reading $reading): array => [
+                        'id' => $reading->id,
+                        'accepted' => $reading->accepted,
+                        'dropped' => $reading->dropped ?? false,
+                        'take' => $reading->take,
+                        'words' => $reading->words,
+                    ],
+                )
+                ->all(),
         );
     }
 

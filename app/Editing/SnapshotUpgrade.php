@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Editing;
 
 use App\Gateways\Voices\VoiceBook;
-use App\Models\Reading;
 use App\Models\Short;
 use App\Planning\CutMaker;
 use App\Planning\SceneTask;
@@ -92,20 +91,7 @@ final readonly class SnapshotUpgrade
             'scenes' => $this->withShots($short, $scenes, new Values($own), $old['picks']),
             'notes' => $old['notes'],
             'hooks' => $old['hooks'],
-            'readings' => array_values(
-                $short->readings
-                    ->sortBy('id')
-                    ->map(
-                        static fn (Reading $reading): array => [
-                            'id' => $reading->id,
-                            'accepted' => $reading->accepted,
-                            'dropped' => $reading->dropped,
-                            'take' => $reading->take,
-                            'words' => $reading->words,
-                        ],
-                    )
-                    ->all(),
-            ),
+            'readings' => Snapshot::readingsOf($short),
         ];
     }
 

@@ -46,8 +46,9 @@ final readonly class SegmentRenderer
         }
         $folder = $this->store->workFolder();
         try {
-            file_put_contents("$folder/captions.ass", $recipe->captions);
-            $process = yield $this->encoding($recipe, $threads, $folder);
+            $graph = new FilterGraph($recipe, 'captions.ass');
+            file_put_contents("$folder/captions.ass", $graph->captions());
+            $process = yield $this->encoding($recipe, $graph, $threads, $folder);
             preg_match_all('/^frame=(\d+)$/m', $process->getOutput(), $told);
             $frames = $told[1] === [] ? 0 : (int) end($told[1]);
             if ($frames !== $recipe->frames) {
@@ -62,7 +63,7 @@ final readonly class SegmentRenderer
         }
     }
 
-    private function encoding(Recipe $recipe, int $threads, string $folder): Process
+    private function encoding(Recipe $recipe, FilterGraph $graph, int $threads, string $folder): Process
     {
         $inputs = [];
         foreach ([$recipe->layer, $recipe->next] as $layer) {
@@ -78,7 +79,7 @@ final readonly class SegmentRenderer
             [
                 '-loglevel', 'error', '-progress', 'pipe:1', '-stats_period', '0.5', ...$inputs,
                 '-filter_complex_threads', '1', '-filter_complex',
-                (new FilterGraph($recipe, 'captions.ass'))->write(),
+                $graph->write(),
                 '-map', '[out]', '-frames:v', (string) $recipe->frames, '-an', '-sn', '-dn', '-map_metadata', '-1',
                 '-r', (string) $recipe->fps, ...$recipe->encoder, '-threads', (string) $threads,
                 '-video_track_timescale', '15360', 'segment.mp4',

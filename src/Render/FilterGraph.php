@@ -37,13 +37,22 @@ final readonly class FilterGraph
 
     private int $height;
 
-    /** @param  string  $captions  name of the file that holds the recipe's captions */
+    private ?HeldCaptions $held;
+
+    /** @param  string  $captions  name of the file that holds what `captions()` gives */
     public function __construct(
         private Recipe $recipe,
         private string $captions,
     ) {
         $this->width = $recipe->width;
         $this->height = $recipe->height;
+        $this->held = HeldCaptions::of($recipe->captions, $recipe->frames, $recipe->fps, $recipe->height);
+    }
+
+    /** What is to stand in the file of captions, as ASS. */
+    public function captions(): string
+    {
+        return $this->held === null ? $this->recipe->captions : $this->held->script;
     }
 
     /**
@@ -84,13 +93,12 @@ final readonly class FilterGraph
             ? ''
             : sprintf('eq=brightness=%.4f:saturation=%.4f,', $look->brightness, $look->saturation);
         $colours = 'setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709[out]';
-        $held = HeldCaptions::of($this->recipe->captions, $this->recipe->frames, $fps, $this->height);
-        if ($held === null) {
+        if ($this->held === null) {
             $parts[] = "[$last]{$graded}setpts=N/($fps*TB),ass={$this->captions},$colours";
         } else {
-            $parts[] = $this->words($held);
+            $parts[] = $this->words($this->held);
             $parts[] = "[$last]{$graded}settb=1/$fps,setpts=N[picture]";
-            $parts[] = "[picture][words]overlay=x=0:y={$held->top}:format=yuv420,settb=1/$fps,setpts=N,$colours";
+            $parts[] = "[picture][words]overlay=x=0:y={$this->held->top}:format=yuv420,settb=1/$fps,setpts=N,$colours";
         }
 
         return implode(';', $parts);
@@ -106,19 +114,15 @@ final readonly class FilterGraph
         $shown = implode('+', array_map(static fn (int $frame): string => "eq(n,$frame)", $held->changes));
         // A moment later than the frame begins, so that rounding does not show it what was before.
         $drawn = fn (string $ground): string => sprintf(
-            "color=c=%s:s=%dx%d:r=%d:d=%.5f,format=yuv420p,settb=1/%d,setpts=N*1000+1,select='%s',ass=%s,"
-                .'crop=%d:%d:0:%d',
+            "color=c=%s:s=%dx%d:r=%d:d=%.5f,format=yuv420p,settb=1/%d,setpts=N*1000+1,select='%s',ass=%s",
             $ground,
             $this->width,
-            $this->height,
+            $held->height,
             $fps,
             $this->recipe->frames / $fps,
             1000 * $fps,
             $shown,
             $this->captions,
-            $this->width,
-            $held->height,
-            $held->top,
         );
 
         return "{$drawn('black')},split[words-dark][words-premultiplied];{$drawn('white')}[words-light];"

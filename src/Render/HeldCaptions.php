@@ -22,11 +22,13 @@ final readonly class HeldCaptions
      * @param  non-empty-list<int>  $changes  frames at which other words are shown, from 0, rising
      * @param  int  $top  of the band, in pixels, even
      * @param  int  $height  of it, in pixels, even
+     * @param  string  $script  the captions, as ASS, for a frame of no more than the band
      */
     private function __construct(
         public array $changes,
         public int $top,
         public int $height,
+        public string $script,
     ) {
     }
 
@@ -38,10 +40,11 @@ final readonly class HeldCaptions
     {
         if (preg_match('/^PlayResY: (\d+)$/m', $script, $whole) !== 1
             || preg_match('/^Style: [^,]*,[^,]*,(\d+)/m', $script, $usual) !== 1
-            || preg_match_all('/^Dialogue:.*$/m', $script, $events) < 1) {
+            || preg_match_all('/^Dialogue:.*$/m', $script, $events) < 1
+            || (int) $whole[1] % $frameHeight !== 0) {
             return null;
         }
-        $changes = [0 => true];
+        $changes = [0];
         [$top, $bottom] = [INF, 0.0];
         foreach ($events[0] as $event) {
             if (preg_match(self::EVENT, $event, $found) !== 1 || self::moves($found[11])) {
@@ -51,20 +54,39 @@ final readonly class HeldCaptions
                 $ms = 10 * (int) $hundredth + 1000 * ((int) $second + 60 * ((int) $minute + 60 * (int) $hour));
                 // The first frame whose time, in whole milliseconds, is not before that.
                 $frame = intdiv($ms * $fps + 999, 1000);
-                $changes[$frame] = $frame < $frames;
+                if ($frame < $frames) {
+                    $changes[$frame] = $frame;
+                }
             }
             $size = (int) ($found[10] !== '' ? $found[10] : $usual[1]);
             $half = $size * ((substr_count($found[11], '\N') + 1) / 2 + self::MARGIN);
             $top = min($top, (int) $found[9] - $half);
             $bottom = max($bottom, (int) $found[9] + $half);
         }
-        $changes = array_keys(array_filter($changes));
         sort($changes);
-        $scale = $frameHeight / (int) $whole[1];
-        $from = max(0, 2 * (int) floor($top * $scale / 2));
-        $until = min($frameHeight, 2 * (int) ceil($bottom * $scale / 2));
+        // Lines of the script to one of the frame.
+        $finer = intdiv((int) $whole[1], $frameHeight);
+        $from = max(0, 2 * (int) floor($top / $finer / 2));
+        $until = min($frameHeight, 2 * (int) ceil($bottom / $finer / 2));
+        if ($until <= $from) {
+            return null;
+        }
 
-        return $changes === [] || $until <= $from ? null : new self($changes, $from, $until - $from);
+        $moved = self::moved($script, $from * $finer, ($until - $from) * $finer);
+
+        return new self($changes, $from, $until - $from, $moved);
+    }
+
+    /** The same captions in a frame that begins further down and has another height, both in lines of the script. */
+    private static function moved(string $script, int $down, int $height): string
+    {
+        $shorter = (string) preg_replace('/^PlayResY: \d+$/m', "PlayResY: $height", $script, 1);
+
+        return (string) preg_replace_callback(
+            '/^(Dialogue: .*?\\\\pos\(\d+,)(\d+)/m',
+            static fn (array $found): string => $found[1].((int) $found[2] - $down),
+            $shorter,
+        );
     }
 
     /** Whether a line has any order in it but that of another colour. */

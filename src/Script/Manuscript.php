@@ -261,9 +261,10 @@ final readonly class Manuscript
         }
         $text = mb_substr($scene->text, 0, $note->offset).' '.$words.' '.mb_substr($scene->text, $note->offset);
         $longer = mb_strlen($words) + 1;
+        $isLater = static fn (ScriptNote $other): bool => $other->scene === $note->scene
+            && $other->offset > $note->offset;
         $shifted = array_map(
-            static fn (ScriptNote $other): ScriptNote => $other->scene === $note->scene &&
-            $other->offset > $note->offset
+            static fn (ScriptNote $other): ScriptNote => $isLater($other)
                 ? $other->moved($other->scene, $other->offset + $longer)
                 : $other,
             $notes,

@@ -68,6 +68,14 @@ final class RenderTest extends AppTestCase
         return new Layer(new Source($key, $kind, $width, $height), $inMs, $path);
     }
 
+    /** A still of one colour, held. */
+    private static function plain(string $name, string $colour): Layer
+    {
+        $still = self::media("$name.png", '-f', 'lavfi', '-i', "color=$colour:size=360x640", '-frames:v', '1');
+
+        return self::layer($still, FootageKind::Still, 360, 640, self::centred(360, 640));
+    }
+
     /** @param  list<Overlay>  $overlays */
     private static function recipe(
         Layer $layer,
@@ -414,26 +422,8 @@ final class RenderTest extends AppTestCase
 
     public function test_a_bridge_goes_from_one_shot_over_into_the_next_and_is_keyed_by_both(): void
     {
-        $black = self::recipe(
-            self::layer(
-                self::media('black.png', '-f', 'lavfi', '-i', 'color=black:size=360x640', '-frames:v', '1'),
-                FootageKind::Still,
-                360,
-                640,
-                self::centred(360, 640),
-            ),
-            30,
-        );
-        $white = self::recipe(
-            self::layer(
-                self::media('white.png', '-f', 'lavfi', '-i', 'color=white:size=360x640', '-frames:v', '1'),
-                FootageKind::Still,
-                360,
-                640,
-                self::centred(360, 640),
-            ),
-            30,
-        );
+        $black = self::recipe(self::plain('black', 'black'), 30);
+        $white = self::recipe(self::plain('white', 'white'), 30);
         $bridge = $black->bridge($white, Blend::Dissolve, 12, $black->captions);
         self::assertCount(
             4,
@@ -464,20 +454,8 @@ final class RenderTest extends AppTestCase
 
     public function test_an_overlay_lies_over_the_picture_and_a_look_changes_it(): void
     {
-        $grey = self::layer(
-            self::media('grey.png', '-f', 'lavfi', '-i', 'color=gray:size=360x640', '-frames:v', '1'),
-            FootageKind::Still,
-            360,
-            640,
-            self::centred(360, 640),
-        );
-        $white = self::layer(
-            self::media('white.png', '-f', 'lavfi', '-i', 'color=white:size=360x640', '-frames:v', '1'),
-            FootageKind::Still,
-            360,
-            640,
-            self::centred(360, 640),
-        )->source;
+        $grey = self::plain('grey', 'gray');
+        $white = self::plain('white', 'white')->source;
         $at = function (Recipe $recipe, int $x, int $y): int {
             $raw = (new Process([
                 'ffmpeg', '-v', 'error', '-i',

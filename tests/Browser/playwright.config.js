@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
+import { chromiumOptions } from './chromium.js';
 
 const root = fileURLToPath(new URL('../..', import.meta.url));
 const store = `${root}var/browser`;
@@ -15,18 +16,7 @@ export default defineConfig({
     use: {
         baseURL: 'http://127.0.0.1:8099',
         viewport: { width: 1280, height: 800 },
-        launchOptions: {
-            executablePath: '/usr/bin/chromium',
-            args: [
-                '--no-sandbox',
-                '--disable-gpu',
-                '--disable-quic',
-                '--no-first-run',
-                '--disable-background-networking',
-                '--disable-component-update',
-                '--disable-sync',
-            ],
-        },
+        launchOptions: chromiumOptions,
     },
     webServer: {
         command: 'bin/demo --fresh --port 8099',

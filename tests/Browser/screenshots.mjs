@@ -1,19 +1,9 @@
 // Refreshes docs/screenshots from a running bin/demo (its address as argument) in which batches have been made.
 import { chromium } from '@playwright/test';
+import { chromiumOptions } from './chromium.js';
 
 const base = process.argv[2] ?? 'http://127.0.0.1:8080';
-const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-    ],
-});
+const browser = await chromium.launch(chromiumOptions);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 const shoot = async (name) => {
     await page.waitForLoadState('networkidle');

@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { mkdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { chromiumOptions } from './chromium.js';
 import { signIn } from './journey.js';
 
 const folder = fileURLToPath(new URL('../../var/browser-sounds', import.meta.url));
@@ -43,15 +44,9 @@ const microphone = joined('microphone.wav', 2.4, flite(LINES[1], 'second.wav'), 
 test.use({
     permissions: ['microphone'],
     launchOptions: {
-        executablePath: '/usr/bin/chromium',
+        ...chromiumOptions,
         args: [
-            '--no-sandbox',
-            '--disable-gpu',
-            '--disable-quic',
-            '--no-first-run',
-            '--disable-background-networking',
-            '--disable-component-update',
-            '--disable-sync',
+            ...chromiumOptions.args,
             '--use-fake-ui-for-media-stream',
             '--use-fake-device-for-media-stream',
             `--use-file-for-fake-audio-capture=${microphone}%noloop`,
