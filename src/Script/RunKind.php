@@ -18,6 +18,9 @@ enum RunKind: string
     case Link = 'link';
     case Hashtag = 'hashtag';
     case Furniture = 'furniture';
+    case Field = 'field';
+    case Picture = 'picture';
+    case Remark = 'remark';
 
     public function isSpoken(): bool
     {
@@ -45,6 +48,9 @@ enum RunKind: string
             self::Link => 'link',
             self::Hashtag => 'hashtag',
             self::Furniture => 'web page furniture',
+            self::Field => 'production note',
+            self::Picture => 'picture note',
+            self::Remark => 'remark about the script',
         };
     }
 
@@ -53,6 +59,7 @@ enum RunKind: string
     {
         return match (true) {
             $this === self::Furniture => "$number ".($number === 1 ? 'line' : 'lines').' of web page furniture',
+            $this === self::Remark => "$number ".($number === 1 ? 'remark' : 'remarks').' about the script',
             $number === 1 || $this === self::Symbol => "$number {$this->label()}",
             $this === self::Heading => "$number headings or numbers",
             default => "$number {$this->label()}s",

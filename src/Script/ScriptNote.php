@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Script;
 
 use RapidReel\Script\Cleanup\Directions;
+use RapidReel\Script\Cleanup\Labels;
 
 /** Something of a script that is not spoken, and where it stands among the words. */
 final readonly class ScriptNote
@@ -40,9 +41,13 @@ final readonly class ScriptNote
         return trim($plain);
     }
 
-    /** What it wants shown, where it is a picture or camera note. */
+    /** What it wants shown, where it is a picture or camera note or a field of one. */
     public function picture(): ?string
     {
-        return $this->kind === RunKind::Direction ? Directions::picture($this->text) : null;
+        return match ($this->kind) {
+            RunKind::Direction => Directions::picture($this->text),
+            RunKind::Picture => Labels::shown($this->text),
+            default => null,
+        };
     }
 }

@@ -6,10 +6,13 @@ namespace RapidReel\Script;
 
 use RapidReel\Script\Cleanup\Brackets;
 use RapidReel\Script\Cleanup\Directions;
+use RapidReel\Script\Cleanup\Form\Forms;
 use RapidReel\Script\Cleanup\Furniture;
 use RapidReel\Script\Cleanup\Headings;
 use RapidReel\Script\Cleanup\InlineNotes;
 use RapidReel\Script\Cleanup\LineLead;
+use RapidReel\Script\Cleanup\Lists\WordList;
+use RapidReel\Script\Cleanup\Lists\WordLists;
 
 /**
  * Cleans a script: tells what is spoken from what is only a note to the maker. The rules stand in Cleanup, each by
@@ -36,20 +39,25 @@ final class ScriptReader
             throw UnusableScript::isTooLong(max($mostWords + 1, (int) preg_match_all('/\S+/', $text)), $mostWords);
         }
 
-        $leads = LineLead::for($text);
+        $words = WordLists::for($text);
         $texts = $this->foldBrackets(explode("\n", $text));
-        $furniture = Furniture::among($texts);
+        $leads = LineLead::for($texts, $words);
+        $known = Forms::among($texts, $words, $leads);
         $lines = [];
         $heading = '';
-        foreach ($texts as $number => $line) {
-            $isTitle =
-                isset($furniture[$number + 1]) &&
-                Furniture::isByline($texts[$number + 1]) &&
-                preg_match('/^[^.!?…]{3,110}[?!]?$/u', trim($line)) === 1;
-            $runs =
-                $isTitle && ! isset($furniture[$number])
-                    ? [new ScriptRun(trim($line), RunKind::Heading)]
-                    : $this->readLine(trim($line), $leads, isset($furniture[$number]));
+        $fieldGoesOn = null;
+        foreach ($texts as $number => $text) {
+            $line = trim($text);
+            $runs = $known[$number] ?? null;
+            if (($runs[0]->kind ?? RunKind::Furniture) === RunKind::Furniture && $this->isTitle($number, $texts, $known)) {
+                $runs = [new ScriptRun($line, RunKind::Heading)];
+            }
+            if ($runs === null && $fieldGoesOn !== null && $this->goesOn($line, $leads)) {
+                $runs = [new ScriptRun($line, $fieldGoesOn)];
+            }
+            $runs ??= $this->readLine($line, $leads, $words);
+            $fieldGoesOn = self::openField($runs) ?? ($fieldGoesOn !== null && $runs !== []
+                && count($runs) === 1 && $runs[0]->kind === $fieldGoesOn ? $fieldGoesOn : null);
             if ($heading === '' && $runs !== [] && $runs[0]->kind === RunKind::Heading) {
                 $heading = Headings::says($runs[0]->text);
             }
@@ -61,9 +69,9 @@ final class ScriptReader
         if ($spoken === '' || preg_match('/[\p{L}\p{N}]/u', $spoken) !== 1) {
             throw UnusableScript::hasNothingSpoken();
         }
-        $words = count((array) preg_split('/\s+/u', $spoken));
-        if ($words > $mostWords) {
-            throw UnusableScript::isTooLong($words, $mostWords);
+        $count = count((array) preg_split('/\s+/u', $spoken));
+        if ($count > $mostWords) {
+            throw UnusableScript::isTooLong($count, $mostWords);
         }
 
         return $script->title !== '' ? $script : new Script($this->titleFrom($spoken), $lines);
@@ -103,31 +111,79 @@ final class ScriptReader
     }
 
     /**
+     * A line above one that says who wrote an article, or when, is its title.
+     *
+     * @param  list<string>  $texts
+     * @param  array<int, list<ScriptRun>>  $known
+     */
+    private function isTitle(int $number, array $texts, array $known): bool
+    {
+        $next = $number + 1;
+        while (isset($texts[$next]) && trim($texts[$next]) === '') {
+            $next++;
+        }
+
+        return isset($known[$next])
+            && Furniture::isByline($texts[$next])
+            && preg_match('/^[^.!?…]{3,110}[?!]?$/u', trim($texts[$number])) === 1;
+    }
+
+    /**
+     * The kind of a field that has its value on the lines below it.
+     *
+     * @param  list<ScriptRun>  $runs
+     */
+    private static function openField(array $runs): ?RunKind
+    {
+        return count($runs) === 1
+            && in_array($runs[0]->kind, [RunKind::Field, RunKind::Picture, RunKind::Music], true)
+            && preg_match('/[:：][*_~`\s]*$/u', $runs[0]->text) === 1 ? $runs[0]->kind : null;
+    }
+
+    /** Whether a line under a field without a value is part of its value: in a list, in brackets or quotes. */
+    private function goesOn(string $line, LineLead $leads): bool
+    {
+        return preg_match('/^(?:[-*+•◦▪–]\s|\d{1,2}[.)]\s|[\[("“„«])/u', $line) === 1
+            && ! array_filter(
+                $leads->of($line),
+                static fn (ScriptRun $run): bool => in_array($run->kind, [RunKind::Heading, RunKind::Speaker], true),
+            );
+    }
+
+    /**
      * @return list<ScriptRun>
      */
-    private function readLine(string $line, LineLead $leads, bool $isFurniture): array
+    private function readLine(string $line, LineLead $leads, WordList $words): array
     {
         if ($line === '') {
             return [];
         }
         if ($line[0] === '\\') {
-            return $this->readSaid($line);
+            return $this->readSaid($line, $words);
         }
         $kind = match (true) {
-            $isFurniture => RunKind::Furniture,
-            Headings::isOne($line) => RunKind::Heading,
-            Directions::isMusicLine($line) => RunKind::Music,
-            Directions::isLine($line) => RunKind::Direction,
-            preg_match('/^\|?(?:\s*:?-{2,}:?\s*\|)+\s*:?-*:?\s*$/', $line) === 1 => RunKind::Markup,
-            default => null,
+            Headings::isOne($line, $leads->labels) => RunKind::Heading,
+            Directions::isLine($line, $words) => RunKind::Direction,
+            default => $leads->field($line),
         };
         if ($kind !== null) {
             return [new ScriptRun($line, $kind)];
         }
         $runs = $leads->of($line);
-        $words = substr($line, array_sum(array_map(static fn (ScriptRun $run): int => strlen($run->text), $runs)));
+        $rest = substr($line, array_sum(array_map(static fn (ScriptRun $run): int => strlen($run->text), $runs)));
+        // How a speaker is to say it.
+        if ($runs !== [] && end($runs)->kind === RunKind::Speaker
+            && preg_match('/^[*_]{0,2}\([^()]{1,60}\)[*_]{0,2}(?=\s|$)/u', $rest, $found) === 1) {
+            $runs[] = new ScriptRun($found[0], RunKind::Direction);
+            $rest = ltrim(substr($rest, strlen($found[0])));
+        }
+        $isHeaded = $runs !== [] && end($runs)->kind === RunKind::Heading;
 
-        return [...$runs, ...(str_starts_with($words, '\\') ? $this->readSaid($words) : InlineNotes::of($words))];
+        return [...$runs, ...match (true) {
+            str_starts_with($rest, '\\') => $this->readSaid($rest, $words),
+            $isHeaded && Directions::isShown($rest, $words) => [new ScriptRun($rest, RunKind::Picture)],
+            default => InlineNotes::of($rest, $words),
+        }];
     }
 
     /**
@@ -135,14 +191,14 @@ final class ScriptReader
      *
      * @return list<ScriptRun>
      */
-    private function readSaid(string $line): array
+    private function readSaid(string $line, WordList $words): array
     {
         preg_match('/^\\\\(?:#{1,6}\s+|>\s*)?/u', $line, $mark);
         $mark = $mark[0] ?? '\\';
 
         return [
             new ScriptRun($mark, RunKind::Markup),
-            ...InlineNotes::of(substr($line, strlen($mark)), sayFirst: true),
+            ...InlineNotes::of(substr($line, strlen($mark)), $words, sayFirst: true),
         ];
     }
 

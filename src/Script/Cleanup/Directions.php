@@ -4,43 +4,79 @@ declare(strict_types=1);
 
 namespace RapidReel\Script\Cleanup;
 
-/** Stage, camera, picture and music notes by their first words (common practice, no published source). */
+use RapidReel\Script\Cleanup\Lists\WordList;
+use RapidReel\Script\Cleanup\Lists\WordLists;
+
+/** Stage, camera, picture and music notes by their words (common practice, no published source). */
 final class Directions
 {
-    private const PICTURE = 'show|see|image|picture|photo|photograph|still|clip|footage|visuals?|b ?-?roll|insert'
-        .'|close ?-?up(?: of| on)?|wide(?: shot)?(?: of)?|shot(?: of)?|camera|zoom(?:s|ing)?(?: in| out)?|pan(?:s'
-        .'|ning)?|tilt|cut(?: to)?|aerial|drone|montage(?: of)?|on ?-?screen';
-
-    private const STAGE = 'fade|transition|beat|pause|silence|text|caption|title|laugh\w*|sigh\w*|whisper\w*|softly'
-        .'|quietly|loud\w*|dramatic\w*|slow\w*|fast\w*|calm\w*|excited\w*|serious\w*|smil\w*|nods?|looks?(?: to| at| '
-        .'into)|breath\w*|emphasis|tone';
-
-    private const MUSIC = 'music|song|sfx|fx|sounds?|sound effects?|theme|drum\w*|strings|piano|bell tolls|ambient'
-        .'|ambience|audio';
+    /** A note of more words is a sentence. */
+    private const MOST_WORDS = 9;
 
     private const OPENING = '/^(?:show(?:ing)?|see|insert|cut to|image|picture|photo|photograph|still|clip|footage'
         .'|visuals?|b ?-?roll|camera|shot of|shot|on ?-?screen|montage of)\b(?:\s+of\b)?\s*[:,–—-]*\s*/iu';
 
-    /** Whether what stands in round brackets is a note to the maker and not an aside to the viewer. */
-    public static function isOne(string $note): bool
+    private const PICTURE = 'show|see|image|picture|photo|photograph|still|clip|footage|visuals?|b ?-?roll|insert'
+        .'|close ?-?up(?: of| on)?|wide(?: shot)?(?: of)?|shot(?: of)?|camera|zoom(?:s|ing)?(?: in| out)?|pan(?:s'
+        .'|ning)?|tilt|cut(?: to)?|aerial|drone|montage(?: of)?|on ?-?screen';
+
+    private const SOUND = 'music|song|sfx|fx|sounds?|sound effects?|theme|drum\w*|strings|piano|bell tolls|ambient'
+        .'|ambience|audio';
+
+    /** Orders to the editor that need no bracket. */
+    private const ORDER = '(?:(?:smash|match|jump|hard|quick) )?cuts?(?: back)? to\b[^.!?]{0,60}[:.]?|(?:slow )?fades?'
+        .' (?:in|out|to|from|up)\b[^.!?,]{0,30}[:.]?|dissolves? to\b[^.!?]{0,40}[:.]?|end (?:of )?(?:scene|script|video)\.?'
+        .'|the end|beat\.?|schnitt (?:auf|zu)\b[^.!?]{0,40}[:.]?|(?:auf|ab|über)blende\b[^.!?]{0,30}[:.]?|fondu (?:au '
+        .'noir|enchaîné|à)\b[^.!?]{0,30}[:.]?|corte a\b[^.!?]{0,40}[:.]?|fundido a\b[^.!?]{0,30}[:.]?|stacco su\b[^.!?]'
+        .'{0,40}[:.]?|dissolvenza\b[^.!?]{0,30}[:.]?|corta para\b[^.!?]{0,40}[:.]?';
+
+    /** Whether what stands in brackets begins like a note to the maker and not like an aside to the viewer. */
+    public static function isOne(string $note, ?WordList $words = null): bool
     {
-        return preg_match('/^\s*(?:'.self::PICTURE.'|'.self::STAGE.'|'.self::MUSIC.')\b/iu', $note) === 1;
+        $words ??= WordLists::all();
+
+        return preg_match("/^[\\s*_]*(?:{$words->directions}|{$words->pictures}|{$words->sounds})(?!\\p{L})/iu", $note) === 1;
     }
 
-    public static function isMusic(string $note): bool
+    /** Whether it holds a word of one, is short, and says nothing: it has no finite verb. */
+    public static function holds(string $note, WordList $words): bool
     {
-        return preg_match('/^\s*(?:'.self::MUSIC.')\b/iu', $note) === 1;
+        return preg_match_all('/\S+/u', $note) <= self::MOST_WORDS
+            && preg_match("/(?<!\\p{L})(?:{$words->directions}|{$words->sounds})(?!\\p{L})/iu", $note) === 1
+            && self::saysNothing($note, $words);
     }
 
-    /** Whether a whole line is one ("Visual: the pier at dawn"). */
-    public static function isLine(string $line): bool
+    public static function saysNothing(string $note, WordList $words): bool
     {
-        return preg_match('/^(?:'.self::PICTURE.')\s*(?:\d{1,3})?\s*:\s*\S/iu', $line) === 1;
+        return preg_match("/(?<!\\p{L})(?:{$words->verbs})(?!\\p{L})/iu", $note) !== 1;
     }
 
-    public static function isMusicLine(string $line): bool
+    public static function isMusic(string $note, ?WordList $words = null): bool
     {
-        return preg_match('/^(?:'.self::MUSIC.')\s*:\s*\S/iu', $line) === 1;
+        $sounds = ($words ?? WordLists::all())->sounds;
+
+        return preg_match('/^[\s*_]*(?:'.self::SOUND."|{$sounds})(?!\\p{L})/iu", $note) === 1;
+    }
+
+    /** Whether a whole line orders something of the editor ("CUT TO:", "*Camera pans to the tower*"). */
+    public static function isLine(string $line, WordList $words): bool
+    {
+        $bare = Marks::bare($line);
+        $isSlanted = preg_match('/^(?:>\s*)?(?:\*(?!\*)[^*]+\*|_(?!_)[^_]+_)$/u', $line) === 1;
+
+        return preg_match('/^(?:'.self::ORDER.')$/iu', $bare) === 1
+            || ($isSlanted && ! Marks::ends($bare) && (self::isOne($bare, $words) || self::holds($bare, $words)))
+            || ($isSlanted && self::isOne($bare, $words) && self::saysNothing($bare, $words)
+                && preg_match_all('/\S+/u', $bare) <= self::MOST_WORDS);
+    }
+
+    /**
+     * Whether what follows the number of a shot says what is seen and not what is said ("Wide shot of the pier").
+     */
+    public static function isShown(string $text, WordList $words): bool
+    {
+        return ! Marks::ends($text) && self::isOne($text, $words) && self::saysNothing($text, $words)
+            && preg_match_all('/\S+/u', $text) <= 2 * self::MOST_WORDS;
     }
 
     /**

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Script\Cleanup;
 
+use RapidReel\Script\Cleanup\Lists\WordList;
+use RapidReel\Script\Cleanup\Lists\WordLists;
+
 /**
  * Finds the furniture of a copied web page: menus, "read more", lines about sharing, cookies and newsletters, bylines,
  * captions and credits, and lists of other articles (common practice, no published source).
@@ -23,9 +26,6 @@ final class Furniture
         '(?:sign up|subscribe|join)\b.*\b(?:newsletter|mailing list|e-?mail(?: list)?s?|inbox)\b.*'
             .'|.*\bnewsletters?\b.*\b(?:inbox|sign up|subscribe|unsubscribe)\b.*|(?:your e-?mail(?: address)?|enter '
             .'your e-?mail.*|e-?mail address)|unsubscribe at any ?time.*',
-        'by (?-i:\p{Lu}[\p{L}\'’.-]+(?: \p{Lu}[\p{L}\'’.-]*){1,3})(?:,? (?:staff|senior|chief|contributing)? ?(?:writer'
-            .'|reporter|editor|correspondent))?(?:\s*[|·•,–—-].*)?|written by .{3,60}|posted (?:on|by|in)\b.*'
-            .'|(?:first )?published(?: on|:)?\s.*\d.*|(?:last )?updated(?: on|:)?\s.*\d.*|\d{1,2} min(?:ute)?s? read',
         '(?:photo(?:graph)?|image|picture|illustration|video)s?\s*(?:by|credit|courtesy(?: of)?|source)\b.*|(?:credit'
             .'|photo credit|image credit|caption)\s*:.*|fig(?:ure)?\.?\s*\d+\s*[:.].*|.{0,80}\((?:photo|image|credit'
             .'|courtesy)\b[^)]*\)',
@@ -35,6 +35,21 @@ final class Furniture
             .'|(?:older|newer) posts?|my account|toggle navigation|close menu|table of contents|on this page|jump '
             .'to\b.{1,40}|page \d+ of \d+|filed under:?.*',
     ];
+
+    /** Who wrote it, and when: whole lines that are no sentences. */
+    private const ORIGIN = 'by (?-i:\p{Lu}[\p{L}\'’.-]+(?: (?:de|van|von|der|da|and|&|\p{Lu}[\p{L}\'’.-]*)){1,5})(?:,? (?:our )?'
+        .'(?:staff|senior|chief|contributing|travel|science|local)? ?(?:writer|reporter|editor|correspondent|columnist))?'
+        .'(?:\s*[|·•,–—-]\s*.{0,60})?|written by .{3,60}|posted (?:on|by|in)\b.*|(?:first )?published(?: on|:)?\s.*\d.*'
+        .'|(?:last )?updated(?: on|:)?\s.*\d.*|\d{1,2} min(?:ute)?s? read';
+
+    /** What a picture shows, and whose it is at the end. */
+    private const CREDITED = '.{0,200}[.|(\/–—-]\s*(?:photo(?:graph)?|image|picture|illustration|credit|foto|bild|crédits?'
+        .'|imagen|imagem|immagine)s?\s*(?:credit|by|courtesy(?: of)?|von|par|por|di)?\s*(?:[:\/]|(?<=by|of|von|par|por))'
+        .'\s*(?:[^.!?]|\b\p{Lu}\.){2,60}\)?\.?|.{0,200}[.|(\/–—-]\s*courtesy of [^.!?]{2,60}\)?\.?';
+
+    /** What makes a line furniture though it is a sentence. */
+    private const SPECIFIC = '/^[^.!?]{3,45}[:>→»]|cookie|newsletter|rights|reserv|vorbehalten|droits|diritti|browser'
+        .'|javascript|bolet[ií][nm]|ارتباط|نشرت/iu';
 
     /** A line that leads to a link, with nothing after it but tags. */
     private const TO_A_LINK = '(?:read|see|find out|learn|watch|get|listen|visit|more|source|link|full story)(?: '
@@ -53,31 +68,49 @@ final class Furniture
     ];
 
     /** Heads of lists of other articles: the short lines under them go with them. */
-    private const LIST_HEAD = '(?:related|recommended|popular|latest|trending|most (?:read|popular|viewed)|more|other'
+    private const LIST_HEAD = 'most (?:read|popular|viewed|shared|commented)|(?:related|recommended|popular|latest|trending|most (?:read|popular|viewed)|more|other'
         .'|recent|featured)(?: (?:articles?|posts?|stories|news|content|reading|videos?|topics?|links?|comments?|now'
         .'|for you|from us))+:?|you (?:may|might) also (?:like|enjoy).*|what to read next|read (?:this )?next:?'
         .'|don\'t miss:?|also on this site.*|follow us(?: on.*)?';
 
-    /** Words of menus: a block of short lines that has two of them is one. */
-    private const MENU = '/^(?:home|news|about(?: us)?|contact(?: us)?|shop|store|blog|archive|search|menu|log ?in'
-        .'|sign in|subscribe|sport|culture|business|opinion|weather|travel|events|gallery|visit(?: us)?|donate|support'
-        .'|help|login|account|cart|basket|history|science|world|topics|videos?|podcasts?|newsletters?|more|jobs'
-        .'|membership|tickets|services|products)$/iu';
+    /** A paragraph of an article has at least so many characters. */
+    private const PARAGRAPH = 120;
 
     /**
      * @param  list<string>  $lines
      * @return array<int, true> by the number of the line
      */
-    public static function among(array $lines): array
+    public static function among(array $lines, ?WordList $words = null): array
     {
+        $words ??= WordLists::for(implode("\n", $lines));
         $found = [];
         $likely = [];
         $listing = false;
+        $skipping = false;
         foreach ($lines as $i => $line) {
             $line = trim($line);
             $bare = trim((string) preg_replace('/^[\p{So}\p{Sk}»›>•·|*-]+\s*|\s*[»›>→↓▼|]+$/u', '', $line));
             if ($line === '') {
                 continue;
+            }
+            $plain = Marks::bare($bare);
+            if (self::matches($words->listHead, $plain)) {
+                // Comments and references go on to the next full paragraph, in a page that has other furniture.
+                $skipping = count($found) >= 2 || self::matches('.*\d.*|leave a .*|references.*', $plain);
+                $likely[$i] = true;
+                if ($skipping) {
+                    $found[$i] = true;
+
+                    continue;
+                }
+            }
+            if ($skipping) {
+                $skipping = mb_strlen($line) < self::PARAGRAPH || ! Marks::ends($line);
+                if ($skipping) {
+                    $found[$i] = true;
+
+                    continue;
+                }
             }
             if (self::matches(self::LIST_HEAD, $bare)) {
                 $found[$i] = $listing = true;
@@ -86,25 +119,65 @@ final class Furniture
             }
             if ($listing) {
                 // A title in a list has no sentence's end; the first sentence is the article again.
-                $listing = mb_strlen($line) <= 110 && preg_match('/[.!?…]["”’)]*$/u', $line) !== 1;
+                $listing = mb_strlen($line) <= 110 && ! Marks::ends($line);
             }
             if ($listing || self::isTrail($line) || self::matches(self::TO_A_LINK, $bare)) {
                 $found[$i] = true;
-
-                continue;
-            }
-            if (
-                mb_strlen($bare) <= 240 &&
-                (self::matches(implode('|', self::SURE), $bare) || self::matches(implode('|', self::SURE), $line))
-            ) {
+            } elseif (self::isSure($line, $bare, $words)) {
                 $found[$i] = true;
             } elseif (mb_strlen($bare) <= 120 && self::matches(implode('|', self::LIKELY), $bare)) {
                 $likely[$i] = true;
             }
         }
-        $found += self::menus($lines, $found + $likely);
+        $found += self::menus($lines, $found + $likely, $words);
 
-        return count($found) >= 2 ? $found + $likely : $found;
+        return count($found) >= 2 ? self::amongLikes($lines, $found + $likely, count($found)) : $found;
+    }
+
+    private static function isSure(string $line, string $bare, WordList $words): bool
+    {
+        if (mb_strlen($bare) > 240) {
+            return false;
+        }
+        $isSentence = Marks::ends($bare) && preg_match_all('/\S+/u', $bare) >= 4;
+        $sure = implode('|', self::SURE);
+
+        return self::matches($sure, $bare) || self::matches($sure, $line) || self::matches(self::CREDITED, $bare)
+            || (! $isSentence && self::matches(self::ORIGIN, $bare))
+            || ((! $isSentence || preg_match(self::SPECIFIC, $bare) === 1) && self::matches($words->sure, $bare));
+    }
+
+    /**
+     * In a page that has shown itself as one, a short line without a sentence's end next to furniture is some too.
+     *
+     * @param  list<string>  $lines
+     * @param  array<int, true>  $found
+     * @return array<int, true>
+     */
+    private static function amongLikes(array $lines, array $found, int $sure): array
+    {
+        if ($sure < 3) {
+            return $found;
+        }
+        $filled = array_keys(array_filter($lines, static fn (string $line): bool => trim($line) !== ''));
+        foreach ([$filled, array_reverse($filled)] as $order) {
+            $isNear = false;
+            foreach ($order as $i) {
+                $line = trim($lines[$i]);
+                if (isset($found[$i])) {
+                    $isNear = true;
+
+                    continue;
+                }
+                $isNear = $isNear && mb_strlen($line) <= 70 && ! Marks::ends($line)
+                    && preg_match('/[:,;]$|^\p{Ll}/u', $line) !== 1;
+                if ($isNear) {
+                    $found[$i] = true;
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** Whether a line says who wrote an article, or when: the line above it is its title. */
@@ -140,7 +213,7 @@ final class Furniture
      * @param  array<int, true>  $found
      * @return array<int, true>
      */
-    private static function menus(array $lines, array $found): array
+    private static function menus(array $lines, array $found, WordList $words): array
     {
         $menus = [];
         $block = [];
@@ -157,7 +230,7 @@ final class Furniture
                 preg_match('/[.!?…:,;]["”’)]*$/u', $line) !== 1
             ) {
                 $block[$i] = true;
-                $known += preg_match(self::MENU, $line) === 1 || isset($found[$i]) ? 1 : 0;
+                $known += self::matches($words->menu, $line) || isset($found[$i]) ? 1 : 0;
 
                 continue;
             }

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace RapidReel\Script\Cleanup;
 
+use RapidReel\Script\Cleanup\Lists\WordLists;
+
 /** Lines that name a part of a script or number it. */
 final class Headings
 {
-    public static function isOne(string $line): bool
+    public static function isOne(string $line, ?Labels $labels = null): bool
     {
+        $labels ??= new Labels(WordLists::all());
         if (preg_match('/^#{1,6}\s+\S/u', $line) === 1 || preg_match('/^(?:={3,}|-{3,}|\*{3,}|_{3,})$/', $line) === 1) {
             return true;
         }
-        $section = LineLead::SECTION;
-        $number = LineLead::NUMBER;
         if (
-            preg_match("/^\\W*(?:{$section})(?:\\s+#?{$number})?(?:\\s*(?:of|\\/)\\s*\\d+)?\\W*$/iu", $line) === 1 ||
+            $labels->areAll($line) ||
             preg_match('/^#?\d{1,3}\s*(?:[.):]|\/\s*\d{1,3})?$/u', $line) === 1 ||
             (preg_match('/^\*\*[^*]{1,60}\*\*:?$/u', $line) === 1 &&
                 preg_match('/[.!?…]["”’]?\*\*:?$/u', $line) !== 1 &&
@@ -37,13 +38,17 @@ final class Headings
         return strspn($heading, '#');
     }
 
-    /** What a heading says without its marks; empty where it only names a part ("Scene 2"). */
+    /** What a heading says without its marks and its "Title:"; empty where it only names a part ("Scene 2"). */
     public static function says(string $heading): string
     {
         $text = trim((string) preg_replace('/^#+\s*|\s+#+\s*$|[*_=]+|:\s*$/u', '', $heading));
-        $section = LineLead::SECTION;
-        $number = LineLead::NUMBER;
+        $text = trim((string) preg_replace(
+            '/^(?:working |video )?(?:title|titel|titre|título|titolo|العنوان)(?: \p{L}+){0,2}\s*[:：]\s*/iu',
+            '',
+            $text,
+        ), ' "“”„«»');
+        $isBare = $text === '' || preg_match('/\p{L}/u', $text) !== 1;
 
-        return preg_match("/^(?:{$section})?(?:\\s*#?{$number})?\\W*$/iu", $text) === 1 ? '' : mb_substr($text, 0, 120);
+        return $isBare || (new Labels(WordLists::all()))->areAll($text) ? '' : mb_substr($text, 0, 120);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Script\Cleanup;
 
 use RapidReel\Language\Pictographs;
+use RapidReel\Script\Cleanup\Lists\WordList;
 use RapidReel\Script\RunKind;
 use RapidReel\Script\ScriptRun;
 
@@ -27,15 +28,27 @@ final class InlineNotes
      * @param  bool  $sayFirst  a note at the very beginning is spoken
      * @return list<ScriptRun> together the whole text, less white space between runs
      */
-    public static function of(string $text, bool $sayFirst = false): array
+    public static function of(string $text, WordList $words, bool $sayFirst = false): array
     {
         $runs = [];
         $at = 0;
-        $alone = preg_match('/^\([^()]*\)\W*$/u', trim($text)) === 1;
         foreach (Brackets::outermost($text) as [$from, $until]) {
             $inside = substr($text, $from, $until - $from);
             $escaped = ($sayFirst && $from === 0) || ($from > 0 && $text[$from - 1] === '\\');
-            if ($inside[0] === '(' && ! $alone && ! Directions::isOne(substr($inside, 1, -1))) {
+            $isLink = $inside[0] === '[' && ($text[$until] ?? '') === '(';
+            if (! $escaped && ! $isLink && ! self::isNote($text, $from, $until, $words)) {
+                if ($inside[0] === '[') {
+                    // Within a sentence: its words are said.
+                    $runs = [
+                        ...$runs,
+                        ...self::plain(substr($text, $at, $from - $at)),
+                        new ScriptRun('[', RunKind::Markup),
+                        ...self::plain(substr($inside, 1, -1)),
+                        new ScriptRun(']', RunKind::Markup),
+                    ];
+                    $at = $until;
+                }
+
                 continue;
             }
             if ($escaped) {
@@ -71,15 +84,54 @@ final class InlineNotes
             $runs = [
                 ...$runs,
                 ...self::plain($before),
-                new ScriptRun(
-                    $inside,
-                    Directions::isMusic(substr($inside, 1, -1)) ? RunKind::Music : RunKind::Direction,
-                ),
+                new ScriptRun($inside, self::noteKind(substr($inside, 1, -1), $words)),
             ];
             $at = $until;
         }
 
         return [...$runs, ...self::plain(substr($text, $at), $sayFirst && $at === 0)];
+    }
+
+    private static function noteKind(string $note, WordList $words): RunKind
+    {
+        return match (true) {
+            Timings::isOne($note) => RunKind::Timing,
+            Directions::isMusic($note, $words) => RunKind::Music,
+            default => RunKind::Direction,
+        };
+    }
+
+    /**
+     * Whether a bracket is a note to the maker. One within a sentence is part of it unless it is nothing but a note.
+     *
+     * @param  int  $from  its first byte
+     * @param  int  $until  the byte after its last
+     */
+    private static function isNote(string $text, int $from, int $until, WordList $words): bool
+    {
+        $note = substr($text, $from + 1, $until - $from - 2);
+        $before = rtrim((string) preg_replace('/[*_~`"“”„«»\s]+$/u', '', substr($text, 0, $from)));
+        $after = (string) preg_replace('/^[*_~`"“”„«»\s]+/u', '', substr($text, $until));
+        $begins = preg_match('/\p{L}|\p{N}/u', $before) !== 1 || preg_match('/[.!?…:;,—–]$/u', $before) === 1;
+        $ends = preg_match('/\p{L}|\p{N}/u', $after) !== 1;
+        $isOrder = Timings::isOne($note) || (
+            preg_match_all('/\S+/u', $note) <= 9 && Directions::isOne($note, $words)
+            && Directions::saysNothing($note, $words)
+        );
+        if ($text[$from] === '(') {
+            return match (true) {
+                $begins && $ends && preg_match('/\p{L}|\p{N}/u', $before) !== 1 => true,
+                $begins => $isOrder || Directions::holds($note, $words),
+                $ends => $isOrder,
+                default => $isOrder && preg_match_all('/\S+/u', $note) <= 3,
+            };
+        }
+
+        // A word or two that somebody has put into a sentence are said; more are a note.
+        return $text[$from] === '{' || $begins || $isOrder || $after === '' || preg_match_all('/\S+/u', $note) > 3
+            || preg_match('/^\s*(?:\d{1,3}(?:\s*[,–-]\s*\d{1,3})*|[a-z]|note \d+|edit|sic|citation needed|…|\.{3})'
+                .'\s*$/iu', $note) === 1
+            || Directions::holds($note, $words);
     }
 
     /**

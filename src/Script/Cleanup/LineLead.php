@@ -4,44 +4,35 @@ declare(strict_types=1);
 
 namespace RapidReel\Script\Cleanup;
 
+use RapidReel\Language\Pictographs;
+use RapidReel\Script\Cleanup\Lists\WordList;
 use RapidReel\Script\RunKind;
 use RapidReel\Script\ScriptRun;
 
-/** What may stand before the words of a line: a list mark, a timing, a section or speaker label. */
+/** What may stand before the words of a line: marks, emoji, a timing, labels of parts and speakers. */
 final readonly class LineLead
 {
-    public const SECTION = 'hook|intro|introduction|outro|close|closing|cta|call to action|body|beat|scene|section|part'
-        .'|act|shot|chapter|conclusion|title|script|narration|segment|slide|frame';
+    /** More than this many things stand before no words. */
+    private const MOST = 8;
 
-    private const SPEAKER = 'host|narrator|narration|voice ?-?over|v\.?o\.?|speaker(?: ?\d+)?|presenter|announcer'
-        .'|interviewer|guest|all|me';
+    private function __construct(
+        private Timings $timings,
+        private Speakers $speakers,
+        public Labels $labels,
+    ) {
+    }
 
-    public const NUMBER = '(?:\d+[a-z]?|[ivx]+|one|two|three|four|five|six|seven|eight|nine|ten)';
-
-    private const TIME = '(?:\d{1,2}:)?\d{1,2}:\d{2}(?:[.,]\d{1,3})?';
-
-    private const NAME = "\\p{Lu}[\\p{L}'’-]+(?: \\p{Lu}[\\p{L}'’-]+)?";
-
-    /** @param  list<string>  $speakers  names that begin at least two lines */
-    private function __construct(private array $speakers)
+    /** @param  list<string>  $lines  of the whole script: what is a name or a timing shows in how often it comes */
+    public static function for(array $lines, WordList $words): self
     {
+        $labels = new Labels($words);
+        $timings = Timings::among($lines);
+
+        return new self($timings, Speakers::among($lines, $labels, $timings), $labels);
     }
 
     /**
-     * Names before a colon at the beginning of two lines or more are speakers; a single one may be part of a sentence.
-     */
-    public static function for(string $text): self
-    {
-        $name = self::NAME;
-        preg_match_all("/^({$name})(?:\\s*\\([^)\\n]*\\))?\\s*:\\s+/mu", $text, $matches);
-
-        return new self(
-            array_keys(array_filter(array_count_values($matches[1]), static fn (int $times): bool => $times >= 2)),
-        );
-    }
-
-    /**
-     * The leads of a line, in order; together its beginning.
+     * The leads of a line, in order; together its beginning. Where a field begins that goes whole they end before it.
      *
      * @return list<ScriptRun>
      */
@@ -49,73 +40,52 @@ final readonly class LineLead
     {
         $runs = [];
         $rest = $line;
-        $take = static function (string $lead, RunKind $kind) use (&$runs, &$rest): void {
-            $runs[] = new ScriptRun($lead, $kind);
-            $rest = substr($rest, strlen($lead));
-        };
-        if (preg_match('/^(?:>\s*)+(?=\S)/u', $rest, $m) === 1) {
-            $take($m[0], RunKind::Markup);
+        while ($rest !== '' && count($runs) < self::MOST && ($run = $this->next($rest)) !== null) {
+            $runs[] = $run;
+            $rest = substr($rest, strlen($run->text));
         }
-        if (preg_match('/^(?:[-*+•◦▪]|\d{1,2}[.)])\s+(?=\S)/u', $rest, $m) === 1) {
-            $take($m[0], RunKind::Markup);
-        }
-        $time = self::TIME;
-        if (
-            preg_match("/^[\\[(]?{$time}(?:\\s*(?:-|–|—|to|-->)\\s*{$time})?[\\])]?\\s*[:|-]?\\s*/u", $rest, $m) ===
-                1 ||
-            preg_match(
-                '/^[\[(]\d{1,3}\s*(?:-|–|—|to)\s*\d{1,3}\s*(?:s|sec|seconds)\.?[\])]\s*[:|-]?\s*/iu',
-                $rest,
-                $m,
-            ) === 1
-        ) {
-            $take($m[0], RunKind::Timing);
-        }
-        // A section, and a speaker after it.
-        for ($i = 0; $i < 2 && ($label = $this->labelOf($rest)) !== null; $i++) {
-            $take($label->text, $label->kind);
+        // Signs before words that nothing else stands before are found among the words.
+        while ($runs !== [] && end($runs)->kind === RunKind::Symbol) {
+            array_pop($runs);
         }
 
         return $runs;
     }
 
-    private function labelOf(string $line): ?ScriptRun
+    /** What kind of field a whole line is, whatever marks and timings stand before its name; null where it is none. */
+    public function field(string $line): ?RunKind
     {
-        $section = self::SECTION;
-        $number = self::NUMBER;
-        $speaker = self::SPEAKER;
-        $emphasis = '[*_]{0,2}';
-        $aside = '(?:\s*\([^)]*\))?';
-        $name = self::NAME;
-        if (
-            preg_match(
-                "/^{$emphasis}(?:{$section})(?:\\s*#?{$number})?{$aside}{$emphasis}\\s*:\\s*{$emphasis}\\s*/iu",
-                $line,
-                $m,
-            ) === 1 ||
-            preg_match(
-                "/^{$emphasis}(?:scene|shot|slide|frame|part)\\s*#?{$number}{$aside}{$emphasis}"
-                    ."\\s*(?:[-–—.)|])\\s*{$emphasis}\\s*/iu",
-                $line,
-                $m,
-            ) === 1
-        ) {
-            return new ScriptRun($m[0], RunKind::Heading);
-        }
-        if (
-            preg_match("/^{$emphasis}(?:{$speaker}){$aside}{$emphasis}\\s*:\\s*{$emphasis}\\s*/iu", $line, $m) === 1 ||
-            preg_match("/^{$emphasis}(\\p{Lu}[\\p{Lu}\\p{N} .'’-]{1,24}){$aside}{$emphasis}\\s*:\\s+/u", $line, $m) ===
-                1
-        ) {
-            return new ScriptRun($m[0], RunKind::Speaker);
-        }
-        if (
-            preg_match("/^{$emphasis}({$name}){$aside}{$emphasis}\\s*:\\s+/u", $line, $m) === 1 &&
-            in_array($m[1], $this->speakers, true)
-        ) {
-            return new ScriptRun($m[0], RunKind::Speaker);
-        }
+        $bare = Marks::bare($line);
+        $bare = substr($bare, strlen($this->timings->lead($bare)));
 
-        return null;
+        return $this->labels->lead($bare) === '' ? $this->labels->field($bare) : null;
+    }
+
+    private function next(string $rest): ?ScriptRun
+    {
+        $of = static fn (string $lead, RunKind $kind): ?ScriptRun => $lead === '' ? null : new ScriptRun($lead, $kind);
+        $mark = preg_match('/^(?:'.Marks::LEAD.')/u', $rest, $found) === 1 ? $found[0] : '';
+        $sign = preg_match('/^(?:(?:'.Pictographs::PATTERN.')+|[\d#*]\x{FE0F}?\x{20E3})\s*/u', $rest, $found) === 1
+            ? $found[0]
+            : '';
+
+        return $of($mark === $rest ? '' : $mark, RunKind::Markup)
+            ?? $of($sign, RunKind::Symbol)
+            ?? $of($this->timings->lead($rest), RunKind::Timing)
+            ?? ($this->labels->field($rest) !== null ? null : $this->label($rest));
+    }
+
+    private function label(string $rest): ?ScriptRun
+    {
+        $lead = $this->labels->lead($rest);
+        if ($lead === '') {
+            $lead = $this->labels->either($rest);
+        }
+        if ($lead !== '') {
+            return new ScriptRun($lead, $this->labels->isVoice($lead) ? RunKind::Speaker : RunKind::Heading);
+        }
+        $lead = $this->speakers->lead($rest);
+
+        return $lead === '' ? null : new ScriptRun($lead, RunKind::Speaker);
     }
 }

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Script\Cleanup\Form;
+
+use RapidReel\Script\Cleanup\LineLead;
+use RapidReel\Script\RunKind;
+
+/**
+ * A transcript: timings or speakers throughout. What stands before the first or after the last of them is about it and
+ * not of it.
+ */
+final class Transcript
+{
+    private const FEWEST = 4;
+
+    /** Of the lines between the first mark and the last, so many have one, or every second one is one. */
+    private const SHARE = 0.7;
+
+    /**
+     * @param  list<string>  $lines
+     * @return array<int, RunKind> by the number of the line
+     */
+    public static function among(array $lines, LineLead $leads): array
+    {
+        $marked = [];
+        $alone = 0;
+        $filled = [];
+        foreach ($lines as $i => $line) {
+            $line = trim($line);
+            if ($line === '') {
+                continue;
+            }
+            $filled[] = $i;
+            $length = 0;
+            $isMarked = false;
+            foreach ($leads->of($line) as $run) {
+                $isMarked = $isMarked || in_array($run->kind, [RunKind::Timing, RunKind::Speaker], true);
+                $length += strlen($run->text);
+            }
+            if ($isMarked) {
+                $marked[] = $i;
+                $alone += $length >= strlen($line) ? 1 : 0;
+            }
+        }
+        $count = count($marked);
+        if ($count < self::FEWEST) {
+            return [];
+        }
+        [$first, $last] = [$marked[0], $marked[$count - 1]];
+        $between = count(array_filter($filled, static fn (int $i): bool => $i >= $first && $i <= $last));
+        // Marks with nothing after them, each above its own lines.
+        $areAlone = $alone >= 0.8 * $count && $count >= 0.3 * $between;
+        if ($count < self::SHARE * $between && ! $areAlone) {
+            return [];
+        }
+        // The last mark's own lines go on to the next blank one.
+        $end = $last;
+        while (trim($lines[$end + 1] ?? '') !== '') {
+            $end++;
+        }
+        $kinds = [];
+        foreach ($filled as $i) {
+            if ($i < $first || $i > $end) {
+                $kinds[$i] = RunKind::Remark;
+            }
+        }
+
+        // Where most of it stands outside, the marks are not throughout.
+        return count($kinds) <= 0.5 * count($filled) ? $kinds : [];
+    }
+}
