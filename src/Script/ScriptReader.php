@@ -49,11 +49,15 @@ final class ScriptReader
         foreach ($texts as $number => $text) {
             $line = trim($text);
             $runs = $known[$number] ?? null;
-            if (($runs[0]->kind ?? RunKind::Furniture) === RunKind::Furniture && $this->isTitle($number, $texts, $known)) {
+            $mayBeTitle = $runs === null || ($runs[0]->kind ?? null) === RunKind::Furniture;
+            if ($mayBeTitle && $this->isTitle($number, $texts, $known)) {
                 $runs = [new ScriptRun($line, RunKind::Heading)];
             }
             if ($runs === null && $fieldGoesOn !== null && $this->goesOn($line, $leads)) {
                 $runs = [new ScriptRun($line, $fieldGoesOn)];
+            }
+            if ($runs === null && $leads->labels->isTitled($line, self::nextFilled($texts, $number))) {
+                $runs = [new ScriptRun($line, RunKind::Heading)];
             }
             $runs ??= $this->readLine($line, $leads, $words);
             $fieldGoesOn = self::openField($runs) ?? ($fieldGoesOn !== null && $runs !== []
@@ -128,6 +132,16 @@ final class ScriptReader
             && preg_match('/^[^.!?…]{3,110}[?!]?$/u', trim($texts[$number])) === 1;
     }
 
+    /** @param  list<string>  $texts */
+    private static function nextFilled(array $texts, int $number): string
+    {
+        while (trim($texts[++$number] ?? '.') === '') {
+            continue;
+        }
+
+        return trim($texts[$number] ?? '');
+    }
+
     /**
      * The kind of a field that has its value on the lines below it.
      *
@@ -161,10 +175,10 @@ final class ScriptReader
         if ($line[0] === '\\') {
             return $this->readSaid($line, $words);
         }
-        $kind = match (true) {
+        $kind = $leads->field($line) ?? match (true) {
             Headings::isOne($line, $leads->labels) => RunKind::Heading,
             Directions::isLine($line, $words) => RunKind::Direction,
-            default => $leads->field($line),
+            default => null,
         };
         if ($kind !== null) {
             return [new ScriptRun($line, $kind)];

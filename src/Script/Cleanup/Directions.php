@@ -25,7 +25,8 @@ final class Directions
 
     /** Orders to the editor that need no bracket. */
     private const ORDER = '(?:(?:smash|match|jump|hard|quick) )?cuts?(?: back)? to\b[^.!?]{0,60}[:.]?|(?:slow )?fades?'
-        .' (?:in|out|to|from|up)\b[^.!?,]{0,30}[:.]?|dissolves? to\b[^.!?]{0,40}[:.]?|end (?:of )?(?:scene|script|video)\.?'
+        .' (?:in|out|to|from|up)\b[^.!?,]{0,30}[:.]?|dissolves? to\b[^.!?]{0,40}[:.]?|end (?:of )?(?:scene|script'
+        .'|video)\.?'
         .'|the end|beat\.?|schnitt (?:auf|zu)\b[^.!?]{0,40}[:.]?|(?:auf|ab|über)blende\b[^.!?]{0,30}[:.]?|fondu (?:au '
         .'noir|enchaîné|à)\b[^.!?]{0,30}[:.]?|corte a\b[^.!?]{0,40}[:.]?|fundido a\b[^.!?]{0,30}[:.]?|stacco su\b[^.!?]'
         .'{0,40}[:.]?|dissolvenza\b[^.!?]{0,30}[:.]?|corta para\b[^.!?]{0,40}[:.]?';
@@ -35,7 +36,9 @@ final class Directions
     {
         $words ??= WordLists::all();
 
-        return preg_match("/^[\\s*_]*(?:{$words->directions}|{$words->pictures}|{$words->sounds})(?!\\p{L})/iu", $note) === 1;
+        $all = "{$words->directions}|{$words->pictures}|{$words->sounds}";
+
+        return preg_match("/^[\\s*_]*(?:{$all})(?!\\p{L})/iu", $note) === 1;
     }
 
     /** Whether it holds a word of one, is short, and says nothing: it has no finite verb. */

@@ -37,15 +37,26 @@ final class Furniture
     ];
 
     /** Who wrote it, and when: whole lines that are no sentences. */
-    private const ORIGIN = 'by (?-i:\p{Lu}[\p{L}\'’.-]+(?: (?:de|van|von|der|da|and|&|\p{Lu}[\p{L}\'’.-]*)){1,5})(?:,? (?:our )?'
-        .'(?:staff|senior|chief|contributing|travel|science|local)? ?(?:writer|reporter|editor|correspondent|columnist))?'
-        .'(?:\s*[|·•,–—-]\s*.{0,60})?|written by .{3,60}|posted (?:on|by|in)\b.*|(?:first )?published(?: on|:)?\s.*\d.*'
+    private const ORIGIN = 'by (?-i:\p{Lu}[\p{L}\'’.-]+(?: (?:de|van|von|der|da|and|&'
+        .'|\p{Lu}[\p{L}\'’.-]*)){1,5})(?:,? (?:our )?'
+        .'(?:staff|senior|chief|contributing|travel|science|local)? ?(?:writer|reporter|editor|correspondent'
+        .'|columnist))?'
+        .'(?:\s*[|·•,–—-]\s*.{0,60})?|written by .{3,60}|(?:words|text|photographs|photos|'
+        .'pictures|illustrations?|reporting|story) by [^.!?]{3,40}|posted (?:on|by|in)\b.*|(?:first'
+        .' )?published(?: on|:)?\s.*\d.*'
         .'|(?:last )?updated(?: on|:)?\s.*\d.*|\d{1,2} min(?:ute)?s? read';
 
     /** What a picture shows, and whose it is at the end. */
-    private const CREDITED = '.{0,200}[.|(\/–—-]\s*(?:photo(?:graph)?|image|picture|illustration|credit|foto|bild|crédits?'
-        .'|imagen|imagem|immagine)s?\s*(?:credit|by|courtesy(?: of)?|von|par|por|di)?\s*(?:[:\/]|(?<=by|of|von|par|por))'
+    private const CREDITED = '.{0,200}[.|(\/–—-]\s*(?:photo(?:graph)?|image|picture|illustration|credit|foto|bild'
+        .'|crédits?'
+        .'|imagen|imagem|immagine)s?\s*(?:credit|by|courtesy(?: of)?|von|par|por|di)?\s*(?:[:\/]|(?<=by|of|von'
+        .'|par|por))'
         .'\s*(?:[^.!?]|\b\p{Lu}\.){2,60}\)?\.?|.{0,200}[.|(\/–—-]\s*courtesy of [^.!?]{2,60}\)?\.?';
+
+    /** Who the author is, below an article. */
+    private const AUTHOR = '(?-i:\p{Lu}[\p{L}\'’-]+(?: \p{Lu}[\p{L}\'’.-]*){1,3}) is an? (?:\p{L}+ )?(?:writer'
+        .'|reporter|journalist'
+        .'|editor|author|columnist|correspondent|photographer)\b.{0,120}';
 
     /** What makes a line furniture though it is a sentence. */
     private const SPECIFIC = '/^[^.!?]{3,45}[:>→»]|cookie|newsletter|rights|reserv|vorbehalten|droits|diritti|browser'
@@ -61,6 +72,8 @@ final class Furniture
             .'|agree)|newsletter|subscribe|unsubscribe|follow|close|ad|promoted|sponsored',
         '(?:mon|tues|wednes|thurs|fri|satur|sun)day,? \d{1,2}\.? \p{L}+ \d{4}.*|\p{L}{3,9} \d{1,2}, \d{4}(?: at .*| '
             .'\d.*)?|\d{1,2} \p{L}{3,9} \d{4}(?: at .*|,? \d{1,2}:\d{2}.*)?|\d+ (?:hours?|days?|minutes?) ago',
+        'topics?|tags?|sections?|accept|decline|reject|settings|preferences|manage (?:choices|options'
+            .'|preferences)|ok|agree|dismiss|learn more',
         '(?:log|sign) ?(?:in|out|up)|register|search(?:\.\.\.|…)?|menu|home|help|contact(?: us)?|about(?: us)?|careers'
             .'|imprint|privacy|terms|faqs?|(?:tags|categories|category|topics|source)\s*:.*|\d+ of \d+|(?:previous'
             .'|next)',
@@ -68,7 +81,8 @@ final class Furniture
     ];
 
     /** Heads of lists of other articles: the short lines under them go with them. */
-    private const LIST_HEAD = 'most (?:read|popular|viewed|shared|commented)|(?:related|recommended|popular|latest|trending|most (?:read|popular|viewed)|more|other'
+    private const LIST_HEAD = 'most (?:read|popular|viewed|shared|commented)|(?:related|recommended|popular'
+        .'|latest|trending|most (?:read|popular|viewed)|more|other'
         .'|recent|featured)(?: (?:articles?|posts?|stories|news|content|reading|videos?|topics?|links?|comments?|now'
         .'|for you|from us))+:?|you (?:may|might) also (?:like|enjoy).*|what to read next|read (?:this )?next:?'
         .'|don\'t miss:?|also on this site.*|follow us(?: on.*)?';
@@ -93,7 +107,7 @@ final class Furniture
             if ($line === '') {
                 continue;
             }
-            $plain = Marks::bare($bare);
+            $plain = trim((string) preg_replace('/\[edit\]/i', '', Marks::bare($bare)));
             if (self::matches($words->listHead, $plain)) {
                 // Comments and references go on to the next full paragraph, in a page that has other furniture.
                 $skipping = count($found) >= 2 || self::matches('.*\d.*|leave a .*|references.*', $plain);
@@ -131,7 +145,9 @@ final class Furniture
         }
         $found += self::menus($lines, $found + $likely, $words);
 
-        return count($found) >= 2 ? self::amongLikes($lines, $found + $likely, count($found)) : $found;
+        return count($found) >= 2 || ($found !== [] && count($found) + count($likely) >= 3)
+            ? self::amongLikes($lines, $found + $likely, count($found))
+            : $found;
     }
 
     private static function isSure(string $line, string $bare, WordList $words): bool
@@ -142,7 +158,8 @@ final class Furniture
         $isSentence = Marks::ends($bare) && preg_match_all('/\S+/u', $bare) >= 4;
         $sure = implode('|', self::SURE);
 
-        return self::matches($sure, $bare) || self::matches($sure, $line) || self::matches(self::CREDITED, $bare)
+        return self::matches($sure, $bare) || self::matches($sure, $line) || self::matches(self::CREDITED.''
+            .'|'.self::AUTHOR, $bare)
             || (! $isSentence && self::matches(self::ORIGIN, $bare))
             || ((! $isSentence || preg_match(self::SPECIFIC, $bare) === 1) && self::matches($words->sure, $bare));
     }

@@ -17,6 +17,12 @@ final class InlineNotes
 {
     private const LINK = '(?:https?:\/\/|www\.)[^\s<>"”)\]]*[^\s<>"”)\].,;:!?]|[\w.+-]+@[\w-]+\.[\w.-]*\w';
 
+    /** Marks of a web page, and of speech for a synthesiser (W3C, Speech Synthesis Markup Language 1.1). */
+    private const TAG = '<\/?(?:br|p|b|i|u|em|strong|span|div|h[1-6]|hr|ul|ol|li|blockquote|speak|break|emphasis'
+        .'|prosody|s|voice|phoneme|sub|say-as|mark|audio|w|lang|amazon:\w+)(?:\s+[\w:-]+\s*=\s*(?:"[^"<>]*"'
+        .'|\'[^\'<>]*\')'
+        .')*\s*\/?>';
+
     private const HASHTAG = '(?<![\p{L}\p{N}&#])#\p{L}[\p{L}\p{N}_]*';
 
     private const MUSIC = '[♩♪♫♬][^♩♪♫♬]*[♩♪♫♬]|[♩♪♫♬]+';
@@ -141,7 +147,7 @@ final class InlineNotes
      */
     private static function plain(string $text, bool $sayFirst = false): array
     {
-        $patterns = [self::LINK, self::HASHTAG, self::MUSIC, '(?:'.Pictographs::PATTERN.')+', self::MARK];
+        $patterns = [self::TAG, self::LINK, self::HASHTAG, self::MUSIC, '(?:'.Pictographs::PATTERN.')+', self::MARK];
         $parts = preg_split(
             '/(\\\\?(?:'.implode('|', $patterns).'))/iu',
             $text,
@@ -173,7 +179,7 @@ final class InlineNotes
         $bare = ltrim($part, '\\');
 
         return match (1) {
-            preg_match('/^(?:[*_]{1,3}|~~|`)$/', $bare) => RunKind::Markup,
+            preg_match('/^(?:[*_]{1,3}|~~|`|'.self::TAG.')$/i', $bare) => RunKind::Markup,
             preg_match('/^(?:'.self::MUSIC.')$/u', $bare) => RunKind::Music,
             preg_match('/^(?:'.self::LINK.')$/iu', $bare) => RunKind::Link,
             preg_match('/^#\p{L}[\p{L}\p{N}_]*$/u', $bare) => RunKind::Hashtag,

@@ -19,11 +19,30 @@ final readonly class Labels
 
     private const COLON = '\s*[:：]';
 
-    private const JOIN = '\s*(?:[\/&+:|–—-]|and|und|et|y|e)\s*';
+    private const JOIN = '\s*(?:[\/&+:|,–—-]|and|und|et|y|e)\s*';
 
     /** Names of parts that may as well begin a sentence ("The twist: nobody had lit it"). */
     private const SOFT = '(?:the|der|die|das|le|la|el|il|lo|o|a|l[\'’])\b.*|twist|reveal|story|ending|end|conclusion'
         .'|climax|value|loop|punch ?line|beginning|opening|closing';
+
+    /** Names of fields that may as well begin a sentence ("Time: the one thing he had not."). */
+    private const WEAK = 'time|style|length|location|date|colou?rs?|sounds?|music|song|track|action|shows?|camera'
+        .'|screen'
+        .'|setting|background|subject|theme|purpose|goal|cast|characters?|edit|cut|effects?|energy|mood|emotion|words'
+        .'|topic|series|source|author|version|language|audience|angle|shot|insert|logo|font|gesture|tags?|zeit'
+        .'|ort|stil|ton'
+        .'|farben?|thema|ziel|musik|geräusche?|temps|lieu|sujet|style|sons?|tiempo|lugar|tema|luz|sonidos?|tempo'
+        .'|luogo|suoni?'
+        .'|tom|local|cores';
+
+    /** What the name of a field ends with whatever stands before ("Cinematic direction:", "Hook variations:"). */
+    private const NOUN = '(?!(?:the|his|her|its|my|our|your|their|this|that|these|those|one|two|three|no|some|all'
+        .'|and|but)\b)'
+        .'(?-i:\p{Lu})[\p{L}\'’-]+(?:[ \/&-]+[\p{L}\'’-]+){0,2} (?:directions?|cues?|prompts?|suggestions?'
+        .'|overlays?|visuals?'
+        .'|footage|b[ -]?roll|soundtrack|hash ?tags?|keywords?|thumbnails?|options|variations|ideas|notes'
+        .'|platforms?|runtime'
+        .'|duration|length|audience|aspect ratio|title|caption|palette|transitions?|effects|graphics?|tone|pacing)';
 
     private string $one;
 
@@ -39,6 +58,10 @@ final readonly class Labels
         $bare = Marks::bare($line);
         if (Marks::ends($bare)) {
             return false;
+        }
+        if (preg_match("/^(?:{$this->words->counted})".self::NUMBER.'\s*[-–—:.|]+\s*(?:INT'
+            .'|EXT)[.\s\/].*$/iu', $bare) === 1) {
+            return true;
         }
         $bare = Timings::without((string) preg_replace('/\([^()]{0,60}\)/u', ' ', $bare));
         $bare = trim((string) preg_replace('/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/u', '', $bare));
@@ -72,6 +95,35 @@ final readonly class Labels
         return preg_match($dashed, $text, $found) === 1 && mb_strtoupper($found[1]) === $found[1] ? $found[0] : '';
     }
 
+    /**
+     * Whether a line numbers a part and gives it a title ("Part 2: The Rule") that stands above the part's words.
+     *
+     * @param  string  $next  the next line that is not empty
+     */
+    public function isTitled(string $line, string $next): bool
+    {
+        $bare = Marks::bare($line);
+        $numbered = "/^(?:{$this->words->counted})".self::NUMBER.self::ASIDE.'\s*[:：–—|.-]\s*(.+)$/iu';
+        if (Marks::ends($bare) || preg_match($numbered, $bare, $found) !== 1 || $this->lead($found[1]) !== '') {
+            return false;
+        }
+        $words = preg_split('/\s+/u', trim($found[1])) ?: [];
+        $large = preg_grep('/^\W*[\p{Lu}\p{N}]/u', $words) ?: [];
+        $next = Marks::bare($next);
+
+        $isAbove = $this->lead($next) === '' && $this->field($next) === null
+            ? Marks::ends($next) && (count($large) >= 0.5 * count($words) || count($words) <= 3)
+            : ! $this->isNumbered($next);
+
+        return count($words) <= 8 && $isAbove;
+    }
+
+    /** Whether a text begins with the name and number of a part. */
+    public function isNumbered(string $text): bool
+    {
+        return preg_match('/^'.Marks::EMPHASIS."[\\[(]?(?:{$this->words->counted})".self::NUMBER.'/iu', $text) === 1;
+    }
+
     /** Whether a label names who speaks and not a part of the script. */
     public function isVoice(string $label): bool
     {
@@ -81,19 +133,28 @@ final readonly class Labels
     /** What kind of field a text is; null where it is none. The colon follows its name directly. */
     public function field(string $text): ?RunKind
     {
+        // Words after a bracket are not the field's.
+        if (preg_match('/^[*_\s]*(?:\[[^\]]*\]|\([^)]*\))(?=.*\p{L})/u', $text) === 1) {
+            return null;
+        }
         $mark = Marks::EMPHASIS;
         $is = static fn (string $names): bool => preg_match(
-            "/^{$mark}[\\[(]?{$mark}(?:{$names})(?:\\s*(?:\\/|&|\\+|and|und|et|y|e|o)\\s*(?:{$names}))?".self::NUMBER.'?'
+            "/^{$mark}[\\[(]?{$mark}(?:{$names})(?:".self::JOIN."(?:{$names}))?".self::NUMBER.'?'
                 .self::ASIDE.$mark.'[\])]?'.$mark.self::COLON.'/iu',
             $text,
         ) === 1;
-        $rest = trim((string) preg_replace('/^[^:：]*[:：]/u', '', $text));
+        $rest = trim((string) preg_replace('/^[^:：]*[:：]/u', '', $text), ' *_');
         $saysIt = Marks::ends($rest) && preg_match_all('/\S+/u', $rest) >= 4;
+        if ($saysIt && preg_match('/^(?:'.self::WEAK.')\s*:\s+\p{Ll}/iu', $text) === 1
+            && preg_match('/:\s+\p{Ll}/u', $text) === 1 && ! Directions::saysNothing($rest, $this->words)) {
+            return null;
+        }
 
         return match (true) {
             $is($this->words->sounds) => RunKind::Music,
-            $is($this->words->fields) => $this->isTitle($text) ? RunKind::Heading : RunKind::Field,
+            $is($this->words->fields) => $rest !== '' && $this->isTitle($text) ? RunKind::Heading : RunKind::Field,
             $is($this->words->pictures) => RunKind::Picture,
+            $is(self::NOUN) => RunKind::Field,
             $is($this->words->either) && ! $saysIt && trim($rest, '*_ ') !== '' => RunKind::Field,
             default => null,
         };

@@ -58,7 +58,9 @@ final readonly class LineLead
         $bare = Marks::bare($line);
         $bare = substr($bare, strlen($this->timings->lead($bare)));
 
-        return $this->labels->lead($bare) === '' ? $this->labels->field($bare) : null;
+        $isLabel = $this->labels->isNumbered($bare) && $this->labels->lead($bare) !== '';
+
+        return $isLabel ? null : $this->labels->field($bare);
     }
 
     private function next(string $rest): ?ScriptRun
@@ -72,7 +74,7 @@ final readonly class LineLead
         return $of($mark === $rest ? '' : $mark, RunKind::Markup)
             ?? $of($sign, RunKind::Symbol)
             ?? $of($this->timings->lead($rest), RunKind::Timing)
-            ?? ($this->labels->field($rest) !== null ? null : $this->label($rest));
+            ?? ($this->field($rest) !== null ? null : $this->label($rest));
     }
 
     private function label(string $rest): ?ScriptRun

@@ -12,7 +12,7 @@ final readonly class Speakers
 {
     private const WORD = "(?:\\p{Lu}[\\p{L}\\p{M}'’.-]*|\\p{Arabic}{2,12})";
 
-    private const NAME = self::WORD.'(?: '.self::WORD.'){0,2}(?: \d{1,2})?';
+    private const NAME = self::WORD.'(?: (?:'.self::WORD.'|\p{Ll}{2,12})){0,2}(?: (?:\d{1,2}|[A-Z]))?';
 
     /** @param  array<string, true>  $names */
     private function __construct(private array $names, private Labels $labels)
@@ -24,6 +24,9 @@ final readonly class Speakers
     {
         $turns = [];
         foreach ($lines as $line) {
+            // A name in capitals may have a full stop for its colon, one in bold a dash.
+            $line = (string) preg_replace('/^\s*(\p{Lu}{2}[\p{Lu} ]{0,20})\.\s(?=\S)/u', '$1: ', $line);
+            $line = (string) preg_replace('/^\s*\*\*('.self::NAME.')\*\*\s*[–—-]\s/u', '$1: ', $line);
             $bare = Marks::bare($line);
             $bare = substr($bare, strlen($timings->lead($bare)));
             if (preg_match('/^('.self::NAME.')(?:\s*\([^)]*\))?\s*[:：](?:\s|$)/u', $bare, $found) === 1 &&
@@ -46,7 +49,11 @@ final readonly class Speakers
         $mark = Marks::EMPHASIS;
         $aside = '(?:\s*(?:\([^)]*\)|\[[^\]]*\]))?';
         $pattern = "/^{$mark}\\[?{$mark}(".self::NAME."){$mark}{$aside}{$mark}\\]?{$mark}\\s*[:：]{$mark}(?:\\s+|$)/u";
-        if (preg_match($pattern, $text, $found) !== 1) {
+        $dashed = '/^\*\*('.self::NAME.')\*\*\s*[–—-]\s+/u';
+        if (preg_match('/^(\p{Lu}{2}[\p{Lu} ]{0,20})\.\s+/u', $text, $found) === 1 && isset($this->names[$found[1]])) {
+            return $found[0];
+        }
+        if (preg_match($pattern, $text, $found) !== 1 && preg_match($dashed, $text, $found) !== 1) {
             // A mark of two letters may be closed up.
             return preg_match("/^{$mark}(?:[QA]|V\\.?O\\.?){$mark}\\s*[:.]{$mark}\\s+/u", $text, $found) === 1 &&
                 isset($this->names[rtrim($found[0], ':. *_')]) ? $found[0] : '';

@@ -40,11 +40,14 @@ final readonly class Timings
                 $times[] = self::seconds($found[1]);
             }
         }
-        $sorted = $times;
-        sort($sorted);
         $count = count($times);
+        $areRising = $count >= 3 || ($count === 2 && $times[0] === 0.0);
+        for ($i = 1; $i < $count; $i++) {
+            // A second list begins at nought again.
+            $areRising = $areRising && ($times[$i] >= $times[$i - 1] || $times[$i] === 0.0);
+        }
 
-        return new self($sorted === $times && ($count >= 3 || ($count === 2 && $times[0] === 0.0)));
+        return new self($areRising);
     }
 
     /** The timing that a text begins with, with what parts it from the words; empty where it begins with none. */

@@ -6,7 +6,9 @@ namespace RapidReel\Script\Cleanup\Form;
 
 use RapidReel\Script\RunKind;
 
-/** A code fence, and the head between two rules: generators put a script into the one and facts of it into the other. */
+/**
+ * A code fence, and the head between two rules: generators put a script into the one and facts of it into the other.
+ */
 final class Fences
 {
     /** A fence with fewer words holds no script. */
@@ -58,7 +60,8 @@ final class Fences
                     return array_fill($from, $i - $from + 1, RunKind::Field);
                 }
                 $from = $i;
-            } elseif ($from === null || preg_match('/^(?:[\p{L}][\p{L}\p{N} _.-]{0,40}:(?:\s.*)?|-\s.*|#.*)?$/u', $line) !== 1) {
+            } elseif ($from === null || preg_match('/^(?:[\p{L}][\p{L}\p{N} _.-]{0,40}:(?:\s.*)?|-\s.*'
+                .'|#.*)?$/u', $line) !== 1) {
                 return [];
             }
         }

@@ -20,7 +20,10 @@ final class Forms
     public static function among(array $lines, WordList $words, LineLead $leads): array
     {
         // A line that the operator has brought back is of the form that it was of.
-        $plain = array_map(static fn (string $line): string => (string) preg_replace('/^(\s*)\\\\/', '$1', $line), $lines);
+        $plain = array_map(
+            static fn (string $line): string => (string) preg_replace('/^(\s*)\\\\/', '$1', $line),
+            $lines,
+        );
         $kinds = Fences::head($plain) + Fences::among($plain);
         $kinds += array_map(
             static fn (): RunKind => RunKind::Furniture,
@@ -35,7 +38,7 @@ final class Forms
         $screenplay = Screenplay::among($rest, $leads->labels);
         $kinds += $screenplay;
         if ($screenplay === []) {
-            $kinds += Transcript::among($rest, $leads);
+            $kinds += Transcript::among($rest, $leads) + Facts::among($rest, $leads->labels);
         }
         $known = [];
         foreach ($kinds as $i => $kind) {

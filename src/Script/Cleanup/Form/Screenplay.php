@@ -12,7 +12,8 @@ final class Screenplay
 {
     private const PLACE = '/^\s*(?:\d+[.\s]*)?(?:INT|EXT|I\/E|INT\.?\s*\/\s*EXT)(?:\.|\s)\s*\S/u';
 
-    private const CUT = '/^\s*(?:FADE (?:IN|OUT|TO)|(?:SMASH |MATCH |JUMP )?CUT TO|DISSOLVE TO|ABBLENDE|AUFBLENDE|FONDU)\b/u';
+    private const CUT = '/^\s*(?:FADE (?:IN|OUT|TO)|(?:SMASH |MATCH |JUMP )?CUT TO|DISSOLVE TO|ABBLENDE|AUFBLENDE'
+        .'|FONDU)\b/u';
 
     /**
      * @param  list<string>  $lines

@@ -74,7 +74,7 @@ final readonly class Tables
             $kinds[$spoken] = null;
         }
 
-        return $kinds;
+        return array_values($kinds);
     }
 
     private function is(string $names, string $head): bool
@@ -115,7 +115,8 @@ final readonly class Tables
     {
         $runs = [];
         $column = str_starts_with(ltrim($line, ' '), $parting) ? -1 : 0;
-        foreach (preg_split('/((?<!\\\\)'.preg_quote($parting, '/').')/', $line, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $i => $cell) {
+        $parts = preg_split('/((?<!\\\\)'.preg_quote($parting, '/').')/', $line, -1, PREG_SPLIT_DELIM_CAPTURE);
+        foreach ($parts ?: [] as $i => $cell) {
             if ($i % 2 === 1) {
                 $runs[] = new ScriptRun($cell, RunKind::Markup);
                 $column++;

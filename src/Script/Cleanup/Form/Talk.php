@@ -19,11 +19,19 @@ final readonly class Talk
     private const SCRIPT = '/\b(?:scripts?|voice[ -]?over|drafts?|skript|guion|guión|roteiro|copione|sprechertext|'
         .'video|reel|shorts?|vídeo|vidéo)\b|سكريبت|سيناريو/iu';
 
-    private const FOR_YOU = '/\b(?:for you|you (?:asked|requested|wanted|can use)|as requested|below|based on|short-form'
+    private const FOR_YOU = '/\b(?:for you|you (?:asked|requested|wanted|can use)|as requested|below|based on'
+        .'|short-form'
         .'|\d+(?:[ -]|\s*)(?:second|sekunden|seconde|segundo|secondi|word)s?|vertical|tailored|optimi[sz]ed|für dich'
         .'|für sie|pour (?:toi|vous)|para ti|para você|per te|de \d+ (?:secondes|segundos)|di \d+ secondi)\b|ثانية/iu';
 
-    private const NOD = '/^\W*(?:sure(?: thing)?|certainly|of course|absolutely|great|got it|definitely|perfect|klar|gerne?'
+    /** What a writer says of the script at its end. */
+    private const OF_IT = '/^\W*(?:this|the(?:se)?|dieses|das|ce|le|este|el|questo|il|o) (?:video )?(?:scripts?'
+        .'|version|draft'
+        .'|voice ?over|skript|guion|guión|roteiro|copione) (?:is|are|runs?|should|uses?|keeps?|can|will|has|comes|hooks'
+        .'|follows|clocks|was|takes|works|ist|dauert|dure|est|dura|es|é|è)\b/iu';
+
+    private const NOD = '/^\W*(?:sure(?: thing)?|certainly|of course|absolutely|great|got it|definitely|perfect'
+        .'|klar|gerne?'
         .'|natürlich|bien sûr|d[\'’]accord|claro|por supuesto|certo|com certeza|بالتأكيد|بالطبع)\b/iu';
 
     public function __construct(private WordList $words, private Labels $labels)
@@ -86,10 +94,17 @@ final readonly class Talk
     private function closing(array $lines, array $filled): array
     {
         $kinds = [];
-        foreach (array_slice(array_reverse($filled), 0, 8) as $i) {
+        $listed = [];
+        foreach (array_slice(array_reverse($filled), 0, 9) as $i) {
             $line = Marks::bare($lines[$i]);
-            if ($this->offers($line)) {
+            $heads = $listed !== [] && preg_match("/^\\W*{$this->words->offer}.*:$/iu", $line) === 1;
+            if ($heads || $this->offers($line)) {
                 $kinds[$i] = RunKind::Remark;
+                $kinds += preg_match('/[:：]$/u', $line) === 1 ? array_fill_keys($listed, RunKind::Remark) : [];
+                $listed = [];
+            } elseif (preg_match('/^\s*(?:[-*•]|\d+[.)])\s/u', $lines[$i]) === 1) {
+                // What is offered may stand in a list under the offer.
+                $listed[] = $i;
             } elseif (
                 preg_match('/^(?:[\W_]*|(?:#\p{L}[\p{L}\p{N}_]*\s*)+)$/u', trim($lines[$i])) !== 1
                 && $this->labels->field($line) === null
@@ -103,6 +118,9 @@ final readonly class Talk
 
     private function offers(string $line): bool
     {
+        if (preg_match(self::OF_IT, $line) === 1) {
+            return true;
+        }
         $offer = "(?:^\\W*|(?<=[.!?…;,–—] )){$this->words->offer}";
         if (preg_match("/{$offer}/iu", $line) !== 1) {
             return false;
@@ -110,7 +128,8 @@ final readonly class Talk
 
         return preg_match("/(?<!\\p{L}){$this->words->product}(?!\\p{L})/iu", $line) === 1
             || preg_match('/^(?:let me know (?:what you think|how)|feel free to (?:adjust|edit|change|ask)|(?:i )?hope '
-                .'(?:this|that|it) (?:helps|works|is what)|(?:i )?hope you (?:like|enjoy) (?:it|this))\b/iu', $line) === 1;
+                .'(?:this|that|it) (?:helps|works|is what)|(?:i )?hope you (?:like|enjoy) (?:it'
+                .'|this))\b/iu', $line) === 1;
     }
 
     /**

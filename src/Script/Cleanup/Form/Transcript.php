@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Script\Cleanup\Form;
 
 use RapidReel\Script\Cleanup\LineLead;
+use RapidReel\Script\Cleanup\Marks;
 use RapidReel\Script\RunKind;
 
 /**
@@ -13,6 +14,9 @@ use RapidReel\Script\RunKind;
  */
 final class Transcript
 {
+    private const HEAD = '/^(?:full |video |show )?(?:transcript|transkript|transcription|transcripción'
+        .'|trascrizione|transcrição)\W*$/iu';
+
     private const FEWEST = 4;
 
     /** Of the lines between the first mark and the last, so many have one, or every second one is one. */
@@ -23,6 +27,25 @@ final class Transcript
      * @return array<int, RunKind> by the number of the line
      */
     public static function among(array $lines, LineLead $leads): array
+    {
+        foreach ($lines as $i => $line) {
+            if ($i > 0 && preg_match(self::HEAD, Marks::bare($line)) === 1) {
+                // Under its own heading, whatever was copied along with it.
+                $under = self::marks(array_fill(0, $i + 1, '') + $lines, $leads);
+                $above = array_filter(array_slice($lines, 0, $i), static fn (string $line): bool => trim($line) !== '');
+
+                return $under === null ? [] : $under + array_map(static fn (): RunKind => RunKind::Remark, $above);
+            }
+        }
+
+        return self::marks($lines, $leads) ?? [];
+    }
+
+    /**
+     * @param  list<string>  $lines
+     * @return array<int, RunKind>|null null where it is no transcript
+     */
+    private static function marks(array $lines, LineLead $leads): ?array
     {
         $marked = [];
         $alone = 0;
@@ -46,14 +69,14 @@ final class Transcript
         }
         $count = count($marked);
         if ($count < self::FEWEST) {
-            return [];
+            return null;
         }
         [$first, $last] = [$marked[0], $marked[$count - 1]];
         $between = count(array_filter($filled, static fn (int $i): bool => $i >= $first && $i <= $last));
         // Marks with nothing after them, each above its own lines.
         $areAlone = $alone >= 0.8 * $count && $count >= 0.3 * $between;
         if ($count < self::SHARE * $between && ! $areAlone) {
-            return [];
+            return null;
         }
         // The last mark's own lines go on to the next blank one.
         $end = $last;
@@ -68,6 +91,6 @@ final class Transcript
         }
 
         // Where most of it stands outside, the marks are not throughout.
-        return count($kinds) <= 0.5 * count($filled) ? $kinds : [];
+        return count($kinds) <= 0.5 * count($filled) ? $kinds : null;
     }
 }

@@ -10,7 +10,9 @@ final class English
     public static function list(): WordList
     {
         return new WordList(
-            parts: '(?:the |opening |closing |final |main |strong |visual |first |last )?(?:hook|intro|introduction'
+            parts: '(?:video |short |script |episode )?(?:outline|overview|transcript)|'
+                .'background|context|middle(?: section| part)?|'
+                .'(?:the |opening |closing |final |main |strong |visual |first |last )?(?:hook|intro|introduction'
                 .'|outro|opening|opener|close|closing|closer|cta|call[ -]to[ -]action|body|build[ -]?up|set[ -]?up'
                 .'|pay[ -]?off|twist|climax|beat|content|conclusion|teaser|cold open|ending|end|story|narration'
                 .'|script|reveal|voice ?over script|transition line|loop|punch ?line)(?: (?:line|section|sentence'
@@ -19,7 +21,9 @@ final class English
             voices: 'host|narrator|narration|narrative|voice[ -]?over(?: (?:text|line|script|artist))?|v\.? ?o\.?|vo'
                 .'|speaker(?: ?\d+)?|presenter|announcer|interviewer|interviewee|guest|spoken(?: text| line| words)?'
                 .'|dialogue|creator|you say|say|speech|on[ -]camera|talent',
-            pictures: '(?:suggested |key |main |opening |possible )?(?:visuals?|images?|pictures?|photos?|b[ -]?roll'
+            pictures: 'cut ?aways?|stills?|storyboard|on screen we see|we see|'
+                .'(?:opening|closing|final|first|last|establishing|hero) (?:shot|image|frame|visual)|'
+                .'(?:suggested |key |main |opening |possible )?(?:visuals?|images?|pictures?|photos?|b[ -]?roll'
                 .'|footage|clip|stock(?: footage| video)?|video|animation|illustration|scene description'
                 .'|background(?: video| image)?|setting)(?: (?:cues?|ideas?|prompts?|suggestions?|directions?|notes?'
                 .'|descriptions?|elements?|shows?))?|(?:ai |midjourney |stable diffusion )?(?:image|video'
@@ -29,7 +33,11 @@ final class English
             sounds: '(?:background |intro |outro |suggested |theme )?(?:music|song|soundtrack|track|bgm)(?: (?:cues?'
                 .'|mood|style|suggestions?|notes?))?|sfx|fx|sound(?: ?effects?| ?design| ?cues?|s)?'
                 .'|ambient(?: sound)?|ambience|audio (?:cues?|notes?|mood)',
-            fields: 'on[ -]?screen(?: text| caption| title| graphics?)?|text (?:on[ -]?screen|overlay|card)'
+            fields: '(?:key|core|main) (?:message|takeaway|idea)|takeaways?|logline|premise|concept|brief|'
+                .'(?:post |video |reel )?(?:caption|title|description) for .{1,24}|(?:estimated |total |approx\.?'
+                .' |approximate |target )*(?:run[ -]?time|duration|'
+                .'length|reading time|read time|speaking time|word count)|coordinates|end screen|end card|'
+                .'on[ -]?screen(?: text| caption| title| graphics?)?|text (?:on[ -]?screen|overlay|card)'
                 .'|overlay(?: text)?|captions?|sub ?titles?|super|title card|titles?(?: options| ideas| card)?'
                 .'|working title|video title|headline|negative prompt|duration|total duration|run ?time'
                 .'|run(?:ning)? time|length|estimated (?:length|duration|runtime|time)|time(?: ?codes?| ?stamps?'
@@ -65,7 +73,8 @@ final class English
                 .'|slow(?:ly|er)?|fast(?:er)?|calm\w*|excited\w*|serious\w*|smil\w*|nods?|nodding|looks? (?:to|at'
                 .'|into)|breath\w*|emphasis|emphatic\w*|tone|music|song|sfx|fx|sounds?|theme|drums?|drumroll|strings'
                 .'|piano|bell tolls|ambient|ambience|audio|gestur\w*|points?(?: to)?|holds?|to camera|off[ -]?screen'
-                .'|voice[ -]?over|v\.?o\.?|o\.s\.|cont\'d|applause|wav(?:es?|ing)|yawn\w*|stammer\w*|shout\w*|yell\w*|mutter\w*|cheer\w*|crying|sobbing|gasps?|shrugs?|turns?'
+                .'|voice[ -]?over|v\.?o\.?|o\.s\.|cont\'d|applause|wav(?:es?|ing)|yawn\w*|stammer\w*|shout\w*'
+                .'|yell\w*|mutter\w*|cheer\w*|crying|sobbing|gasps?|shrugs?|turns?'
                 .'|enters?|exits?|overlay|graphic|hook|intro|outro|cta|scene|narrator|host|inaudible|crosstalk'
                 .'|clears throat|ominous|upbeat|sad(?:ly)?|angrily|angry|gently|warm(?:ly)?|deadpan|sarcastic\w*'
                 .'|mysterious\w*|whoosh|thunder|footsteps|insert',
@@ -92,7 +101,14 @@ final class English
                 .'|donate|support|help|faq|podcasts?|videos?|photos|life(?:style)?|food|world|local|science'
                 .'|tech(?:nology)?|history|more|jobs|careers|newsletter|my account|cart|privacy(?: policy)?|terms'
                 .'|imprint|share|print|save|email|topics',
-            sure: '(?:read (?:more|also|next|on)|related|see also|also read|recommended|more on this|don\'t miss'
+            sure: '(?:sign|log) in to .{1,40}|[\d.,]+ ?[km]? (?:views|subscribers|followers|plays|shares)\b.{0,40}|'
+                .'view (?:this )?(?:e-?mail|newsletter)? ?in (?:your )?browser|unsubscribe.{0,40}|(?:update'
+                .'|manage) (?:your )?(?:e-?mail )?'
+                .'(?:preferences|subscriptions?)|forward (?:this )?to a friend|you (?:are receiving|received)'
+                .' this e-?mail.*|'
+                .'continue reading.{0,20}|from .{1,30}encyclopa?edia|.{1,60}\[edit\]|listen to (?:this'
+                .' )?(?:article|story)|'
+                .'(?:read (?:more|also|next|on)|related|see also|also read|recommended|more on this|don\'t miss'
                 .'|up next)\s*[:>→»–-]\s*\S.{0,120}|share this (?:on|via) [^.!?]{1,25}|share (?:on|to) [^.!?]{1,25}'
                 .'|share with your (?:friends|network)|(?:tap|click) to (?:tweet|share|expand|zoom|enlarge)'
                 .'|listen to this (?:article|story)|listen \d.{0,12}|\d+ ?min(?:ute)?s?(?: read)?|advertisement'

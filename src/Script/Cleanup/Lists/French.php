@@ -13,11 +13,11 @@ final class French
             parts: '(?:l[\'’]|le |la )?(?:accroche|introduction|intro|début|corps|développement|milieu|chute'
                 .'|conclusion|fin|clôture|appel à l[\'’]action|outro|cta|hook|révélation|rebondissement'
                 .'|phrase d[\'’]accroche|message clé)',
-            counted: 'scène|partie|plan|séquence|chapitre|section|diapositive|acte|étape visuelle|image',
+            counted: 'scène|partie|plan|séquence|chapitre|section|diapositive|acte|étape visuelle',
             voices: 'narrateur|narratrice|narration|voix[ -]?off|v\\.?o\\.?|présentateur|présentatrice'
                 .'|animateur|animatrice|intervenant(?:e)?(?: ?\\d+)?|tous|invitée?|dialogue|texte parlé'
                 .'|texte à dire|voix hors champ',
-            pictures: 'visuels?(?: suggérés?)?|images?|photos?|vidéos?|plan(?: large| serré| moyen)|gros plan'
+            pictures: 'visuels?(?: suggérés?)?|images?|photos?|vidéos?|plan(?: large| serré| moyen| fixe)?|gros plan'
                 .'|b[ -]?roll|caméra|arrière[ -]plan|décor|illustration|prompt(?: d[\'’]image| image| visuel)?'
                 .'|à l[\'’]image|on voit|action|description (?:visuelle|de la scène)|images d[\'’]illustration',
             sounds: 'musique(?: de fond)?|sons?|bruitages?|ambiance(?: sonore)?|effets? sonores?|sfx',

@@ -13,7 +13,7 @@ final class German
             parts: '(?:der |die |das )?(?:hook|aufhänger|einstieg|einleitung|intro|anfang|hauptteil|mittelteil'
                 .'|aufbau|wendung|wendepunkt|höhepunkt|schluss|schlusssatz|ende|abschluss|abspann|outro|fazit'
                 .'|auflösung|handlungsaufforderung|aufruf|cta|call[ -]to[ -]action|pointe|kernaussage)',
-            counted: 'szene|teil|abschnitt|kapitel|einstellung|folie|bild|akt|clip|takt',
+            counted: 'szene|teil|abschnitt|kapitel|einstellung|folie|akt|clip|takt',
             voices: 'sprecher(?:in)?(?:text)?(?: ?\\d+)?|erzähler(?:in)?|moderator(?:in)?|off[ -]?(?:stimme'
                 .'|text|sprecher(?:in)?)?|stimme aus dem off|voice[ -]?over|gesprochen(?:er text)?|ansage|alle'
                 .'|gast|interviewer(?:in)?|dialog',

@@ -17,7 +17,8 @@ final class Italian
             voices: 'narratore|narratrice|narrazione|voce fuori campo|voice[ -]?over|v\\.?o\\.?'
                 .'|speaker(?: ?\\d+)?|presentatore|presentatrice|conduttore|conduttrice|tutti|ospite|dialogo'
                 .'|testo parlato',
-            pictures: 'visual[ei]?|immagin[ei](?: suggerit[ae])?|foto|video|primo piano|campo lungo|b[ -]?roll'
+            pictures: 'visual[ei]?|visiv[oi]|immagin[ei](?: suggerit[ae])?|foto|video|primo piano|campo lungo|b['
+                .' -]?roll'
                 .'|telecamera|camera|sfondo|illustrazione|prompt(?: (?:dell[\'’])?immagine)?|si vede|azione'
                 .'|riprese',
             sounds: 'musica(?: di sottofondo)?|suon[oi]|effett[oi] sonor[oi]|rumori|sfx|atmosfera sonora',

@@ -76,7 +76,7 @@ final class WordLists
         $fields = [];
         foreach ($lists as $list) {
             foreach (get_object_vars($list) as $field => $words) {
-                $fields[$field][] = (string) $words;
+                $fields[$field][] = is_string($words) ? $words : '';
             }
         }
 
