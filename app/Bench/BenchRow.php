@@ -20,4 +20,10 @@ final readonly class BenchRow
     {
         return new self($what, sprintf($format, $measured), 'at most '.sprintf($format, $bound), $measured <= $bound);
     }
+
+    /** @param  string  $format  such as "%.2f s" */
+    public static function atLeast(string $what, float $measured, float $bound, string $format): self
+    {
+        return new self($what, sprintf($format, $measured), 'at least '.sprintf($format, $bound), $measured >= $bound);
+    }
 }

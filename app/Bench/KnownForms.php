@@ -32,6 +32,16 @@ final readonly class KnownForms
         return 1 - count($this->wrong) / $this->cases;
     }
 
+    /** @return list<BenchRow> */
+    public function rows(): array
+    {
+        return [
+            BenchRow::atLeast("{$this->cases} scripts as pasted, words kept", 100 * $this->spokenKept, 99, '%.1f %%'),
+            BenchRow::atLeast('the same, notes and furniture not spoken', 100 * $this->silentRemoved, 97, '%.1f %%'),
+            BenchRow::atLeast('the same, right to the letter', 100 * $this->right(), 85, '%.1f %%'),
+        ];
+    }
+
     public static function in(string $folder): self
     {
         $cases = 0;

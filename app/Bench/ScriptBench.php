@@ -73,7 +73,7 @@ final readonly class ScriptBench
         return BenchRow::atMost(
             sprintf('%d scripts of %d words taken in, cleaned, split, estimated, reviewed', self::SCRIPTS, self::WORDS),
             $usage->wall,
-            10,
+            5,
             '%.1f s',
         );
     }

@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Bench\BenchRow;
 use App\Bench\ExportBench;
+use App\Bench\KnownForms;
 use App\Bench\ScriptBench;
 use App\Bench\VoiceBench;
 use App\Gateways\Voices\VoiceRates;
@@ -40,6 +41,7 @@ final class BenchCommand extends Command
             $this->tell('Voices and words…');
             array_push($rows, ...app(VoiceBench::class)->run(storage_path('bench/speech')));
             $this->tell('Scripts and rundown…');
+            array_push($rows, ...KnownForms::in(base_path('tests/Standards/forms'))->rows());
             array_push($rows, ...app(ScriptBench::class)->run(storage_path('bench/bench.sqlite')));
             $this->table(
                 ['what', 'measured', 'bound', ''],

@@ -7,6 +7,7 @@ namespace App\Intake;
 use FilesystemIterator;
 use RapidReel\Base\Refusal;
 use RapidReel\Intake\FrontMatter;
+use RapidReel\Intake\ScriptParts;
 use RapidReel\Intake\ScriptSource;
 use RapidReel\Intake\SubtitleText;
 use RapidReel\Intake\TextEncoding;
@@ -35,7 +36,8 @@ final readonly class ScriptFiles
     }
 
     /**
-     * Scripts in one text, parted by a line of three or more hyphens. Front matter may stand between two such lines.
+     * Scripts in one text, parted by a line of three or more hyphens. Front matter may stand between two such lines,
+     * and what says nothing stays with the script beside it.
      *
      * @return list<ScriptSource>
      */
@@ -45,26 +47,13 @@ final readonly class ScriptFiles
         if (SubtitleText::isOne($text)) {
             $text = SubtitleText::script($text);
         }
-        $sources = [];
-        $head = '';
-        foreach ((array) preg_split('/^[ \t]*-{3,}[ \t]*$/m', $text) as $part) {
-            $part = trim((string) $part);
-            if ($part === '') {
-                continue;
-            }
-            if ($head === '' && FrontMatter::isHeadAlone($part)) {
-                $head = $part;
 
-                continue;
-            }
-            $sources[] = FrontMatter::read($head === '' ? $part : "$head\n\n$part");
-            $head = '';
-        }
-        if ($head !== '') {
-            $sources[] = new ScriptSource($head);
-        }
-
-        return $sources;
+        return array_map(
+            static fn (array $part): ScriptSource => $part['head'] === '' || $part['text'] === ''
+                ? FrontMatter::read($part['text'])
+                : FrontMatter::read("{$part['head']}\n\n{$part['text']}"),
+            ScriptParts::of($text),
+        );
     }
 
     /** The text that gives these scripts again. */

@@ -77,7 +77,7 @@ final class Furniture
         '(?:log|sign) ?(?:in|out|up)|register|search(?:\.\.\.|…)?|menu|home|help|contact(?: us)?|about(?: us)?|careers'
             .'|imprint|privacy|terms|faqs?|(?:tags|categories|category|topics|source)\s*:.*|\d+ of \d+|(?:previous'
             .'|next)',
-        '(?:photo(?:graph)?|image|picture)\s*:.*',
+        '(?:photo(?:graph)?|image|picture|foto|bild|grafik|imagen|imagem|immagine|صورة)\s*:.*',
     ];
 
     /** Heads of lists of other articles: the short lines under them go with them. */

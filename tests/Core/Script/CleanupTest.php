@@ -7,6 +7,9 @@ namespace Tests\Core\Script;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Script\RunKind;
+use RapidReel\Script\Scene;
+use RapidReel\Script\SceneRole;
+use RapidReel\Script\ScriptNote;
 use RapidReel\Script\ScriptReader;
 
 /** What comes along when scripts are copied from elsewhere: common practice, no published source. */
@@ -56,6 +59,16 @@ final class CleanupTest extends TestCase
             'a time' => ['(0:12) The lamp went out.', RunKind::Timing],
             'a speaker' => ['NARRATOR: The lamp went out.', RunKind::Speaker],
             'a camera note in curly brackets' => ['{close-up} The lamp went out.', RunKind::Direction],
+            'a field of production' => ["Tone: warm, slow\nThe lamp went out.", RunKind::Field],
+            'a field of pictures' => ["Image prompt: a dark tower\nThe lamp went out.", RunKind::Picture],
+            'a cell of a table' => [
+                "| Visual | Narration |\n|---|---|\n| a dark tower | The lamp went out. |", RunKind::Picture,
+            ],
+            'a writer\'s remark' => ["Here's a short script for you:\nThe lamp went out.", RunKind::Remark],
+            'a line of what happens in a screenplay' => [
+                "INT. TOWER - NIGHT\n\nIt is dark.\n\nEDDA\nThe lamp went out.\n\nCUT TO:", RunKind::Picture,
+            ],
+            'a fact of a head' => ["---\nslug: lamp\n---\nThe lamp went out.", RunKind::Field],
             'a way to a link' => ["The lamp went out.\nRead more at https://example.org #lamp", RunKind::Furniture],
         ];
     }
@@ -83,6 +96,27 @@ final class CleanupTest extends TestCase
                 }
             }
         }
+    }
+
+    /** @return array<string, array{string, string}> */
+    public static function pictures(): array
+    {
+        return [
+            'a field' => ["Visual: a dark tower\nThe lamp went out.", 'a dark tower'],
+            'a field in bold' => ["**Image prompt 2:** a dark tower\nThe lamp went out.", 'a dark tower'],
+            'a field in another language' => ["Bild: ein dunkler Turm\nDas Licht ging aus.", 'ein dunkler Turm'],
+            'a column' => ["| Visual | Voice |\n|---|---|\n| a dark tower | The lamp went out. |", 'a dark tower'],
+            'a bracket' => ['The lamp went out. [Show: a dark tower]', 'a dark tower'],
+        ];
+    }
+
+    #[DataProvider('pictures')]
+    public function test_what_is_to_be_seen_becomes_the_brief_of_its_scene(string $text, string $picture): void
+    {
+        $script = (new ScriptReader)->read($text);
+        $notes = $script->notes([new Scene(SceneRole::Hook, $script->spoken())]);
+
+        self::assertContains($picture, array_map(static fn (ScriptNote $note): ?string => $note->picture(), $notes));
     }
 
     public function test_there_is_nothing_to_bring_back_in_what_is_spoken(): void

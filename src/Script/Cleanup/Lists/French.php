@@ -67,8 +67,8 @@ final class French
                 .'|recevez)\\b.*(?:newsletter|lettre d[\'’]information|e-?mail).*'
                 .'|par (?-i:\\p{Lu}[\\p{L}’\'.-]+ \\p{Lu}[\\p{L}’\'.-]+)(?:,? .{0,20})?|(?:publié|mis à jour'
                 .'|modifié|posté)e?(?: le|:)\\s.{0,12}\\d.{0,40}|(?:le )?\\d{1,2}(?:er)? (?:janvier|février'
-                .'|mars|avril|mai|juin|juillet|août|septembre|octobre|novembre|décembre) \\d{4}.{0,20}|(?:photo'
-                .'|crédits?(?: photo)?|image|légende|source)\\s*:\\s*.*|.{0,80}\\((?:photo|crédit'
+                .'|mars|avril|mai|juin|juillet|août|septembre|octobre|novembre|décembre) \\d{4}.{0,20}'
+                .'|(?:crédits?(?: photo)?|légende|source)\\s*:\\s*.*|.{0,80}\\((?:photo|crédit'
                 .'|image)\\b[^)]*\\)|temps de lecture.{0,20}|\\d+ min(?:utes)? de lecture|lecture \\d.{0,10}'
                 .'|tous droits réservés\\.?|aller au contenu(?: principal)?|retour (?:en haut|à l[\'’]accueil)'
                 .'|haut de page|publicité|laisser un commentaire|il y a \\d+ (?:heures|jours|minutes)',

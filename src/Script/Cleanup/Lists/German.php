@@ -70,8 +70,8 @@ final class German
                 .'|(?:zum|für den) newsletter anmelden.*|abonnieren sie .{0,30}newsletter.*'
                 .'|von (?-i:\\p{Lu}[\\p{L}’\'.-]+ \\p{Lu}[\\p{L}’\'.-]+)|(?:stand|veröffentlicht|aktualisiert'
                 .'|zuletzt aktualisiert|erschienen)(?: am|:)?\\s.{0,12}\\d.{0,30}|\\d{1,2}\\. (?:januar|februar'
-                .'|märz|april|mai|juni|juli|august|september|oktober|november|dezember) \\d{4}.{0,20}|(?:foto'
-                .'|bild|quelle|bildquelle|bildrechte|grafik)s?\\s*:\\s*.*|.{0,80}\\((?:foto|bild'
+                .'|märz|april|mai|juni|juli|august|september|oktober|november|dezember) \\d{4}.{0,20}|(?:quelle'
+                .'|bildquelle|bildrechte)\\s*:\\s*.*|.{0,80}\\((?:foto|bild'
                 .'|quelle)\\b[^)]*\\)|lesezeit.{0,20}|\\d+ min(?:uten)? lesezeit|alle rechte vorbehalten\\.?'
                 .'|zum (?:inhalt|hauptinhalt) springen|nach oben|zur startseite|anzeige|werbung'
                 .'|kommentar (?:schreiben|verfassen)|vor \\d+ (?:stunden|tagen|minuten)',

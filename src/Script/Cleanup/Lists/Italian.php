@@ -64,8 +64,8 @@ final class Italian
                 .'|(?:iscriviti|abbonati|registrati|ricevi)\\b.*(?:newsletter|e-?mail).*'
                 .'|di (?-i:\\p{Lu}[\\p{L}’\'.-]+ \\p{Lu}[\\p{L}’\'.-]+)|(?:pubblicato|aggiornato)(?: il'
                 .'|:)?\\s.{0,12}\\d.{0,40}|\\d{1,2} (?:gennaio|febbraio|marzo|aprile|maggio|giugno|luglio'
-                .'|agosto|settembre|ottobre|novembre|dicembre) \\d{4}.{0,20}|(?:foto|crediti|immagine'
-                .'|fonte)\\s*:\\s*.*|.{0,80}\\((?:foto|crediti|immagine)\\b[^)]*\\)|tempo di lettura.{0,20}'
+                .'|agosto|settembre|ottobre|novembre|dicembre) \\d{4}.{0,20}|(?:crediti|fonte)\\s*:\\s*.*'
+                .'|.{0,80}\\((?:foto|crediti|immagine)\\b[^)]*\\)|tempo di lettura.{0,20}'
                 .'|tutti i diritti riservati\\.?|vai al contenuto(?: principale)?|torna (?:su|in alto'
                 .'|alla home)|pubblicità|lascia un commento|\\d+ (?:ore|giorni|minuti) fa',
             listHead: 'commenti(?: ?\\(\\d+\\))?|\\d+ commenti|riferimenti|fonti|bibliografia'

@@ -61,8 +61,8 @@ final class Portuguese
                 .'|os cookies))?|(?:inscreva-se|assine|subscreva|receba|cadastre-se)\\b.*(?:newsletter|boletim'
                 .'|e-?mail).*|por (?-i:\\p{Lu}[\\p{L}’\'.-]+ \\p{Lu}[\\p{L}’\'.-]+)(?:,? .{0,20})?|(?:publicado'
                 .'|atualizado|actualizado)(?: em|:)?\\s.{0,12}\\d.{0,40}|\\d{1,2} de (?:janeiro|fevereiro|março'
-                .'|abril|maio|junho|julho|agosto|setembro|outubro|novembro|dezembro) de \\d{4}.{0,20}|(?:foto'
-                .'|crédito|imagem|fonte)s?\\s*:\\s*.*|.{0,80}\\((?:foto|crédito|imagem)\\b[^)]*\\)'
+                .'|abril|maio|junho|julho|agosto|setembro|outubro|novembro|dezembro) de \\d{4}.{0,20}|(?:crédito'
+                .'|fonte)s?\\s*:\\s*.*|.{0,80}\\((?:foto|crédito|imagem)\\b[^)]*\\)'
                 .'|tempo de leitura.{0,20}|\\d+ min(?:utos)? de leitura|todos os direitos reservados\\.?|(?:ir'
                 .'|pular|saltar) para o conteúdo(?: principal)?|voltar (?:ao topo|ao início)|publicidade'
                 .'|deixe um comentário|há \\d+ (?:horas|dias|minutos)',

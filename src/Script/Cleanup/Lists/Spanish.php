@@ -67,7 +67,7 @@ final class Spanish
                 .'|por (?-i:\\p{Lu}[\\p{L}’\'.-]+ \\p{Lu}[\\p{L}’\'.-]+)(?:,? .{0,20})?|(?:publicado'
                 .'|actualizado)(?: el|:)?\\s.{0,12}\\d.{0,40}|\\d{1,2} de (?:enero|febrero|marzo|abril|mayo'
                 .'|junio|julio|agosto|septiembre|octubre|noviembre|diciembre) (?:de |del )?\\d{4}.{0,20}'
-                .'|(?:foto|crédito|imagen|fuente)\\s*:\\s*.*|.{0,80}\\((?:foto|crédito|imagen)\\b[^)]*\\)'
+                .'|(?:crédito|fuente)\\s*:\\s*.*|.{0,80}\\((?:foto|crédito|imagen)\\b[^)]*\\)'
                 .'|tiempo de lectura.{0,20}|\\d+ min(?:utos)? de lectura|todos los derechos reservados\\.?'
                 .'|(?:ir|saltar) al contenido(?: principal)?|volver (?:arriba|al inicio)|publicidad'
                 .'|deja(?:r)? un comentario|hace \\d+ (?:horas|días|minutos)',
