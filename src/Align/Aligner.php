@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace RapidReel\Align;
 
+use Generator;
 use RapidReel\Voice\Pcm;
 use RapidReel\Voice\WordTiming;
 
 /**
  * Finds when the words of a known text are spoken in a recording, by warping it onto a synthetic reference whose word
- * times are known: roughly over everything at first, then finely near that.
+ * times are known: roughly over everything at first, then finely near that. References by several voices agree on more
+ * than one knows.
  */
 final readonly class Aligner
 {
@@ -43,28 +45,52 @@ final readonly class Aligner
 
     /**
      * @param  Pcm  $recording  at any rate
-     * @param  Pcm  $reference  of the same text, at any rate
-     * @param  non-empty-list<WordTiming>  $words  of the text, with their times in the reference
-     * @param  (callable(): array{sound: Pcm, words: non-empty-list<WordTiming>})|null  $other  by another voice,
-     *     for a short recording that is far from the first
+     * @param  iterable<Reference>  $references  of the same text, by different voices, one at least. The first guides:
+     *     the others are held against the recording near where it found their words; for a short recording that is far
+     *     from the first, the second guides if that is nearer.
      *
      * @throws NotAlignable when there is no speech in the recording
      */
-    public function align(Pcm $recording, Pcm $reference, array $words, ?callable $other = null): Alignment
+    public function align(Pcm $recording, iterable $references): Alignment
     {
         $heard = SpeechFeatures::of(Resampler::to($recording, Cepstra::RATE), $this->cepstra);
         if (! $heard->levels->holdsSpeech() || $heard->count() < 3) {
             throw NotAlignable::noSpeech();
         }
         $isShort = $heard->count() < self::SHORT;
-        [$read, $rough, $likeness] = $this->compared($reference, $heard, $isShort);
-        if ($other !== null && $isShort && $likeness > self::NEAR) {
-            ['sound' => $second, 'words' => $secondWords] = $other();
-            [$otherRead, $otherRough, $otherLikeness] = $this->compared($second, $heard, $isShort);
-            if ($otherLikeness < $likeness) {
-                [$read, $rough, $likeness, $words] = [$otherRead, $otherRough, $otherLikeness, $secondWords];
-            }
+        $readers = (static fn (): Generator => yield from $references)();
+        if (! $readers->valid()) {
+            throw NotAlignable::noReference();
         }
+        $guide = $this->compared($readers->current(), $heard, $isShort);
+        $readers->next();
+        $others = [];
+        if ($isShort && $guide[2] > self::NEAR && $readers->valid()) {
+            $second = $this->compared($readers->current(), $heard, $isShort);
+            $readers->next();
+            [$guide, $other] = $second[2] < $guide[2] ? [$second, $guide] : [$guide, $second];
+            $others[] = [$other[0], $other[3]];
+        }
+        $found = $this->guided($guide, $heard, $isShort, $recording->durationMs());
+        $alignments = [$found];
+        foreach ($others as [$read, $words]) {
+            $alignments[] = $this->beside($read, $words, $heard, $found);
+        }
+        for (; $readers->valid(); $readers->next()) {
+            $reference = $readers->current();
+            $read = SpeechFeatures::of(Resampler::to($reference->sound, Cepstra::RATE), $this->cepstra);
+            $alignments[] = $this->beside($read, $reference->words, $heard, $found);
+        }
+
+        return Consensus::of($alignments);
+    }
+
+    /**
+     * @param  array{SpeechFeatures, WarpPath, float, non-empty-list<WordTiming>}  $guide
+     */
+    private function guided(array $guide, SpeechFeatures $heard, bool $isShort, int $durationMs): Alignment
+    {
+        [$read, $rough, $likeness, $words] = $guide;
         $band = $this->narrowBand(
             $rough,
             $isShort ? self::COARSE_IF_SHORT : self::COARSE,
@@ -75,18 +101,64 @@ final readonly class Aligner
 
         return (new PathReader($read, $heard, $path))->words(
             $words,
-            $recording->durationMs(),
+            $durationMs,
             $likeness < ($isShort ? self::ANOTHER_TEXT_IF_SHORT : self::ANOTHER_TEXT),
         );
     }
 
     /**
-     * @return array{SpeechFeatures, WarpPath, float} a reference with the rough path to it, and how like it the
-     *                                                recording is
+     * By another reader, near where its words were found by the first.
+     *
+     * @param  non-empty-list<WordTiming>  $words  with their times in what it read
      */
-    private function compared(Pcm $reference, SpeechFeatures $heard, bool $isShort): array
+    private function beside(SpeechFeatures $read, array $words, SpeechFeatures $heard, Alignment $found): Alignment
     {
-        $read = SpeechFeatures::of(Resampler::to($reference, Cepstra::RATE), $this->cepstra);
+        if ($read->count() < 3) {
+            return $found;
+        }
+        $last = $heard->count() - 1;
+        $places = [[0, 0]];
+        foreach ($words as $i => $word) {
+            foreach ([
+                [$word->startMs, $found->words[$i]->timing->startMs],
+                [$word->endMs, $found->words[$i]->timing->endMs],
+            ] as [$from, $to]) {
+                $row = $read->frameAt($from);
+                $column = $heard->frameAt($to);
+                [$lastRow, $lastColumn] = $places[count($places) - 1];
+                if ($row > $lastRow && $column >= $lastColumn) {
+                    $places[] = [$row, $column];
+                }
+            }
+        }
+        $places[] = [$read->count(), $last];
+        $band = [];
+        [$low, $high] = [0, 0];
+        $place = 0;
+        for ($i = 0, $count = $read->count(); $i < $count; $i++) {
+            while ($places[$place + 1][0] <= $i && $place + 2 < count($places)) {
+                $place++;
+            }
+            [$row, $column] = $places[$place];
+            [$nextRow, $nextColumn] = $places[$place + 1];
+            $middle = $column + (int) (($nextColumn - $column) * ($i - $row) / max(1, $nextRow - $row));
+            $from = $i === 0 ? 0 : min(max($low, $middle - self::RADIUS), $high + 1, $last);
+            $to = $i === $count - 1 ? $last : max($from, $high, min($last, $middle + self::RADIUS));
+            $band[] = [$from, $to];
+            [$low, $high] = [$from, $to];
+        }
+        $path = Warp::path($read->values, $heard->values, SpeechFeatures::SIZE, $band);
+
+        return (new PathReader($read, $heard, $path))->words($words, $found->durationMs, $found->isOfThisText);
+    }
+
+    /**
+     * @return array{SpeechFeatures, WarpPath, float, non-empty-list<WordTiming>} a reference with the rough path to it,
+     *     how like it the recording is, and its words
+     */
+    private function compared(Reference $reference, SpeechFeatures $heard, bool $isShort): array
+    {
+        $read = SpeechFeatures::of(Resampler::to($reference->sound, Cepstra::RATE), $this->cepstra);
         if ($read->count() < 3) {
             throw NotAlignable::noReference();
         }
@@ -101,7 +173,7 @@ final readonly class Aligner
         $rough = Warp::path($a, $b, $size, $wide);
         $backwards = Warp::path(array_merge(...array_reverse(array_chunk($a, $size))), $b, $size, $wide);
 
-        return [$read, $rough, $rough->mean() / max(1e-6, $backwards->mean())];
+        return [$read, $rough, $rough->mean() / max(1e-6, $backwards->mean()), $reference->words];
     }
 
     /** @return list<array{int, int}> all that is not too far from the straight way */

@@ -71,6 +71,23 @@ final readonly class SpeechFeatures
         return count($this->frames);
     }
 
+    /** Which of the kept frames is at a time or next after it, or the last. */
+    public function frameAt(int $ms): int
+    {
+        $wanted = intdiv(max(0, $ms), SpeechLevels::FRAME_MS);
+        [$low, $high] = [0, $this->count() - 1];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($this->frames[$middle] < $wanted) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
+    }
+
     /**
      * Means of so many frames together, without slopes, to be compared roughly first.
      *

@@ -8,19 +8,27 @@ use App\Media\MediaStore;
 use App\Media\WavFile;
 use RapidReel\Align\AlignedWord;
 use RapidReel\Align\Aligner;
+use RapidReel\Align\Reference;
 use RapidReel\Language\Pictographs;
 use RapidReel\Language\ScriptWord;
+use RapidReel\Voice\Pcm;
+use RapidReel\Voice\PhoneTimes;
 use RapidReel\Voice\SilentTake;
 use RapidReel\Voice\SynthEvent;
 use RapidReel\Voice\TakeCutter;
 use Symfony\Component\Process\Exception\ProcessFailedException;
 use Symfony\Component\Process\Process;
 
-/** Speaks through flite, which tells no word times: they are found by aligning it with the narrator. English only. */
+/**
+ * Speaks through flite, which tells when each sound ends: words are known by the sounds that they have alone, and where
+ * that fails by aligning them with the narrator. English only.
+ */
 final readonly class DiphoneSpeaker implements Voices
 {
     /** Words a minute at which the engine reads when nothing is said of the rate. */
     private const USUAL_RATE = 170;
+
+    private const QUICKEST = 'kal16';
 
     public function __construct(
         private BuiltInNarrator $narrator,
@@ -78,19 +86,22 @@ final readonly class DiphoneSpeaker implements Voices
 
     public function speak(string $text, Voice $voice): Speech
     {
+        $places = ScriptWord::of($text);
         $folder = $this->store->workFolder();
         try {
             // Through a file: whatever the text begins with, it is no option.
             file_put_contents("$folder/text.txt", trim(Pictographs::blanked($text)));
-            (new Process(
-                [
-                    $this->program, '-voice', $voice->engine, '--setf',
-                    sprintf('duration_stretch=%.3f', 100 / $voice->speed),
-                    '-f', "$folder/text.txt", '-o', "$folder/said.wav",
-                ],
-                timeout: 120,
-            ))->mustRun();
+            $told = $this->run([
+                '-voice', $voice->engine, '--setf', sprintf('duration_stretch=%.3f', 100 / $voice->speed),
+                '-psdur', '-f', "$folder/text.txt", '-o', "$folder/said.wav",
+            ]);
             $sound = WavFile::read("$folder/said.wav");
+            file_put_contents("$folder/words.txt", implode("\n\n", array_map(
+                static fn (ScriptWord $word): string => PhoneTimes::bare($word->text),
+                $places,
+            ))."\n\n");
+            // All voices have the same lexicon, and this one is quickest.
+            $alone = $this->run(['-voice', self::QUICKEST, '-ps', '-f', "$folder/words.txt", '-o', 'none']);
         } catch (ProcessFailedException $problem) {
             throw VoiceUnavailable::notInstalled(
                 'flite cannot be run ('.strtok($problem->getProcess()->getErrorOutput(), "\n").').',
@@ -101,21 +112,37 @@ final readonly class DiphoneSpeaker implements Voices
         if ($sound->samples() === 0) {
             throw SilentTake::of($text);
         }
-        $reading = $this->narrator->speak($text, $this->narrator->all()[0]);
-        ['sound' => $read, 'words' => $words] = $this->cutter->cut($reading->sound, $text, $reading->events);
-        $places = ScriptWord::of($text);
-        $aligned = $this->aligner->align($sound, $read, $words)->words;
+        $starts = PhoneTimes::starts($told, $alone, count($places)) ?? $this->found($sound, $text);
 
         return new Speech(
             $sound,
             array_map(
-                static fn (AlignedWord $word, ScriptWord $place): SynthEvent => new SynthEvent(
-                    $place->offset,
-                    $word->timing->startMs,
-                ),
-                $aligned,
+                static fn (int $ms, ScriptWord $place): SynthEvent => new SynthEvent($place->offset, $ms),
+                $starts,
                 $places,
             ),
+        );
+    }
+
+    /** @param  list<string>  $arguments */
+    private function run(array $arguments): string
+    {
+        return (new Process([$this->program, ...$arguments], timeout: 120))->mustRun()->getOutput();
+    }
+
+    /**
+     * Where a word sounds otherwise in the sentence than alone, by what the narrator makes of the text.
+     *
+     * @return list<int> ms
+     */
+    private function found(Pcm $sound, string $text): array
+    {
+        $reading = $this->narrator->speak($text, $this->narrator->all()[0]);
+        ['sound' => $read, 'words' => $words] = $this->cutter->cut($reading->sound, $text, $reading->events);
+
+        return array_map(
+            static fn (AlignedWord $word): int => $word->timing->startMs,
+            $this->aligner->align($sound, [new Reference($read, $words)])->words,
         );
     }
 }

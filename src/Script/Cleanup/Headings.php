@@ -47,7 +47,9 @@ final class Headings
             '',
             $text,
         ), ' "“”„«»');
-        $isBare = $text === '' || preg_match('/\p{L}/u', $text) !== 1;
+        // A place of a screenplay is no title.
+        $isPlace = preg_match('/^\W*\d*\W*(?:INT|EXT|I\/E)[.\s\/]/u', $text) === 1;
+        $isBare = $isPlace || preg_match('/\p{L}/u', $text) !== 1;
 
         return $isBare || (new Labels(WordLists::all()))->areAll($text) ? '' : mb_substr($text, 0, 120);
     }
