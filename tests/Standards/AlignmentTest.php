@@ -144,14 +144,14 @@ final class AlignmentTest extends AppTestCase
                     'Knead it in the morning until it stops sticking to your fingers.',
                 ],
                 app(VoiceBook::class)->get('corwin'),
-            )['sound'],
+            )->sound,
             'german' => app(ReferenceMaker::class)->read(
                 [
                     'Die Tür stand offen, und niemand kam.',
                     'Es regnete neun Tage lang im Hafen, und zwei Boote kamen nicht zurück.',
                 ],
                 app(VoiceBook::class)->get('hanno'),
-            )['sound'],
+            )->sound,
             default => Sounds::joined(
                 ...array_map(
                     static fn (int $i): Pcm => Sounds::bursts(
