@@ -16,6 +16,8 @@ return [
 
     'ffmpeg' => env('REEL_FFMPEG', 'ffmpeg'),
     'flite' => env('REEL_FLITE', 'flite'),
+    // Voices of other makers, if there is such a file: see docs/voices.md.
+    'voices' => env('REEL_VOICES', base_path('voices.json')),
     'ffprobe' => env('REEL_FFPROBE', 'ffprobe'),
     // How many encoders run at once on this machine, however many workers there are.
     'encoders' => (int) env('REEL_ENCODERS', 0),

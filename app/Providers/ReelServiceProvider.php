@@ -8,6 +8,8 @@ use App\Database\EagerSqliteConnection;
 use App\Editing\Seen;
 use App\Gateways\Voices\BuiltInNarrator;
 use App\Gateways\Voices\DiphoneSpeaker;
+use App\Gateways\Voices\Outside\OutsideBook;
+use App\Gateways\Voices\Outside\OutsideVoices;
 use App\Gateways\Voices\VoiceCompany;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\Voices;
@@ -61,6 +63,11 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->singleton(BuiltInNarrator::class);
         $this->app->singleton(Voices::class, VoiceCompany::class);
         $this->app->when(DiphoneSpeaker::class)->needs('$program')->give(static fn (): string => config('reel.flite'));
+        $this->app->when(OutsideBook::class)->needs('$file')->giveConfig('reel.voices');
+        $this->app->when(OutsideVoices::class)
+            ->needs(KeyedLock::class)
+            ->give(static fn (): KeyedLock => new KeyedLock(storage_path('locks/voices')));
+        $this->app->singleton(OutsideVoices::class);
         $this->app->singleton(VoiceRates::class);
         $this->app->bind(Writing::class, StandInWriter::class);
         $this->app->bind(Orders::class, QueuedOrders::class);

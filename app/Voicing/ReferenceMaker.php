@@ -124,7 +124,8 @@ final readonly class ReferenceMaker
         $readers = [$guide];
         $left = array_filter(
             $this->book->all(),
-            static fn (Voice $voice): bool => $voice->id !== $guide->id && $voice->speaks($guide->language)
+            static fn (Voice $voice): bool => ! $voice->source->isOutside()
+                && $voice->id !== $guide->id && $voice->speaks($guide->language)
                 && ! in_array($voice->engine, $without, true),
         );
         while ($left !== [] && count($readers) < self::READERS) {

@@ -19,12 +19,12 @@ export default (url) => ({
         if (answer) location.reload();
     },
 
-    async hear(voice, sample) {
+    async hear(voice, sample, sentence) {
         this.problem = '';
         try {
             let from = sample;
-            if (this.text.trim() || Number(this.speed) !== 100) {
-                const text = this.text.trim() || 'For eleven years, one lighthouse guided no ships at all.';
+            if (!sample || this.text.trim() || Number(this.speed) !== 100) {
+                const text = this.text.trim() || sentence;
                 ({ url: from } = await ask(url, { method: 'POST', json: { voice, text, speed: this.speed } }));
                 await this.ready(from);
             }

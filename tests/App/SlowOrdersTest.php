@@ -51,12 +51,13 @@ final class SlowOrdersTest extends AppTestCase
         app(VoiceRates::class)->hear(app(VoiceBook::class)->get('linnea'));
         $short = $this->made($this->script, ['voice' => 'linnea'])->shorts[0];
 
-        $seconds = $this->worked('plans', 'flite', '4');
+        $seconds = $this->worked('plans', 'flite', '2');
 
         self::assertGreaterThan(5 * self::RETRY_AFTER, $seconds);
         self::assertTrue($short->refresh()->isPlanned(), (string) $short->problem);
         self::assertNull($short->problem);
-        self::assertCount(count($short->scenes), $this->calls(), 'Nothing was spoken twice.');
+        $spoken = array_filter($this->calls(), static fn (string $call): bool => str_contains($call, 'said.wav'));
+        self::assertCount(count($short->scenes), $spoken, 'Nothing was spoken twice.');
     }
 
     public function test_an_export_that_encodes_slowly_is_made_once(): void

@@ -76,3 +76,29 @@ test('a table, a screenplay and a copied page become three clean shorts', async 
     const [first] = readdirSync(`${folder}-briefs`).filter((name) => name.endsWith('.txt')).sort();
     expect(readFileSync(`${folder}-briefs/${first}`, 'utf8').toLowerCase()).toContain('dark pier, rain');
 });
+
+test('a voice of another maker fails, is told why, and reads the short after all', async ({ page, request }, info) => {
+    const simulate = (fail) => request.post('http://127.0.0.1:9099/simulate', { data: { fail } });
+    await simulate(500);
+    await page.goto('/intake');
+    await page.getByLabel('Scripts').fill('The lamp went out at nine. Nobody came. The sea kept the door open.');
+    await page.getByLabel('Voice', { exact: true }).selectOption({ label: 'Wren' });
+    await page.getByLabel('Batch').fill('Outside');
+    await page.getByLabel('Quality').selectOption('draft');
+    await page.getByRole('button', { name: 'Make the short' }).click();
+    await expect(page.getByText('The voices of the simulated service could not speak: it is out of breath.'))
+        .toBeVisible({ timeout: 60_000 });
+
+    await simulate(0);
+    await page.getByRole('button', { name: 'Try again' }).or(page.getByRole('link', { name: 'Try again' })).click();
+    await expect(page.locator('.state-ready')).toHaveCount(1, { timeout: 120_000 });
+    const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name: /Download/ }).first().click(),
+    ]);
+    await download.saveAs(info.outputPath('outside.zip'));
+    unzip(info.outputPath('outside.zip'), info.outputPath('outside'));
+    const [file] = execFileSync('find', [info.outputPath('outside'), '-name', '*.mp4'], { encoding: 'utf8' }).trim()
+        .split('\n');
+    expect(probe(file).streams.map((stream) => stream.codec_type).sort()).toEqual(['audio', 'video']);
+});

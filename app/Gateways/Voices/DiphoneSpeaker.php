@@ -6,16 +6,11 @@ namespace App\Gateways\Voices;
 
 use App\Media\MediaStore;
 use App\Media\WavFile;
-use RapidReel\Align\AlignedWord;
-use RapidReel\Align\Aligner;
-use RapidReel\Align\Reference;
 use RapidReel\Language\Pictographs;
 use RapidReel\Language\ScriptWord;
-use RapidReel\Voice\Pcm;
 use RapidReel\Voice\PhoneTimes;
 use RapidReel\Voice\SilentTake;
 use RapidReel\Voice\SynthEvent;
-use RapidReel\Voice\TakeCutter;
 use Symfony\Component\Process\Exception\ProcessFailedException;
 use Symfony\Component\Process\Process;
 
@@ -31,9 +26,7 @@ final readonly class DiphoneSpeaker implements Voices
     private const QUICKEST = 'kal16';
 
     public function __construct(
-        private BuiltInNarrator $narrator,
-        private TakeCutter $cutter,
-        private Aligner $aligner,
+        private WordFinder $words,
         private MediaStore $store,
         private string $program = 'flite',
     ) {
@@ -112,37 +105,18 @@ final readonly class DiphoneSpeaker implements Voices
         if ($sound->samples() === 0) {
             throw SilentTake::of($text);
         }
-        $starts = PhoneTimes::starts($told, $alone, count($places)) ?? $this->found($sound, $text);
+        $starts = PhoneTimes::starts($told, $alone, count($places));
 
-        return new Speech(
-            $sound,
-            array_map(
-                static fn (int $ms, ScriptWord $place): SynthEvent => new SynthEvent($place->offset, $ms),
-                $starts,
-                $places,
-            ),
-        );
+        return new Speech($sound, $starts === null ? $this->words->in($sound, $text, $voice->language) : array_map(
+            static fn (int $ms, ScriptWord $place): SynthEvent => new SynthEvent($place->offset, $ms),
+            $starts,
+            $places,
+        ));
     }
 
     /** @param  list<string>  $arguments */
     private function run(array $arguments): string
     {
         return (new Process([$this->program, ...$arguments], timeout: 120))->mustRun()->getOutput();
-    }
-
-    /**
-     * Where a word sounds otherwise in the sentence than alone, by what the narrator makes of the text.
-     *
-     * @return list<int> ms
-     */
-    private function found(Pcm $sound, string $text): array
-    {
-        $reading = $this->narrator->speak($text, $this->narrator->all()[0]);
-        ['sound' => $read, 'words' => $words] = $this->cutter->cut($reading->sound, $text, $reading->events);
-
-        return array_map(
-            static fn (AlignedWord $word): int => $word->timing->startMs,
-            $this->aligner->align($sound, [new Reference($read, $words)])->words,
-        );
     }
 }

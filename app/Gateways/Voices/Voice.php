@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gateways\Voices;
 
 use Locale;
+use RapidReel\Language\LanguagePacks;
 
 /** Somebody who can read scripts. */
 final readonly class Voice
@@ -74,7 +75,13 @@ final readonly class Voice
     /** Whether the engine tells when it says which word; else that is found in the sound. */
     public function tellsWordTimes(): bool
     {
-        return $this->source === VoiceEngine::Narrator;
+        return ! $this->source->isOutside();
+    }
+
+    /** A sentence in its language to hear it by. */
+    public function sample(): string
+    {
+        return LanguagePacks::of($this->language)->sample;
     }
 
     /** Words a minute at its speed */
@@ -86,6 +93,10 @@ final readonly class Voice
     /** All that can change a sample of what it says. */
     public function fingerprint(): string
     {
+        if ($this->source->isOutside()) {
+            return "{$this->source->value}/{$this->id}/{$this->speed}";
+        }
+
         return ($this->source === VoiceEngine::Narrator ? '' : $this->source->value.'/').
             "{$this->engine}/{$this->pitch}/{$this->wordsAMinute()}";
     }

@@ -4,18 +4,27 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices;
 
-/** All synthesisers as one. */
+use App\Gateways\Voices\Outside\OutsideVoices;
+
+/** All synthesisers as one, and the voices of other makers with them. */
 final readonly class VoiceCompany implements Voices
 {
     public function __construct(
         private BuiltInNarrator $narrator,
         private DiphoneSpeaker $diphones,
+        private OutsideVoices $outside,
     ) {
     }
 
     public function all(): array
     {
-        return [...$this->narrator->all(), ...$this->diphones->all()];
+        $own = [...$this->narrator->all(), ...$this->diphones->all()];
+        try {
+            return [...$own, ...$this->outside->all()];
+        } catch (VoiceUnavailable) {
+            // The voices page tells what is wrong; work with the others goes on.
+            return $own;
+        }
     }
 
     public function version(): string
@@ -25,8 +34,10 @@ final readonly class VoiceCompany implements Voices
 
     public function speak(string $text, Voice $voice): Speech
     {
-        return $voice->source === VoiceEngine::Narrator
-            ? $this->narrator->speak($text, $voice)
-            : $this->diphones->speak($text, $voice);
+        return match (true) {
+            $voice->source === VoiceEngine::Narrator => $this->narrator->speak($text, $voice),
+            $voice->source === VoiceEngine::Diphones => $this->diphones->speak($text, $voice),
+            default => $this->outside->speak($text, $voice),
+        };
     }
 }

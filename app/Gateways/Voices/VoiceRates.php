@@ -49,10 +49,10 @@ final class VoiceRates
         }
     }
 
-    /** Listens to a voice, if that was not done before. */
+    /** Listens to a voice, if that was not done before; those of other makers are asked for nothing only to measure. */
     public function hear(Voice $voice): void
     {
-        if ($this->read($voice) === null) {
+        if (! $voice->source->isOutside() && $this->read($voice) === null) {
             $this->listen($voice);
         }
     }

@@ -6,7 +6,6 @@ namespace App\Gateways\Voices;
 
 use App\Media\MediaStore;
 use App\Media\WavFile;
-use RapidReel\Language\LanguagePacks;
 
 /** A sentence by every voice, to choose by. */
 final readonly class VoiceSamples
@@ -17,12 +16,12 @@ final readonly class VoiceSamples
     ) {
     }
 
-    /** Speaks the samples that are missing. */
+    /** Speaks the samples that are missing of the voices that ship. */
     public function make(): void
     {
         foreach ($this->voices->all() as $voice) {
-            if (! is_file($this->file($voice))) {
-                $speech = $this->voices->speak(LanguagePacks::of($voice->language)->sample, $voice);
+            if (! $voice->source->isOutside() && ! is_file($this->file($voice))) {
+                $speech = $this->voices->speak($voice->sample(), $voice);
                 $this->store->put($this->file($voice), WavFile::encode($speech->sound));
             }
         }
@@ -34,7 +33,7 @@ final readonly class VoiceSamples
             'samples/'.
                 $voice->id.
                 '-'.
-                hash('xxh32', $voice->fingerprint().LanguagePacks::of($voice->language)->sample).
+                hash('xxh32', $voice->fingerprint().$voice->sample()).
                 '.wav',
         );
     }

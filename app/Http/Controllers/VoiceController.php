@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Gateways\Voices\Outside\OutsideVoices;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceSamples;
 use App\Models\Channel;
@@ -21,12 +22,13 @@ final class VoiceController extends Controller
 {
     private const LONGEST_SAMPLE = 300;
 
-    public function index(Request $request, VoiceBook $voices, Resolver $resolver): View
+    public function index(Request $request, VoiceBook $voices, OutsideVoices $outside, Resolver $resolver): View
     {
         $channel = Channel::of($this->user($request));
 
         return view('voices.index', [
             'voices' => $voices->all(),
+            'outside' => $outside->problem(),
             'channel' => $channel,
             'chosen' => $resolver->channel($channel)->voice(),
         ]);

@@ -8,6 +8,7 @@
             <p class="lead">{{ count($voices) }} voices. Type a sentence and hear it by any of them.</p>
         </div>
     </div>
+    @if ($outside !== null)<p class="notice notice-problem" role="alert">{{ $outside }}</p>@endif
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
     <div class="acts">
         <input class="form-control form-control-sm voices-text" maxlength="300" x-model="text"
@@ -42,13 +43,14 @@
             <tr x-show="shows(@js($voice->languageName()), @js($voice->accent), @js($voice->register))">
                 <td>
                     <button type="button" class="btn btn-sm btn-outline-dark" aria-label="Hear {{ $voice->name }}"
-                        @click="hear('{{ $voice->id }}', '{{ route('voices.sample', $voice->id) }}')"
+                        @click="hear(@js($voice->id), @js($voice->source->isOutside() ? ''
+                            : route('voices.sample', $voice->id)), @js($voice->sample()))"
                         ><i class="bi bi-play-fill" aria-hidden="true"></i></button>
                 </td>
                 <td class="what"><b>{{ $voice->name }}</b></td>
                 <td>{{ $voice->languageName() }}</td><td>{{ $voice->accent }}</td><td>{{ $voice->register }}</td>
                 <td class="num">{{ $voice->rate }}</td>
-                <td>{{ $voice->tellsWordTimes() ? 'told by the engine' : 'found in the sound' }}</td>
+                <td>{{ $voice->tellsWordTimes() ? 'told by the engine' : 'found, where it tells none' }}</td>
                 <td>
                     @if ($chosen === $voice->id)
                         <span class="state state-ready">reads</span>

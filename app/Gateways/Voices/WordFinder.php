@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateways\Voices;
+
+use RapidReel\Align\AlignedWord;
+use RapidReel\Align\Aligner;
+use RapidReel\Align\NotAlignable;
+use RapidReel\Align\Reference;
+use RapidReel\Language\ScriptWord;
+use RapidReel\Voice\Pcm;
+use RapidReel\Voice\SynthEvent;
+use RapidReel\Voice\TakeCutter;
+
+/** Finds the words in what a voice said that tells no times, by what the narrator makes of the same text. */
+final readonly class WordFinder
+{
+    public function __construct(
+        private BuiltInNarrator $narrator,
+        private TakeCutter $cutter,
+        private Aligner $aligner,
+    ) {
+    }
+
+    /** @return list<SynthEvent> */
+    public function in(Pcm $sound, string $text, string $language): array
+    {
+        $places = ScriptWord::of($text);
+        $reader = $this->narrator->all()[0];
+        foreach ($this->narrator->all() as $voice) {
+            if ($voice->speaks($language)) {
+                $reader = $voice;
+
+                break;
+            }
+        }
+        try {
+            $reading = $this->narrator->speak($text, $reader);
+            ['sound' => $read, 'words' => $words] = $this->cutter->cut($reading->sound, $text, $reading->events);
+
+            return array_map(
+                static fn (AlignedWord $word, ScriptWord $place): SynthEvent => new SynthEvent(
+                    $place->offset,
+                    $word->timing->startMs,
+                ),
+                $this->aligner->align($sound, [new Reference($read, $words)])->words,
+                $places,
+            );
+        } catch (NotAlignable) {
+            // Too short to be compared: spread over its length by their letters.
+            $letters = max(1, mb_strlen($text));
+
+            return array_map(
+                static fn (ScriptWord $place): SynthEvent => new SynthEvent(
+                    $place->offset,
+                    intdiv($sound->durationMs() * $place->offset, $letters),
+                ),
+                $places,
+            );
+        }
+    }
+}
