@@ -18,6 +18,9 @@ return [
     'flite' => env('REEL_FLITE', 'flite'),
     // Voices of other makers, if there is such a file: see docs/voices.md.
     'voices' => env('REEL_VOICES', base_path('voices.json')),
+    // A writing service by its address, if there is one: see docs/writing-service.openapi.json.
+    'writer' => env('REEL_WRITER', ''),
+    'writer_key' => env('REEL_WRITER_KEY', ''),
     'ffprobe' => env('REEL_FFPROBE', 'ffprobe'),
     // How many encoders run at once on this machine, however many workers there are.
     'encoders' => (int) env('REEL_ENCODERS', 0),

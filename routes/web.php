@@ -85,6 +85,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/sketches', [SketchController::class, 'show'])->name('sketches');
     Route::post('/sketches', [SketchController::class, 'store'])->name('sketches.store');
+    Route::post('/sketches/reworded', [SketchController::class, 'reword'])->name('sketches.reword');
     Route::post('/sketches/condensed', [SketchController::class, 'condense'])->name('sketches.condense');
 
     Route::get('/house', [HouseController::class, 'show'])->name('house');

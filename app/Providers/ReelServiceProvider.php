@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Database\EagerSqliteConnection;
 use App\Editing\Seen;
+use App\Gateways\Service\ServiceCall;
 use App\Gateways\Voices\BuiltInNarrator;
 use App\Gateways\Voices\DiphoneSpeaker;
 use App\Gateways\Voices\Outside\OutsideBook;
@@ -13,6 +14,7 @@ use App\Gateways\Voices\Outside\OutsideVoices;
 use App\Gateways\Voices\VoiceCompany;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\Voices;
+use App\Gateways\Writing\ServiceWriter;
 use App\Gateways\Writing\StandInWriter;
 use App\Gateways\Writing\Writing;
 use App\Http\Presenters\Masthead;
@@ -69,7 +71,13 @@ final class ReelServiceProvider extends ServiceProvider
             ->give(static fn (): KeyedLock => new KeyedLock(storage_path('locks/voices')));
         $this->app->singleton(OutsideVoices::class);
         $this->app->singleton(VoiceRates::class);
-        $this->app->bind(Writing::class, StandInWriter::class);
+        $this->app->bind(Writing::class, static fn (Application $app): Writing => config('reel.writer') === ''
+            ? $app->make(StandInWriter::class)
+            : new ServiceWriter(
+                $app->make(ServiceCall::class),
+                rtrim((string) config('reel.writer'), '/'),
+                config('reel.writer_key') === '' ? [] : ['Authorization' => 'Bearer '.config('reel.writer_key')],
+            ));
         $this->app->bind(Orders::class, QueuedOrders::class);
         $this->app->scoped(Registrar::class);
         $this->app->scoped(Seen::class);

@@ -7,12 +7,17 @@ namespace App\Sketches;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Writing\Writing;
+use App\Intake\ScriptFiles;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Cut\ScenePacer;
 use RapidReel\Hook\HookShape;
+use RapidReel\Script\Scene;
+use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;
+use RapidReel\Script\SplitRule;
 use RapidReel\Sketch\Condenser;
+use RapidReel\Sketch\Rewording;
 use RapidReel\Sketch\Sketch;
 use RapidReel\Sketch\SketchOrder;
 use RapidReel\Sketch\Tone;
@@ -28,6 +33,8 @@ final readonly class SketchDesk
     public function __construct(
         private Writing $writer,
         private ScriptReader $reader,
+        private ScriptFiles $files,
+        private SceneSplitter $splitter,
         private Condenser $condenser,
         private VoiceRates $rates,
     ) {
@@ -40,6 +47,7 @@ final readonly class SketchDesk
      * @param  list<string>  $points
      * @param  HookShape|null  $shape  null for another one each
      * @param  int  $round  0 for the first six, 1 for six more, …
+     * @param  string  $audience  for whom they are; empty for anybody
      * @return list<array{sketch: Sketch, shape: HookShape}>
      */
     public function sketches(
@@ -50,6 +58,7 @@ final readonly class SketchDesk
         int $seconds,
         Voice $voice,
         int $round,
+        string $audience = '',
     ): array {
         if ($topics === []) {
             throw new Refusal('Write a topic, or several, one a line.');
@@ -72,11 +81,48 @@ final readonly class SketchDesk
                 $one,
                 $words,
                 $seed,
+                $audience,
             );
             $sketches[] = ['sketch' => $this->writer->write($order), 'shape' => $one];
         }
 
         return $sketches;
+    }
+
+    /**
+     * Six versions of a script in other words. Its other hooks and what is to be seen go along.
+     *
+     * @return non-empty-list<Sketch>
+     */
+    public function reworded(string $text, Tone $tone, string $audience, int $round): array
+    {
+        $source = $this->files->fromText($text)[0] ?? throw new Refusal('Paste a script to say another way.');
+        $script = $this->reader->read($source->text, $source->title);
+        $scenes = $this->splitter->split($script, SplitRule::sentence());
+        $notes = [];
+        foreach ($script->notes($scenes) as $note) {
+            if ($note->picture() !== null) {
+                $notes[$note->scene][] = $note->picture();
+            }
+        }
+        $sentences = array_map(static fn (Scene $scene): string => $scene->text, $scenes);
+        $versions = [];
+        for ($i = 0; $i < self::AT_ONCE; $i++) {
+            $versions[] = $this->writer->reword(
+                new Rewording(
+                    $script->title,
+                    $sentences,
+                    $tone,
+                    $audience,
+                    $round * self::AT_ONCE + $i,
+                    $source->hooks,
+                    $notes,
+                ),
+                $versions,
+            );
+        }
+
+        return $versions;
     }
 
     /** A source shortened to a narration of so many seconds, in its own sentences. */

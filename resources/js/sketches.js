@@ -8,10 +8,12 @@ export default (urls) => ({
     busy: false,
     taken: 0,
     round: 0,
+    last: '',
 
     async order(form, url, { more = false } = {}) {
         this.busy = true;
         this.problem = '';
+        this.last = url;
         this.round = more ? this.round + 1 : 0;
         const body = new FormData(form);
         body.append('round', this.round);

@@ -7,6 +7,7 @@ namespace RapidReel\Sketch;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use RapidReel\Base\Refusal;
+use RapidReel\Hook\HookShape;
 
 /**
  * Writes a sketch from sentence patterns: a hook of the shape that was asked for, every key point in its order and
@@ -29,10 +30,13 @@ final class PatternWriter
         $closes = Phrases::closes($order->tone);
         $close = $closes[$chance->getInt(0, count($closes) - 1)];
         $points = array_map(self::sentence(...), $order->points);
+        $address = $order->audience === ''
+            ? []
+            : [Reworder::addressed(Phrases::ADDRESS[$order->seed % count(Phrases::ADDRESS)], $order->audience)];
 
         $room =
             $order->words -
-            Sketch::wordsOf($hook) -
+            Sketch::wordsOf($hook.' '.implode(' ', $address)) -
             Sketch::wordsOf($close) -
             array_sum(array_map(Sketch::wordsOf(...), $points));
         if ($room < -self::TOLERANCE * $order->words) {
@@ -53,9 +57,24 @@ final class PatternWriter
 
         return new Sketch(mb_strtoupper(mb_substr($order->topic, 0, 1)).mb_substr($order->topic, 1), [
             $hook,
+            ...$address,
             ...self::woven($points, $fillers),
             $close,
-        ]);
+        ], self::otherHooks($order));
+    }
+
+    /** @return list<string> hooks of the next two shapes */
+    private static function otherHooks(SketchOrder $order): array
+    {
+        $shapes = HookShape::cases();
+        $at = (int) array_search($order->shape, $shapes, true);
+
+        return array_map(static function (int $further) use ($shapes, $at, $order): string {
+            $shape = $shapes[($at + $further) % count($shapes)];
+            $count = count(HookPatterns::of($shape));
+
+            return HookPatterns::write($shape, $order->topic, $order->seed % $count, intdiv($order->seed, $count));
+        }, [1, 2]);
     }
 
     /**

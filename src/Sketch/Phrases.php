@@ -30,6 +30,13 @@ final class Phrases
         'Seen from the hill, it was as plain as a white wall.',
     ];
 
+    /** Sentences that speak to those a script is for. */
+    public const ADDRESS = [
+        'This one is for {audience}.', 'If you are among {audience}, you will know this.', '{Audience}, listen'
+            .' closely.',
+        'Ask {audience}: they have always known.',
+    ];
+
     /** @return non-empty-list<string> */
     public static function of(Tone $tone): array
     {

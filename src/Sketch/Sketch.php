@@ -7,10 +7,16 @@ namespace RapidReel\Sketch;
 /** A script that somebody or something wrote, one sentence a line. */
 final readonly class Sketch
 {
-    /** @param  non-empty-list<string>  $sentences  the first is the hook */
+    /**
+     * @param  non-empty-list<string>  $sentences  the first is the hook
+     * @param  list<string>  $hooks  others to try
+     * @param  array<int, list<string>>  $notes  what is to be seen, by the number of the sentence
+     */
     public function __construct(
         public string $title,
         public array $sentences,
+        public array $hooks = [],
+        public array $notes = [],
     ) {
     }
 
@@ -25,8 +31,17 @@ final readonly class Sketch
         return (int) preg_match_all('/\S*[\p{L}\p{N}]\S*/u', $text);
     }
 
+    /** As a script, one sentence a line, with what is to be seen under it. */
     public function text(): string
     {
-        return implode("\n", $this->sentences);
+        $lines = [];
+        foreach ($this->sentences as $i => $sentence) {
+            array_push($lines, $sentence, ...array_map(
+                static fn (string $note): string => "[Show: $note]",
+                $this->notes[$i] ?? [],
+            ));
+        }
+
+        return implode("\n", $lines);
     }
 }

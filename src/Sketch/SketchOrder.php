@@ -15,7 +15,12 @@ final readonly class SketchOrder
 
     public const MOST_WORDS = 420;
 
+    private const LONGEST_AUDIENCE = 80;
+
     public string $topic;
+
+    /** For whom it is, in a few words; empty for anybody. */
+    public string $audience;
 
     /** @var list<string> */
     public array $points;
@@ -34,7 +39,9 @@ final readonly class SketchOrder
         public HookShape $shape,
         public int $words,
         public int $seed,
+        string $audience = '',
     ) {
+        $this->audience = self::audienceOf($audience);
         $this->topic = trim((string) preg_replace('/\s+/u', ' ', $topic), " \t.");
         $this->points = array_values(
             array_filter(
@@ -56,6 +63,17 @@ final readonly class SketchOrder
         if ($words < self::FEWEST_WORDS || $words > self::MOST_WORDS) {
             throw new Refusal(sprintf('A sketch has %d to %d words.', self::FEWEST_WORDS, self::MOST_WORDS));
         }
+    }
+
+    /** @throws Refusal when it is too long */
+    public static function audienceOf(string $written): string
+    {
+        $audience = trim((string) preg_replace('/\s+/u', ' ', $written), ' .');
+        if (mb_strlen($audience) > self::LONGEST_AUDIENCE) {
+            throw new Refusal(sprintf('Say for whom it is in at most %d characters.', self::LONGEST_AUDIENCE));
+        }
+
+        return $audience;
     }
 
     /**

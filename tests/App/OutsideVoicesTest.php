@@ -154,7 +154,7 @@ final class OutsideVoicesTest extends AppTestCase
             self::assertTrue(false, 'It spoke.');
         } catch (VoiceUnavailable $problem) {
             self::assertSame(
-                'The voices of the simulated service could not speak: it is out of breath.',
+                'The voice service “the simulated service” could not do it: it is out of breath.',
                 $problem->getMessage(),
             );
         }
@@ -165,7 +165,7 @@ final class OutsideVoicesTest extends AppTestCase
     {
         $this->withService(['retries' => 5]);
         self::failing(1, 404);
-        $this->expectExceptionMessage('could not speak: it is out of breath.');
+        $this->expectExceptionMessage('could not do it: it is out of breath.');
         app(TakeStore::class)->take('Asked for what is not there.', app(VoiceBook::class)->get('sim.hob'));
     }
 
@@ -182,7 +182,7 @@ final class OutsideVoicesTest extends AppTestCase
         $source = new OutsideSource('endless', 'the endless service', url: "http://127.0.0.1:$port", retries: 0);
         $voice = OutsideBook::voices($source, [['id' => 'on', 'language' => 'en']])[0];
         try {
-            $this->expectExceptionMessage('The voices of the endless service gave more sound than fits into a take.');
+            $this->expectExceptionMessage('The voice service “the endless service” gave more than can be used.');
             app(ServiceVoice::class)->speak($source, self::TEXT, $voice);
         } finally {
             $endless->stop(0);
@@ -199,7 +199,7 @@ final class OutsideVoicesTest extends AppTestCase
             app(TakeStore::class)->take('Nobody is at home here.', $voice);
             self::assertTrue(false, 'It spoke.');
         } catch (VoiceUnavailable $problem) {
-            self::assertStringContainsString('do not answer', $problem->getMessage());
+            self::assertStringContainsString('gave no answer', $problem->getMessage());
         }
         self::assertSame('Hob', app(VoiceBook::class)->get('sim.hob')->name);
         self::assertSame(1, Artisan::call('reel:voices', ['--refresh' => true]));

@@ -86,7 +86,7 @@ test('a voice of another maker fails, is told why, and reads the short after all
     await page.getByLabel('Batch').fill('Outside');
     await page.getByLabel('Quality').selectOption('draft');
     await page.getByRole('button', { name: 'Make the short' }).click();
-    await expect(page.getByText('The voices of the simulated service could not speak: it is out of breath.'))
+    await expect(page.getByText('The voice service “Simulated voices” could not do it: it is out of breath.'))
         .toBeVisible({ timeout: 60_000 });
 
     await simulate(0);

@@ -18,9 +18,10 @@ final class VoiceUnavailable extends Refusal
         return new self('The file of voices '.basename($file)." cannot be used: $why.");
     }
 
-    public static function doesNotAnswer(string $name, int $seconds): self
+    /** @param  string  $what  such as "gave no answer." */
+    public static function by(string $name, string $what): self
     {
-        return new self("The voices of {$name} do not answer (within {$seconds} s). Is the service running?");
+        return new self("The voice service “{$name}” $what");
     }
 
     public static function failed(string $name, string $why): self

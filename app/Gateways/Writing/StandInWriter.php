@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Gateways\Writing;
 
 use RapidReel\Sketch\PatternWriter;
+use RapidReel\Sketch\Reworder;
+use RapidReel\Sketch\Rewording;
 use RapidReel\Sketch\Sketch;
 use RapidReel\Sketch\SketchOrder;
 
 /** Stands in for a writing service: works by patterns, without a network. */
 final readonly class StandInWriter implements Writing
 {
-    public function __construct(private PatternWriter $writer)
+    public function __construct(private PatternWriter $writer, private Reworder $reworder)
     {
     }
 
@@ -24,5 +26,10 @@ final readonly class StandInWriter implements Writing
     public function write(SketchOrder $order): Sketch
     {
         return $this->writer->write($order);
+    }
+
+    public function reword(Rewording $order, array $others): Sketch
+    {
+        return $this->reworder->reword($order, $others);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gateways\Writing;
 
 use RapidReel\Base\Refusal;
+use RapidReel\Sketch\Rewording;
 use RapidReel\Sketch\Sketch;
 use RapidReel\Sketch\SketchOrder;
 
@@ -20,4 +21,13 @@ interface Writing
      * @throws Refusal in the operator's words, when the order cannot be met
      */
     public function write(SketchOrder $order): Sketch;
+
+    /**
+     * Says a script another way: its facts and their order stay.
+     *
+     * @param  list<Sketch>  $others  versions from which it is to differ too
+     *
+     * @throws Refusal in the operator's words, when that cannot be done
+     */
+    public function reword(Rewording $order, array $others): Sketch;
 }

@@ -39,11 +39,28 @@ final class SketchController extends Controller
             HookShape::tryFrom($this->text($request, 'shape')),
             $this->seconds($request),
             $voices->get(VoiceBook::DEFAULT),
-            max(0, min(1_000, $this->whole($request, 'round'))),
+            $this->round($request),
+            $this->text($request, 'audience'),
         );
 
         return $this->answer(
             array_map(static fn (array $one): array => [$one['sketch'], $one['shape']->label()], $sketches),
+            $desk,
+            $voices,
+        );
+    }
+
+    public function reword(Request $request, SketchDesk $desk, VoiceBook $voices): JsonResponse
+    {
+        $versions = $desk->reworded(
+            $this->text($request, 'script'),
+            Tone::tryFrom($this->text($request, 'tone')) ?? Tone::Plain,
+            $this->text($request, 'audience'),
+            $this->round($request),
+        );
+
+        return $this->answer(
+            array_map(static fn (Sketch $sketch): array => [$sketch, 'In other words'], $versions),
             $desk,
             $voices,
         );
@@ -71,12 +88,20 @@ final class SketchController extends Controller
                         'sketch' => $one[0],
                         'what' => $one[1],
                         'seconds' => number_format($desk->secondsOf($one[0], $voices->get(VoiceBook::DEFAULT)), 0),
-                        'text' => ScriptFiles::toText(new ScriptSource($one[0]->text(), $one[0]->title)),
+                        'text' => ScriptFiles::toText(
+                            new ScriptSource($one[0]->text(), $one[0]->title, $one[0]->hooks),
+                        ),
                     ],
                     $sketches,
                 ),
             ])->render(),
         ]);
+    }
+
+    /** How many sixes have been asked for before. */
+    private function round(Request $request): int
+    {
+        return max(0, min(1_000, $this->whole($request, 'round')));
     }
 
     private function seconds(Request $request): int

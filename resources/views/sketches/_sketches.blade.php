@@ -7,6 +7,9 @@
             </span>
         </header>
         <p><b>{{ $one['sketch']->sentences[0] }}</b> {{ implode(' ', array_slice($one['sketch']->sentences, 1)) }}</p>
+        @if ($one['sketch']->hooks !== [])
+            <p class="quiet">Other hooks: {{ implode(' · ', $one['sketch']->hooks) }}</p>
+        @endif
         <button type="button" class="btn btn-sm btn-outline-dark" data-take="{{ $one['text'] }}">
             Take to the intake
         </button>

@@ -1,11 +1,12 @@
 @extends('layouts.app')
 @section('title', 'Sketches')
 @section('content')
-<div x-data="sketches({ sketches: '{{ route('sketches.store') }}', condense: '{{ route('sketches.condense') }}' })">
+<div x-data="sketches({ sketches: '{{ route('sketches.store') }}', condense: '{{ route('sketches.condense') }}',
+    reword: '{{ route('sketches.reword') }}' })">
     <div class="page-head">
         <div>
             <h1>Sketches</h1>
-            <p class="lead">No script yet? Have some written, or shorten a text you have.</p>
+            <p class="lead">No script yet? Have some written, say one another way, or shorten a text you have.</p>
         </div>
         <div class="actions">
             <span class="actions-what" x-show="taken" x-cloak role="status"><b x-text="taken"></b> in the intake</span>
@@ -24,6 +25,9 @@
                 <label for="points">Key points of one topic, one a line, in order</label>
                 <textarea id="points" name="points" class="form-control" rows="4"
                     placeholder="The church sank in one night&#10;Fishermen hear it before every storm"></textarea>
+                <label for="audience">For whom, if not for anybody</label>
+                <input id="audience" name="audience" class="form-control form-control-sm" maxlength="80"
+                    placeholder="people who cannot sleep">
                 <div class="order-row">
                     <div>
                         <label for="tone">Tone</label>
@@ -50,8 +54,34 @@
                 </div>
                 <div class="actions">
                     <button class="btn btn-primary" :disabled="busy">Write sketches</button>
-                    <button type="button" class="btn btn-outline-dark" :disabled="busy || !html"
+                    <button type="button" class="btn btn-outline-dark" :disabled="busy || !html || last !== 'sketches'"
                         @click="order($refs.order, 'sketches', { more: true })">Six more</button>
+                </div>
+            </form>
+            <form class="order-form" x-ref="reword" @submit.prevent="order($el, 'reword')">
+                <h2>Say it another way</h2>
+                <p class="quiet">A script in other words, six times: its facts stay, and their order. Its other hooks
+                and what is to be seen go along.</p>
+                <label for="script">Script</label>
+                <textarea id="script" name="script" class="form-control" rows="5" required></textarea>
+                <div class="order-row">
+                    <div>
+                        <label for="reword-tone">Tone</label>
+                        <select id="reword-tone" name="tone" class="form-select form-select-sm">
+                            @foreach ($tones as $tone)
+                                <option value="{{ $tone->value }}">{{ ucfirst($tone->value) }}</option>
+                            @endforeach
+                        </select>
+                    </div>
+                    <div>
+                        <label for="reword-audience">For whom</label>
+                        <input id="reword-audience" name="audience" class="form-control form-control-sm" maxlength="80">
+                    </div>
+                </div>
+                <div class="actions">
+                    <button class="btn btn-outline-dark" :disabled="busy">Reword</button>
+                    <button type="button" class="btn btn-outline-dark" :disabled="busy || !html || last !== 'reword'"
+                        @click="order($refs.reword, 'reword', { more: true })">Six more versions</button>
                 </div>
             </form>
             <form class="order-form" @submit.prevent="order($el, 'condense')">

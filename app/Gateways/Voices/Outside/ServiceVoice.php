@@ -4,21 +4,17 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices\Outside;
 
+use App\Gateways\Service\ServiceCall;
+use App\Gateways\Service\ServiceFailure;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceUnavailable;
-use Illuminate\Http\Client\ConnectionException;
-use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\PendingRequest;
-use Illuminate\Http\Client\RequestException;
 use Illuminate\Http\Client\Response;
-use Throwable;
 
 /** Voices of a service over HTTP; its protocol stands in docs/voice-service.openapi.json. */
 final readonly class ServiceVoice
 {
-    private const WAIT_MS = 400;
-
-    public function __construct(private Factory $http)
+    public function __construct(private ServiceCall $call)
     {
     }
 
@@ -63,41 +59,18 @@ final readonly class ServiceVoice
      */
     private function ask(OutsideSource $source, callable $send): Response
     {
-        $request = $this->http
-            ->baseUrl($source->url)
-            ->withHeaders($source->headers)
-            ->withOptions([
-                'allow_redirects' => false,
-                // An answer that never ends is not waited for.
-                'progress' => static function (int $whole, int $got) use ($source): void {
-                    if (max($whole, $got) > OutsideVoices::MOST_BYTES) {
-                        throw VoiceUnavailable::gaveTooMuch($source->name);
-                    }
-                },
-            ])
-            ->timeout($source->timeout)
-            ->connectTimeout(min(5, $source->timeout))
-            ->retry(1 + $source->retries, self::WAIT_MS, self::passes(...));
         try {
-            return $send($request)->throw();
-        } catch (ConnectionException) {
-            throw VoiceUnavailable::doesNotAnswer($source->name, $source->timeout);
-        } catch (RequestException $problem) {
-            $why = $problem->response->json('error');
-
-            throw VoiceUnavailable::failed(
-                $source->name,
-                is_string($why) && $why !== '' ? mb_substr($why, 0, 200) : "it answered {$problem->response->status()}",
+            return $this->call->ask(
+                $source->url,
+                $send,
+                OutsideVoices::MOST_BYTES,
+                $source->headers,
+                $source->timeout,
+                $source->retries,
             );
+        } catch (ServiceFailure $problem) {
+            throw VoiceUnavailable::by($source->name, $problem->getMessage());
         }
-    }
-
-    /** Whether it may go well when asked again. */
-    private static function passes(Throwable $problem): bool
-    {
-        return $problem instanceof ConnectionException
-            || ($problem instanceof RequestException && ($problem->response->status() === 429
-                || $problem->response->serverError()));
     }
 
     /** @return list<array{int, int}>|null */
