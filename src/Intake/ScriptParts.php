@@ -59,8 +59,10 @@ final class ScriptParts
             }
             [$part, $isBetween] = [[], $next];
         };
+        $isFenced = false;
         foreach (explode("\n", $text) as $line) {
-            if (preg_match(self::RULE, $line) === 1 && ! self::underlines($part)) {
+            $isFenced = preg_match('/^\s*```/', $line) === 1 ? ! $isFenced : $isFenced;
+            if (! $isFenced && preg_match(self::RULE, $line) === 1 && ! self::underlines($part)) {
                 $add(true);
             } else {
                 $part[] = $line;

@@ -32,6 +32,11 @@ final class ScriptPartsTest extends TestCase
                 ['The lamp', 'Would you'],
             ],
             'a head of keys of its own' => ["---\nslug: lamp\nmood: dark\n---\nThe lamp went out.", ['---']],
+            'a rule within a code fence' => ["Here:\n```\nThe lamp went out.\n---\nNobody came.\n```", ['Here']],
+            'a fence that is never closed' => [
+                "The lamp went out.\n\n---\n\nNobody came.\n```",
+                ['The lamp', 'Nobody'],
+            ],
             'a prose line with a colon' => ["He said one thing: no.\n\n---\n\nNobody came.", ['He said', 'Nobody']],
         ];
     }
