@@ -10,7 +10,7 @@ use RapidReel\Language\Pictographs;
 final class Marks
 {
     /** Before the words, as a pattern without delimiters. */
-    public const LEAD = '(?:>\s*)+|#{1,6}\s+|(?:[-*+•◦▪‣–—]|\d{1,2}[.)]|[a-zA-Z]\))\s+|\[[ xX]?\]\s+';
+    public const LEAD = '(?:>\s*)+|#{1,6}\s+|(?:[-*+•◦▪‣–—]|\d{1,2}[.)]|[a-zA-Z]\)|[IVX]{1,4}\.)\s+|\[[ xX]?\]\s+';
 
     public const EMPHASIS = '[*_~`]{0,3}';
 
