@@ -515,7 +515,7 @@ final class VoiceTest extends AppTestCase
             ->assertOk()
             ->assertJsonPath('said', 'House style: voice Delphine.');
         $this->get('/intake')->assertSee('<option value="">Delphine</option>', false);
-        $this->get('/voices')->assertOk()->assertSee('found in the sound');
+        $this->get('/voices')->assertOk()->assertSee('told by the engine');
     }
 
     public function test_takes_of_different_rates_are_mixed_at_the_finer(): void
