@@ -197,6 +197,18 @@ test('a note is spoken by one press at the intake, and sketches come to it', asy
     await page.getByRole('button', { name: 'Six more' }).click();
     await expect(page.locator('.sketch')).toHaveCount(12);
     await page.getByRole('button', { name: 'Take all to the intake' }).click();
+
+    // A script in other words goes along.
+    await page.getByLabel('Script', { exact: true }).fill(
+        'For eleven years, one lighthouse guided no ships at all.\nNobody told the keeper of the light.\n'
+            + 'In 1911, a storm came out of the north.\nHe did not know that nine men were at sea.',
+    );
+    await page.getByLabel('For whom', { exact: true }).fill('night owls');
+    await page.getByRole('button', { name: 'Reword', exact: true }).click();
+    await expect(page.locator('.sketch')).toHaveCount(6);
+    await expect(page.locator('.sketch').first()).toContainText('1911');
+    await expect(page.locator('.sketch').first()).toContainText(/night owls/i);
+    await page.locator('.sketch').first().getByRole('button', { name: 'Take to the intake' }).click();
     await page.getByRole('link', { name: 'Go to the intake' }).click();
-    await expect(page.getByRole('button', { name: 'Make 12 shorts' })).toBeEnabled();
+    await expect(page.getByRole('button', { name: 'Make 13 shorts' })).toBeEnabled();
 });

@@ -81,7 +81,7 @@
                 <div class="actions">
                     <button class="btn btn-outline-dark" :disabled="busy">Reword</button>
                     <button type="button" class="btn btn-outline-dark" :disabled="busy || !html || last !== 'reword'"
-                        @click="order($refs.reword, 'reword', { more: true })">Six more versions</button>
+                        @click="order($refs.reword, 'reword', { more: true })">Reword again</button>
                 </div>
             </form>
             <form class="order-form" @submit.prevent="order($el, 'condense')">
