@@ -39,6 +39,9 @@ final readonly class Aligner
     /** How far, in fine frames, the fine path may leave the rough one. */
     private const RADIUS = 22;
 
+    /** The same where another reader has found the words before. */
+    private const RADIUS_BESIDE = 14;
+
     public function __construct(private Cepstra $cepstra = new Cepstra)
     {
     }
@@ -142,8 +145,8 @@ final readonly class Aligner
             [$row, $column] = $places[$place];
             [$nextRow, $nextColumn] = $places[$place + 1];
             $middle = $column + (int) (($nextColumn - $column) * ($i - $row) / max(1, $nextRow - $row));
-            $from = $i === 0 ? 0 : min(max($low, $middle - self::RADIUS), $high + 1, $last);
-            $to = $i === $count - 1 ? $last : max($from, $high, min($last, $middle + self::RADIUS));
+            $from = $i === 0 ? 0 : min(max($low, $middle - self::RADIUS_BESIDE), $high + 1, $last);
+            $to = $i === $count - 1 ? $last : max($from, $high, min($last, $middle + self::RADIUS_BESIDE));
             $band[] = [$from, $to];
             [$low, $high] = [$from, $to];
         }

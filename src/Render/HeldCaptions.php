@@ -12,7 +12,7 @@ namespace RapidReel\Render;
 final readonly class HeldCaptions
 {
     /** Room above and below the lines, in sizes of the type: edges, shadows, tall marks of faces that step in. */
-    private const MARGIN = 0.75;
+    private const MARGIN = 0.5;
 
     private const EVENT = '/^Dialogue: \d+,(\d+):(\d+):(\d+)\.(\d+),(\d+):(\d+):(\d+)\.(\d+),'
         .'\w*,[^,]*,\d+,\d+,\d+,[^,]*,'
