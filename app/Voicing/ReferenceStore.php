@@ -7,6 +7,7 @@ namespace App\Voicing;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\Voices;
 use App\Media\MediaStore;
+use App\Media\TakeFiles;
 use RapidReel\Align\Cepstra;
 use RapidReel\Align\Reference;
 use RapidReel\Voice\Pcm;
@@ -35,10 +36,7 @@ final readonly class ReferenceStore
             return $kept;
         }
         $reference = $read();
-        $words = json_encode(
-            array_map(static fn (WordTiming $word): array => $word->toArray(), $reference->words),
-            JSON_THROW_ON_ERROR,
-        );
+        $words = json_encode(TakeFiles::listed($reference->words), JSON_THROW_ON_ERROR);
         $body = "$words\n{$reference->sound->bytes}";
         $this->store->put($file, hash('xxh128', $body)."\n$body");
 
@@ -55,10 +53,7 @@ final readonly class ReferenceStore
         [$json, $sound] = [...explode("\n", $body, 2), ''];
         /** @var list<array{text: string, start_ms: int, end_ms: int}> $rows */
         $rows = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
-        $words = array_map(
-            static fn (array $row): WordTiming => new WordTiming($row['text'], $row['start_ms'], $row['end_ms']),
-            $rows,
-        );
+        $words = array_map(WordTiming::fromArray(...), $rows);
 
         return $words === [] ? null : new Reference(new Pcm($sound, Cepstra::RATE), $words);
     }

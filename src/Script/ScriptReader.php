@@ -49,14 +49,16 @@ final class ScriptReader
         foreach ($texts as $number => $text) {
             $line = trim($text);
             $runs = $known[$number] ?? null;
-            $mayBeTitle = $runs === null || ($runs[0]->kind ?? null) === RunKind::Furniture;
+            // Of an empty line nothing is asked that looks ahead: there may be thousands.
+            $mayBeTitle = $line !== '' && ($runs === null || ($runs[0]->kind ?? null) === RunKind::Furniture);
             if ($mayBeTitle && $this->isTitle($number, $texts, $known)) {
                 $runs = [new ScriptRun($line, RunKind::Heading)];
             }
             if ($runs === null && $fieldGoesOn !== null && $this->goesOn($line, $leads)) {
                 $runs = [new ScriptRun($line, $fieldGoesOn)];
             }
-            if ($runs === null && $leads->labels->isTitled($line, self::nextFilled($texts, $number))) {
+            if ($runs === null && $line !== ''
+                && $leads->labels->isTitled($line, trim($texts[self::nextFilled($texts, $number)] ?? ''))) {
                 $runs = [new ScriptRun($line, RunKind::Heading)];
             }
             $runs ??= $this->readLine($line, $leads, $words);
@@ -122,24 +124,25 @@ final class ScriptReader
      */
     private function isTitle(int $number, array $texts, array $known): bool
     {
-        $next = $number + 1;
-        while (isset($texts[$next]) && trim($texts[$next]) === '') {
-            $next++;
-        }
+        $next = self::nextFilled($texts, $number);
 
         return isset($known[$next])
             && Furniture::isByline($texts[$next])
             && preg_match('/^[^.!?…]{3,110}[?!]?$/u', trim($texts[$number])) === 1;
     }
 
-    /** @param  list<string>  $texts */
-    private static function nextFilled(array $texts, int $number): string
+    /**
+     * The number of the next line that is not empty, or the one behind the last.
+     *
+     * @param  list<string>  $texts
+     */
+    private static function nextFilled(array $texts, int $number): int
     {
         while (trim($texts[++$number] ?? '.') === '') {
             continue;
         }
 
-        return trim($texts[$number] ?? '');
+        return $number;
     }
 
     /**
@@ -184,7 +187,7 @@ final class ScriptReader
             return [new ScriptRun($line, $kind)];
         }
         $runs = $leads->of($line);
-        $rest = substr($line, array_sum(array_map(static fn (ScriptRun $run): int => strlen($run->text), $runs)));
+        $rest = LineLead::behind($runs, $line);
         // How a speaker is to say it.
         if ($runs !== [] && end($runs)->kind === RunKind::Speaker
             && preg_match('/^[*_]{0,2}\([^()]{1,60}\)[*_]{0,2}(?=\s|$)/u', $rest, $found) === 1) {

@@ -44,9 +44,15 @@ final class OtherWords
         'she had' => "she'd", 'they had' => "they'd", 'i am' => "i'm", 'you are' => "you're", 'they are' => "they're",
     ];
 
+    /** @var array<string, list<string>>|null what all() has found */
+    private static ?array $all = null;
+
     /** @return array<string, list<string>> what may stand for a word or a few, in small letters */
     public static function all(): array
     {
+        if (self::$all !== null) {
+            return self::$all;
+        }
         $others = [];
         foreach (self::ALIKE as $line) {
             $words = explode('|', $line);
@@ -59,6 +65,6 @@ final class OtherWords
             $others[$short][] = $long;
         }
 
-        return $others;
+        return self::$all = $others;
     }
 }

@@ -124,7 +124,7 @@ final class Reworder
     {
         return strtr($pattern, [
             '{audience}' => $audience,
-            '{Audience}' => mb_strtoupper(mb_substr($audience, 0, 1)).mb_substr($audience, 1),
+            '{Audience}' => self::large($audience),
         ]);
     }
 

@@ -30,12 +30,7 @@
                     placeholder="people who cannot sleep">
                 <div class="order-row">
                     <div>
-                        <label for="tone">Tone</label>
-                        <select id="tone" name="tone" class="form-select form-select-sm">
-                            @foreach ($tones as $tone)
-                                <option value="{{ $tone->value }}">{{ ucfirst($tone->value) }}</option>
-                            @endforeach
-                        </select>
+                        <x-tone-choice id="tone" :$tones />
                     </div>
                     <div>
                         <label for="shape">Hook</label>
@@ -66,12 +61,7 @@
                 <textarea id="script" name="script" class="form-control" rows="5" required></textarea>
                 <div class="order-row">
                     <div>
-                        <label for="reword-tone">Tone</label>
-                        <select id="reword-tone" name="tone" class="form-select form-select-sm">
-                            @foreach ($tones as $tone)
-                                <option value="{{ $tone->value }}">{{ ucfirst($tone->value) }}</option>
-                            @endforeach
-                        </select>
+                        <x-tone-choice id="reword-tone" :$tones />
                     </div>
                     <div>
                         <label for="reword-audience">For whom</label>

@@ -52,6 +52,16 @@ final readonly class LineLead
         return $runs;
     }
 
+    /**
+     * What of a line stands behind its leads.
+     *
+     * @param  list<ScriptRun>  $leads
+     */
+    public static function behind(array $leads, string $line): string
+    {
+        return substr($line, array_sum(array_map(static fn (ScriptRun $run): int => strlen($run->text), $leads)));
+    }
+
     /** What kind of field a whole line is, whatever marks and timings stand before its name; null where it is none. */
     public function field(string $line): ?RunKind
     {

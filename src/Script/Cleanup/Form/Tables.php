@@ -140,8 +140,7 @@ final readonly class Tables
                 $runs[] = new ScriptRun($part, RunKind::Markup);
             } elseif ($part !== '') {
                 $leads = $this->leads->of($part);
-                $length = array_sum(array_map(static fn (ScriptRun $run): int => strlen($run->text), $leads));
-                array_push($runs, ...$leads, ...InlineNotes::of(substr($part, $length), $this->words));
+                array_push($runs, ...$leads, ...InlineNotes::of(LineLead::behind($leads, $part), $this->words));
             }
         }
 

@@ -7,6 +7,7 @@ namespace RapidReel\Script\Cleanup\Form;
 use RapidReel\Script\Cleanup\LineLead;
 use RapidReel\Script\Cleanup\Marks;
 use RapidReel\Script\RunKind;
+use RapidReel\Script\ScriptRun;
 
 /**
  * A transcript: timings or speakers throughout. What stands before the first or after the last of them is about it and
@@ -56,15 +57,14 @@ final class Transcript
                 continue;
             }
             $filled[] = $i;
-            $length = 0;
-            $isMarked = false;
-            foreach ($leads->of($line) as $run) {
-                $isMarked = $isMarked || in_array($run->kind, [RunKind::Timing, RunKind::Speaker], true);
-                $length += strlen($run->text);
-            }
+            $runs = $leads->of($line);
+            $isMarked = array_filter(
+                $runs,
+                static fn (ScriptRun $run): bool => in_array($run->kind, [RunKind::Timing, RunKind::Speaker], true),
+            ) !== [];
             if ($isMarked) {
                 $marked[] = $i;
-                $alone += $length >= strlen($line) ? 1 : 0;
+                $alone += LineLead::behind($runs, $line) === '' ? 1 : 0;
             }
         }
         $count = count($marked);
