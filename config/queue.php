@@ -13,7 +13,7 @@ return [
             'queue' => 'renders',
             // A job that works keeps its reservation fresh (App\Jobs\StaysReserved), so one that has been silent for so
             // many seconds lost its worker and is taken up by another.
-            'retry_after' => (int) env('REEL_RETRY_AFTER', 20),
+            'retry_after' => (int) env('REEL_RETRY_AFTER', 6),
             // In the same database as what it is about: a row and its job are written together or not at all.
             'after_commit' => false,
         ],

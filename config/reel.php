@@ -25,6 +25,9 @@ return [
     // How many encoders run at once on this machine, however many workers there are.
     'encoders' => (int) env('REEL_ENCODERS', 0),
 
+    // Work waits while less than this is free on the disk of the media or of the database.
+    'least_free_bytes' => (int) env('REEL_LEAST_FREE', 256 * 1024 * 1024),
+
     'upload' => [
         'clip_bytes' => 800 * 1024 * 1024,
         'still_bytes' => 60 * 1024 * 1024,

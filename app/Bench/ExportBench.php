@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Exporting\ExportedFiles;
 use App\Exporting\Exporter;
+use App\Exporting\OutFolder;
 use App\Intake\ScriptChoices;
 use App\Intake\ScriptPlanner;
 use App\Library\Shelf;
@@ -213,7 +214,14 @@ final readonly class ExportBench
 
     private function export(Cut $cut, Shelf $shelf, string $work): ExportedFiles
     {
-        return $this->exporter->export($cut, $shelf, Quality::Final, 'bench', $work, new Unwatched);
+        return $this->exporter->export(
+            $cut,
+            $shelf,
+            Quality::Final,
+            'bench',
+            new Unwatched,
+            static fn (string $folder) => OutFolder::fill($work, $folder),
+        );
     }
 
     /** From cold: no take, no segment, no mix is there yet. */

@@ -50,6 +50,10 @@ final class ConsoleWatcher implements Watcher
         }
     }
 
+    public function achieved(): void
+    {
+    }
+
     public function isCancelled(): bool
     {
         return false;

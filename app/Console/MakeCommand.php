@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Exporting\Exporter;
+use App\Exporting\OutFolder;
 use App\Gateways\Voices\VoiceUnavailable;
 use App\Intake\ScriptFiles;
 use App\Intake\ScriptPlanner;
@@ -80,7 +81,14 @@ final class MakeCommand extends Command
                     $name = FileName::numbered($number, $title);
                     $teller = new ConsoleWatcher(sprintf('%d/%d %s', $number, count($sources), $title));
                     $cut = $cuts->make($title, $planned->tasks(), $shelf, $teller, $choices->channel);
-                    $exporter->export($cut, $shelf, $quality, $name, $out, $teller);
+                    $exporter->export(
+                        $cut,
+                        $shelf,
+                        $quality,
+                        $name,
+                        $teller,
+                        static fn (string $work) => OutFolder::fill($out, $work),
+                    );
                     $teller->done();
                     $made[$name] = $cut;
                 } catch (VoiceUnavailable $problem) {

@@ -28,9 +28,7 @@ final class RenderCommand extends Command
                 throw new Refusal("There is no file $file.");
             }
             $recipe = Recipe::fromJson(File::get($file));
-            if (! $renderer->isThere($recipe->key())) {
-                $pool->run([$renderer->work($recipe, $pool->width())], static fn () => null);
-            }
+            $pool->run([$renderer->work($recipe, $pool->width())], static fn () => null);
             $this->printJson([
                 'key' => $recipe->key(),
                 'file' => $renderer->file($recipe->key()),

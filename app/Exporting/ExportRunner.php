@@ -6,14 +6,18 @@ namespace App\Exporting;
 
 use App\Library\LibraryShelf;
 use App\Media\Cancelled;
+use App\Media\Failure;
 use App\Media\MediaStore;
-use App\Media\MediaTools;
+use App\Media\ToolFailed;
 use App\Models\Export;
 use App\Models\ExportState;
 use App\Planning\CutMaker;
 use App\Planning\ShortPlanner;
-use Illuminate\Support\Facades\File;
+use App\Work\DiskRoom;
+use App\Work\HandedBack;
+use RapidReel\Base\Refusal;
 use RapidReel\Publish\Manifest;
+use Throwable;
 
 /** Makes an ordered export, and writes down how it comes along and how it ends. */
 final readonly class ExportRunner
@@ -24,98 +28,109 @@ final readonly class ExportRunner
         private CutMaker $cuts,
         private Exporter $exporter,
         private MediaStore $store,
-        private MediaTools $tools,
+        private DiskRoom $room,
     ) {
     }
 
+    /** @throws HandedBack */
     public function run(Export $export): void
     {
-        $began = Export::query()
-            ->whereKey($export->id)
-            ->whereIn('state', [ExportState::Queued, ExportState::Running, ExportState::Cancelling])
-            ->exists();
-        if (! $began) {
+        $claim = ExportClaim::take($export);
+        if ($claim === null) {
             return;
         }
-        // Taken up again after its worker died, it starts its clock anew: what was rendered is kept.
-        Export::query()
-            ->whereKey($export->id)
-            ->where('state', ExportState::Queued)
-            ->update(['state' => ExportState::Running]);
-        Export::query()
-            ->whereKey($export->id)
-            ->update(['started_at' => now(), 'problem' => null]);
         $this->store->sweep();
-        $watcher = new ExportWatcher($export);
         try {
-            $shelf = $this->shelves->of($export->short->batch->channel);
-            $cut = $this->planner->plan($export->short, $shelf, $watcher);
-            $summary = $this->cuts->summary($cut);
-            $files = $this->exporter->export(
-                $cut,
-                $shelf,
-                $export->quality,
-                $export->short->fileName(),
-                $this->store->path($export->folder()),
-                $watcher,
-            );
-            $this->poster($files->folder.'/'.$files->name.'.mp4', $files->folder.'/poster.jpg', $cut->hookMs);
+            $claim->isHopeless()
+                ? $claim->finish(fn (): array => self::failed('The worker was stopped several times while it made this '
+                    .'and got nowhere. Export again.'))
+                : $this->make($claim);
+        } catch (TakenOver) {
+            // Whoever has it by now tells how it ends.
         } catch (Cancelled) {
-            Export::query()
-                ->whereKey($export->id)
-                ->update([
-                    'state' => ExportState::Cancelled,
-                    'doing' => '',
-                    'seconds_left' => null,
-                    'finished_at' => now(),
-                ]);
+            $this->end($claim, ['state' => ExportState::Cancelled]);
+        } catch (HandedBack $back) {
+            $claim->handBack($back->isForRoom ? 'waiting for room on the disk' : '');
 
-            return;
+            throw $back;
+        } catch (Refusal $problem) {
+            $this->end($claim, self::failed($problem->getMessage()));
+        } catch (Throwable $problem) {
+            if ($this->isForRoom($problem)) {
+                $claim->handBack('waiting for room on the disk');
+
+                throw HandedBack::forRoom();
+            }
+            // The same script on the same machine fails again: the operator decides, not the queue.
+            report($problem);
+            $this->end($claim, self::failed($problem instanceof ToolFailed
+                ? $problem->getMessage()
+                : 'Something went wrong in the program while it was made. The log says what; export again.'));
         }
-        $export->refresh()->update([
-            'state' => ExportState::Done,
-            'percent' => 100,
-            'doing' => '',
-            'seconds_left' => null,
-            'finished_at' => now(),
-            'name' => $files->name,
-            'bytes' => $files->bytes,
-            'pixels' => $summary->pixels,
-            'sound' => $summary->sound,
-            'listing' => Manifest::row($files->name, $cut),
-            'duration_ms' => $cut->durationMs,
-            'segments_made' => $files->segmentsMade,
-            'segments_kept' => $files->segmentsKept,
-        ]);
+    }
+
+    private function isForRoom(Throwable $problem): bool
+    {
+        return ($problem instanceof ToolFailed && $problem->failure === Failure::NoRoom) ||
+            $this->room->isToBlame($problem);
+    }
+
+    private function make(ExportClaim $claim): void
+    {
+        $watcher = new ExportWatcher($claim);
+        $export = $claim->export;
+        $shelf = $this->shelves->of($export->short->batch->channel);
+        $cut = $this->planner->plan($export->short, $shelf, $watcher);
+        $summary = $this->cuts->summary($cut);
+        $this->exporter->export(
+            $cut,
+            $shelf,
+            $export->quality,
+            $export->short->fileName(),
+            $watcher,
+            fn (string $folder, ExportedFiles $files) => $claim->finish(function () use (
+                $folder, $files, $claim, $cut, $summary,
+            ): array {
+                // Within the transaction: files of a worker that lost its claim never appear.
+                $this->store->publish($folder, $this->store->path($claim->export->folder()));
+
+                return [
+                    'state' => ExportState::Done,
+                    'percent' => 100,
+                    'name' => $files->name,
+                    'bytes' => $files->bytes,
+                    'pixels' => $summary->pixels,
+                    'sound' => $summary->sound,
+                    'listing' => json_encode(Manifest::row($files->name, $cut), JSON_THROW_ON_ERROR),
+                    'duration_ms' => $cut->durationMs,
+                    'segments_made' => $files->segmentsMade,
+                    'segments_kept' => $files->segmentsKept,
+                ];
+            }),
+        );
     }
 
     public function fail(Export $export, string $why): void
     {
         Export::query()
             ->whereKey($export->id)
-            ->whereNotIn('state', [ExportState::Done, ExportState::Cancelled])
-            ->update([
-                'state' => ExportState::Failed,
-                'doing' => '',
-                'seconds_left' => null,
-                'problem' => mb_strimwidth($why, 0, 1000, '…'),
-                'finished_at' => now(),
-            ]);
+            ->whereIn('state', [ExportState::Queued, ExportState::Running, ExportState::Cancelling])
+            ->update([...self::failed($why), 'doing' => '', 'seconds_left' => null, 'finished_at' => now()]);
     }
 
-    private function poster(string $video, string $target, int $hookMs): void
+    /** @param  array<string, mixed>  $values */
+    private function end(ExportClaim $claim, array $values): void
     {
-        $this->tools->run(
-            [
-                '-loglevel',
-                'error',
-                '-ss',
-                sprintf('%.3f', $hookMs / 2000),
-                ...$this->tools->input($video), '-vf', 'scale=360:-2,format=yuvj420p', '-frames:v', '1', '-update', '1',
-                '-q:v', '4', "$target.part.jpg",
-            ],
-            'Taking the poster',
-        );
-        File::move("$target.part.jpg", $target);
+        try {
+            $claim->finish(static fn (): array => $values);
+        } catch (TakenOver) {
+            // It is another's to end.
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function failed(string $why): array
+    {
+        return ['state' => ExportState::Failed, 'problem' => mb_strimwidth($why, 0, 1000, '…')];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Exporting;
 
 use App\Media\Watcher;
-use App\Models\Export;
 use App\Models\ExportState;
 use RapidReel\Render\Progress;
 
@@ -18,11 +17,14 @@ final class ExportWatcher implements Watcher
 
     private bool $cancelled = false;
 
-    public function __construct(private readonly Export $export)
+    private bool $hasAchieved = false;
+
+    public function __construct(private readonly ExportClaim $claim)
     {
         $this->started = microtime(true);
     }
 
+    /** @throws TakenOver */
     public function progress(Progress $progress): void
     {
         $now = microtime(true);
@@ -30,18 +32,22 @@ final class ExportWatcher implements Watcher
             return;
         }
         $this->written = $now;
-        Export::query()
-            ->whereKey($this->export->id)
-            ->where('state', ExportState::Running)
-            ->update([
+        $this->cancelled = $this->claim->state() === ExportState::Cancelling;
+        if (! $this->cancelled) {
+            $this->claim->write([
                 'percent' => $progress->percent(),
                 'doing' => $progress->doing,
                 'seconds_left' => $progress->secondsLeft($now - $this->started),
             ]);
-        $this->cancelled = Export::query()
-            ->whereKey($this->export->id)
-            ->where('state', ExportState::Running)
-            ->doesntExist();
+        }
+    }
+
+    public function achieved(): void
+    {
+        if (! $this->hasAchieved) {
+            $this->hasAchieved = true;
+            $this->claim->achieved();
+        }
     }
 
     public function isCancelled(): bool

@@ -9,8 +9,9 @@ final readonly class ExportedFiles
 {
     public const EXTENSIONS = ['mp4', 'srt', 'vtt', 'ass', 'json'];
 
+    public const POSTER = 'poster.jpg';
+
     public function __construct(
-        public string $folder,
         public string $name,
         public int $bytes,
         public int $segmentsMade,

@@ -9,13 +9,17 @@ use App\Media\Cancelled;
 use App\Media\CaptionFace;
 use App\Media\EncoderPool;
 use App\Media\Joiner;
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
+use App\Media\MediaTools;
 use App\Media\MissingFootage;
+use App\Media\NotAsPlanned;
 use App\Media\SegmentRenderer;
 use App\Media\SoundMixer;
 use App\Media\ToolFailed;
+use App\Media\VideoInspector;
 use App\Media\Watcher;
-use Illuminate\Support\Facades\File;
+use Closure;
 use RapidReel\Caption\AssWriter;
 use RapidReel\Caption\SubRip;
 use RapidReel\Caption\WebVtt;
@@ -38,63 +42,117 @@ final readonly class Exporter
         private Joiner $joiner,
         private MediaStore $store,
         private CaptionFace $face,
+        private VideoInspector $inspector,
+        private KeptFiles $kept,
+        private MediaTools $tools,
     ) {
     }
 
     /**
      * @param  string  $name  of the files, without extension
-     * @param  string  $folder  where they appear, all at once if it is new
+     * @param  Closure(string, ExportedFiles): void  $deliver  given the folder in which they all are, whole and compared
+     *   with the cut; it is gone afterwards
      *
      * @throws Cancelled
      * @throws ToolFailed
+     * @throws NotAsPlanned
      */
     public function export(
         Cut $cut,
         Shelf $shelf,
         Quality $quality,
         string $name,
-        string $folder,
         Watcher $watcher,
+        Closure $deliver,
     ): ExportedFiles {
         $segments = $this->planner->plan($cut, $quality, $this->face->metrics()->family);
+        $mix = MixPlan::of($cut);
+        $work = $this->store->workFolder();
+        try {
+            $video = "$work/$name.mp4";
+            $made = $this->video($cut, $mix, $segments, $shelf, $watcher, $video);
+            $this->poster($video, "$work/".ExportedFiles::POSTER, $cut->hookMs);
+            $ass = new AssWriter($cut->style, $this->face->metrics()->family, $cut->grid()->fps);
+            $this->store->write("$work/$name.srt", SubRip::write($cut->cues));
+            $this->store->write("$work/$name.vtt", WebVtt::write($cut->cues));
+            $this->store->write("$work/$name.ass", $ass->write($cut->cues, 0, 0, $cut->frames()));
+            $this->store->write("$work/$name.json", CutJson::encode($cut));
+            $files = new ExportedFiles($name, (int) filesize($video), $made, count($segments) - $made);
+            $deliver($work, $files);
+        } finally {
+            $this->store->discard($work);
+        }
+
+        return $files;
+    }
+
+    /**
+     * Makes the parts and joins them. What comes out is compared with the plan; if it is not that, all of its parts are
+     * made once more.
+     *
+     * @param  non-empty-list<Segment>  $segments
+     * @return int how many segments were rendered
+     */
+    private function video(
+        Cut $cut,
+        MixPlan $mix,
+        array $segments,
+        Shelf $shelf,
+        Watcher $watcher,
+        string $video,
+    ): int {
+        $files = array_map(fn (Segment $segment): string => $this->renderer->file($segment->key), $segments);
+        $sound = $this->mixer->file($mix);
+        for ($round = 1; ; $round++) {
+            $made = $this->makeParts($cut, $mix, $segments, $shelf, $watcher);
+            $watcher->progress(Progress::joining());
+            $this->joiner->join($files, $sound, $cut->title, $video);
+            try {
+                $this->inspector->compare($video, $cut->frames(), $mix->seconds());
+
+                return $made;
+            } catch (NotAsPlanned $problem) {
+                if ($round > 1) {
+                    throw $problem;
+                }
+                $this->kept->forget([...$files, $sound]);
+            }
+        }
+    }
+
+    /**
+     * Renders what is missing, and mixes.
+     *
+     * @param  list<Segment>  $segments
+     * @return int how many segments were rendered
+     */
+    private function makeParts(Cut $cut, MixPlan $mix, array $segments, Shelf $shelf, Watcher $watcher): int
+    {
         $missing = $this->missing($segments);
         $this->laySources($cut, $missing, $shelf);
-        $mix = MixPlan::of($cut);
-        $works = [$this->mixer->work($mix, $cut->music === null ? null : $shelf->musicPath($cut->music->id))];
+        $works = [];
+        if (! $this->mixer->isThere($mix)) {
+            $music = $cut->music === null ? null : $shelf->musicPath($cut->music->id);
+            $works[] = $this->mixer->work($mix, $music);
+        }
         // A few, as after an edit, would leave cores idle at the end.
         $threads = count($missing) <= 2 * $this->pool->width() ? $this->pool->width() : 1;
         foreach ($missing as $segment) {
             $works[] = $this->renderer->work($segment->recipe, $threads);
         }
         $frames = array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $missing));
-        $this->pool->run($works, static function (int $done) use ($frames, $watcher): void {
-            $watcher->progress(Progress::rendering($done, $frames));
-            if ($watcher->isCancelled()) {
-                throw new Cancelled;
-            }
-        });
-        $watcher->progress(Progress::joining());
+        $made = $this->pool->run(
+            $works,
+            static function (int $done) use ($frames, $watcher): void {
+                $watcher->progress(Progress::rendering($done, $frames));
+                if ($watcher->isCancelled()) {
+                    throw new Cancelled;
+                }
+            },
+            $watcher->achieved(...),
+        );
 
-        $work = $this->store->workFolder();
-        try {
-            $this->joiner->join(
-                array_map(fn (Segment $segment): string => $this->renderer->file($segment->key), $segments),
-                $this->mixer->file($mix),
-                $cut->title,
-                "$work/$name.mp4",
-            );
-            $ass = new AssWriter($cut->style, $this->face->metrics()->family, $cut->grid()->fps);
-            file_put_contents("$work/$name.srt", SubRip::write($cut->cues));
-            file_put_contents("$work/$name.vtt", WebVtt::write($cut->cues));
-            file_put_contents("$work/$name.ass", $ass->write($cut->cues, 0, 0, $cut->frames()));
-            file_put_contents("$work/$name.json", CutJson::encode($cut));
-            $bytes = (int) filesize("$work/$name.mp4");
-            $this->deliver($work, $folder);
-        } finally {
-            $this->store->discard($work);
-        }
-
-        return new ExportedFiles($folder, $name, $bytes, count($missing), count($segments) - count($missing));
+        return count(array_diff($made, [$mix->key()]));
     }
 
     /**
@@ -144,19 +202,14 @@ final readonly class Exporter
         }
     }
 
-    private function deliver(string $work, string $folder): void
+    private function poster(string $video, string $target, int $hookMs): void
     {
-        if (! is_dir($folder)) {
-            $this->store->publish($work, $folder);
-
-            return;
-        }
-        foreach (File::files($work) as $file) {
-            // Another disk cannot be renamed to: copied under a passing name first, so that it still appears whole.
-            $target = $folder.'/'.$file->getFilename();
-            $passing = "$folder/.{$file->getFilename()}.part";
-            File::copy($file->getPathname(), $passing);
-            File::move($passing, $target);
-        }
+        $this->tools->run(
+            [
+                '-loglevel', 'error', '-ss', sprintf('%.3f', $hookMs / 2000), ...$this->tools->input($video), '-vf',
+                'scale=360:-2,format=yuvj420p', '-frames:v', '1', '-update', '1', '-q:v', '4', $target,
+            ],
+            'Taking the poster',
+        );
     }
 }

@@ -13,7 +13,7 @@ use RapidReel\Base\Refusal;
 use Throwable;
 
 /** Finds the words of a recording. */
-final class AlignRecording implements ShouldQueue
+final class AlignRecording implements Ordered, ShouldQueue
 {
     use Queueable;
 
@@ -27,10 +27,10 @@ final class AlignRecording implements ShouldQueue
         $this->onQueue('plans');
     }
 
-    /** @return list<object> */
+    /** @return list<class-string> */
     public function middleware(): array
     {
-        return [new StaysReserved];
+        return [HandsBack::class, StaysReserved::class];
     }
 
     public function handle(RecordingReader $reader): void
@@ -44,6 +44,11 @@ final class AlignRecording implements ShouldQueue
         } catch (Refusal $problem) {
             $this->tell($problem->getMessage());
         }
+    }
+
+    public function about(): string
+    {
+        return "recording:{$this->recordingId}";
     }
 
     public function failed(?Throwable $problem): void

@@ -5,20 +5,18 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Exporting\ExportRunner;
-use App\Media\ToolFailed;
 use App\Models\Export;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use RapidReel\Base\Refusal;
 use Throwable;
 
 /** Makes one export. Killed and started again, it goes on with the segments that are there. */
-final class MakeExport implements ShouldQueue
+final class MakeExport implements Ordered, ShouldQueue
 {
     use Queueable;
 
-    /** Each start counts, also one after a worker was killed: an export that kills every worker is given up. */
-    public int $tries = 6;
+    /** As often as it gets anywhere: its own row counts how often it was begun for nothing. */
+    public int $tries = 0;
 
     /** Six hours: the longest short on the slowest machine. */
     public int $timeout = 21_600;
@@ -28,10 +26,10 @@ final class MakeExport implements ShouldQueue
         $this->onQueue('renders');
     }
 
-    /** @return list<object> */
+    /** @return list<class-string> */
     public function middleware(): array
     {
-        return [new StaysReserved];
+        return [HandsBack::class, StaysReserved::class];
     }
 
     public function handle(ExportRunner $runner): void
@@ -40,15 +38,12 @@ final class MakeExport implements ShouldQueue
         if ($export === null) {
             return;
         }
-        try {
-            $runner->run($export);
-        } catch (Throwable $problem) {
-            // The same script on the same machine fails again: the operator decides, not the queue.
-            report($problem);
-            $runner->fail($export, $problem instanceof Refusal || $problem instanceof ToolFailed
-                ? $problem->getMessage()
-                : 'Something went wrong in the program while it was made. The log says what; export again.');
-        }
+        $runner->run($export);
+    }
+
+    public function about(): string
+    {
+        return "export:{$this->exportId}";
     }
 
     public function failed(?Throwable $problem): void
@@ -57,7 +52,7 @@ final class MakeExport implements ShouldQueue
         if ($export !== null) {
             app(ExportRunner::class)->fail(
                 $export,
-                'The worker was stopped several times while it made this. Export again.',
+                'It took longer than six hours, and was given up. Export again.',
             );
         }
     }

@@ -14,7 +14,7 @@ use RapidReel\Base\Refusal;
 use Throwable;
 
 /** Voices a short and finds its pictures, so that its real times are known. */
-final class PlanShort implements ShouldQueue
+final class PlanShort implements Ordered, ShouldQueue
 {
     use Queueable;
 
@@ -29,10 +29,10 @@ final class PlanShort implements ShouldQueue
         $this->onQueue('plans');
     }
 
-    /** @return list<object> */
+    /** @return list<class-string> */
     public function middleware(): array
     {
-        return [new StaysReserved];
+        return [HandsBack::class, StaysReserved::class];
     }
 
     public function handle(ShortPlanner $planner, LibraryShelf $shelves): void
@@ -46,6 +46,11 @@ final class PlanShort implements ShouldQueue
         } catch (Refusal $problem) {
             $this->tell($problem->getMessage());
         }
+    }
+
+    public function about(): string
+    {
+        return "short:{$this->shortId}";
     }
 
     public function failed(?Throwable $problem): void

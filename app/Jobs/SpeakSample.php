@@ -27,10 +27,10 @@ final class SpeakSample implements ShouldQueue
         $this->onQueue('plans');
     }
 
-    /** @return list<object> */
+    /** @return list<class-string> */
     public function middleware(): array
     {
-        return [new StaysReserved];
+        return [HandsBack::class, StaysReserved::class];
     }
 
     public function handle(VoiceBook $voices, VoiceSamples $samples): void

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-use Generator;
-use Symfony\Component\Process\Process;
-
 /**
- * Runs works side by side, one to a slot. A work is a generator that yields the programs it needs, one after the other,
- * and is given each back when it has ended well.
+ * Runs works side by side, one to a slot. What another process is making at this moment is not made twice: it is waited
+ * for, and taken as it is.
  */
 final readonly class EncoderPool
 {
     private const POLL_MICROSECONDS = 15_000;
 
-    public function __construct(private EncoderSlots $slots)
-    {
+    /** While all that is left is being made by others. */
+    private const PATIENT_MICROSECONDS = 150_000;
+
+    public function __construct(
+        private EncoderSlots $slots,
+        private KeyedLock $claims,
+    ) {
     }
 
     /** How many works can be under way at once. */
@@ -26,64 +28,77 @@ final readonly class EncoderPool
     }
 
     /**
-     * @param  list<Generator<int, Process, Process, void>>  $works  started in this order
+     * @param  list<EncoderWork>  $works  started in this order
      * @param  callable(int): void  $tick  told the number of frames that all programs have told of; may throw to call
      *   all off
+     * @param  callable(): void|null  $made  told whenever a work is done
+     * @return list<string> keys of what was made here; the others were there, or made elsewhere meanwhile
      *
      * @throws ToolFailed
      */
-    public function run(array $works, callable $tick): void
+    public function run(array $works, callable $tick, ?callable $made = null): array
     {
-        /** @var array<int, Generator<int, Process, Process, void>> $running by slot */
+        /** @var array<int, RunningWork> $running by slot */
         $running = [];
-        /** @var array<int, int> $frames by the number of the program */
+        /** @var array<string, int> $frames by the key of the work */
         $frames = [];
+        $done = [];
         try {
             while ($works !== [] || $running !== []) {
                 while ($works !== [] && ($slot = $this->slots->take()) !== null) {
-                    $work = array_shift($works);
-                    $running[$slot] = $work;
-                    $this->goOn($running, $slot);
+                    $next = $this->next($works);
+                    if ($next === null) {
+                        $this->slots->give($slot);
+                        break;
+                    }
+                    $running[$slot] = $next;
+                    $next->start();
                 }
                 foreach ($running as $slot => $work) {
-                    $process = $work->current();
-                    if (preg_match_all('/^frame=(\d+)$/m', $process->getIncrementalOutput(), $matches) > 0) {
-                        $frames[spl_object_id($work)] = (int) end($matches[1]);
-                    }
-                    if (! $process->isRunning()) {
-                        if (! $process->isSuccessful()) {
-                            throw ToolFailed::from($process, 'The encoder');
-                        }
-                        $work->send($process);
-                        $this->goOn($running, $slot);
+                    $frames[$work->work->key] = $work->frames();
+                    if ($work->isOver()) {
+                        $work->end();
+                        unset($running[$slot]);
+                        $this->slots->give($slot);
+                        $done[] = $work->work->key;
+                        $made === null || $made();
                     }
                 }
                 $tick(array_sum($frames));
-                usleep(self::POLL_MICROSECONDS);
+                usleep($running === [] && $works !== [] ? self::PATIENT_MICROSECONDS : self::POLL_MICROSECONDS);
             }
         } finally {
             foreach ($running as $slot => $work) {
-                // One that threw has no program any more.
-                if ($work->valid()) {
-                    $work->current()->stop(0);
-                }
+                $work->stop();
                 $this->slots->give($slot);
             }
         }
+
+        return $done;
     }
 
     /**
-     * Starts a work's next program, or frees the slot of one that has none left.
+     * The first that nobody else is at; those that were made meanwhile are dropped.
      *
-     * @param  array<int, Generator<int, Process, Process, void>>  $running
+     * @param  list<EncoderWork>  $works
      */
-    private function goOn(array &$running, int $slot): void
+    private function next(array &$works): ?RunningWork
     {
-        if ($running[$slot]->valid()) {
-            $running[$slot]->current()->start();
-        } else {
-            unset($running[$slot]);
-            $this->slots->give($slot);
+        $others = [];
+        $next = null;
+        while ($next === null && $works !== []) {
+            $work = array_shift($works);
+            $claim = $this->claims->claim($work->key);
+            if ($claim === null) {
+                $others[] = $work;
+            } elseif (($work->isThere)()) {
+                $claim->release(remove: true);
+            } else {
+                $next = new RunningWork($work, $claim);
+            }
         }
+        $works = [...$others, ...$works];
+
+        return $next;
     }
 }

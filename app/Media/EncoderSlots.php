@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-use Illuminate\Support\Facades\File;
+use App\Work\LockFile;
 
 /**
- * As many encoders at once as the machine has cores, whatever the number of workers. A slot is a locked file: the
- * kernel frees it when its holder dies.
+ * As many encoders at once as the machine has cores, whatever the number of workers. A slot is a locked file: it is free
+ * again when its holder dies, or is stopped.
  */
 final class EncoderSlots
 {
-    /** @var array<int, resource> */
+    /** @var array<int, LockFile> */
     private array $held = [];
 
     public function __construct(
@@ -24,15 +24,10 @@ final class EncoderSlots
     /** @return int|null a slot, or none while all are taken */
     public function take(): ?int
     {
-        File::ensureDirectoryExists($this->folder);
         for ($slot = 0; $slot < $this->count; $slot++) {
-            if (isset($this->held[$slot])) {
-                continue;
-            }
-            // "e": children must not inherit the lock.
-            $file = fopen("{$this->folder}/encoder-$slot.lock", 'ce');
-            if ($file !== false && flock($file, LOCK_EX | LOCK_NB)) {
-                $this->held[$slot] = $file;
+            $lock = isset($this->held[$slot]) ? null : LockFile::take("{$this->folder}/encoder-$slot.lock");
+            if ($lock !== null) {
+                $this->held[$slot] = $lock;
 
                 return $slot;
             }
@@ -43,9 +38,7 @@ final class EncoderSlots
 
     public function give(int $slot): void
     {
-        if (isset($this->held[$slot])) {
-            fclose($this->held[$slot]);
-            unset($this->held[$slot]);
-        }
+        ($this->held[$slot] ?? null)?->release();
+        unset($this->held[$slot]);
     }
 }

@@ -29,7 +29,7 @@ final readonly class Joiner
             foreach ($segments as $file) {
                 $list .= "file '".str_replace("'", "'\\''", $file)."'\n";
             }
-            file_put_contents("$folder/list.txt", $list);
+            $this->store->write("$folder/list.txt", $list);
             $this->tools->run(
                 [
                     '-loglevel', 'error', '-protocol_whitelist', 'file', '-f', 'concat', '-safe', '0', '-i',

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-use Illuminate\Support\Facades\File;
-use RuntimeException;
+use App\Work\LockFile;
 
-/** Lets one process at a time make what has a key. The lock of a process that is killed is free again at once. */
+/** Lets one process at a time make what has a key. The lock of a process that is killed or stopped is free at once. */
 final readonly class KeyedLock
 {
+    private const POLL_MICROSECONDS = 10_000;
+
     public function __construct(private string $folder)
     {
     }
@@ -22,16 +23,21 @@ final readonly class KeyedLock
      */
     public function hold(string $key, callable $work): mixed
     {
-        File::ensureDirectoryExists($this->folder);
         // Few files for all keys: now and then two keys wait for each other, which harms nobody.
-        $file = fopen($this->folder.'/key-'.substr(hash('xxh32', $key), 0, 2), 'ce');
-        if ($file === false || ! flock($file, LOCK_EX)) {
-            throw new RuntimeException("The folder {$this->folder} cannot be written.");
+        $path = $this->folder.'/key-'.substr(hash('xxh32', $key), 0, 2);
+        while (($lock = LockFile::take($path)) === null) {
+            usleep(self::POLL_MICROSECONDS);
         }
         try {
             return $work();
         } finally {
-            fclose($file);
+            $lock->release();
         }
+    }
+
+    /** The same for who has something else to do meanwhile, and one file a key. None while another process has it. */
+    public function claim(string $key): ?LockFile
+    {
+        return LockFile::take("{$this->folder}/made-$key");
     }
 }

@@ -17,21 +17,21 @@ final readonly class LoudnessMeter
     /** @throws ToolFailed */
     public function file(string $path): Loudness
     {
-        $process = $this->measuring($path);
-        $process->run();
-        if (! $process->isSuccessful()) {
-            throw ToolFailed::from($process, 'Measuring the sound');
-        }
-
-        return self::read($process->getErrorOutput());
+        return self::read($this->tools->run($this->arguments($path), 'Measuring the sound')->getErrorOutput());
     }
 
     public function measuring(string $path): Process
     {
-        return $this->tools->ffmpeg([
+        return $this->tools->ffmpeg($this->arguments($path));
+    }
+
+    /** @return list<string> */
+    private function arguments(string $path): array
+    {
+        return [
             '-nostats', ...$this->tools->input($path), '-map', '0:a:0', '-af', 'ebur128=peak=true:framelog=verbose',
             '-f', 'null', '-',
-        ]);
+        ];
     }
 
     /** What the meter printed at its end. */

@@ -6,7 +6,6 @@ namespace App\Media;
 
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\File;
-use Illuminate\Support\Str;
 use RuntimeException;
 
 /**
@@ -15,8 +14,10 @@ use RuntimeException;
  */
 final readonly class MediaStore
 {
-    public function __construct(private Filesystem $disk)
-    {
+    public function __construct(
+        private Filesystem $disk,
+        private WorkRoom $room = new WorkRoom,
+    ) {
     }
 
     public function path(string $relative): string
@@ -55,10 +56,7 @@ final readonly class MediaStore
     /** A new folder in the work room, for one piece of work. */
     public function workFolder(): string
     {
-        $folder = $this->path('work/'.Str::uuid()->toString());
-        File::ensureDirectoryExists($folder);
-
-        return $folder;
+        return $this->room->folder($this->path('work'));
     }
 
     /** Moves a finished file or folder to its place; one that is there already is replaced. */
@@ -68,17 +66,29 @@ final readonly class MediaStore
         if (is_dir($finished) && is_dir($place)) {
             File::deleteDirectory($place);
         }
-        if (! rename($finished, $place)) {
-            throw new RuntimeException('A finished file could not be put in its place. Is the disk full?');
+        if (! @rename($finished, $place)) {
+            throw new RuntimeException("A finished file could not be put in its place: $place");
         }
     }
 
     public function put(string $place, string $contents): void
     {
         $folder = $this->workFolder();
-        File::put("$folder/file", $contents);
-        $this->publish("$folder/file", $place);
-        File::deleteDirectory($folder);
+        try {
+            $this->write("$folder/file", $contents);
+            $this->publish("$folder/file", $place);
+        } finally {
+            $this->discard($folder);
+        }
+    }
+
+    /** Writes a file of a work folder, all of it or not at all. */
+    public function write(string $file, string $contents): void
+    {
+        // A full disk takes a part and says nothing.
+        if (@file_put_contents($file, $contents) !== strlen($contents)) {
+            throw new RuntimeException("A file could not be written to its end: $file");
+        }
     }
 
     public function discard(string $folder): void
@@ -86,17 +96,9 @@ final readonly class MediaStore
         File::deleteDirectory($folder);
     }
 
-    /** What a killed worker left in the work room, once it is older than any job can be. */
-    public function sweep(int $olderThanSeconds = 86_400): int
+    /** What killed processes left in the work room. */
+    public function sweep(): int
     {
-        $swept = 0;
-        foreach (is_dir($this->path('work')) ? File::directories($this->path('work')) : [] as $folder) {
-            if (File::lastModified($folder) < time() - $olderThanSeconds) {
-                File::deleteDirectory($folder);
-                $swept++;
-            }
-        }
-
-        return $swept;
+        return $this->room->sweep($this->path('work'));
     }
 }

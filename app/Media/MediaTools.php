@@ -49,6 +49,23 @@ final class MediaTools
         return $this->process([$this->ffmpeg, '-hide_banner', '-nostdin', '-y', ...$arguments], $folder);
     }
 
+    /**
+     * What ffprobe says, which may be that it cannot.
+     *
+     * @param  list<string>  $arguments
+     *
+     * @throws ToolFailed when it was stopped again and again
+     */
+    public function probe(array $arguments): Process
+    {
+        $process = $this->ffprobe($arguments);
+        for ($failures = 1; $process->run() !== 0 && Failure::of($process) !== Failure::Refused; $failures++) {
+            $process = self::again($process, $failures, 'Looking into the file');
+        }
+
+        return $process;
+    }
+
     /** @param  list<string>  $arguments */
     public function ffprobe(array $arguments): Process
     {
@@ -57,18 +74,40 @@ final class MediaTools
 
     /**
      * @param  list<string>  $arguments
+     * @param  string  $doing  what this does, as the begin of a sentence
      *
      * @throws ToolFailed
      */
     public function run(array $arguments, string $doing, ?string $folder = null): Process
     {
         $process = $this->ffmpeg($arguments, $folder);
-        $process->run();
-        if (! $process->isSuccessful()) {
-            throw ToolFailed::from($process, $doing);
+        for ($failures = 1; $process->run() !== 0; $failures++) {
+            $process = self::again($process, $failures, $doing);
         }
 
         return $process;
+    }
+
+    /**
+     * The same program once more, not started yet, after one that failed: a killed one is tried some times, one that
+     * says itself that it cannot, once.
+     *
+     * @param  int  $failures  how often it has failed now
+     *
+     * @throws ToolFailed when that is enough
+     */
+    public static function again(Process $failed, int $failures, string $doing): Process
+    {
+        $failure = Failure::of($failed);
+        if ($failures > $failure->patience()) {
+            throw ToolFailed::from($failed, $doing);
+        }
+        if ($failure === Failure::Killed) {
+            // A machine short of memory has more a moment later.
+            usleep(min(2_000_000, 50_000 * 2 ** $failures));
+        }
+
+        return clone $failed;
     }
 
     /** @param  list<string>  $command */

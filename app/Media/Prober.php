@@ -160,12 +160,11 @@ final readonly class Prober
     /** @return array{streams?: list<array<string, mixed>>, format?: array<string, mixed>} */
     private function ask(string $path, string $stream = 'v:0'): array
     {
-        $process = $this->tools->ffprobe([
+        $process = $this->tools->probe([
             '-v', 'error', '-select_streams', $stream, '-show_entries',
             'stream=codec_name,width,height,r_frame_rate:stream_side_data=rotation:format=format_name,duration', '-of',
             'json', ...$this->tools->input($path),
         ]);
-        $process->run();
         $found = json_decode($process->getOutput(), true);
 
         return is_array($found) ? $found : [];

@@ -17,6 +17,7 @@ final readonly class SegmentRenderer
     public function __construct(
         private MediaTools $tools,
         private MediaStore $store,
+        private KeptFiles $kept,
     ) {
     }
 
@@ -25,19 +26,32 @@ final readonly class SegmentRenderer
         return $this->store->keyed('segments', $key, 'mp4');
     }
 
+    /** Whether it was rendered before and is still as it was. */
     public function isThere(string $key): bool
     {
-        return is_file($this->file($key));
+        return $this->kept->isRight($this->file($key));
+    }
+
+    /** @param  int  $threads  one where many are rendered side by side, which uses the cores better than many for each */
+    public function work(Recipe $recipe, int $threads): EncoderWork
+    {
+        $key = $recipe->key();
+
+        return new EncoderWork(
+            $key,
+            'Rendering a shot',
+            fn (): bool => $this->isThere($key),
+            fn (): Generator => $this->steps($recipe, $threads),
+        );
     }
 
     /**
-     * @param  int  $threads  one where many are rendered side by side, which uses the cores better than many for each
-     * @return Generator<int, Process, Process, void>
+     * @return Generator<int, Process, Process, mixed>
      *
      * @throws MissingFootage when a source is not on the disk
      * @throws ToolFailed
      */
-    public function work(Recipe $recipe, int $threads): Generator
+    private function steps(Recipe $recipe, int $threads): Generator
     {
         foreach ($recipe->sources() as $source) {
             if (! is_file($this->store->source($source->key))) {
@@ -47,17 +61,14 @@ final readonly class SegmentRenderer
         $folder = $this->store->workFolder();
         try {
             $graph = new FilterGraph($recipe, 'captions.ass');
-            file_put_contents("$folder/captions.ass", $graph->captions());
+            $this->store->write("$folder/captions.ass", $graph->captions());
             $process = yield $this->encoding($recipe, $graph, $threads, $folder);
             preg_match_all('/^frame=(\d+)$/m', $process->getOutput(), $told);
             $frames = $told[1] === [] ? 0 : (int) end($told[1]);
             if ($frames !== $recipe->frames) {
-                throw ToolFailed::from(
-                    $process,
-                    sprintf('Rendering a segment (%d of %d frames)', $frames, $recipe->frames),
-                );
+                throw ToolFailed::isShort('Rendering a shot', $frames, $recipe->frames);
             }
-            $this->store->publish("$folder/segment.mp4", $this->file($recipe->key()));
+            $this->kept->put("$folder/segment.mp4", $this->file($recipe->key()));
         } finally {
             $this->store->discard($folder);
         }

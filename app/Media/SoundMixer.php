@@ -27,6 +27,7 @@ final readonly class SoundMixer
         private MediaStore $store,
         private TakeFiles $takes,
         private LoudnessMeter $meter,
+        private KeptFiles $kept,
     ) {
     }
 
@@ -36,22 +37,33 @@ final readonly class SoundMixer
         return $this->store->keyed('mixes', $plan->key(), 'm4a');
     }
 
+    /** Whether it was mixed before and is still as it was. */
+    public function isThere(MixPlan $plan): bool
+    {
+        return $this->kept->isRight($this->file($plan));
+    }
+
+    /** @param  string|null  $music  file of the plan's piece */
+    public function work(MixPlan $plan, ?string $music): EncoderWork
+    {
+        return new EncoderWork(
+            $plan->key(),
+            'Mixing the sound',
+            fn (): bool => $this->isThere($plan),
+            fn (): Generator => $this->steps($plan, $music),
+        );
+    }
+
     /**
-     * The work on a mix, program by program; none if it was mixed before.
-     *
-     * @param  string|null  $music  file of the plan's piece
-     * @return Generator<int, Process, Process, void>
+     * @return Generator<int, Process, Process, mixed>
      *
      * @throws ToolFailed
      */
-    public function work(MixPlan $plan, ?string $music): Generator
+    private function steps(MixPlan $plan, ?string $music): Generator
     {
-        if (is_file($this->file($plan))) {
-            return;
-        }
         $folder = $this->store->workFolder();
         try {
-            file_put_contents("$folder/voice.wav", WavFile::encode($this->voiceTrack($plan)));
+            $this->store->write("$folder/voice.wav", WavFile::encode($this->voiceTrack($plan)));
             $voice = LoudnessMeter::read((yield $this->measured($folder))->getErrorOutput());
             $mixed = LoudnessMeter::read((yield $this->summed($plan, $voice, $music, $folder))->getErrorOutput());
 
@@ -67,7 +79,7 @@ final readonly class SoundMixer
                 $gain += $measured->gainTo($plan->loudness);
                 $limit -= max(0.0, $measured->truePeak - $plan->truePeak + 0.3);
             }
-            $this->store->publish("$folder/mix.m4a", $this->file($plan));
+            $this->kept->put("$folder/mix.m4a", $this->file($plan));
         } finally {
             $this->store->discard($folder);
         }

@@ -7,6 +7,7 @@ namespace App\Media;
 use RapidReel\Voice\Pcm;
 use RapidReel\Voice\Take;
 use RapidReel\Voice\WordTiming;
+use RuntimeException;
 
 /** Takes on disk, by their keys: the sound, and beside it when every word is spoken. */
 final readonly class TakeFiles
@@ -15,6 +16,7 @@ final readonly class TakeFiles
     {
     }
 
+    /** @throws RuntimeException when it is not there as it was written */
     public function sound(string $key): Pcm
     {
         return WavFile::read($this->soundFile($key));
@@ -25,28 +27,34 @@ final readonly class TakeFiles
         return $this->store->keyed('takes', $key, 'wav');
     }
 
-    /** @phpstan-impure another process may have made it meanwhile */
+    /**
+     * A take whose sound is as it was written.
+     *
+     * @phpstan-impure another process may have made it meanwhile
+     */
     public function kept(string $key): ?Take
     {
-        $file = $this->store->keyed('takes', $key, 'json');
-        $data =
-            is_file($file) && is_file($this->soundFile($key))
-                ? json_decode((string) file_get_contents($file), true)
-                : null;
+        $data = json_decode((string) @file_get_contents($this->store->keyed('takes', $key, 'json')), true);
+        if (
+            ! is_array($data) || ! is_int($data['duration_ms'] ?? null) || ! is_array($data['words'] ?? null) ||
+            $data['words'] === [] || ! $this->isRight($this->soundFile($key), $data['duration_ms'], $data['seal'] ?? '')
+        ) {
+            return null;
+        }
 
-        return is_array($data)
-            ? new Take($key, $data['duration_ms'], array_map(WordTiming::fromArray(...), $data['words']))
-            : null;
+        return new Take($key, $data['duration_ms'], array_map(WordTiming::fromArray(...), $data['words']));
     }
 
     /** @param  non-empty-list<WordTiming>  $words */
     public function put(string $key, Pcm $sound, array $words): Take
     {
         $take = new Take($key, $sound->durationMs(), $words);
-        $this->store->put($this->soundFile($key), WavFile::encode($sound));
+        $file = WavFile::encode($sound);
+        $this->store->put($this->soundFile($key), $file);
         // Last, so that a take with times has its sound.
         $this->store->put($this->store->keyed('takes', $key, 'json'), json_encode([
             'duration_ms' => $take->durationMs,
+            'seal' => strlen($file).' '.hash('xxh128', $file),
             'words' => self::listed($words),
         ], JSON_THROW_ON_ERROR));
 
@@ -60,5 +68,15 @@ final readonly class TakeFiles
     public static function listed(array $words): array
     {
         return array_map(static fn (WordTiming $word): array => $word->toArray(), $words);
+    }
+
+    /** Takes of earlier versions have no seal: their length speaks for them. */
+    private function isRight(string $file, int $durationMs, string $seal): bool
+    {
+        if (! is_file($file)) {
+            return false;
+        }
+
+        return $seal !== '' ? $seal === KeptFiles::sealOf($file) : WavFile::durationMs($file) === $durationMs;
     }
 }

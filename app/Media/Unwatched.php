@@ -12,6 +12,10 @@ final class Unwatched implements Watcher
     {
     }
 
+    public function achieved(): void
+    {
+    }
+
     public function isCancelled(): bool
     {
         return false;

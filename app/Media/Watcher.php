@@ -11,5 +11,8 @@ interface Watcher
 {
     public function progress(Progress $progress): void;
 
+    /** Something was finished that need not be done again. */
+    public function achieved(): void;
+
     public function isCancelled(): bool;
 }

@@ -30,4 +30,16 @@ final class WavFile
 
         return new Pcm(substr($bytes, 44), is_array($rate) && is_int($rate[1]) ? $rate[1] : 0);
     }
+
+    /** Length in ms by the size of the file that encode() made; 0 of what is none. */
+    public static function durationMs(string $path): int
+    {
+        clearstatcache(true, $path);
+        $head = (string) @file_get_contents($path, length: 44);
+        $rate = strlen($head) === 44 && str_starts_with($head, 'RIFF') ? unpack('V', $head, 24) : false;
+
+        return is_array($rate) && is_int($rate[1]) && $rate[1] > 0
+            ? (int) round((filesize($path) - 44) * 500 / $rate[1])
+            : 0;
+    }
 }

@@ -25,6 +25,8 @@ use RapidReel\Render\Quality;
  * @property list<string|int|float>|null $listing  its row of a manifest
  * @property int|null $duration_ms
  * @property int|null $bytes
+ * @property int $owner  rises with every worker that takes it up
+ * @property int $starts  how often it was begun since it last got anywhere
  * @property int|null $segments_made
  * @property int|null $segments_kept
  * @property Carbon|null $started_at
@@ -36,6 +38,7 @@ final class Export extends Model
     protected $fillable = [
         'short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left', 'problem', 'name', 'pixels', 'sound',
         'listing', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at',
+        'owner', 'starts',
     ];
 
     /** @var array<string, string> */

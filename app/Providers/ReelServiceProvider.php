@@ -19,6 +19,9 @@ use App\Gateways\Writing\StandInWriter;
 use App\Gateways\Writing\Writing;
 use App\Http\Presenters\Masthead;
 use App\Intake\ScriptFiles;
+use App\Jobs\FencedConnector;
+use App\Jobs\Housekeeping;
+use App\Jobs\Ordered;
 use App\Jobs\QueuedOrders;
 use App\Media\CaptionFace;
 use App\Media\EncoderSlots;
@@ -37,13 +40,17 @@ use App\Models\Scene;
 use App\Models\Short;
 use App\Models\User;
 use App\Settings\Registrar;
+use App\Work\DiskRoom;
 use App\Work\Orders;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Pagination\Paginator;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\View;
@@ -79,6 +86,11 @@ final class ReelServiceProvider extends ServiceProvider
                 config('reel.writer_key') === '' ? [] : ['Authorization' => 'Bearer '.config('reel.writer_key')],
             ));
         $this->app->bind(Orders::class, QueuedOrders::class);
+        $this->app->singleton(Housekeeping::class);
+        $this->app->singleton(DiskRoom::class, static fn (): DiskRoom => new DiskRoom(
+            [Storage::disk('media')->path(''), dirname((string) config('database.connections.sqlite.database'))],
+            (int) config('reel.least_free_bytes'),
+        ));
         $this->app->scoped(Registrar::class);
         $this->app->scoped(Seen::class);
         $this->app->singleton(MediaStore::class, static fn (): MediaStore => new MediaStore(Storage::disk('media')));
@@ -113,6 +125,13 @@ final class ReelServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Paginator::useBootstrapFive();
+        Queue::addConnector('database', fn () => $this->app->make(FencedConnector::class));
+        Queue::createPayloadUsing(static fn (string $connection, ?string $queue, array $payload): array => [
+            'about' => ($payload['data']['command'] ?? null) instanceof Ordered
+                ? $payload['data']['command']->about()
+                : null,
+        ]);
+        Event::listen(Looping::class, fn (): ?bool => $this->app->make(Housekeeping::class)->look());
         // Nobody reaches what is another's, whatever number is in the address.
         foreach ([
             'channel' => [Channel::class, ''],

@@ -7,6 +7,8 @@ namespace Tests\App;
 use App\Media\Cancelled;
 use App\Media\EncoderPool;
 use App\Media\EncoderSlots;
+use App\Media\EncoderWork;
+use App\Media\KeyedLock;
 use App\Media\ToolFailed;
 use Generator;
 use Symfony\Component\Process\Process;
@@ -18,16 +20,27 @@ final class EncoderPoolTest extends AppTestCase
         return new EncoderSlots(storage_path('locks/'.bin2hex(random_bytes(4))), $count);
     }
 
+    private function pool(EncoderSlots $slots): EncoderPool
+    {
+        return new EncoderPool($slots, new KeyedLock(storage_path('locks')));
+    }
+
     /**
      * @param  list<Process>  $processes
      * @param  list<string>  $heard
-     * @return Generator<int, Process, Process, void>
      */
-    private static function steps(array $processes, array &$heard): Generator
+    private static function steps(array $processes, array &$heard, ?string $key = null): EncoderWork
     {
-        foreach ($processes as $process) {
-            $heard[] = trim((yield $process)->getOutput());
-        }
+        return new EncoderWork(
+            $key ?? bin2hex(random_bytes(8)),
+            'Trying',
+            static fn (): bool => false,
+            static function () use ($processes, &$heard): Generator {
+                foreach ($processes as $process) {
+                    $heard[] = trim((yield $process)->getOutput());
+                }
+            },
+        );
     }
 
     public function test_works_run_side_by_side_and_the_steps_of_one_in_order(): void
@@ -37,7 +50,7 @@ final class EncoderPoolTest extends AppTestCase
         foreach (['a', 'b', 'c'] as $name) {
             $works[] = self::steps([new Process(['echo', "{$name}1"]), new Process(['echo', "{$name}2"])], $heard);
         }
-        (new EncoderPool($this->slots(2)))->run($works, static fn (int $frames) => null);
+        $this->pool($this->slots(2))->run($works, static fn (int $frames) => null);
 
         self::assertEqualsCanonicalizing(['a1', 'a2', 'b1', 'b2', 'c1', 'c2'], $heard);
         foreach (['a', 'b', 'c'] as $name) {
@@ -51,7 +64,7 @@ final class EncoderPoolTest extends AppTestCase
     {
         $heard = [];
         $told = [];
-        (new EncoderPool($this->slots(2)))->run(
+        $this->pool($this->slots(2))->run(
             [
                 self::steps([new Process(['echo', "frame=12\nfps=3\nframe=40"])], $heard),
                 self::steps([new Process(['echo', 'frame=2'])], $heard),
@@ -70,13 +83,14 @@ final class EncoderPoolTest extends AppTestCase
         $slots = $this->slots(2);
         $long = new Process(['sleep', '60']);
         try {
-            (new EncoderPool($slots))->run(
+            $this->pool($slots)->run(
                 [self::steps([$long], $heard), self::steps([new Process(['ls', '/nowhere'])], $heard)],
                 static fn (int $frames) => null,
             );
             self::fail('It should have failed.');
         } catch (ToolFailed $problem) {
-            self::assertStringContainsString('/nowhere', $problem->getMessage());
+            self::assertStringContainsString('/nowhere', $problem->said);
+            self::assertStringNotContainsString('/nowhere', $problem->getMessage());
         }
         self::assertFalse($long->isRunning());
         self::assertNotNull($slots->take());
@@ -89,7 +103,7 @@ final class EncoderPoolTest extends AppTestCase
         $long = new Process(['sleep', '60']);
         $this->expectException(Cancelled::class);
         try {
-            (new EncoderPool($this->slots(1)))->run(
+            $this->pool($this->slots(1))->run(
                 [self::steps([$long], $heard)],
                 static fn (int $frames) => throw new Cancelled(),
             );

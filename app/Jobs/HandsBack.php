@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Media\Failure;
+use App\Media\ToolFailed;
+use App\Work\DiskRoom;
+use App\Work\HandedBack;
+use App\Work\Stopping;
+use Closure;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use RapidReel\Base\Refusal;
+use Throwable;
+
+/** An order goes back to the queue as it was when its worker is stopped, and when the disk is full. */
+final readonly class HandsBack
+{
+    /** Seconds until an order that found no room is looked at again. */
+    private const WAIT_FOR_ROOM = 5;
+
+    public function __construct(private DiskRoom $room)
+    {
+    }
+
+    public function handle(ShouldQueue $job, Closure $next): mixed
+    {
+        $queued = $job->job ?? null;
+        try {
+            return Stopping::during(static fn (): mixed => $next($job));
+        } catch (HandedBack $back) {
+            $queued instanceof FencedJob && $queued->handBack($back->isForRoom ? self::WAIT_FOR_ROOM : 0);
+        } catch (Throwable $problem) {
+            $isForRoom = $problem instanceof ToolFailed && $problem->failure === Failure::NoRoom;
+            if ($problem instanceof Refusal || ! $isForRoom && ! $this->room->isToBlame($problem)) {
+                throw $problem;
+            }
+            $queued instanceof FencedJob && $queued->handBack(self::WAIT_FOR_ROOM);
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use Symfony\Component\Process\Process;
+
+/** Why an outside program did not do its work. */
+enum Failure
+{
+    /** Somebody or something ended it: the kernel short of memory, a machine that shuts down. */
+    case Killed;
+    /** It found no room to write. */
+    case NoRoom;
+    /** It says itself that it cannot. */
+    case Refused;
+
+    public static function of(Process $process): self
+    {
+        $said = substr($process->getErrorOutput(), -4_000);
+
+        return match (true) {
+            str_contains($said, 'No space left on device') => self::NoRoom,
+            $process->hasBeenSignaled(),
+            // By a shell or a guard between.
+            in_array($process->getExitCode(), [130, 137, 143], true),
+            str_contains($said, 'Cannot allocate memory'),
+            // A program that ends its file before it goes.
+            preg_match('/received signal (?:2|15)\b/', $said) === 1 => self::Killed,
+            default => self::Refused,
+        };
+    }
+
+    /** How often a program is started again before it is given up. */
+    public function patience(): int
+    {
+        return match ($this) {
+            self::Killed => 6,
+            self::NoRoom => 0,
+            // The same twice is no accident.
+            self::Refused => 1,
+        };
+    }
+}
