@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Editing\Outdated;
 use App\Http\Middleware\KeepToItself;
 use App\Http\Middleware\TellsRevision;
+use App\Http\NoRoomAnswer;
+use App\Work\DiskRoom;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -31,6 +33,9 @@ return Application::configure(basePath: dirname(__DIR__))
                 ? response()->json(['message' => $problem->getMessage()], $problem instanceof Outdated ? 409 : 422)
                 : back()->withInput()->with('problem', $problem->getMessage());
         });
+        $exceptions->render(fn (Throwable $problem, Request $request) => DiskRoom::isNamed($problem)
+            ? NoRoomAnswer::to($request)
+            : null);
         $exceptions->render(function (PostTooLargeException $problem, Request $request) {
             $message = 'That is more than can be uploaded at once. Upload fewer or smaller files.';
 

@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'driver' => 'file',
+    'driver' => env('SESSION_DRIVER', 'lenient'),
+    'files' => storage_path('framework/sessions'),
     'lifetime' => 60 * 24 * 7,
     'cookie' => 'rapid_reel_session',
     'http_only' => true,

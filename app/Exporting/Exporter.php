@@ -7,6 +7,7 @@ namespace App\Exporting;
 use App\Library\Shelf;
 use App\Media\Cancelled;
 use App\Media\CaptionFace;
+use App\Media\ChangedFootage;
 use App\Media\EncoderPool;
 use App\Media\Joiner;
 use App\Media\KeptFiles;
@@ -180,6 +181,7 @@ final readonly class Exporter
      *
      * @param  list<Segment>  $missing
      *
+     * @throws ChangedFootage
      * @throws MissingFootage
      */
     private function laySources(Cut $cut, array $missing, Shelf $shelf): void
@@ -190,14 +192,19 @@ final readonly class Exporter
                 $names[$shot->fingerprint] = $shot->footage;
             }
         }
+        $keys = [];
         foreach ($missing as $segment) {
             foreach ($segment->recipe->sources() as $source) {
-                $path = $shelf->footagePaths[$names[$source->key] ?? ''] ?? null;
-                if ($path !== null) {
-                    $this->store->lay($source->key, $path);
-                } elseif (! is_file($this->store->source($source->key))) {
-                    throw new MissingFootage("“{$names[$source->key]}”");
-                }
+                $keys[$source->key] = true;
+            }
+        }
+        foreach (array_keys($keys) as $key) {
+            $id = $names[$key] ?? '';
+            $path = $shelf->footagePaths[$id] ?? null;
+            if ($path !== null) {
+                $this->store->lay((string) $key, $path, $shelf->name($id), $shelf->seals[$id] ?? null);
+            } elseif (! is_file($this->store->source((string) $key))) {
+                throw new MissingFootage("“{$id}”");
             }
         }
     }

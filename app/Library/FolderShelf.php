@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Media\KeptFiles;
 use App\Media\LoudnessMeter;
 use App\Media\Prober;
 use Illuminate\Support\Facades\File;
@@ -34,15 +35,16 @@ final readonly class FolderShelf
         if (! is_dir($this->folder)) {
             throw new Refusal("There is no folder {$this->folder}.");
         }
-        $footage = $paths = $music = $musicPaths = [];
+        $footage = $paths = $music = $musicPaths = $seals = [];
         // Programs work in folders of their own, where a relative path would lead nowhere.
         foreach ($this->files(self::PICTURES) as $file) {
             $probed = $this->prober->glance($file->getPathname(), $file->getFilename());
             $id = $file->getRelativePathname();
+            $seals[$id] = KeptFiles::sealOf($file->getPathname());
             $footage[] = new Footage(
                 $id,
                 $probed->kind,
-                (string) hash_file('xxh128', $file->getPathname()),
+                KeptFiles::hashOf($seals[$id]),
                 $probed->width,
                 $probed->height,
                 $probed->durationMs,
@@ -64,7 +66,7 @@ final readonly class FolderShelf
             throw new Refusal("{$this->folder} holds no clip or still that can be read.");
         }
 
-        return new Shelf($footage, $paths, $music, $musicPaths);
+        return new Shelf($footage, $paths, $music, $musicPaths, $seals);
     }
 
     /** @return list<string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Media\KeptFiles;
 use App\Media\LoudnessMeter;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
@@ -12,6 +13,7 @@ use App\Media\UnusableMedia;
 use App\Models\Channel;
 use App\Models\Footage;
 use App\Models\Music;
+use App\Work\DiskRoom;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use RapidReel\Footage\FootageKind;
@@ -29,6 +31,7 @@ final readonly class FootageImporter
         private MediaTools $tools,
         private MediaStore $store,
         private LoudnessMeter $meter,
+        private DiskRoom $room,
     ) {
     }
 
@@ -47,9 +50,10 @@ final readonly class FootageImporter
     ): Footage {
         $fingerprint = (string) hash_file('xxh128', $path);
         $known = Footage::at($channel)->where('fingerprint', $fingerprint)->first();
-        if ($known !== null) {
+        if ($known !== null && $this->isWhole($known)) {
             return $known;
         }
+        $this->room->ask((int) filesize($path));
         // What the demo program drew a moment ago need not be read through again.
         $probed = $origin === 'demo' ? $this->prober->glance($path, $name) : $this->prober->probe($path, $name);
         $folder = $this->store->workFolder();
@@ -66,17 +70,28 @@ final readonly class FootageImporter
             $this->store->discard($folder);
         }
 
+        $kept = [
+            'path' => $relative,
+            'thumbnail' => "thumbnails/$id.jpg",
+            'fingerprint' => $fingerprint,
+            'seal' => KeptFiles::sealOf($this->store->path($relative)),
+            'width' => $shown->width,
+            'height' => $shown->height,
+            'duration_ms' => $shown->durationMs,
+        ];
+        // Brought again after its file was damaged, it is the same footage as before.
+        if ($known !== null) {
+            $known->update($kept);
+
+            return $known;
+        }
+
         return Footage::query()->create([
+            ...$kept,
             'channel_id' => $channel->id,
             'name' => self::plainName($name),
             'kind' => $probed->kind,
             'origin' => $origin,
-            'path' => $relative,
-            'thumbnail' => "thumbnails/$id.jpg",
-            'fingerprint' => $fingerprint,
-            'width' => $shown->width,
-            'height' => $shown->height,
-            'duration_ms' => $shown->durationMs,
             'tags' => implode(', ', $tags),
         ]);
     }
@@ -85,22 +100,40 @@ final readonly class FootageImporter
     {
         $fingerprint = (string) hash_file('xxh128', $path);
         $known = Music::at($channel)->where('fingerprint', $fingerprint)->first();
-        if ($known !== null) {
+        if ($known !== null && $this->isWhole($known)) {
             return $known;
         }
+        $this->room->ask((int) filesize($path));
         $durationMs = $this->prober->soundMs($path, $name);
         $relative = 'library/'.Str::uuid()->toString().'.'.strtolower(pathinfo($path, PATHINFO_EXTENSION));
         $this->copy($path, $this->store->path($relative));
 
+        $kept = [
+            'path' => $relative,
+            'fingerprint' => $fingerprint,
+            'seal' => KeptFiles::sealOf($this->store->path($relative)),
+            'duration_ms' => $durationMs,
+            'loudness' => $this->meter->file($this->store->path($relative))->integrated,
+        ];
+        if ($known !== null) {
+            $known->update($kept);
+
+            return $known;
+        }
+
         return Music::query()->create([
+            ...$kept,
             'channel_id' => $channel->id,
             'name' => self::plainName($name),
             'mood' => $mood,
-            'path' => $relative,
-            'fingerprint' => $fingerprint,
-            'duration_ms' => $durationMs,
-            'loudness' => $this->meter->file($this->store->path($relative))->integrated,
         ]);
+    }
+
+    private function isWhole(Footage|Music $known): bool
+    {
+        $file = $this->store->path($known->path);
+
+        return is_file($file) && ($known->seal === null || $known->seal === KeptFiles::sealOf($file));
     }
 
     public static function plainName(string $file): string

@@ -21,20 +21,23 @@ final readonly class LibraryShelf
     public function of(Channel $channel): Shelf
     {
         $footage = [];
-        $paths = [];
+        $paths = $seals = $names = [];
         foreach (FootageRecord::at($channel)->get()->sortBy('id') as $record) {
             $one = self::footage($record);
             $footage[] = $one;
             $paths[$one->id] = $this->store->path($record->path);
+            $seals[$one->id] = $record->seal;
+            $names[$one->id] = $record->name;
         }
         $music = [];
-        $musicPaths = [];
+        $musicPaths = $musicSeals = [];
         foreach (Music::at($channel)->get()->sortBy('id') as $record) {
             $music[] = new CutMusic((string) $record->id, $record->fingerprint, $record->loudness);
             $musicPaths[(string) $record->id] = $this->store->path($record->path);
+            $musicSeals[(string) $record->id] = $record->seal;
         }
 
-        return new Shelf($footage, $paths, $music, $musicPaths);
+        return new Shelf($footage, $paths, $music, $musicPaths, $seals, $musicSeals, $names);
     }
 
     public static function footage(FootageRecord $record): Footage

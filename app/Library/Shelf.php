@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Media\ChangedFootage;
+use App\Media\KeptFiles;
 use App\Media\MissingFootage;
 use RapidReel\Cut\CutMusic;
 use RapidReel\Footage\Footage;
@@ -19,12 +21,18 @@ final readonly class Shelf
      * @param  array<array-key, string>  $footagePaths  by id
      * @param  list<CutMusic>  $music
      * @param  array<array-key, string>  $musicPaths  by id
+     * @param  array<array-key, string|null>  $seals  size and hash of a piece of footage by id, if they are known
+     * @param  array<array-key, string|null>  $musicSeals
+     * @param  array<array-key, string>  $names  of footage by id, where that is no name
      */
     public function __construct(
         array $footage,
         public array $footagePaths,
         public array $music,
         private array $musicPaths,
+        public array $seals = [],
+        private array $musicSeals = [],
+        private array $names = [],
     ) {
         $byId = [];
         foreach ($footage as $one) {
@@ -33,9 +41,20 @@ final readonly class Shelf
         $this->footage = $byId;
     }
 
+    public function name(string $id): string
+    {
+        return $this->names[$id] ?? $id;
+    }
+
+    /** @throws ChangedFootage when its file is not what was brought any more */
     public function musicPath(string $id): string
     {
-        return $this->musicPaths[$id] ?? throw new MissingFootage("“music {$id}”");
+        $path = $this->musicPaths[$id] ?? throw new MissingFootage("“music {$id}”");
+        $seal = $this->musicSeals[$id] ?? null;
+
+        return is_file($path) && ($seal === null || $seal === KeptFiles::sealOf($path))
+            ? $path
+            : throw new ChangedFootage('the music');
     }
 
     public function music(string $id): ?CutMusic

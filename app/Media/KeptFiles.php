@@ -48,4 +48,9 @@ final readonly class KeptFiles
 
         return filesize($file).' '.hash_file('xxh128', $file);
     }
+
+    public static function hashOf(string $seal): string
+    {
+        return substr((string) strrchr($seal, ' '), 1);
+    }
 }

@@ -37,12 +37,23 @@ final readonly class MediaStore
         return $this->path('sources/'.substr($key, 0, 2)."/$key");
     }
 
-    /** Puts a clip or still where renderers look for it. */
-    public function lay(string $key, string $file): void
+    /**
+     * Puts a clip or still where renderers look for it.
+     *
+     * @param  string  $name  what the operator calls it
+     * @param  string|null  $seal  size and hash that its file should have, if they are known
+     *
+     * @throws ChangedFootage
+     */
+    public function lay(string $key, string $file, string $name, ?string $seal = null): void
     {
         $place = $this->source($key);
-        if (is_file($place)) {
+        // Another name for the same file changes when that does.
+        if (is_file($place) && ($seal === null || KeptFiles::sealOf($place) === $seal)) {
             return;
+        }
+        if (! is_file($file) || ($seal !== null && KeptFiles::sealOf($file) !== $seal)) {
+            throw new ChangedFootage($name);
         }
         $folder = $this->workFolder();
         // On the same disk another name for the same content costs nothing.
@@ -67,7 +78,7 @@ final readonly class MediaStore
             File::deleteDirectory($place);
         }
         if (! @rename($finished, $place)) {
-            throw new RuntimeException("A finished file could not be put in its place: $place");
+            throw new RuntimeException("A finished file could not be put in its place, $place: ".self::why());
         }
     }
 
@@ -87,7 +98,7 @@ final readonly class MediaStore
     {
         // A full disk takes a part and says nothing.
         if (@file_put_contents($file, $contents) !== strlen($contents)) {
-            throw new RuntimeException("A file could not be written to its end: $file");
+            throw new RuntimeException("A file could not be written to its end, $file: ".self::why());
         }
     }
 
@@ -100,5 +111,10 @@ final readonly class MediaStore
     public function sweep(): int
     {
         return $this->room->sweep($this->path('work'));
+    }
+
+    private static function why(): string
+    {
+        return error_get_last()['message'] ?? 'nothing was said';
     }
 }

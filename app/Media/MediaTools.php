@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
@@ -58,12 +59,7 @@ final class MediaTools
      */
     public function probe(array $arguments): Process
     {
-        $process = $this->ffprobe($arguments);
-        for ($failures = 1; $process->run() !== 0 && Failure::of($process) !== Failure::Refused; $failures++) {
-            $process = self::again($process, $failures, 'Looking into the file');
-        }
-
-        return $process;
+        return self::ended($this->ffprobe($arguments), 'Looking into the file');
     }
 
     /** @param  list<string>  $arguments */
@@ -80,12 +76,40 @@ final class MediaTools
      */
     public function run(array $arguments, string $doing, ?string $folder = null): Process
     {
-        $process = $this->ffmpeg($arguments, $folder);
-        for ($failures = 1; $process->run() !== 0; $failures++) {
-            $process = self::again($process, $failures, $doing);
+        $process = $this->attempt($arguments, $doing, $folder);
+        if (! $process->isSuccessful()) {
+            $process = self::ended(self::again($process, 1, $doing), $doing);
         }
 
-        return $process;
+        return $process->isSuccessful() ? $process : throw ToolFailed::from($process, $doing);
+    }
+
+    /**
+     * Has ffmpeg try something that it may find it cannot do: whoever calls looks how it ended.
+     *
+     * @param  list<string>  $arguments
+     *
+     * @throws ToolFailed when it was stopped again and again, or found no room
+     */
+    public function attempt(array $arguments, string $doing, ?string $folder = null): Process
+    {
+        return self::ended($this->ffmpeg($arguments, $folder), $doing);
+    }
+
+    /** Runs a program to its own end, which being killed is not. */
+    private static function ended(Process $process, string $doing): Process
+    {
+        for ($failures = 1; ; $failures++) {
+            try {
+                $process->run();
+            } catch (ProcessSignaledException) {
+                // Seen below.
+            }
+            if ($process->isSuccessful() || Failure::of($process) === Failure::Refused) {
+                return $process;
+            }
+            $process = self::again($process, $failures, $doing);
+        }
     }
 
     /**

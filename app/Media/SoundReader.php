@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-use Illuminate\Support\Facades\File;
 use RapidReel\Voice\Pcm;
 
 /** Reads recordings of any kind that ffmpeg knows, as mono samples. */
@@ -24,35 +23,48 @@ final readonly class SoundReader
 
     /**
      * @param  string  $name  what the operator calls the file
+     *
+     * @throws UnusableMedia
+     * @throws ToolFailed
+     */
+    public function read(string $path, string $name, int $rate): Pcm
+    {
+        $folder = $this->store->workFolder();
+        try {
+            return $this->open($path, $name, $rate, $folder)->whole();
+        } finally {
+            $this->store->discard($folder);
+        }
+    }
+
+    /**
+     * Unpacks it into a folder, to be read in parts.
+     *
+     * @param  string  $name  what the operator calls the file
      * @param  bool  $clean  whether it is to be cleaned gently
      *
      * @throws UnusableMedia
+     * @throws ToolFailed
      */
-    public function read(string $path, string $name, int $rate, bool $clean = false): Pcm
+    public function open(string $path, string $name, int $rate, string $folder, bool $clean = false): SoundFile
     {
         $ms = $this->prober->soundMs($path, $name);
         $most = (int) config('reel.upload.recording_seconds');
         if ($ms > 1000 * $most) {
             throw UnusableMedia::isTooLong($name, $ms, $most);
         }
-        $folder = $this->store->workFolder();
-        try {
-            $process = $this->tools->ffmpeg(
-                [
-                    '-loglevel', 'error', ...$this->tools->input($path), '-map', '0:a:0', '-ac', '1',
-                    ...$clean ? ['-af', self::CLEAN] : [],
-                    '-ar', (string) $rate, '-f', 's16le', 'sound.raw',
-                ],
-                $folder,
-            );
-            $process->run();
-            $bytes = is_file("$folder/sound.raw") ? File::get("$folder/sound.raw") : '';
-            $sound = new Pcm(substr($bytes, 0, strlen($bytes) & ~1), $rate);
-            if ($sound->samples() === 0) {
-                throw UnusableMedia::isBroken($name);
-            }
-        } finally {
-            $this->store->discard($folder);
+        $this->tools->attempt(
+            [
+                '-loglevel', 'error', ...$this->tools->input($path), '-map', '0:a:0', '-ac', '1',
+                ...$clean ? ['-af', self::CLEAN] : [],
+                '-ar', (string) $rate, '-f', 's16le', "sound-$rate.raw",
+            ],
+            'Reading the recording',
+            $folder,
+        );
+        $sound = new SoundFile("$folder/sound-$rate.raw", $rate);
+        if ($sound->samples() === 0) {
+            throw UnusableMedia::isBroken($name);
         }
         if ($sound->durationMs() < self::SHORTEST_MS) {
             throw UnusableMedia::isTooShort($name, $sound->durationMs());

@@ -30,20 +30,17 @@ final readonly class VideoInspector
             throw NotAsPlanned::because(sprintf('%.2f s of sound for %.2f s', $sounds, $seconds));
         }
         // Every shot begins with a picture of its own, from which the rest of it is told: those and all of the sound are
-        // decoded. What stands between was decoded by nobody since its encoder wrote it, and has the same hash.
-        $decoding = $this->tools->ffmpeg([
-            '-loglevel', 'error', '-xerror', '-skip_frame', 'nokey', ...$this->tools->input($file), '-map', '0:v:0',
-            '-map', '0:a:0', '-f', 'null', '-',
-        ]);
-        $decoding->run();
-        if ($decoding->isSuccessful() && trim($decoding->getErrorOutput()) === '') {
-            return;
+        // decoded. What stands between is as its encoder wrote it, by its seal.
+        $decoding = $this->tools->attempt(
+            [
+                '-loglevel', 'error', '-xerror', '-skip_frame', 'nokey', ...$this->tools->input($file), '-map', '0:v:0',
+                '-map', '0:a:0', '-f', 'null', '-',
+            ],
+            'Looking through the finished video',
+        );
+        if (! $decoding->isSuccessful() || trim($decoding->getErrorOutput()) !== '') {
+            throw NotAsPlanned::because('it cannot be decoded to its end');
         }
-        if (Failure::of($decoding) !== Failure::Refused) {
-            throw ToolFailed::from($decoding, 'Looking through the finished video');
-        }
-
-        throw NotAsPlanned::because('it cannot be decoded to its end');
     }
 
     /** @return array<string, array<string, mixed>> by kind of stream */

@@ -15,6 +15,7 @@ use RapidReel\Footage\FootageKind;
  * @property string $origin
  * @property string $path
  * @property string $thumbnail
+ * @property string|null $seal  size and hash of its file as it was kept
  * @property string $fingerprint  hash of its content
  * @property int $channel_id
  * @property bool $shared  with the account's other channels
@@ -30,7 +31,7 @@ final class Footage extends Model
     protected $table = 'footage';
 
     protected $fillable = [
-        'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'width', 'height',
+        'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'seal', 'width', 'height',
         'duration_ms', 'tags',
     ];
 

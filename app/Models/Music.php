@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $mood
  * @property string $path
+ * @property string|null $seal  size and hash of its file as it was kept
  * @property string $fingerprint  hash of its content
  * @property int $channel_id
  * @property bool $shared  with the account's other channels
@@ -26,5 +27,5 @@ final class Music extends Model
 
     protected $table = 'music';
 
-    protected $fillable = ['channel_id', 'shared', 'name', 'mood', 'path', 'fingerprint', 'duration_ms', 'loudness'];
+    protected $fillable = ['channel_id', 'shared', 'name', 'mood', 'path', 'fingerprint', 'seal', 'duration_ms', 'loudness'];
 }

@@ -6,10 +6,10 @@ namespace App\Planning;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Library\Shelf;
-use App\Media\TakeFiles;
 use App\Models\Reading;
 use App\Models\Short;
 use App\Settings\Resolver;
+use App\Voicing\ReadingTakes;
 use RapidReel\Base\Refusal;
 use RapidReel\Cut\ChosenShot;
 use RapidReel\Script\Scene;
@@ -21,13 +21,13 @@ final readonly class SceneTasks
 {
     public function __construct(
         private VoiceBook $voices,
-        private TakeFiles $takes,
+        private ReadingTakes $takes,
         private Resolver $resolver,
     ) {
     }
 
     /**
-     * @param  Shelf|null  $shelf  where the footage of shots stands; without it none is settled
+     * @param  Shelf|null  $shelf  where the footage of shots stands; without it none is settled, and nothing is made
      * @return non-empty-list<SceneTask>
      */
     public function of(Short $short, ?Shelf $shelf = null): array
@@ -46,7 +46,11 @@ final readonly class SceneTasks
                 $pronunciations,
             )->with(
                 $this->chosen($short, $scene, $shelf),
-                $reading instanceof Reading ? $this->takes->kept($reading->take) : null,
+                match (true) {
+                    ! $reading instanceof Reading => null,
+                    $shelf === null => $this->takes->kept($reading),
+                    default => $this->takes->whole($reading),
+                },
             );
         }
 

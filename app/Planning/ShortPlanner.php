@@ -35,10 +35,12 @@ final readonly class ShortPlanner
         }
         $revision = $short->revision;
         $short->load(['batch.channel', 'scenes.shots', 'readings']);
+        // First: a damaged take is cut again, and is one of the inputs.
+        $tasks = $this->tasks->of($short, $shelf);
         $inputs = $this->inputs->of($short);
         $cut = $this->cuts->make(
             $short->title,
-            $this->tasks->of($short, $shelf),
+            $tasks,
             $shelf,
             $watcher,
             $short->batch->channel->name,

@@ -17,6 +17,7 @@ use App\Gateways\Voices\Voices;
 use App\Gateways\Writing\ServiceWriter;
 use App\Gateways\Writing\StandInWriter;
 use App\Gateways\Writing\Writing;
+use App\Http\LenientSessions;
 use App\Http\Presenters\Masthead;
 use App\Intake\ScriptFiles;
 use App\Jobs\FencedConnector;
@@ -46,12 +47,16 @@ use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Queue\Events\Looping;
+use Illuminate\Queue\Queue as PayloadQueue;
+use Illuminate\Session\FileSessionHandler;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -126,7 +131,8 @@ final class ReelServiceProvider extends ServiceProvider
     {
         Paginator::useBootstrapFive();
         Queue::addConnector('database', fn () => $this->app->make(FencedConnector::class));
-        Queue::createPayloadUsing(static fn (string $connection, ?string $queue, array $payload): array => [
+        PayloadQueue::createPayloadUsing(null);
+        PayloadQueue::createPayloadUsing(static fn (string $connection, ?string $queue, array $payload): array => [
             'about' => ($payload['data']['command'] ?? null) instanceof Ordered
                 ? $payload['data']['command']->about()
                 : null,
@@ -152,6 +158,15 @@ final class ReelServiceProvider extends ServiceProvider
                 ? $edit
                 : abort(404);
         });
+        View::composer('layouts.app', function (ViewContract $view): void {
+            $room = $this->app->make(DiskRoom::class);
+            $view->with('noRoom', $room->isShort() ? $room->sentence() : '');
+        });
+        Session::extend('lenient', fn (): LenientSessions => new LenientSessions(new FileSessionHandler(
+            $this->app->make(Filesystem::class),
+            (string) config('session.files'),
+            (int) config('session.lifetime'),
+        )));
         View::composer('layouts.app', static function (ViewContract $view): void {
             $user = Auth::user();
             $view->with('masthead', $user instanceof User ? Masthead::of($user, request()) : null);

@@ -10,6 +10,7 @@ use App\Media\UnusableMedia;
 use App\Models\Recording;
 use App\Models\RecordingState;
 use App\Models\Short;
+use App\Work\DiskRoom;
 use App\Work\Orders;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -25,6 +26,7 @@ final readonly class RecordingDesk
         private Prober $prober,
         private MediaStore $store,
         private Orders $orders,
+        private DiskRoom $room,
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class RecordingDesk
                 sprintf('at most %d MB can be used', intdiv((int) config('reel.upload.recording_bytes'), 1024 * 1024)),
             );
         }
+        $this->room->ask((int) filesize($path));
         $ms = $this->prober->soundMs($path, $name);
         if ($ms > 1000 * (int) config('reel.upload.recording_seconds')) {
             throw UnusableMedia::isTooLong($name, $ms, (int) config('reel.upload.recording_seconds'));

@@ -6,7 +6,9 @@ namespace App\Voicing;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Media\MediaStore;
+use App\Media\SoundFile;
 use App\Media\SoundReader;
+use App\Media\UnusableMedia;
 use App\Models\Reading;
 use App\Models\Recording;
 use App\Models\RecordingState;
@@ -16,12 +18,13 @@ use Illuminate\Support\Facades\DB;
 use RapidReel\Align\AlignedWord;
 use RapidReel\Align\Aligner;
 use RapidReel\Align\Alignment;
+use RapidReel\Align\Cepstra;
 use RapidReel\Align\WordDoubt;
 use RapidReel\Intake\TextEncoding;
 use RapidReel\Language\ScriptWord;
-use RapidReel\Voice\Clipping;
 use RapidReel\Voice\Leveler;
 use RapidReel\Voice\Pcm;
+use RapidReel\Voice\SoundCheck;
 use RapidReel\Voice\WordTiming;
 
 /** Cleans a recording, finds its words, and cuts it into a take for every scene. */
@@ -56,35 +59,11 @@ final readonly class RecordingReader
             $recording->text !== ''
                 ? [$recording->text]
                 : array_values($short->scenes->map(static fn (Scene $scene): string => $scene->text)->all());
-        $sound = $this->sounds->read($this->store->path($recording->path), $recording->name, self::RATE, clean: true);
-        $remarks = Clipping::isHeard($sound) ? ['It was recorded too loud: its tops are cut off.'] : [];
-        $aligned = $this->aligned($sound, $texts, $recording);
-        if (! $aligned->isOfThisText) {
-            $remarks[] = 'It does not sound like these words; listen before you use it.';
-        }
-        $sound = Leveler::level($sound);
-        $rows = [];
-        $first = 0;
-        foreach ($texts as $i => $text) {
-            $count = count(ScriptWord::of($text));
-            $words = array_slice($aligned->words, $first, $count);
-            $after = $aligned->words[$first + $count] ?? null;
-            $before = $first > 0 ? $aligned->words[$first - 1]->timing->endMs : 0;
-            $first += $count;
-            $row =
-                $words === []
-                    ? null
-                    : $this->take($sound, $words, $before, $after->timing->startMs ?? $sound->durationMs());
-            if ($row !== null) {
-                $rows[$text] = [
-                    ...$row,
-                    'short_id' => $short->id,
-                    'recording_id' => $recording->id,
-                    'text' => $text,
-                    'accepted' => false,
-                    'remarks' => [...$remarks, ...self::doubts($words)],
-                ];
-            }
+        $folder = $this->store->workFolder();
+        try {
+            $rows = $this->rows($recording, $texts, $folder);
+        } finally {
+            $this->store->discard($folder);
         }
         DB::transaction(static function () use ($recording, $rows): void {
             // Another worker may have been quicker, or it was taken away.
@@ -105,6 +84,81 @@ final readonly class RecordingReader
         });
     }
 
+    /**
+     * @param  list<string>  $texts
+     * @return array<string, array<string, mixed>> a reading for each text
+     */
+    private function rows(Recording $recording, array $texts, string $folder): array
+    {
+        $path = $this->store->path($recording->path);
+        // Words are found in what is coarser; what is heard is cut out of the whole.
+        $aligned = $this->aligned(
+            $this->sounds->open($path, $recording->name, Cepstra::RATE, $folder, clean: true)->whole(),
+            $texts,
+            $recording,
+        );
+        $sound = $this->sounds->open($path, $recording->name, self::RATE, $folder, clean: true);
+        $check = SoundCheck::of($sound->pieces());
+        $remarks = $check->isClipped ? ['It was recorded too loud: its tops are cut off.'] : [];
+        if (! $aligned->isOfThisText) {
+            $remarks[] = 'It does not sound like these words; listen before you use it.';
+        }
+        $factor = Leveler::factor($check);
+        $rows = [];
+        $first = 0;
+        foreach ($texts as $text) {
+            $count = count(ScriptWord::of($text));
+            $words = array_slice($aligned->words, $first, $count);
+            $after = $aligned->words[$first + $count] ?? null;
+            $before = $first > 0 ? $aligned->words[$first - 1]->timing->endMs : 0;
+            $first += $count;
+            if ($words !== []) {
+                $rows[$text] = [
+                    ...$this->take($sound, $factor, $words, $before, $after->timing->startMs ?? $sound->durationMs()),
+                    'short_id' => $recording->short_id,
+                    'recording_id' => $recording->id,
+                    'text' => $text,
+                    'accepted' => false,
+                    'remarks' => [...$remarks, ...self::doubts($words)],
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * Cuts a reading out of its recording again, as it was, where its take was damaged on the disk.
+     *
+     * @return bool whether that could be done
+     */
+    public function mend(Reading $reading): bool
+    {
+        $recording = $reading->recording;
+        if ($recording === null || $reading->from_ms === null || $reading->until_ms === null) {
+            return false;
+        }
+        $folder = $this->store->workFolder();
+        try {
+            $path = $this->store->path($recording->path);
+            $sound = $this->sounds->open($path, $recording->name, self::RATE, $folder, clean: true);
+            $this->takes->putBack(
+                $reading->take,
+                Leveler::apply(
+                    $sound->between($reading->from_ms, $reading->until_ms),
+                    Leveler::factor(SoundCheck::of($sound->pieces())),
+                ),
+                $reading->timings(),
+            );
+        } catch (UnusableMedia) {
+            return false;
+        } finally {
+            $this->store->discard($folder);
+        }
+
+        return true;
+    }
+
     /** @param  list<string>  $texts */
     private function aligned(Pcm $sound, array $texts, Recording $recording): Alignment
     {
@@ -118,19 +172,22 @@ final readonly class RecordingReader
     }
 
     /**
+     * @param  float  $factor  by which all of it gets louder
      * @param  non-empty-list<AlignedWord>  $words
      * @return array{
      *     take: string,
+     *     from_ms: int,
+     *     until_ms: int,
      *     words: list<array{text: string, start_ms: int, end_ms: int, doubt: string, pinned: bool}>
      * }
      */
-    private function take(Pcm $sound, array $words, int $beforeMs, int $afterMs): array
+    private function take(SoundFile $sound, float $factor, array $words, int $beforeMs, int $afterMs): array
     {
         $start = $words[0]->timing->startMs;
         $end = $words[count($words) - 1]->timing->endMs;
         $from = max(min($start, intdiv($beforeMs + $start, 2)), $start - self::LEAD_MS);
         $until = min(max($end, intdiv($end + $afterMs, 2)), $end + self::TAIL_MS);
-        $cut = $sound->between($from, $until);
+        $cut = Leveler::apply($sound->between($from, $until), $factor);
         $duration = $cut->durationMs();
         $timings = array_map(
             static fn (AlignedWord $word): WordTiming => new WordTiming(
@@ -150,7 +207,12 @@ final readonly class RecordingReader
             $words,
         );
 
-        return ['take' => $this->takes->keep($cut, $timings)->key, 'words' => $listed];
+        return [
+            'take' => $this->takes->keep($cut, $timings)->key,
+            'from_ms' => max(0, $from),
+            'until_ms' => max(0, $until),
+            'words' => $listed,
+        ];
     }
 
     /**

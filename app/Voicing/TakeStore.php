@@ -97,6 +97,16 @@ final readonly class TakeStore
         return $this->once($key, fn (): Take => $this->files->put($key, $sound, $words));
     }
 
+    /**
+     * What was under a key before, made again.
+     *
+     * @param  non-empty-list<WordTiming>  $words
+     */
+    public function putBack(string $key, Pcm $sound, array $words): void
+    {
+        $this->once($key, fn (): Take => $this->files->put($key, $sound, $words));
+    }
+
     public function tight(Take $raw, Delivery $how): Take
     {
         if ($how->deadAirMs === null) {

@@ -10,7 +10,8 @@ use Throwable;
 /** Whether there is room where media and data are kept. Below a least, no new work is begun. */
 final readonly class DiskRoom
 {
-    private const TOLD = ['No space left on device', 'database or disk is full', 'Disk quota exceeded'];
+    private const TOLD = ['No space left on device', 'database or disk is full', 'Disk quota exceeded',
+        'out of free disk space'];
 
     /**
      * @param  list<string>  $folders  that exist, or whose parents do
@@ -45,6 +46,12 @@ final readonly class DiskRoom
     /** Whether something went wrong for want of room. */
     public function isToBlame(Throwable $problem): bool
     {
+        return self::isNamed($problem) || $this->isShort();
+    }
+
+    /** Whether it says itself that there was no room. */
+    public static function isNamed(Throwable $problem): bool
+    {
         for ($one = $problem; $one !== null; $one = $one->getPrevious()) {
             foreach (self::TOLD as $told) {
                 if (str_contains($one->getMessage(), $told)) {
@@ -53,7 +60,7 @@ final readonly class DiskRoom
             }
         }
 
-        return $this->isShort();
+        return false;
     }
 
     public function sentence(): string

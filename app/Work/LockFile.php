@@ -29,7 +29,9 @@ final class LockFile
             // "e": children must not inherit the lock.
             $file = @fopen($path, 'c+e');
             if ($file === false) {
-                throw new RuntimeException("The folder of {$path} cannot be written.");
+                throw new RuntimeException(
+                    "The folder of {$path} cannot be written: ".(error_get_last()['message'] ?? ''),
+                );
             }
             if (flock($file, LOCK_EX | LOCK_NB)) {
                 if (self::isAt($path, $file)) {

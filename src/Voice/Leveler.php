@@ -18,31 +18,46 @@ final class Leveler
 
     public static function level(Pcm $sound): Pcm
     {
-        $levels = $sound->levels();
-        $speech = SpeechLevels::of($levels)->speech;
+        return self::apply($sound, self::factor(SoundCheck::of($sound->pieces())));
+    }
+
+    /** By how much all samples are to be multiplied. */
+    public static function factor(SoundCheck $check): float
+    {
+        $speech = SpeechLevels::of($check->levels)->speech;
         $power = 0.0;
         $count = 0;
-        foreach ($levels as $i => $level) {
+        foreach ($check->levels as $i => $level) {
             if ($speech[$i]) {
                 $power += $level * $level;
                 $count++;
             }
         }
-        $samples = Pcm::values($sound->bytes);
-        if ($count === 0 || $power <= 0.0 || $samples === []) {
+        if ($count === 0 || $power <= 0.0) {
+            return 1.0;
+        }
+        $gain = min(
+            self::SPEECH_DB - 10 * log10($power / $count),
+            self::PEAK_DB - 20 * log10(max(1, $check->peak) / 32_768),
+        );
+
+        return abs($gain) < self::LEAST_DB ? 1.0 : 10 ** ($gain / 20);
+    }
+
+    public static function apply(Pcm $sound, float $factor): Pcm
+    {
+        if ($factor === 1.0) {
             return $sound;
         }
-        $peak = max(1, max($samples), -min($samples));
-        $gain = min(self::SPEECH_DB - 10 * log10($power / $count), self::PEAK_DB - 20 * log10($peak / 32_768));
-        if (abs($gain) < self::LEAST_DB) {
-            return $sound;
-        }
-        $factor = 10 ** ($gain / 20);
-        $louder = [];
-        foreach ($samples as $value) {
-            $louder[] = (int) round($value * $factor);
+        $bytes = '';
+        foreach ($sound->pieces() as $piece) {
+            $louder = [];
+            foreach (Pcm::values($piece->bytes) as $value) {
+                $louder[] = (int) max(-32_768, min(32_767, round($value * $factor)));
+            }
+            $bytes .= Pcm::bytesOf($louder);
         }
 
-        return new Pcm(Pcm::bytesOf($louder), $sound->rate);
+        return new Pcm($bytes, $sound->rate);
     }
 }

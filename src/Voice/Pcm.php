@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Voice;
 
+use Generator;
 use InvalidArgumentException;
 
 /** Mono sound: signed 16-bit little-endian samples at a rate in Hz. */
@@ -62,6 +63,15 @@ final readonly class Pcm
         }
 
         return $levels;
+    }
+
+    /** @return Generator<int, self> itself in pieces of a second or so, each a whole number of 10 ms long */
+    public function pieces(): Generator
+    {
+        $size = 2 * max(1, $this->rate);
+        for ($at = 0, $end = strlen($this->bytes); $at < $end; $at += $size) {
+            yield new self(substr($this->bytes, $at, $size), $this->rate);
+        }
     }
 
     /** @return array<int, int> samples as numbers, from 1 on */

@@ -165,9 +165,17 @@ final class LibraryTest extends AppTestCase
         $store->put($store->path('rooms/a/b.txt'), 'whole');
         self::assertSame('whole', file_get_contents($store->path('rooms/a/b.txt')));
 
-        $left = $store->workFolder();
-        touch($left, time() - 100_000);
+        // A process that was killed at its work, and one that is alive.
+        $killed = (new Process(['php', '-r', 'require "vendor/autoload.php"; (require "bootstrap/app.php")
+            ->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+            echo app(App\Media\MediaStore::class)->workFolder(); posix_kill(getmypid(), SIGKILL);'], base_path()));
+        $killed->start();
+        while ($killed->isRunning()) {
+            usleep(10_000);
+        }
+        $left = $killed->getOutput();
         $fresh = $store->workFolder();
+        self::assertDirectoryExists($left);
         self::assertSame(1, $store->sweep());
         self::assertDirectoryDoesNotExist($left);
         self::assertDirectoryExists($fresh);

@@ -63,7 +63,7 @@ final class RenderTest extends AppTestCase
         int $inMs = 0,
     ): Layer {
         $key = (string) hash_file('xxh128', $file);
-        app(MediaStore::class)->lay($key, $file);
+        app(MediaStore::class)->lay($key, $file, 'it');
 
         return new Layer(new Source($key, $kind, $width, $height), $inMs, $path);
     }

@@ -64,7 +64,7 @@ final readonly class ShortRow
             $done,
             match (true) {
                 $export === null => 'not exported',
-                $export->state === ExportState::Queued => 'waiting',
+                $export->state === ExportState::Queued => $export->doing !== '' ? $export->doing : 'waiting',
                 $export->state === ExportState::Running => $export->doing !== '' ? $export->doing : 'starting',
                 $export->state === ExportState::Cancelling => 'stopping',
                 $export->state === ExportState::Cancelled => 'stopped',

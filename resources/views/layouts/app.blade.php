@@ -51,6 +51,9 @@
     </header>
 @endauth
     <main id="main" class="page">
+        @if ($noRoom !== '')
+            <p class="notice notice-problem" role="status">{{ $noRoom }}</p>
+        @endif
         @if (session('problem'))
             <p class="notice notice-problem" role="alert">{{ session('problem') }}</p>
         @endif

@@ -7,11 +7,11 @@ namespace Tests\Core\Voice;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Align\TimedText;
 use RapidReel\Sound\WavePeaks;
-use RapidReel\Voice\Clipping;
 use RapidReel\Voice\DeadAir;
 use RapidReel\Voice\Leveler;
 use RapidReel\Voice\Pause;
 use RapidReel\Voice\Pcm;
+use RapidReel\Voice\SoundCheck;
 use RapidReel\Voice\SpeechLevels;
 use RapidReel\Voice\SpokenText;
 use RapidReel\Voice\SynthEvent;
@@ -144,9 +144,9 @@ final class SoundTest extends TestCase
 
     public function test_tops_that_are_cut_off_are_noticed(): void
     {
-        self::assertFalse(Clipping::isHeard(Sounds::bursts([[500, 0.9]])));
+        self::assertFalse(SoundCheck::of([Sounds::bursts([[500, 0.9]])])->isClipped);
         self::assertTrue(
-            Clipping::isHeard(
+            SoundCheck::of([
                 new Pcm(
                     Pcm::bytesOf(
                         array_map(
@@ -156,8 +156,19 @@ final class SoundTest extends TestCase
                     ),
                     16_000,
                 ),
-            ),
+            ])->isClipped,
         );
+    }
+
+    public function test_a_sound_is_checked_alike_in_one_piece_and_in_many(): void
+    {
+        $sound = Sounds::joined(Sounds::bursts([[2_730, 0.3]]), Sounds::silence(410), Sounds::bursts([[1_204, 0.7]]));
+        $whole = SoundCheck::of([$sound]);
+        $pieces = SoundCheck::of($sound->pieces());
+
+        self::assertSame([$whole->levels, $whole->peak], [$pieces->levels, $pieces->peak]);
+        self::assertGreaterThan(2, count(iterator_to_array($sound->pieces())));
+        self::assertSame(Leveler::level($sound)->bytes, Leveler::apply($sound, Leveler::factor($whole))->bytes);
     }
 
     public function test_an_outline_has_the_largest_sample_of_every_step(): void
