@@ -20,6 +20,7 @@ use RapidReel\Align\Aligner;
 use RapidReel\Align\Alignment;
 use RapidReel\Align\Cepstra;
 use RapidReel\Align\WordDoubt;
+use RapidReel\Base\Refusal;
 use RapidReel\Intake\TextEncoding;
 use RapidReel\Language\ScriptWord;
 use RapidReel\Voice\Leveler;
@@ -53,6 +54,9 @@ final readonly class RecordingReader
     {
         if ($recording->state !== RecordingState::Waiting) {
             return;
+        }
+        if (! is_file($this->store->path($recording->path))) {
+            throw new Refusal('Its file is not on the disk any more. Bring it again.');
         }
         $short = $recording->short;
         $texts =
@@ -135,7 +139,10 @@ final readonly class RecordingReader
     public function mend(Reading $reading): bool
     {
         $recording = $reading->recording;
-        if ($recording === null || $reading->from_ms === null || $reading->until_ms === null) {
+        if (
+            $recording === null || $reading->from_ms === null || $reading->until_ms === null ||
+            ! is_file($this->store->path($recording->path))
+        ) {
             return false;
         }
         $folder = $this->store->workFolder();
