@@ -17,6 +17,7 @@ use App\Media\MissingFootage;
 use App\Media\NotAsPlanned;
 use App\Media\SegmentRenderer;
 use App\Media\SoundMixer;
+use App\Media\Sources;
 use App\Media\ToolFailed;
 use App\Media\VideoInspector;
 use App\Media\Watcher;
@@ -46,6 +47,7 @@ final readonly class Exporter
         private VideoInspector $inspector,
         private KeptFiles $kept,
         private MediaTools $tools,
+        private Sources $sources,
     ) {
     }
 
@@ -202,7 +204,7 @@ final readonly class Exporter
             $id = $names[$key] ?? '';
             $path = $shelf->footagePaths[$id] ?? null;
             if ($path !== null) {
-                $this->store->lay((string) $key, $path, $shelf->name($id), $shelf->seals[$id] ?? null);
+                $this->sources->lay((string) $key, $path, $shelf->name($id), $shelf->seals[$id] ?? null);
             } elseif (! is_file($this->store->source((string) $key))) {
                 throw new MissingFootage("“{$id}”");
             }

@@ -8,6 +8,7 @@ use App\Media\KeptFiles;
 use App\Media\LoudnessMeter;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
+use App\Media\ProbedMedia;
 use App\Media\Prober;
 use App\Media\UnusableMedia;
 use App\Models\Channel;
@@ -60,9 +61,9 @@ final readonly class FootageImporter
         try {
             $id = Str::uuid()->toString();
             $drawn = $origin === 'demo' || $probed->kind === FootageKind::Clip;
-            $file = $drawn ? $this->asItIs($path, $folder) : $this->still($path, $name, $folder);
+            $file = $drawn ? $this->asItIs($path, $folder) : $this->still($path, $name, $probed, $folder);
             $shown = ! $drawn ? $this->prober->glance($file, $name) : $probed;
-            $this->thumbnail($file, $shown->durationMs, $name, "$folder/thumb.jpg");
+            $this->thumbnail($file, $shown, $name, "$folder/thumb.jpg");
             $relative = 'library/'.$id.'.'.pathinfo($file, PATHINFO_EXTENSION);
             $this->store->publish("$folder/thumb.jpg", $this->store->path("thumbnails/$id.jpg"));
             $this->store->publish($file, $this->store->path($relative));
@@ -77,6 +78,7 @@ final readonly class FootageImporter
             'seal' => KeptFiles::sealOf($this->store->path($relative)),
             'width' => $shown->width,
             'height' => $shown->height,
+            'media_type' => $shown->type,
             'duration_ms' => $shown->durationMs,
         ];
         // Brought again after its file was damaged, it is the same footage as before.
@@ -152,29 +154,23 @@ final readonly class FootageImporter
         return $file;
     }
 
-    /**
-     * Every still becomes a PNG, turned as its camera held it, so that one kind of picture is all that renders meet.
-     */
-    private function still(string $path, string $name, string $folder): string
+    /** Every still becomes a PNG, as it is to be seen, so that one kind of picture is all that renders meet. */
+    private function still(string $path, string $name, ProbedMedia $found, string $folder): string
     {
-        $exif = @exif_read_data($path);
-        $turn = match (is_array($exif) ? (int) ($exif['Orientation'] ?? 1) : 1) {
-            3 => 'hflip,vflip,',
-            6 => 'transpose=clock,',
-            8 => 'transpose=cclock,',
-            default => '',
-        };
         $side = self::LONGEST_SIDE;
-        $process = $this->tools->ffmpeg(
+        $process = $this->tools->attempt(
             [
-                '-loglevel', 'error', '-xerror', ...$this->tools->input($path), '-vf',
-                "{$turn}scale=w='min(iw,$side)':h='min(ih,$side)':force_original_aspect_ratio=decrease:flags=lanczos,"
-                    .'format=rgb24',
+                '-loglevel', 'error', '-xerror', '-noautorotate', ...$this->tools->input($path), '-vf',
+                implode(',', [
+                    ...$found->look->filters(),
+                    "scale=w='min(iw,$side)':h='min(ih,$side)':force_original_aspect_ratio=decrease:flags=lanczos",
+                    'format=rgb24',
+                ]),
                 '-frames:v', '1', '-update', '1', 'still.png',
             ],
+            'Reading the still',
             $folder,
         );
-        $process->run();
         if (! $process->isSuccessful() || ! is_file("$folder/still.png")) {
             throw UnusableMedia::isBroken($name);
         }
@@ -182,18 +178,19 @@ final readonly class FootageImporter
         return "$folder/still.png";
     }
 
-    private function thumbnail(string $file, int $durationMs, string $name, string $target): void
+    private function thumbnail(string $file, ProbedMedia $shown, string $name, string $target): void
     {
         $width = self::THUMBNAIL_WIDTH;
-        $process = $this->tools->ffmpeg([
-            '-loglevel',
-            'error',
-            '-ss',
-            sprintf('%.3f', $durationMs / 2000),
-            ...$this->tools->input($file), '-vf', "scale=$width:-2,format=yuvj420p", '-frames:v', '1', '-update', '1',
-            '-q:v', '4', $target,
-        ]);
-        $process->run();
+        $process = $this->tools->attempt(
+            [
+                '-loglevel', 'error', '-ss', sprintf('%.3f', ($shown->look->lateMs + $shown->durationMs / 2) / 1000),
+                ...$shown->kind === FootageKind::Still ? ['-noautorotate'] : [],
+                ...$this->tools->input($file), '-map', "0:{$shown->stream}", '-vf',
+                implode(',', [...$shown->look->filters(), "scale=$width:-2,format=yuvj420p"]),
+                '-frames:v', '1', '-update', '1', '-q:v', '4', $target,
+            ],
+            'Drawing a thumbnail',
+        );
         if (! $process->isSuccessful() || ! is_file($target)) {
             throw UnusableMedia::isBroken($name);
         }

@@ -9,6 +9,9 @@ use Symfony\Component\Process\Process;
 /** Why an outside program did not do its work. */
 enum Failure
 {
+    /** SIGILL, SIGABRT, SIGBUS, SIGFPE, SIGSEGV */
+    private const ITS_OWN = [4, 6, 7, 8, 11];
+
     /** Somebody or something ended it: the kernel short of memory, a machine that shuts down. */
     case Killed;
     /** It found no room to write. */
@@ -22,7 +25,8 @@ enum Failure
 
         return match (true) {
             str_contains($said, 'No space left on device') => self::NoRoom,
-            $process->hasBeenSignaled(),
+            // A program that breaks off by itself does so again.
+            $process->hasBeenSignaled() && ! in_array($process->getTermSignal(), self::ITS_OWN, true),
             // By a shell or a guard between.
             in_array($process->getExitCode(), [130, 137, 143], true),
             str_contains($said, 'Cannot allocate memory'),

@@ -37,33 +37,6 @@ final readonly class MediaStore
         return $this->path('sources/'.substr($key, 0, 2)."/$key");
     }
 
-    /**
-     * Puts a clip or still where renderers look for it.
-     *
-     * @param  string  $name  what the operator calls it
-     * @param  string|null  $seal  size and hash that its file should have, if they are known
-     *
-     * @throws ChangedFootage
-     */
-    public function lay(string $key, string $file, string $name, ?string $seal = null): void
-    {
-        $place = $this->source($key);
-        // Another name for the same file changes when that does.
-        if (is_file($place) && ($seal === null || KeptFiles::sealOf($place) === $seal)) {
-            return;
-        }
-        if (! is_file($file) || ($seal !== null && KeptFiles::sealOf($file) !== $seal)) {
-            throw new ChangedFootage($name);
-        }
-        $folder = $this->workFolder();
-        // On the same disk another name for the same content costs nothing.
-        if (! @link($file, "$folder/source")) {
-            File::copy($file, "$folder/source");
-        }
-        $this->publish("$folder/source", $place);
-        $this->discard($folder);
-    }
-
     /** A new folder in the work room, for one piece of work. */
     public function workFolder(): string
     {

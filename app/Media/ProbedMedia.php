@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Media;
 
 use RapidReel\Footage\FootageKind;
+use RapidReel\Footage\SourceLook;
 
 /**
  * What a probe found in a file: its size in pixels as shown (turned, where the file says so), its length (0 for a
- * still).
+ * still), how it is to be looked at, and its media type.
  */
 final readonly class ProbedMedia
 {
@@ -17,6 +18,16 @@ final readonly class ProbedMedia
         public int $width,
         public int $height,
         public int $durationMs,
+        public SourceLook $look,
+        public string $type,
+        public int $stream = 0,
+        public bool $isLengthTold = true,
     ) {
+    }
+
+    /** Whether a renderer can read its file as it is; in transport streams it finds no place. */
+    public function isPlain(): bool
+    {
+        return $this->look->isPlain() && $this->type !== 'video/mp2t';
     }
 }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Media;
 
 use RapidReel\Footage\FootageKind;
+use RapidReel\Footage\SourceLook;
 
 /** Looks into a file before anything else opens it. Files are judged by what they hold, not by their names. */
 final readonly class Prober
 {
-    /** How files begin that mean to be a video or a picture: what is wrong with them is damage. */
-    private const SIGNATURES = '/^(?:....(?:ftyp|moov|mdat|wide|free)|\x1A\x45\xDF\xA3|RIFF....(?:AVI |WEBP)|\x89PNG'
-        .'|\xFF\xD8\xFF|G.{187}G)/s';
+    /** Pixels that a side has at least. */
+    private const SMALLEST = 64;
 
     private const STILLS = ['png_pipe', 'jpeg_pipe', 'webp_pipe', 'image2'];
 
@@ -35,14 +35,25 @@ final readonly class Prober
     {
         $found = $this->glance($path, $name);
         if ($found->kind === FootageKind::Still) {
+            $this->decode($path, $name, $found);
+
             return $found;
         }
-        $decodedMs = $this->decodedMs($path, $name);
-        if ($found->durationMs > 1_000 && $decodedMs < 0.9 * $found->durationMs) {
+        $decodedMs = $this->decode($path, $name, $found) - $found->look->lateMs;
+        // A clip that ends early is found now and not in the middle of a render.
+        if ($decodedMs < 1 || ($found->isLengthTold && $found->durationMs > 1_000 && $decodedMs < 0.9 * $found->durationMs)) {
             throw UnusableMedia::isBroken($name);
         }
 
-        return new ProbedMedia(FootageKind::Clip, $found->width, $found->height, $decodedMs);
+        return new ProbedMedia(
+            FootageKind::Clip,
+            $found->width,
+            $found->height,
+            $decodedMs,
+            $found->look,
+            $found->type,
+            $found->stream,
+        );
     }
 
     /**
@@ -52,91 +63,182 @@ final readonly class Prober
      */
     public function glance(string $path, string $name): ProbedMedia
     {
-        $head = $this->refusePlaylists($path, $name);
+        $head = FileKind::admit($path, $name);
         // The size a picture claims, read from its head alone: nothing may unpack a huge one to find out.
         $claimed = @getimagesize($path);
         if (is_array($claimed)) {
             $this->refuseHuge($claimed[0], $claimed[1], $name);
         }
+        if (($claimed['channels'] ?? 3) === 4) {
+            throw UnusableMedia::isOfAnotherKind($name, 'a picture for print (CMYK)');
+        }
         $found = $this->ask($path);
-        $stream = $found['streams'][0] ?? null;
+        $stream = self::picture($found['streams'] ?? []);
         $format = is_string($found['format']['format_name'] ?? null) ? $found['format']['format_name'] : '';
-        if ($stream === null || ($stream['width'] ?? 0) < 2 || ($stream['height'] ?? 0) < 2) {
-            throw preg_match(self::SIGNATURES, $head) === 1
-                ? UnusableMedia::isBroken($name)
-                : UnusableMedia::isNoPicture($name);
+        if ($stream === null) {
+            throw match (true) {
+                array_filter($found['streams'] ?? [], static fn (array $one): bool => ($one['codec_type'] ?? '') === 'audio') !== [] => UnusableMedia::isOnlySound($name),
+                FileKind::meansToBePictures($head) => UnusableMedia::isBroken($name),
+                default => UnusableMedia::isNoPicture($name),
+            };
         }
-        [$width, $height] = [(int) $stream['width'], (int) $stream['height']];
-        $this->refuseHuge($width, $height, $name);
-        if (min($width, $height) < 64) {
-            throw UnusableMedia::isTooLarge($name, "it is only $width × $height pixels, and 64 on a side are needed");
+        $isStill = in_array($format, self::STILLS, true);
+        $look = self::look($stream, $found['format'] ?? [], $isStill ? ExifTurn::of($path) : 1);
+        [$width, $height] = $look->shown();
+        $this->refuseHuge(max($look->width, $width), max($look->height, $height), $name);
+        if (min($width, $height) < self::SMALLEST) {
+            throw UnusableMedia::isTooSmall($name, $width, $height, self::SMALLEST);
         }
-
-        $still = in_array($format, self::STILLS, true);
-        $bytes = $still ? $this->limits['still_bytes'] : $this->limits['clip_bytes'];
+        $bytes = $isStill ? $this->limits['still_bytes'] : $this->limits['clip_bytes'];
         if (filesize($path) > $bytes) {
             throw UnusableMedia::isTooLarge($name, sprintf('at most %d MB can be used', intdiv($bytes, 1024 * 1024)));
         }
-        if ($still) {
-            return new ProbedMedia(FootageKind::Still, $width, $height, 0);
+        [$ms, $isTold] = $isStill ? [0, true] : $this->lengthMs($stream, $found, $look, $name);
+
+        return new ProbedMedia(
+            $isStill ? FootageKind::Still : FootageKind::Clip,
+            $width,
+            $height,
+            $ms,
+            $look,
+            FileKind::type($format, $head),
+            self::whole($stream['index'] ?? 0),
+            $isTold,
+        );
+    }
+
+    /**
+     * The first stream of pictures that is not the cover of something else.
+     *
+     * @param  list<array<string, mixed>>  $streams
+     * @return array<string, mixed>|null
+     */
+    private static function picture(array $streams): ?array
+    {
+        foreach ($streams as $stream) {
+            $isCover = is_array($stream['disposition'] ?? null) && ($stream['disposition']['attached_pic'] ?? 0) === 1;
+            if (
+                ($stream['codec_type'] ?? '') === 'video' && ! $isCover && self::whole($stream['width'] ?? 0) >= 2 &&
+                self::whole($stream['height'] ?? 0) >= 2
+            ) {
+                return $stream;
+            }
         }
 
-        return $this->clip($name, $stream, (float) ($found['format']['duration'] ?? 0), $width, $height);
+        return null;
     }
 
     /**
      * @param  array<string, mixed>  $stream
+     * @param  array<string, mixed>  $format
      */
-    private function clip(string $name, array $stream, float $seconds, int $width, int $height): ProbedMedia
+    private static function look(array $stream, array $format, int $orientation): SourceLook
     {
-        if ($seconds > $this->limits['clip_seconds']) {
+        $turn = 0;
+        foreach (is_array($stream['side_data_list'] ?? null) ? $stream['side_data_list'] : [] as $side) {
+            $turn = is_array($side) && is_numeric($side['rotation'] ?? null) ? abs((int) $side['rotation']) : $turn;
+        }
+        $told = static fn (string $key): string => in_array(
+            $stream[$key] ?? '',
+            ['unknown', 'reserved', 'unspecified'],
+            true,
+        ) || ! is_string($stream[$key] ?? null) ? '' : $stream[$key];
+        preg_match('/^(\d+):(\d+)$/', $told('sample_aspect_ratio'), $aspect);
+        $isTold = (int) ($aspect[1] ?? 0) > 0 && (int) ($aspect[2] ?? 0) > 0;
+
+        return new SourceLook(
+            self::whole($stream['width'] ?? 0),
+            self::whole($stream['height'] ?? 0),
+            $told('pix_fmt'),
+            // Nonsense is left alone.
+            $isTold ? max(0.2, min(5.0, (int) $aspect[1] / (int) $aspect[2])) : 1.0,
+            $turn % 180 === 90,
+            $orientation,
+            $told('color_space') === 'gbr' ? '' : $told('color_space'),
+            $told('color_transfer'),
+            $told('color_primaries'),
+            in_array($told('field_order'), ['tt', 'bb', 'tb', 'bt'], true),
+            max(0, (int) round(1000 * (self::number($stream['start_time'] ?? 0)
+                - self::number($format['start_time'] ?? 0)))),
+            self::whole($stream['index'] ?? 0) === self::whole($stream['first_video'] ?? $stream['index'] ?? 0),
+        );
+    }
+
+    /**
+     * How long the pictures last, as the file says: sound may go on.
+     *
+     * @param  array<string, mixed>  $stream
+     * @param  array{streams?: list<array<string, mixed>>, format?: array<string, mixed>}  $found
+     * @return array{int, bool} ms, and whether that is said of the pictures and not only of the whole
+     */
+    private function lengthMs(array $stream, array $found, SourceLook $look, string $name): array
+    {
+        $seconds = self::number($stream['duration'] ?? 0);
+        $tags = is_array($stream['tags'] ?? null) ? $stream['tags'] : [];
+        if ($seconds <= 0 && preg_match('/^(\d+):(\d+):([\d.]+)$/', (string) ($tags['DURATION'] ?? ''), $told) === 1) {
+            $seconds = 3_600 * (int) $told[1] + 60 * (int) $told[2] + (float) $told[3] - $look->lateMs / 1000;
+        }
+        if ($seconds <= 0 && count($found['streams'] ?? []) === 1) {
+            $seconds = self::number($found['format']['duration'] ?? 0) - $look->lateMs / 1000;
+        }
+        $whole = max($seconds, self::number($found['format']['duration'] ?? 0));
+        if ($whole > $this->limits['clip_seconds']) {
             throw UnusableMedia::isTooLarge(
                 $name,
                 sprintf(
                     'it runs %.0f minutes; at most %d can be used',
-                    $seconds / 60,
+                    $whole / 60,
                     intdiv($this->limits['clip_seconds'], 60),
                 ),
             );
         }
-        if ($seconds < 0.1) {
+        if ($whole < 0.1) {
             throw UnusableMedia::isBroken($name);
         }
-        $durationMs = (int) round($seconds * 1000);
-        $sides = is_array($stream['side_data_list'] ?? null) ? $stream['side_data_list'] : [];
-        $turn = 0;
-        foreach ($sides as $side) {
-            $turn = is_array($side) && is_numeric($side['rotation'] ?? null) ? abs((int) $side['rotation']) : $turn;
-        }
 
-        return $turn % 180 === 90
-            ? new ProbedMedia(FootageKind::Clip, $height, $width, $durationMs)
-            : new ProbedMedia(FootageKind::Clip, $width, $height, $durationMs);
+        return [(int) round(1000 * ($seconds > 0 ? $seconds : $whole)), $seconds > 0];
     }
 
-    /** Decodes every picture once: a file that is cut off is found now and not in the middle of a render. */
-    private function decodedMs(string $path, string $name): int
+    /**
+     * Decodes every picture once.
+     *
+     * @return int ms, from the begin of the file to the end of its pictures
+     */
+    private function decode(string $path, string $name, ProbedMedia $found): int
     {
-        $process = $this->tools->ffmpeg([
-            '-loglevel', 'error', '-xerror', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:v:0',
-            '-f', 'null', '-',
-        ]);
-        $process->run();
+        $process = $this->tools->attempt(
+            [
+                '-loglevel', 'error', '-xerror',
+                // Strict with stills, whose decoder fills up with green what is not there.
+                ...$found->kind === FootageKind::Still ? ['-err_detect', 'explode'] : [],
+                '-progress', 'pipe:1', ...$this->tools->input($path), '-map', "0:{$found->stream}", '-f', 'null', '-',
+            ],
+            'Looking through the file',
+        );
         preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
-        $last = $matches[1] === [] ? 0 : (int) end($matches[1]);
-        if (! $process->isSuccessful() || $last === 0) {
+        if (! $process->isSuccessful()) {
             throw UnusableMedia::isBroken($name);
         }
 
-        return (int) round($last / 1000);
+        return (int) round((int) (end($matches[1]) ?: 0) / 1000);
+    }
+
+    private static function whole(mixed $value): int
+    {
+        return is_numeric($value) ? (int) $value : 0;
+    }
+
+    private static function number(mixed $value): float
+    {
+        return is_numeric($value) ? (float) $value : 0.0;
     }
 
     /** Length of a sound file in ms. */
     public function soundMs(string $path, string $name): int
     {
-        $this->refusePlaylists($path, $name);
-        $found = $this->ask($path, 'a:0');
-        if (($found['streams'] ?? []) === []) {
+        FileKind::admit($path, $name);
+        $found = $this->ask($path);
+        if (array_filter($found['streams'] ?? [], static fn (array $stream): bool => ($stream['codec_type'] ?? '') === 'audio') === []) {
             throw UnusableMedia::isSilent($name);
         }
         // What a browser records says nothing of its length.
@@ -147,27 +249,42 @@ final readonly class Prober
 
     private function heardMs(string $path): int
     {
-        $process = $this->tools->ffmpeg([
-            '-loglevel', 'error', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:a:0', '-f', 'null',
-            '-',
-        ]);
-        $process->run();
+        $process = $this->tools->attempt(
+            [
+                '-loglevel', 'error', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:a:0', '-f',
+                'null', '-',
+            ],
+            'Looking through the file',
+        );
         preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
 
         return $matches[1] === [] ? 0 : (int) round(end($matches[1]) / 1000);
     }
 
     /** @return array{streams?: list<array<string, mixed>>, format?: array<string, mixed>} */
-    private function ask(string $path, string $stream = 'v:0'): array
+    private function ask(string $path): array
     {
         $process = $this->tools->probe([
-            '-v', 'error', '-select_streams', $stream, '-show_entries',
-            'stream=codec_name,width,height,r_frame_rate:stream_side_data=rotation:format=format_name,duration', '-of',
-            'json', ...$this->tools->input($path),
+            '-v', 'error', '-show_entries',
+            'stream=index,codec_type,codec_name,width,height,pix_fmt,sample_aspect_ratio,field_order,color_space,'
+                .'color_transfer,color_primaries,start_time,duration:stream_disposition=attached_pic'
+                .':stream_tags=DURATION:stream_side_data=rotation:format=format_name,duration,start_time',
+            '-of', 'json', ...$this->tools->input($path),
         ]);
         $found = json_decode($process->getOutput(), true);
+        if (! is_array($found)) {
+            return [];
+        }
+        // Which stream of pictures a reader takes who does not ask.
+        $videos = array_values(array_filter(
+            $found['streams'] ?? [],
+            static fn (array $stream): bool => ($stream['codec_type'] ?? '') === 'video',
+        ));
+        foreach ($found['streams'] ?? [] as $i => $stream) {
+            $found['streams'][$i]['first_video'] = $videos[0]['index'] ?? 0;
+        }
 
-        return is_array($found) ? $found : [];
+        return $found;
     }
 
     private function refuseHuge(int $width, int $height, string $name): void
@@ -184,23 +301,5 @@ final readonly class Prober
                 ),
             );
         }
-    }
-
-    /** @return string the file's first bytes */
-    private function refusePlaylists(string $path, string $name): string
-    {
-        $bytes = (string) file_get_contents($path, length: 2048);
-        $head = ltrim($bytes, "\u{FEFF} \t\r\n");
-        if (
-            preg_match(
-                '/^(?:#EXTM3U|ffconcat\s|\[playlist\]|\[Reference\]|\[InternetShortcut\]|<asx\b|<smil\b|<MPD\b|<\?xml'
-                    .'|<playlist\b|RTSPtext|file\s+[\'"]|https?:)/i',
-                $head,
-            ) === 1
-        ) {
-            throw UnusableMedia::isAPlaylist($name);
-        }
-
-        return $bytes;
     }
 }

@@ -24,6 +24,22 @@ final class UnusableMedia extends Refusal
         );
     }
 
+    /** @param  string  $what  with its article */
+    public static function isOfAnotherKind(string $name, string $what): self
+    {
+        return new self("“{$name}” is {$what}, which cannot be used here. Save it as JPEG, PNG or MP4 and upload that.");
+    }
+
+    public static function isOnlySound(string $name): self
+    {
+        return new self("“{$name}” holds sound but no pictures. Bring it as music or as a recording.");
+    }
+
+    public static function isTooSmall(string $name, int $width, int $height, int $least): self
+    {
+        return new self("“{$name}” is too small: $width × $height pixels, and $least on a side are needed.");
+    }
+
     public static function isAPlaylist(string $name): self
     {
         return new self(

@@ -15,6 +15,7 @@ use RapidReel\Footage\FootageKind;
  * @property string $origin
  * @property string $path
  * @property string $thumbnail
+ * @property string|null $media_type  as it was probed
  * @property string|null $seal  size and hash of its file as it was kept
  * @property string $fingerprint  hash of its content
  * @property int $channel_id
@@ -31,7 +32,7 @@ final class Footage extends Model
     protected $table = 'footage';
 
     protected $fillable = [
-        'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'seal', 'width', 'height',
+        'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'seal', 'media_type', 'width', 'height',
         'duration_ms', 'tags',
     ];
 

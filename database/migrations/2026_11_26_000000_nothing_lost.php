@@ -22,6 +22,7 @@ return new class extends Migration
                 $table->string('seal', 60)->nullable();
             });
         }
+        Schema::table('footage', fn (Blueprint $table) => $table->string('media_type', 40)->nullable());
         Schema::table('readings', function (Blueprint $table): void {
             // Where in its recording it is, in ms.
             $table->unsignedInteger('from_ms')->nullable();
@@ -32,7 +33,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('exports', fn (Blueprint $table) => $table->dropColumn(['owner', 'starts']));
-        Schema::table('footage', fn (Blueprint $table) => $table->dropColumn('seal'));
+        Schema::table('footage', fn (Blueprint $table) => $table->dropColumn(['seal', 'media_type']));
         Schema::table('music', fn (Blueprint $table) => $table->dropColumn('seal'));
         Schema::table('readings', fn (Blueprint $table) => $table->dropColumn(['from_ms', 'until_ms']));
     }

@@ -120,7 +120,7 @@ final class FootageTest extends AppTestCase
                 'damaged or cut off',
             ],
             'an empty file' => [static fn (): string => $written('empty.mp4', ''), 'is not a video or a picture'],
-            'sound alone' => [static fn (): string => self::music(), 'is not a video or a picture'],
+            'sound alone' => [static fn (): string => self::music(), 'holds sound but no pictures'],
         ];
     }
 

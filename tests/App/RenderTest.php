@@ -8,6 +8,7 @@ use App\Media\EncoderPool;
 use App\Media\MediaStore;
 use App\Media\MissingFootage;
 use App\Media\SegmentRenderer;
+use App\Media\Sources;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Caption\AssWriter;
 use RapidReel\Caption\CaptionStyle;
@@ -63,7 +64,7 @@ final class RenderTest extends AppTestCase
         int $inMs = 0,
     ): Layer {
         $key = (string) hash_file('xxh128', $file);
-        app(MediaStore::class)->lay($key, $file, 'it');
+        app(Sources::class)->lay($key, $file, 'it');
 
         return new Layer(new Source($key, $kind, $width, $height), $inMs, $path);
     }
@@ -315,12 +316,12 @@ final class RenderTest extends AppTestCase
     public function test_nothing_is_left_in_the_work_room(): void
     {
         $work = app(MediaStore::class)->path('work');
-        $before = glob("$work/*") ?: [];
+        $before = glob("$work/*/*") ?: [];
         $this->render(
             self::recipe(self::layer(self::clip(), FootageKind::Clip, 640, 360, self::centred(640, 360)), 10),
         );
 
-        self::assertSame($before, glob("$work/*") ?: []);
+        self::assertSame($before, glob("$work/*/*") ?: []);
     }
 
     public function test_a_window_over_a_clip_may_close_in_while_it_moves(): void

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use Illuminate\Support\Facades\File;
+use RapidReel\Footage\FootageKind;
+
+/**
+ * Clips and stills where renderers look for them, by the hash of their content: as they are where they are seen right
+ * so, and else turned, made square and brought to BT.709 once.
+ */
+final readonly class Sources
+{
+    public function __construct(
+        private MediaStore $store,
+        private KeptFiles $kept,
+        private Prober $prober,
+        private MediaTools $tools,
+    ) {
+    }
+
+    /**
+     * @param  string  $name  what the operator calls it
+     * @param  string|null  $seal  size and hash that its file should have, if they are known
+     *
+     * @throws ChangedFootage
+     * @throws ToolFailed
+     */
+    public function lay(string $key, string $file, string $name, ?string $seal = null): void
+    {
+        $place = $this->store->source($key);
+        // One that was made plain has a seal of its own; another name for a file changes when that does.
+        if (is_file("$place.seal")
+            ? $this->kept->isRight($place)
+            : is_file($place) && ($seal === null || KeptFiles::sealOf($place) === $seal)) {
+            return;
+        }
+        if (! is_file($file) || ($seal !== null && KeptFiles::sealOf($file) !== $seal)) {
+            throw new ChangedFootage($name);
+        }
+        $found = $this->prober->glance($file, $name);
+        $folder = $this->store->workFolder();
+        try {
+            if (! $found->isPlain()) {
+                $this->kept->put($this->plain($file, $found, $folder), $place);
+
+                return;
+            }
+            // On the same disk another name for the same content costs nothing.
+            if (! @link($file, "$folder/source")) {
+                File::copy($file, "$folder/source");
+            }
+            $this->store->publish("$folder/source", $place);
+        } finally {
+            $this->store->discard($folder);
+        }
+    }
+
+    /**
+     * The same pictures, to be seen by anybody.
+     *
+     * @return string the file
+     *
+     * @throws ToolFailed
+     */
+    public function plain(string $file, ProbedMedia $found, string $folder): string
+    {
+        $filters = implode(',', $found->look->filters());
+        // The reader's own turning would come on top of ours.
+        $turns = $found->look->orientation > 1 || $found->kind === FootageKind::Still ? ['-noautorotate'] : [];
+        $head = ['-loglevel', 'error', ...$turns, ...$this->tools->input($file), '-map', "0:{$found->stream}"];
+        if ($found->kind === FootageKind::Still) {
+            $this->tools->run(
+                [...$head, '-vf', $filters.',format=rgb24', '-frames:v', '1', '-update', '1', 'plain.png'],
+                'Reading a still',
+                $folder,
+            );
+
+            return "$folder/plain.png";
+        }
+        $start = 'setpts=PTS-STARTPTS';
+        $this->tools->run(
+            [
+                ...$head, '-vf', ($filters === '' ? '' : "$filters,")."$start,scale=out_color_matrix=bt709:out_range=tv,"
+                    .'format=yuv420p,setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709',
+                '-fps_mode', 'passthrough', '-an', '-sn', '-dn', '-map_metadata', '-1', '-c:v', 'libx264', '-preset',
+                'veryfast', '-crf', '12', '-video_track_timescale', '90000', 'plain.mp4',
+            ],
+            'Bringing a clip to the usual form',
+            $folder,
+        );
+
+        return "$folder/plain.mp4";
+    }
+}
