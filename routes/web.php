@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
-    Route::post('/sign-in', [SignInController::class, 'store']);
+    Route::post('/sign-in', [SignInController::class, 'store'])->name('sign-in.try');
 });
 
 Route::middleware('auth')->group(function (): void {
@@ -71,7 +71,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/readings/{reading}', [ShortVoiceController::class, 'accept'])->name('readings.accept');
     Route::delete('/readings/{reading}', [ShortVoiceController::class, 'drop'])->name('readings.drop');
     Route::put('/readings/{reading}/words/{word}', [ShortVoiceController::class, 'pin'])
-        ->whereNumber('word')->name('readings.pin');
+        ->where('word', '[0-9]{1,6}')->name('readings.pin');
     Route::put('/scenes/{scene}/pauses', [ShortVoiceController::class, 'spare'])->name('scenes.spare');
     Route::get('/scenes/{scene}/take', [ShortVoiceController::class, 'take'])->name('scenes.take');
     Route::get('/scenes/{scene}/take.wav', [ShortVoiceController::class, 'sound'])->name('scenes.sound');
@@ -80,7 +80,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/scenes/{scene}', [SceneController::class, 'change'])->name('scenes.change');
     Route::put('/scenes/{scene}/brief', [SceneController::class, 'brief'])->name('scenes.brief');
     Route::put('/scenes/{scene}/shots/{word}', [SceneController::class, 'swap'])
-        ->whereNumber('word')
+        ->where('word', '[0-9]{1,6}')
         ->name('scenes.swap');
 
     Route::get('/sketches', [SketchController::class, 'show'])->name('sketches');

@@ -67,4 +67,16 @@ final class Footage extends Model
     {
         return $this->kind === FootageKind::Still ? 'still' : number_format($this->duration_ms / 1000, 1).' s';
     }
+
+    /** Of what was brought before that was kept, its name is all that is known. */
+    public function mediaType(): string
+    {
+        return $this->media_type ?? match (pathinfo($this->path, PATHINFO_EXTENSION)) {
+            'png' => 'image/png',
+            'jpg', 'jpeg' => 'image/jpeg',
+            'webp' => 'image/webp',
+            'webm' => 'video/webm',
+            default => 'video/mp4',
+        };
+    }
 }

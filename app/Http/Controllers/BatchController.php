@@ -160,7 +160,10 @@ final class BatchController extends Controller
 
     private function count(mixed $value): int
     {
-        return is_numeric($value) && (int) $value >= 1 && (int) $value <= Short::MOST_SENTENCES
+        return filter_var($value, FILTER_VALIDATE_INT, ['options' => [
+            'min_range' => 1,
+            'max_range' => Short::MOST_SENTENCES,
+        ]]) !== false
             ? (int) $value
             : throw new Refusal('Say how many sentences are to go: a whole number from 1.');
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\WrongValue;
 use App\Models\User;
 use Illuminate\Http\Request;
-use RapidReel\Base\Refusal;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\ResponseHeaderBag;
 
 abstract class Controller
 {
@@ -22,7 +24,7 @@ abstract class Controller
     {
         $text = $request->input($field);
         if ($text !== null && ! is_scalar($text)) {
-            throw new Refusal('A text was expected, and something else came. Load the page again.');
+            throw WrongValue::of($field, 'a text');
         }
 
         return mb_scrub((string) $text);
@@ -35,6 +37,30 @@ abstract class Controller
 
         return filter_var($number, FILTER_VALIDATE_INT) !== false && abs((int) $number) < 2 ** 31
             ? (int) $number
-            : throw new Refusal('A whole number was expected, and something else came. Load the page again.');
+            : throw WrongValue::of($field, 'a whole number');
+    }
+
+    /**
+     * A file of an account's, to be played or shown and never to be run: whatever its content looks like, it is what it
+     * was found to be.
+     *
+     * @param  string  $as  what it is called where it is saved
+     */
+    protected function media(string $path, string $type, string $as, bool $save = false): BinaryFileResponse
+    {
+        abort_unless(is_file($path), 404);
+        $response = new BinaryFileResponse($path, 200, [
+            'Content-Type' => $type,
+            'Content-Security-Policy' => "sandbox; default-src 'none'; style-src 'none'",
+            'X-Content-Type-Options' => 'nosniff',
+            'Cache-Control' => 'private, max-age=86400',
+        ], public: false);
+        $response->setContentDisposition(
+            $save ? ResponseHeaderBag::DISPOSITION_ATTACHMENT : ResponseHeaderBag::DISPOSITION_INLINE,
+            $as,
+            (string) preg_replace('/[^\x20-\x7E]|[%\/\\\\]/', '-', $as),
+        );
+
+        return $response;
     }
 }

@@ -39,19 +39,14 @@ final class ExportController extends Controller
         );
         $name = "{$export->name}.$extension";
         $path = $store->path("{$export->folder()}/$name");
-        abort_unless(is_file($path), 404);
-        $headers = ['Content-Type' => self::TYPES[$extension]];
 
-        return $request->boolean('save')
-            ? response()->download($path, $name, $headers)
-            : response()->file($path, $headers);
+        return $this->media($path, self::TYPES[$extension], $name, $request->boolean('save'));
     }
 
     public function poster(Export $export, MediaStore $store): BinaryFileResponse
     {
         $path = $store->path($export->folder().'/poster.jpg');
-        abort_unless(is_file($path), 404);
 
-        return response()->file($path, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return $this->media($path, 'image/jpeg', "{$export->id}.jpg");
     }
 }

@@ -85,15 +85,16 @@ final class FootageController extends Controller
 
     public function thumbnail(Footage $footage, MediaStore $store): BinaryFileResponse
     {
-        return response()->file($store->path($footage->thumbnail), [
-            'Content-Type' => 'image/jpeg',
-            'Cache-Control' => 'private, max-age=86400',
-        ]);
+        return $this->media($store->path($footage->thumbnail), 'image/jpeg', "{$footage->id}.jpg");
     }
 
     public function file(Footage $footage, MediaStore $store): BinaryFileResponse
     {
-        return response()->file($store->path($footage->path));
+        return $this->media(
+            $store->path($footage->path),
+            $footage->mediaType(),
+            $footage->name.'.'.pathinfo($footage->path, PATHINFO_EXTENSION),
+        );
     }
 
     /** @return LengthAwarePaginator<int, Footage> */

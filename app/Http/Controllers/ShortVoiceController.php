@@ -59,9 +59,10 @@ final class ShortVoiceController extends Controller
     {
         $key = $page->takeKey($scene);
 
-        return $key === null
-            ? abort(404)
-            : response()->file($takes->soundFile($key), ['Content-Type' => 'audio/wav', 'Cache-Control' => 'no-store']);
+        $sound = $this->media($key === null ? '' : $takes->soundFile($key), 'audio/wav', "scene-{$scene->id}.wav");
+        $sound->headers->set('Cache-Control', 'no-store, private');
+
+        return $sound;
     }
 
     public function record(Request $request, Short $short, RecordingDesk $desk): JsonResponse

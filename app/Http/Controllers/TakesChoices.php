@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\WrongValue;
 use Illuminate\Http\Request;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
@@ -41,11 +42,12 @@ trait TakesChoices
     /** @return list<int> */
     private function ids(mixed $given): array
     {
-        $ids = array_filter(
-            (array) ($given ?? []),
-            static fn (mixed $id): bool => is_scalar($id) && ctype_digit((string) $id),
-        );
+        $ids = [];
+        foreach ((array) ($given ?? []) as $id) {
+            $whole = filter_var($id, FILTER_VALIDATE_INT);
+            $ids[] = is_int($whole) ? $whole : throw WrongValue::of('ids', 'whole numbers');
+        }
 
-        return array_values(array_map(intval(...), $ids));
+        return $ids;
     }
 }

@@ -38,7 +38,7 @@ final class VoiceController extends Controller
     {
         $file = in_array($voice, $voices->ids(), true) ? $samples->file($voices->get($voice)) : '';
 
-        return is_file($file) ? response()->file($file, ['Content-Type' => 'audio/wav']) : abort(404);
+        return $this->media($file, 'audio/wav', "$voice.wav");
     }
 
     /** Has a voice say a sentence; a worker does it. */
@@ -65,6 +65,6 @@ final class VoiceController extends Controller
     {
         $file = $samples->said($this->user($request)->id, $token);
 
-        return is_file($file) ? response()->file($file, ['Content-Type' => 'audio/wav']) : abort(404);
+        return $this->media($file, 'audio/wav', 'said.wav');
     }
 }

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Editing\Outdated;
+use App\Work\DiskRoom;
+use Illuminate\Http\Request;
+use RapidReel\Base\Refusal;
+use Symfony\Component\HttpFoundation\Response;
+
+/** What is answered when something cannot be done: a sentence, in the form that was asked for. */
+final class Answers
+{
+    private const AGAIN_SECONDS = 30;
+
+    public static function refusal(Refusal $problem, Request $request): Response
+    {
+        $status = $problem instanceof Outdated ? 409 : 422;
+        if ($request->expectsJson()) {
+            return response()->json(['message' => $problem->getMessage()], $status);
+        }
+
+        // A page that cannot be shown would only be asked for again.
+        return $request->isMethod('GET') && ! self::isAskedFromAPage($request) || $problem instanceof WrongValue
+            ? self::page($status, 'That cannot be done', $problem->getMessage())
+            : back()->withInput($request->except(['password', 'current', 'again']))
+                ->with('problem', $problem->getMessage());
+    }
+
+    public static function nothingHere(Request $request): Response
+    {
+        $said = 'There is nothing here, or not any more.';
+
+        return $request->expectsJson()
+            ? response()->json(['message' => $said], 404)
+            : self::page(404, 'Nothing here', $said);
+    }
+
+    public static function tooLarge(Request $request): Response
+    {
+        $said = 'That is more than can be uploaded at once. Upload fewer or smaller files.';
+
+        return $request->expectsJson()
+            ? response()->json(['message' => $said], 413)
+            : back()->with('problem', $said);
+    }
+
+    /** While nothing can be written: needs no file, no session and no database. */
+    public static function noRoom(Request $request): Response
+    {
+        $said = app(DiskRoom::class)->sentence();
+        $headers = ['Retry-After' => (string) self::AGAIN_SECONDS];
+        if ($request->expectsJson()) {
+            return response()->json(['message' => $said], 507, $headers);
+        }
+
+        return response(sprintf(
+            '<!doctype html><html lang="en"><meta charset="utf-8"><title>No room · Rapid Reel</title>'
+                .'<h1>What you asked for was not kept</h1><p>%s</p><p><a href="%s">Try again</a></p></html>',
+            e($said),
+            e($request->isMethod('GET') ? $request->fullUrl() : url('/')),
+        ), 507, $headers);
+    }
+
+    /** A download that is refused is told on the page that it was asked from. */
+    private static function isAskedFromAPage(Request $request): bool
+    {
+        $from = (string) $request->headers->get('referer');
+
+        return $from !== '' && strtok($from, '?') !== $request->url();
+    }
+
+    private static function page(int $status, string $title, string $said): Response
+    {
+        return response()->view('problem', ['title' => $title, 'said' => $said], $status);
+    }
+}

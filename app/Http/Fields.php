@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+/** What every route takes: the form of all requests, in one place. */
+final class Fields
+{
+    private const WORD = 40;
+
+    private const LINE = 400;
+
+    private const PAGE = 50_000;
+
+    /** @return array<string, Field> by name */
+    public static function of(string $route): array
+    {
+        $scripts = Field::text((int) config('reel.upload.script_bytes') + 1);
+        $word = Field::text(self::WORD);
+        $line = Field::text(self::LINE);
+        $page = Field::text(self::PAGE);
+        $whole = Field::whole();
+        $some = ['shorts' => Field::ids()];
+        $since = ['since' => $whole];
+
+        return match ($route) {
+            'sign-in.try' => ['email' => $line, 'password' => $line, 'remember' => Field::flag()],
+            'password.change' => ['current' => $line, 'password' => $line, 'again' => $line],
+            'batches.index' => ['page' => $whole],
+            'batches.store' => ['text' => $scripts, 'name' => $line, 'quality' => $word, 'later' => Field::flag()],
+            'batches.state', 'batches.undo', 'batches.redo' => $since,
+            'batches.export' => ['quality' => $word, ...$some],
+            'batches.act' => ['act' => $word, 'value' => $word, ...$some, ...$since],
+            'batches.cancel', 'batches.briefs', 'batches.download' => $some,
+            'intake.preview' => ['text' => $scripts],
+            'intake.say' => ['text' => $scripts, 'script' => $whole, 'line' => $whole, 'run' => $whole],
+            'intake.keep' => ['text' => $scripts, 'script' => $whole, 'articles' => Field::ids()],
+            'voices.say' => ['text' => $page, 'speed' => $whole, 'voice' => $line],
+            'shorts.export' => ['quality' => $word],
+            'shorts.say' => ['note' => $whole],
+            'shorts.hook' => ['do' => $word, 'text' => $page, 'id' => $whole],
+            'voice.record' => ['text' => $page],
+            'readings.pin' => ['ms' => $whole],
+            'scenes.spare' => ['after' => $whole, 'spare' => Field::flag()],
+            'scenes.reword', 'scenes.brief' => ['text' => $page],
+            'scenes.change' => ['do' => $word, 'at' => $whole],
+            'scenes.swap' => ['footage' => $whole],
+            'sketches.store' => [
+                'topics' => $page, 'points' => $page, 'tone' => $word, 'shape' => $word, 'seconds' => $whole,
+                'audience' => $line, 'round' => Field::whole(1_000),
+            ],
+            'sketches.reword' => [
+                'script' => $page, 'tone' => $word, 'audience' => $line, 'round' => Field::whole(1_000),
+            ],
+            'sketches.condense' => ['source' => $scripts, 'seconds' => $whole],
+            'house.update' => [
+                'name' => $line, 'style_words' => $page, 'forbidden' => $page, 'pronunciations' => $page,
+            ],
+            'settings' => [
+                'level' => $word, 'whole' => $word, 'value' => $page, 'channel' => $whole, 'ids' => Field::ids(),
+                'key' => $word, 'inherit' => Field::flag(),
+            ],
+            'channels.store' => ['name' => $line],
+            'footage.index', 'footage.picker' => ['search' => $line, 'kind' => $word, 'page' => $whole],
+            'footage.store' => ['tags' => $page],
+            'footage.update' => ['name' => $line, 'tags' => $page, 'shared' => Field::flag()],
+            'exports.file' => ['save' => Field::flag()],
+            default => [],
+        };
+    }
+}
