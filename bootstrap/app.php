@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Answers;
+use App\Http\Hosts;
 use App\Http\Middleware\ChecksFields;
 use App\Http\Middleware\KeepToItself;
 use App\Http\Middleware\TellsRevision;
@@ -25,6 +26,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(KeepToItself::class);
         $middleware->appendToGroup('web', [ChecksFields::class, TellsRevision::class]);
+        // Names that the application goes by: of its own address, of this machine, and those that are given.
+        $middleware->trustHosts(at: static fn (): array => Hosts::patterns(), subdomains: false);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -10,6 +10,9 @@ return [
     'demo_batch' => (bool) env('REEL_DEMO_BATCH', true),
     'demo_footage' => env('REEL_DEMO_FOOTAGE', base_path('demo/drawn')),
 
+    // Further names that this machine is asked by, with commas between.
+    'hosts' => env('REEL_HOSTS', ''),
+
     'fonts' => resource_path('fonts'),
     'caption_family' => 'Sofia Sans Extra Condensed Black',
     'caption_face' => resource_path('fonts/SofiaSansExtraCondensed_900Black.ttf'),

@@ -10,6 +10,7 @@ use App\Http\Controllers\FootageController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\SceneController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShortController;
@@ -24,8 +25,11 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SignInController::class, 'store'])->name('sign-in.try');
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+
+    Route::get('/password', [PasswordController::class, 'show'])->name('password');
+    Route::put('/password', [PasswordController::class, 'update'])->name('password.change');
 
     Route::get('/', [BatchController::class, 'index'])->name('batches.index');
     Route::post('/batches', [BatchController::class, 'store'])->name('batches.store');
@@ -67,6 +71,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/shorts/{short}/voice', [ShortVoiceController::class, 'show'])->name('voice.show');
     Route::get('/shorts/{short}/voice/state', [ShortVoiceController::class, 'state'])->name('voice.state');
     Route::post('/shorts/{short}/recordings', [ShortVoiceController::class, 'record'])->name('voice.record');
+    Route::delete('/recordings/{recording}', [ShortVoiceController::class, 'removeRecording'])
+        ->name('recordings.destroy');
     Route::post('/shorts/{short}/readings', [ShortVoiceController::class, 'acceptAll'])->name('readings.all');
     Route::post('/readings/{reading}', [ShortVoiceController::class, 'accept'])->name('readings.accept');
     Route::delete('/readings/{reading}', [ShortVoiceController::class, 'drop'])->name('readings.drop');
@@ -105,6 +111,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/footage', [FootageController::class, 'store'])->name('footage.store');
     Route::get('/footage/picker', [FootageController::class, 'picker'])->name('footage.picker');
     Route::put('/footage/{footage}', [FootageController::class, 'update'])->name('footage.update');
+    Route::delete('/footage/{footage}', [FootageController::class, 'dismiss'])->name('footage.dismiss');
     Route::get('/footage/{footage}/thumbnail', [FootageController::class, 'thumbnail'])->name('footage.thumbnail');
     Route::get('/footage/{footage}/file', [FootageController::class, 'file'])->name('footage.file');
 });

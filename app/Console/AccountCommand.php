@@ -9,8 +9,6 @@ use Illuminate\Console\Command;
 
 final class AccountCommand extends Command
 {
-    private const SHORTEST_PASSWORD = 10;
-
     protected $signature = 'reel:account {email} {--name= : who it is}';
 
     protected $description = 'Makes an account, or gives one another password; asks for the password';
@@ -19,11 +17,11 @@ final class AccountCommand extends Command
     {
         $email = mb_strtolower(trim((string) $this->argument('email')));
         $password = (string) $this->secret('Password');
-        if (filter_var($email, FILTER_VALIDATE_EMAIL) === false || mb_strlen($password) < self::SHORTEST_PASSWORD) {
+        if (filter_var($email, FILTER_VALIDATE_EMAIL) === false || mb_strlen($password) < User::SHORTEST_PASSWORD) {
             $this->error(
                 sprintf(
                     'An account needs an e-mail address and a password of at least %d characters.',
-                    self::SHORTEST_PASSWORD,
+                    User::SHORTEST_PASSWORD,
                 ),
             );
 

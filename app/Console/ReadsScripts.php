@@ -30,7 +30,7 @@ trait ReadsScripts
     /** @return list<ScriptSource> */
     private function scripts(ScriptFiles $files): array
     {
-        return $files->fromPath((string) $this->argument('scripts'));
+        return $files->fromPath((string) $this->argument('scripts'), $this->tell(...));
     }
 
     /**

@@ -33,7 +33,10 @@ final readonly class ExportArchive
         if ($gone !== []) {
             throw new Refusal(sprintf(
                 'Nothing was packed: the finished files of %s are not on the disk any more. Export %s again.',
-                implode(', ', array_map(static fn (Short $short): string => "“{$short->title}”", array_slice($gone, 0, 5)))
+                implode(', ', array_map(
+                    static fn (Short $short): string => "“{$short->title}”",
+                    array_slice($gone, 0, 5),
+                ))
                     .(count($gone) > 5 ? sprintf(' and %d more', count($gone) - 5) : ''),
                 count($gone) === 1 ? 'it' : 'them',
             ));

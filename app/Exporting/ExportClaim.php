@@ -11,9 +11,9 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The right of one worker to make an export: a number that rises with every worker that takes it up. Whatever is written
- * asks whether the number still stands, so that one who was away (stopped, or on a machine that slept) and comes back
- * finds out that another has it, and writes nothing.
+ * The right of one worker to make an export: a number that rises with every worker that takes it up. Whatever is
+ * written asks whether the number still stands, so that one who was away (stopped, or on a machine that slept) and
+ * comes back finds out that another has it, and writes nothing.
  */
 final readonly class ExportClaim
 {

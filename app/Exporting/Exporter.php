@@ -53,8 +53,8 @@ final readonly class Exporter
 
     /**
      * @param  string  $name  of the files, without extension
-     * @param  Closure(string, ExportedFiles): void  $deliver  given the folder in which they all are, whole and compared
-     *   with the cut; it is gone afterwards
+     * @param  Closure(string, ExportedFiles): void  $deliver  given the folder in which they all are, whole and
+     *   compared with the cut; it is gone afterwards
      *
      * @throws Cancelled
      * @throws ToolFailed

@@ -12,6 +12,7 @@ final readonly class Field
     private function __construct(
         private string $kind,
         private int $most,
+        private int $least = 0,
     ) {
     }
 
@@ -21,10 +22,9 @@ final readonly class Field
         return new self('text', $most);
     }
 
-    /** A whole number that is not below 0. */
-    public static function whole(int $most = 2_147_483_647): self
+    public static function whole(int $most = 2_147_483_647, int $least = 0): self
     {
-        return new self('whole', $most);
+        return new self('whole', $most, $least);
     }
 
     public static function flag(): self
@@ -63,9 +63,13 @@ final readonly class Field
     private function checkWhole(string $name, mixed $value): void
     {
         if (is_array($value) || filter_var($value, FILTER_VALIDATE_INT, [
-            'options' => ['min_range' => 0, 'max_range' => $this->most],
+            'options' => ['min_range' => $this->least, 'max_range' => $this->most],
         ]) === false) {
-            throw WrongValue::of($name, sprintf('a whole number from 0 to %s', number_format($this->most)));
+            throw WrongValue::of($name, sprintf(
+                'a whole number from %s to %s',
+                number_format($this->least),
+                number_format($this->most),
+            ));
         }
     }
 

@@ -16,7 +16,8 @@ final class Fields
     /** @return array<string, Field> by name */
     public static function of(string $route): array
     {
-        $scripts = Field::text((int) config('reel.upload.script_bytes') + 1);
+        // How much text is too much says whoever reads it, in its own words.
+        $scripts = Field::text(PHP_INT_MAX);
         $word = Field::text(self::WORD);
         $line = Field::text(self::LINE);
         $page = Field::text(self::PAGE);
@@ -34,6 +35,7 @@ final class Fields
             'batches.act' => ['act' => $word, 'value' => $word, ...$some, ...$since],
             'batches.cancel', 'batches.briefs', 'batches.download' => $some,
             'intake.preview' => ['text' => $scripts],
+            'intake.files' => ['count' => $whole],
             'intake.say' => ['text' => $scripts, 'script' => $whole, 'line' => $whole, 'run' => $whole],
             'intake.keep' => ['text' => $scripts, 'script' => $whole, 'articles' => Field::ids()],
             'voices.say' => ['text' => $page, 'speed' => $whole, 'voice' => $line],
@@ -41,7 +43,8 @@ final class Fields
             'shorts.say' => ['note' => $whole],
             'shorts.hook' => ['do' => $word, 'text' => $page, 'id' => $whole],
             'voice.record' => ['text' => $page],
-            'readings.pin' => ['ms' => $whole],
+            // Dragged beyond the begin, it stops there.
+            'readings.pin' => ['ms' => Field::whole(least: -2_147_483_647)],
             'scenes.spare' => ['after' => $whole, 'spare' => Field::flag()],
             'scenes.reword', 'scenes.brief' => ['text' => $page],
             'scenes.change' => ['do' => $word, 'at' => $whole],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use Closure;
 use FilesystemIterator;
 use RapidReel\Base\Refusal;
 use RapidReel\Intake\FrontMatter;
@@ -67,15 +68,20 @@ final readonly class ScriptFiles
 
     /**
      * @param  string  $name  the file's own name, which tells its kind
+     * @param  Closure(string): void|null  $tell  told in a sentence of every file of a ZIP that is left out
      * @return non-empty-list<ScriptSource>
      *
      * @throws UnusableScript
      */
-    public function fromFile(string $contents, string $name): array
+    public function fromFile(string $contents, string $name, ?Closure $tell = null): array
     {
         $extension = strtolower(pathinfo($name, PATHINFO_EXTENSION));
         if ($extension === 'zip') {
-            return $this->fromZip($contents, $name);
+            return $this->together(
+                ZipTexts::read($contents, $name, $this->isScript(...), $this->mostBytes),
+                $name,
+                $tell,
+            );
         }
         $text = in_array($extension, self::EXTENSIONS, true) ? TextEncoding::toUtf8($contents) : null;
         if ($text === null) {
@@ -95,14 +101,15 @@ final readonly class ScriptFiles
 
     /**
      * @param  string  $path  a file, or a folder whose script files are taken in the order of their names
+     * @param  Closure(string): void|null  $tell  told in a sentence of every file that is left out
      * @return non-empty-list<ScriptSource>
      */
-    public function fromPath(string $path): array
+    public function fromPath(string $path, ?Closure $tell = null): array
     {
         if (is_file($path)) {
             $this->refuseTooMuch((int) filesize($path), basename($path));
 
-            return $this->fromFile((string) file_get_contents($path), basename($path));
+            return $this->fromFile((string) file_get_contents($path), basename($path), $tell);
         }
         if (! is_dir($path)) {
             throw new Refusal("There is no file or folder $path.");
@@ -118,25 +125,37 @@ final readonly class ScriptFiles
             }
         }
         sort($files, SORT_NATURAL | SORT_FLAG_CASE);
-        $sources = [];
+        $texts = [];
         foreach ($files as $file) {
             $this->refuseTooMuch((int) filesize("$path/$file"), $file);
-            $sources = [...$sources, ...$this->fromFile((string) file_get_contents("$path/$file"), basename($file))];
+            $texts[$file] = (string) file_get_contents("$path/$file");
         }
 
-        return $sources === [] ? throw UnusableScript::holdsNoScripts(basename($path)) : $sources;
+        return $this->together($texts, basename($path), $tell);
     }
 
-    /** @return non-empty-list<ScriptSource> */
-    private function fromZip(string $contents, string $name): array
+    /**
+     * Scripts of many files. One that cannot be used leaves the others in; if none can, its reason is the reason.
+     *
+     * @param  array<string, string>  $texts  by name
+     * @param  string  $name  of what they were in
+     * @param  Closure(string): void|null  $tell
+     * @return non-empty-list<ScriptSource>
+     */
+    private function together(array $texts, string $name, ?Closure $tell): array
     {
-        $files = ZipTexts::read($contents, $name, $this->isScript(...), $this->mostBytes);
         $sources = [];
-        foreach ($files as $file => $text) {
-            $sources = [...$sources, ...$this->fromFile($text, basename((string) $file))];
+        $problem = null;
+        foreach ($texts as $file => $text) {
+            try {
+                array_push($sources, ...$this->fromFile($text, basename((string) $file)));
+            } catch (UnusableScript $one) {
+                $problem ??= $one;
+                $tell === null || $tell("Left out: {$one->getMessage()}");
+            }
         }
 
-        return $sources === [] ? throw UnusableScript::holdsNoScripts($name) : $sources;
+        return $sources === [] ? throw $problem ?? UnusableScript::holdsNoScripts($name) : $sources;
     }
 
     /** Whether a path inside a folder is that of a script; files that systems leave behind are not. */

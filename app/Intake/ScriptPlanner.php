@@ -10,6 +10,7 @@ use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Intake\ScriptSource;
 use RapidReel\Publish\PublishTime;
+use RapidReel\Script\Manuscript;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;
 use RapidReel\Script\UnusableScript;
@@ -54,6 +55,10 @@ final readonly class ScriptPlanner
             $settled->split(),
             $this->rates->of($this->voices->get($settled->voice())->at($settled->speed())),
         );
+
+        if (count($scenes) > Manuscript::MOST_SCENES) {
+            throw UnusableScript::hasTooManyScenes(count($scenes), Manuscript::MOST_SCENES);
+        }
 
         return new PlannedScript(
             $source,

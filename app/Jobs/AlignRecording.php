@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Recording;
-use App\Models\RecordingState;
+use App\Voicing\RecordingDesk;
 use App\Voicing\RecordingReader;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -60,9 +60,6 @@ final class AlignRecording implements Ordered, ShouldQueue
 
     private function tell(string $problem): void
     {
-        Recording::query()
-            ->whereKey($this->recordingId)
-            ->where('state', RecordingState::Waiting)
-            ->update(['state' => RecordingState::Failed, 'problem' => mb_strimwidth($problem, 0, 500, '…')]);
+        app(RecordingDesk::class)->refuse($this->recordingId, $problem);
     }
 }

@@ -24,6 +24,11 @@ final class QueuedOrders implements Orders
         AlignRecording::dispatch($recordingId);
     }
 
+    public function checkFootage(int $footageId): void
+    {
+        CheckFootage::dispatch($footageId);
+    }
+
     public function speakSample(int $account, string $voice, int $speed, string $text): void
     {
         SpeakSample::dispatch($account, $voice, $speed, $text);

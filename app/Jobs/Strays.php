@@ -6,6 +6,8 @@ namespace App\Jobs;
 
 use App\Models\Export;
 use App\Models\ExportState;
+use App\Models\Footage;
+use App\Models\FootageState;
 use App\Models\Recording;
 use App\Models\RecordingState;
 use App\Models\Short;
@@ -25,32 +27,53 @@ final readonly class Strays
     /** @return int how many there were */
     public function order(): int
     {
-        $kinds = [
-            ['export', Export::query()->whereIn('state', array_filter(
-                ExportState::cases(),
-                static fn (ExportState $state): bool => $state->isOpen(),
-            )), $this->orders->makeExport(...)],
-            ['recording', Recording::query()->where('state', RecordingState::Waiting),
-                $this->orders->alignRecording(...)],
-            ['short', Short::query()->whereNull('problem')->where(static fn (Rows $rows) => $rows
-                ->whereColumn('inputs', '!=', 'planned_inputs')->orWhere('inputs', '')),
-                $this->orders->planShort(...)],
-        ];
-        $found = 0;
-        foreach ($kinds as [$kind, $waiting, $order]) {
-            $strays = self::withoutJob($waiting, $kind);
-            // Looked at once more with the database to ourselves: two workers find the same ones.
-            if ((clone $strays)->exists()) {
-                $found += DB::transaction(static function () use ($strays, $order): int {
-                    $ids = $strays->pluck('id')->all();
-                    array_map($order, $ids);
+        $open = array_filter(ExportState::cases(), static fn (ExportState $state): bool => $state->isOpen());
 
-                    return count($ids);
-                });
-            }
+        return $this->again(
+            'export',
+            self::of(Export::query(), static fn (Rows $rows) => $rows->whereIn('state', $open)),
+            $this->orders->makeExport(...),
+        )
+            + $this->again(
+                'recording',
+                Recording::query()->where('state', RecordingState::Waiting),
+                $this->orders->alignRecording(...),
+            )
+            + $this->again(
+                'footage',
+                Footage::query()->where('state', FootageState::Checking),
+                $this->orders->checkFootage(...),
+            )
+            + $this->again(
+                'short',
+                self::of(Short::query(), static fn (Rows $rows) => $rows->whereNull('problem')->where(
+                    static fn (Rows $either) => $either->whereColumn('inputs', '!=', 'planned_inputs')
+                        ->orWhere('inputs', ''),
+                )),
+                $this->orders->planShort(...),
+            );
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param  Rows<T>  $waiting
+     * @param  callable(int): void  $order
+     */
+    private function again(string $kind, Rows $waiting, callable $order): int
+    {
+        $strays = self::withoutJob($waiting, $kind);
+        if (! (clone $strays)->exists()) {
+            return 0;
         }
 
-        return $found;
+        // Looked at once more with the database to ourselves: two workers find the same ones.
+        return DB::transaction(static function () use ($strays, $order): int {
+            $ids = array_map(intval(...), $strays->pluck('id')->all());
+            array_map($order, $ids);
+
+            return count($ids);
+        });
     }
 
     /**
@@ -68,6 +91,20 @@ final readonly class Strays
                 ->from('jobs')
                 ->whereRaw("json_extract(payload, '$.about') IS NOT NULL"),
         );
+
+        return $rows;
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param  Rows<T>  $rows
+     * @param  callable(Rows<T>): mixed  $narrow
+     * @return Rows<T>
+     */
+    private static function of(Rows $rows, callable $narrow): Rows
+    {
+        $narrow($rows);
 
         return $rows;
     }

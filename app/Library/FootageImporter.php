@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Media\KeptFiles;
+use App\Media\KeyedLock;
 use App\Media\LoudnessMeter;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
@@ -13,8 +14,11 @@ use App\Media\Prober;
 use App\Media\UnusableMedia;
 use App\Models\Channel;
 use App\Models\Footage;
+use App\Models\FootageState;
 use App\Models\Music;
 use App\Work\DiskRoom;
+use App\Work\Orders;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use RapidReel\Footage\FootageKind;
@@ -33,6 +37,8 @@ final readonly class FootageImporter
         private MediaStore $store,
         private LoudnessMeter $meter,
         private DiskRoom $room,
+        private KeyedLock $lock,
+        private Orders $orders,
     ) {
     }
 
@@ -50,13 +56,38 @@ final readonly class FootageImporter
         string $origin = 'upload',
     ): Footage {
         $fingerprint = (string) hash_file('xxh128', $path);
+
+        // The same file twice at once is brought in once.
+        return $this->lock->hold(
+            "footage-{$channel->id}-$fingerprint",
+            fn (): Footage => $this->bring($channel, $path, $name, $tags, $origin, $fingerprint),
+        );
+    }
+
+    /**
+     * @param  list<string>  $tags
+     *
+     * @throws UnusableMedia
+     */
+    private function bring(
+        Channel $channel,
+        string $path,
+        string $name,
+        array $tags,
+        string $origin,
+        string $fingerprint,
+    ): Footage {
         $known = Footage::at($channel)->where('fingerprint', $fingerprint)->first();
         if ($known !== null && $this->isWhole($known)) {
             return $known;
         }
         $this->room->ask((int) filesize($path));
-        // What the demo program drew a moment ago need not be read through again.
-        $probed = $origin === 'demo' ? $this->prober->glance($path, $name) : $this->prober->probe($path, $name);
+        // What the demo program drew a moment ago need not be read through again, and what is large a worker reads.
+        $probed = $this->prober->glance($path, $name);
+        $isLong = $origin !== 'demo' && $probed->isLongToRead();
+        if ($origin !== 'demo' && ! $isLong) {
+            $probed = $this->prober->probe($path, $name);
+        }
         $folder = $this->store->workFolder();
         try {
             $id = Str::uuid()->toString();
@@ -80,6 +111,7 @@ final readonly class FootageImporter
             'height' => $shown->height,
             'media_type' => $shown->type,
             'duration_ms' => $shown->durationMs,
+            'state' => $isLong ? FootageState::Checking : FootageState::Ready,
         ];
         // Brought again after its file was damaged, it is the same footage as before.
         if ($known !== null) {
@@ -88,14 +120,21 @@ final readonly class FootageImporter
             return $known;
         }
 
-        return Footage::query()->create([
-            ...$kept,
-            'channel_id' => $channel->id,
-            'name' => self::plainName($name),
-            'kind' => $probed->kind,
-            'origin' => $origin,
-            'tags' => implode(', ', $tags),
-        ]);
+        return DB::transaction(function () use ($channel, $kept, $name, $probed, $origin, $tags, $isLong): Footage {
+            $footage = Footage::query()->create([
+                ...$kept,
+                'channel_id' => $channel->id,
+                'name' => self::plainName($name),
+                'kind' => $probed->kind,
+                'origin' => $origin,
+                'tags' => implode(', ', $tags),
+            ]);
+            if ($isLong) {
+                $this->orders->checkFootage($footage->id);
+            }
+
+            return $footage;
+        });
     }
 
     public function music(Channel $channel, string $path, string $name, string $mood): Music

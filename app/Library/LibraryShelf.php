@@ -7,6 +7,7 @@ namespace App\Library;
 use App\Media\MediaStore;
 use App\Models\Channel;
 use App\Models\Footage as FootageRecord;
+use App\Models\FootageState;
 use App\Models\Music;
 use RapidReel\Cut\CutMusic;
 use RapidReel\Footage\Footage;
@@ -22,7 +23,7 @@ final readonly class LibraryShelf
     {
         $footage = [];
         $paths = $seals = $names = [];
-        foreach (FootageRecord::at($channel)->get()->sortBy('id') as $record) {
+        foreach (FootageRecord::at($channel)->where('state', FootageState::Ready)->get()->sortBy('id') as $record) {
             $one = self::footage($record);
             $footage[] = $one;
             $paths[$one->id] = $this->store->path($record->path);

@@ -7,8 +7,8 @@ namespace App\Media;
 use App\Work\LockFile;
 
 /**
- * As many encoders at once as the machine has cores, whatever the number of workers. A slot is a locked file: it is free
- * again when its holder dies, or is stopped.
+ * As many encoders at once as the machine has cores, whatever the number of workers. A slot is a locked file: it is
+ * free again when its holder dies, or is stopped.
  */
 final class EncoderSlots
 {

@@ -14,8 +14,8 @@ final readonly class EncoderWork
     /**
      * @param  string  $doing  what it does, as the begin of a sentence
      * @param  Closure(): bool  $isThere  whether it was made before
-     * @param  Closure(): Generator<int, Process, Process, mixed>  $steps  yields its programs and is given each back when
-     *   it has ended well
+     * @param  Closure(): Generator<int, Process, Process, mixed>  $steps  yields its programs and is given each back
+     *   when it has ended well
      */
     public function __construct(
         public string $key,

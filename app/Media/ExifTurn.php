@@ -63,8 +63,14 @@ final class ExifTurn
      *
      * @param  resource  $file
      */
-    private static function inChunks(mixed $file, int $from, string $order, int $sum, string $wanted, string $end): string
-    {
+    private static function inChunks(
+        mixed $file,
+        int $from,
+        string $order,
+        int $sum,
+        string $wanted,
+        string $end,
+    ): string {
         fseek($file, $from);
         for ($i = 0; $i < self::MOST_CHUNKS; $i++) {
             $head = (string) fread($file, 8);

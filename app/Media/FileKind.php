@@ -35,7 +35,7 @@ final class FileKind
         }
         $what = match (true) {
             substr($head, 4, 4) === 'ftyp' && ! self::isMovie($head) => self::BRANDS[substr($head, 8, 4)] ?? null,
-            str_starts_with($head, 'RIFF') && substr($head, 8, 8) === 'WEBPVP8X' && (ord($head[20] ?? "\0") & 2) !== 0 => 'an animated WebP',
+            preg_match('/^RIFF.{4}WEBPVP8X/s', $head) === 1 && (ord($head[20] ?? "\0") & 2) !== 0 => 'an animated WebP',
             str_starts_with($head, "\x89PNG") && str_contains($head, 'acTL') => 'an animated PNG',
             str_starts_with($head, 'GIF8') => 'a GIF',
             preg_match('/^(?:<\?xml[^>]*>\s*)?<svg\b/i', ltrim($head)) === 1 => 'a drawing (SVG)',

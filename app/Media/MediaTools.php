@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use Closure;
 use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
@@ -88,20 +89,29 @@ final class MediaTools
      * Has ffmpeg try something that it may find it cannot do: whoever calls looks how it ended.
      *
      * @param  list<string>  $arguments
+     * @param  Closure(string, string): void|null  $listen  told what it prints as it comes
      *
      * @throws ToolFailed when it was stopped again and again, or found no room
      */
-    public function attempt(array $arguments, string $doing, ?string $folder = null): Process
-    {
-        return self::ended($this->ffmpeg($arguments, $folder), $doing);
+    public function attempt(
+        array $arguments,
+        string $doing,
+        ?string $folder = null,
+        ?Closure $listen = null,
+    ): Process {
+        return self::ended($this->ffmpeg($arguments, $folder), $doing, $listen);
     }
 
-    /** Runs a program to its own end, which being killed is not. */
-    private static function ended(Process $process, string $doing): Process
+    /**
+     * Runs a program to its own end, which being killed is not.
+     *
+     * @param  Closure(string, string): void|null  $listen
+     */
+    private static function ended(Process $process, string $doing, ?Closure $listen = null): Process
     {
         for ($failures = 1; ; $failures++) {
             try {
-                $process->run();
+                $process->run($listen);
             } catch (ProcessSignaledException) {
                 // Seen below.
             }

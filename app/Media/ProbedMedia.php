@@ -13,6 +13,9 @@ use RapidReel\Footage\SourceLook;
  */
 final readonly class ProbedMedia
 {
+    /** As many pixels as some seconds of the usual size have. */
+    private const QUICKLY_READ = 1_920 * 1_080 * 30 * 40;
+
     public function __construct(
         public FootageKind $kind,
         public int $width,
@@ -29,5 +32,11 @@ final readonly class ProbedMedia
     public function isPlain(): bool
     {
         return $this->look->isPlain() && $this->type !== 'video/mp2t';
+    }
+
+    /** Whether decoding all of it takes longer than somebody would wait for an answer. */
+    public function isLongToRead(): bool
+    {
+        return $this->width * $this->height * 30 * $this->durationMs / 1000 > self::QUICKLY_READ;
     }
 }

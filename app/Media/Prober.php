@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use Closure;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Footage\SourceLook;
 
@@ -28,10 +29,11 @@ final readonly class Prober
 
     /**
      * @param  string  $name  what the operator calls the file
+     * @param  Closure(int): void|null  $tell  told how many percent were looked through, again and again
      *
      * @throws UnusableMedia
      */
-    public function probe(string $path, string $name): ProbedMedia
+    public function probe(string $path, string $name, ?Closure $tell = null): ProbedMedia
     {
         $found = $this->glance($path, $name);
         if ($found->kind === FootageKind::Still) {
@@ -39,9 +41,10 @@ final readonly class Prober
 
             return $found;
         }
-        $decodedMs = $this->decode($path, $name, $found) - $found->look->lateMs;
+        $decodedMs = $this->decode($path, $name, $found, $tell) - $found->look->lateMs;
         // A clip that ends early is found now and not in the middle of a render.
-        if ($decodedMs < 1 || ($found->isLengthTold && $found->durationMs > 1_000 && $decodedMs < 0.9 * $found->durationMs)) {
+        $isShort = $found->isLengthTold && $found->durationMs > 1_000 && $decodedMs < 0.9 * $found->durationMs;
+        if ($decodedMs < 1 || $isShort) {
             throw UnusableMedia::isBroken($name);
         }
 
@@ -77,7 +80,7 @@ final readonly class Prober
         $format = is_string($found['format']['format_name'] ?? null) ? $found['format']['format_name'] : '';
         if ($stream === null) {
             throw match (true) {
-                array_filter($found['streams'] ?? [], static fn (array $one): bool => ($one['codec_type'] ?? '') === 'audio') !== [] => UnusableMedia::isOnlySound($name),
+                self::hasSound($found['streams'] ?? []) => UnusableMedia::isOnlySound($name),
                 FileKind::meansToBePictures($head) => UnusableMedia::isBroken($name),
                 default => UnusableMedia::isNoPicture($name),
             };
@@ -202,10 +205,16 @@ final readonly class Prober
     /**
      * Decodes every picture once.
      *
+     * @param  Closure(int): void|null  $tell
      * @return int ms, from the begin of the file to the end of its pictures
      */
-    private function decode(string $path, string $name, ProbedMedia $found): int
+    private function decode(string $path, string $name, ProbedMedia $found, ?Closure $tell = null): int
     {
+        $listen = $tell === null ? null : static function (string $type, string $printed) use ($tell, $found): void {
+            if (preg_match('/^out_time_us=(\d+)$/m', $printed, $at) === 1) {
+                $tell((int) min(99, (int) $at[1] / 10 / max(1, $found->durationMs)));
+            }
+        };
         $process = $this->tools->attempt(
             [
                 '-loglevel', 'error', '-xerror',
@@ -214,6 +223,7 @@ final readonly class Prober
                 '-progress', 'pipe:1', ...$this->tools->input($path), '-map', "0:{$found->stream}", '-f', 'null', '-',
             ],
             'Looking through the file',
+            listen: $listen,
         );
         preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
         if (! $process->isSuccessful()) {
@@ -221,6 +231,12 @@ final readonly class Prober
         }
 
         return (int) round((int) (end($matches[1]) ?: 0) / 1000);
+    }
+
+    /** @param  list<array<string, mixed>>  $streams */
+    private static function hasSound(array $streams): bool
+    {
+        return in_array('audio', array_column($streams, 'codec_type'), true);
     }
 
     private static function whole(mixed $value): int
@@ -238,7 +254,7 @@ final readonly class Prober
     {
         FileKind::admit($path, $name);
         $found = $this->ask($path);
-        if (array_filter($found['streams'] ?? [], static fn (array $stream): bool => ($stream['codec_type'] ?? '') === 'audio') === []) {
+        if (! self::hasSound($found['streams'] ?? [])) {
             throw UnusableMedia::isSilent($name);
         }
         // What a browser records says nothing of its length.

@@ -32,7 +32,7 @@ final readonly class SegmentRenderer
         return $this->kept->isRight($this->file($key));
     }
 
-    /** @param  int  $threads  one where many are rendered side by side, which uses the cores better than many for each */
+    /** @param  int  $threads  one where many are rendered side by side, which uses cores better than many for each */
     public function work(Recipe $recipe, int $threads): EncoderWork
     {
         $key = $recipe->key();

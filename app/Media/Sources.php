@@ -83,7 +83,8 @@ final readonly class Sources
         $start = 'setpts=PTS-STARTPTS';
         $this->tools->run(
             [
-                ...$head, '-vf', ($filters === '' ? '' : "$filters,")."$start,scale=out_color_matrix=bt709:out_range=tv,"
+                ...$head, '-vf',
+                ($filters === '' ? '' : "$filters,")."$start,scale=out_color_matrix=bt709:out_range=tv,"
                     .'format=yuv420p,setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709',
                 '-fps_mode', 'passthrough', '-an', '-sn', '-dn', '-map_metadata', '-1', '-c:v', 'libx264', '-preset',
                 'veryfast', '-crf', '12', '-video_track_timescale', '90000', 'plain.mp4',

@@ -27,7 +27,9 @@ final class UnusableMedia extends Refusal
     /** @param  string  $what  with its article */
     public static function isOfAnotherKind(string $name, string $what): self
     {
-        return new self("“{$name}” is {$what}, which cannot be used here. Save it as JPEG, PNG or MP4 and upload that.");
+        return new self(
+            "“{$name}” is {$what}, which cannot be used here. Save it as JPEG, PNG or MP4 and upload that.",
+        );
     }
 
     public static function isOnlySound(string $name): self

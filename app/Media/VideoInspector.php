@@ -29,8 +29,8 @@ final readonly class VideoInspector
         if (abs($sounds - $seconds) > self::SOUND_SLACK) {
             throw NotAsPlanned::because(sprintf('%.2f s of sound for %.2f s', $sounds, $seconds));
         }
-        // Every shot begins with a picture of its own, from which the rest of it is told: those and all of the sound are
-        // decoded. What stands between is as its encoder wrote it, by its seal.
+        // Every shot begins with a picture of its own, from which the rest of it is told: those and all of the sound
+        // are decoded. What stands between is as its encoder wrote it, by its seal.
         $decoding = $this->tools->attempt(
             [
                 '-loglevel', 'error', '-xerror', '-skip_frame', 'nokey', ...$this->tools->input($file), '-map', '0:v:0',
@@ -47,7 +47,8 @@ final readonly class VideoInspector
     private function packets(string $file): array
     {
         $process = $this->tools->probe([
-            '-v', 'error', '-count_packets', '-show_entries', 'stream=codec_type,nb_read_packets,duration', '-of', 'json',
+            '-v', 'error', '-count_packets', '-show_entries', 'stream=codec_type,nb_read_packets,duration', '-of',
+            'json',
             ...$this->tools->input($file),
         ]);
         $data = json_decode($process->getOutput(), true);

@@ -15,6 +15,9 @@ use RapidReel\Footage\FootageKind;
  * @property string $origin
  * @property string $path
  * @property string $thumbnail
+ * @property FootageState $state
+ * @property int $percent  of it that a worker has looked through
+ * @property string|null $refused  why it cannot be used
  * @property string|null $media_type  as it was probed
  * @property string|null $seal  size and hash of its file as it was kept
  * @property string $fingerprint  hash of its content
@@ -32,12 +35,15 @@ final class Footage extends Model
     protected $table = 'footage';
 
     protected $fillable = [
-        'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'seal', 'media_type', 'width', 'height',
-        'duration_ms', 'tags',
+        'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'seal', 'media_type',
+        'state', 'percent', 'refused', 'width', 'height', 'duration_ms', 'tags',
     ];
 
     /** @var array<string, string> */
-    protected $casts = ['kind' => FootageKind::class, 'shared' => 'bool'];
+    protected $casts = ['kind' => FootageKind::class, 'shared' => 'bool', 'state' => FootageState::class];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['state' => 'ready', 'percent' => 0];
 
     /**
      * Footage at a channel's hand whose name or tags hold every word of a search.

@@ -27,5 +27,7 @@ final class Music extends Model
 
     protected $table = 'music';
 
-    protected $fillable = ['channel_id', 'shared', 'name', 'mood', 'path', 'fingerprint', 'seal', 'duration_ms', 'loudness'];
+    protected $fillable = [
+        'channel_id', 'shared', 'name', 'mood', 'path', 'fingerprint', 'seal', 'duration_ms', 'loudness',
+    ];
 }

@@ -18,6 +18,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    public const SHORTEST_PASSWORD = 10;
+
     protected $fillable = ['name', 'email', 'password', 'channel_id'];
 
     protected $hidden = ['password', 'remember_token'];

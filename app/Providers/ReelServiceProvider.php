@@ -37,6 +37,7 @@ use App\Models\Export;
 use App\Models\Footage;
 use App\Models\Music;
 use App\Models\Reading;
+use App\Models\Recording;
 use App\Models\Scene;
 use App\Models\Short;
 use App\Models\User;
@@ -145,6 +146,7 @@ final class ReelServiceProvider extends ServiceProvider
             'short' => [Short::class, 'batch.channel'],
             'scene' => [Scene::class, 'short.batch.channel'],
             'reading' => [Reading::class, 'short.batch.channel'],
+            'recording' => [Recording::class, 'short.batch.channel'],
             'export' => [Export::class, 'short.batch.channel'],
             'footage' => [Footage::class, 'channel'],
             'music' => [Music::class, 'channel'],

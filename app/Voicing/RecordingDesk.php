@@ -15,13 +15,17 @@ use App\Work\Orders;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
-use RapidReel\Align\TimedText;
 use RapidReel\Base\Refusal;
-use RapidReel\Intake\TextEncoding;
+use RapidReel\Language\ScriptWord;
 
 /** Takes recordings in. The narrator's take stays until what is found in them is used. */
 final readonly class RecordingDesk
 {
+    /** What a recording may hold beside the words: others, tries, silence. */
+    private const SPARE_MS = 60_000;
+
+    private const SLOWEST_WORD_MS = 2_500;
+
     public function __construct(
         private Prober $prober,
         private MediaStore $store,
@@ -55,9 +59,10 @@ final readonly class RecordingDesk
         if ($ms > 1000 * (int) config('reel.upload.recording_seconds')) {
             throw UnusableMedia::isTooLong($name, $ms, (int) config('reel.upload.recording_seconds'));
         }
-        if ($timing !== null && TimedText::parse(TextEncoding::toUtf8($timing) ?? '') === []) {
-            throw new Refusal('The file of times is no SRT, no WebVTT and no JSON with words.');
+        if ($timing !== null) {
+            TimingImport::cues($timing);
         }
+        $this->refuseMuchMore($ms, $text !== '' ? [$text] : array_values($short->scenes->pluck('text')->all()));
         $place = 'recordings/'.Str::uuid()->toString();
         File::ensureDirectoryExists(dirname($this->store->path($place)));
         File::copy($path, $this->store->path($place));
@@ -75,5 +80,42 @@ final readonly class RecordingDesk
 
             return $recording;
         });
+    }
+
+    /** Tells why nothing can be made of a recording, and throws its file away. */
+    public function refuse(int $id, string $problem): void
+    {
+        $recording = Recording::query()->whereKey($id)->where('state', RecordingState::Waiting)->first();
+        if ($recording !== null) {
+            $recording->update([
+                'state' => RecordingState::Failed,
+                'problem' => mb_strimwidth($problem, 0, 500, '…'),
+            ]);
+            File::delete($this->store->path($recording->path));
+        }
+    }
+
+    /** Takes a recording away: what was found in it stays, as far as it was cut out already. */
+    public function remove(Recording $recording): void
+    {
+        $recording->delete();
+        File::delete($this->store->path($recording->path));
+    }
+
+    /**
+     * Nobody reads so slowly: to search for some words in a speech takes long and finds nothing.
+     *
+     * @param  list<string>  $texts
+     */
+    private function refuseMuchMore(int $ms, array $texts): void
+    {
+        $words = array_sum(array_map(static fn (string $text): int => count(ScriptWord::of($text)), $texts));
+        if ($ms > self::SPARE_MS + $words * self::SLOWEST_WORD_MS) {
+            throw new Refusal(sprintf(
+                'This recording runs %s, which is much more than %d words take. Cut it to these words and bring that.',
+                $ms < 120_000 ? sprintf('%d seconds', $ms / 1000) : sprintf('%d minutes', $ms / 60_000),
+                $words,
+            ));
+        }
     }
 }

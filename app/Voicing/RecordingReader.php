@@ -21,7 +21,6 @@ use RapidReel\Align\Alignment;
 use RapidReel\Align\Cepstra;
 use RapidReel\Align\WordDoubt;
 use RapidReel\Base\Refusal;
-use RapidReel\Intake\TextEncoding;
 use RapidReel\Language\ScriptWord;
 use RapidReel\Voice\Leveler;
 use RapidReel\Voice\Pcm;
@@ -174,7 +173,7 @@ final readonly class RecordingReader
         );
 
         return $recording->timing !== null
-            ? $this->timings->align($sound, $texts, TextEncoding::toUtf8($recording->timing) ?? '', $voice)
+            ? $this->timings->align($sound, $texts, $recording->timing, $voice)
             : $this->references->align($this->aligner, $sound, $texts, $voice);
     }
 

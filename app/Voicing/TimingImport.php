@@ -12,6 +12,7 @@ use RapidReel\Align\NotAlignable;
 use RapidReel\Align\TimedText;
 use RapidReel\Align\WordDoubt;
 use RapidReel\Base\Refusal;
+use RapidReel\Intake\TextEncoding;
 use RapidReel\Language\ScriptWord;
 use RapidReel\Voice\Pcm;
 use RapidReel\Voice\WordTiming;
@@ -35,7 +36,7 @@ final readonly class TimingImport
      */
     public function align(Pcm $sound, array $texts, string $timing, Voice $voice): Alignment
     {
-        $cues = TimedText::parse($timing);
+        $cues = self::cues($timing);
         $words = array_map(
             static fn (ScriptWord $word): string => $word->text,
             array_merge([], ...array_map(ScriptWord::of(...), $texts)),
@@ -68,6 +69,30 @@ final readonly class TimingImport
             $aligned === [] ? throw new Refusal('The file of times has no words.') : $aligned,
             true,
         );
+    }
+
+    /**
+     * @return non-empty-list<array{start: int, end: int, text: string}> in ms
+     *
+     * @throws Refusal when it is no file of times, or its times run backwards
+     */
+    public static function cues(string $timing): array
+    {
+        $cues = TimedText::parse(TextEncoding::toUtf8($timing) ?? '');
+        if ($cues === []) {
+            throw new Refusal('The file of times is no SRT, no WebVTT and no JSON with words.');
+        }
+        $wrong = TimedText::backwards($cues);
+        if ($wrong !== null) {
+            throw new Refusal(sprintf(
+                'In the file of times “%s” goes backwards, from %.3f to %.3f s. Put its times in order.',
+                mb_strimwidth($wrong['text'], 0, 40, '…'),
+                $wrong['start'] / 1000,
+                $wrong['end'] / 1000,
+            ));
+        }
+
+        return $cues;
     }
 
     /**

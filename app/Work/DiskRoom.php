@@ -66,8 +66,8 @@ final readonly class DiskRoom
     public function sentence(): string
     {
         return sprintf(
-            'The disk is full: %d MB are free, and %d are needed. Nothing is lost; work waits, and goes on by itself as '
-                .'soon as there is room.',
+            'The disk is full: %d MB are free, and %d are needed. Nothing is lost; work waits, and goes on by itself '
+                .'as soon as there is room.',
             intdiv($this->free(), 1024 * 1024),
             intdiv($this->least, 1024 * 1024),
         );

@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\File;
 use RuntimeException;
 
 /**
- * A file that one process at a time holds. The kernel frees it when its holder dies, and whoever waits takes it from one
- * that was stopped (SIGSTOP), which would hold it for ever.
+ * A file that one process at a time holds. The kernel frees it when its holder dies, and whoever waits takes it from
+ * one that was stopped (SIGSTOP), which would hold it for ever.
  */
 final class LockFile
 {

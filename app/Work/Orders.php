@@ -13,6 +13,8 @@ interface Orders
 
     public function alignRecording(int $recordingId): void;
 
+    public function checkFootage(int $footageId): void;
+
     /** @param  int  $speed  percent of the voice's usual rate */
     public function speakSample(int $account, string $voice, int $speed, string $text): void;
 }

@@ -22,7 +22,13 @@ return new class extends Migration
                 $table->string('seal', 60)->nullable();
             });
         }
-        Schema::table('footage', fn (Blueprint $table) => $table->string('media_type', 40)->nullable());
+        Schema::table('footage', function (Blueprint $table): void {
+            $table->string('media_type', 40)->nullable();
+            $table->string('state', 12)->default('ready');
+            // How much of it a worker has looked through.
+            $table->unsignedInteger('percent')->default(0);
+            $table->string('refused')->nullable();
+        });
         Schema::table('readings', function (Blueprint $table): void {
             // Where in its recording it is, in ms.
             $table->unsignedInteger('from_ms')->nullable();
@@ -33,7 +39,9 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('exports', fn (Blueprint $table) => $table->dropColumn(['owner', 'starts']));
-        Schema::table('footage', fn (Blueprint $table) => $table->dropColumn(['seal', 'media_type']));
+        Schema::table('footage', fn (Blueprint $table) => $table->dropColumn([
+            'seal', 'media_type', 'state', 'percent', 'refused',
+        ]));
         Schema::table('music', fn (Blueprint $table) => $table->dropColumn('seal'));
         Schema::table('readings', fn (Blueprint $table) => $table->dropColumn(['from_ms', 'until_ms']));
     }

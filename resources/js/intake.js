@@ -1,5 +1,7 @@
 import ask from './ask';
 
+const AT_ONCE = 20;
+
 export const KEPT = 'rapid-reel-intake';
 
 /** Scripts put under those that are typed already. */
@@ -50,16 +52,23 @@ export default (urls, typedBefore, houseVoice) => ({
         }
     },
 
+    /** Some files at a time: a server takes only so many in one request, and drops the rest without a word. */
     async take(files) {
         this.over = false;
-        const form = new FormData();
-        [...files].forEach((file) => form.append('files[]', file));
-        try {
-            const answer = await ask(urls.files, { method: 'POST', form });
-            if (answer.text) this.text = under(this.text, answer.text);
-            this.problems = answer.problems;
-        } catch (problem) {
-            this.problems = [problem.message];
+        this.problems = [];
+        const all = [...files];
+        for (let at = 0; at < all.length; at += AT_ONCE) {
+            const some = all.slice(at, at + AT_ONCE);
+            const form = new FormData();
+            form.append('count', some.length);
+            some.forEach((file) => form.append('files[]', file));
+            try {
+                const answer = await ask(urls.files, { method: 'POST', form });
+                if (answer.text) this.text = under(this.text, answer.text);
+                this.problems.push(...answer.problems);
+            } catch (problem) {
+                this.problems.push(problem.message);
+            }
         }
         this.$refs.files.value = '';
     },

@@ -1,4 +1,5 @@
 import ask from './ask';
+import { renew } from './page';
 
 /** Clips and stills being brought in: one request a file, so that one bad file holds up no other. */
 export default (url) => ({
@@ -7,6 +8,24 @@ export default (url) => ({
     waiting: 0,
     added: [],
     problems: [],
+
+    init() {
+        this.watch();
+    },
+
+    /** Looks again while a worker has some in hand. */
+    watch() {
+        if (!document.querySelector('[data-checking]')) return;
+        setTimeout(async () => {
+            try {
+                const page = new DOMParser().parseFromString(await (await fetch(location.href)).text(), 'text/html');
+                renew(document.getElementById('footage-grid'), page.getElementById('footage-grid').innerHTML);
+            } catch {
+                // Asked again below.
+            }
+            this.watch();
+        }, 1500);
+    },
 
     async take(files) {
         this.over = false;

@@ -18,6 +18,25 @@ final readonly class TimedText
         return str_starts_with($text, '{') || str_starts_with($text, '[') ? self::json($text) : self::cues($text);
     }
 
+    /**
+     * The first cue that ends before it begins, or begins before the one ahead of it.
+     *
+     * @param  list<array{start: int, end: int, text: string}>  $cues
+     * @return array{start: int, end: int, text: string}|null
+     */
+    public static function backwards(array $cues): ?array
+    {
+        $at = 0;
+        foreach ($cues as $cue) {
+            if ($cue['end'] < $cue['start'] || $cue['start'] < $at) {
+                return $cue;
+            }
+            $at = $cue['start'];
+        }
+
+        return null;
+    }
+
     /** @return list<array{start: int, end: int, text: string}> */
     private static function json(string $text): array
     {

@@ -29,6 +29,12 @@ final class FrontMatter
         return self::source($head, $body);
     }
 
+    /** Whether its first line is a key of ours with a value. */
+    public static function beginsLikeOne(string $text): bool
+    {
+        return preg_match('/^\s*([\p{L}_ -]{3,20}?)\s*:/u', $text, $match) === 1 && self::keyOf($match[1]) !== null;
+    }
+
     /** Whether a text is nothing but a head, as between two lines of hyphens. */
     public static function isHeadAlone(string $text): bool
     {
@@ -104,12 +110,18 @@ final class FrontMatter
             ) {
                 break;
             }
-            $head[] = [$match[1], trim($match[2], " \t\"")];
+            $head[] = [$match[1], self::unquoted(trim($match[2]))];
             unset($lines[$i]);
         }
         $keys = array_map(static fn (array $cell): string => trim(mb_strtolower($cell[0])), $head);
         $onlyLabels = array_diff($keys, self::LABELS) === [];
 
         return $head === [] || $onlyLabels ? [[], $text] : [$head, trim(implode("\n", $lines))];
+    }
+
+    /** A value that stands in quotation marks as a whole is what stands between them. */
+    private static function unquoted(string $value): string
+    {
+        return preg_match('/^"([^"]*|".*")"$/us', $value, $match) === 1 ? trim($match[1]) : $value;
     }
 }

@@ -137,7 +137,7 @@ final class ScriptParts
         return false;
     }
 
-    private static function isFacts(string $part): bool
+    public static function isFacts(string $part): bool
     {
         foreach (explode("\n", $part) as $line) {
             if (preg_match(self::FACTS, $line) !== 1 || Marks::ends($line)) {

@@ -51,10 +51,18 @@ final readonly class ScriptSource
         ] as $key => $values) {
             foreach ($values as $value) {
                 $value = trim((string) preg_replace('/\s+/u', ' ', $value));
+                // Quotation marks around all of it would be taken for ours.
+                $value = preg_match('/^".*"$/us', $value) === 1 ? "\"$value\"" : $value;
                 $head .= $value === '' ? '' : "$key: $value\n";
             }
         }
+        // A line of hyphens would part it in two; what looks like a head would be one, were it
+        // not for a backslash before it.
+        $text = (string) preg_replace('/^[ \t]*-{3,}[ \t]*$/mu', '***', $this->text);
+        $isLikeAHead = FrontMatter::beginsLikeOne($text) &&
+            (FrontMatter::read($text)->text !== trim($text) || ScriptParts::isFacts(trim($text)));
+        $text = $isLikeAHead ? '\\'.ltrim($text) : $text;
 
-        return $head === '' ? $this->text : $head."\n".$this->text;
+        return $head === '' ? $text : $head."\n".$text;
     }
 }

@@ -26,7 +26,7 @@ final class SubtitleText
             if ($words === '' || $words === $previous) {
                 continue;
             }
-            $goesOn = $script !== '' && preg_match('/[.!?…:؟。！？]["”’)\]]*$/u', $script) !== 1;
+            $goesOn = $script !== '' && preg_match('/[.!?…:؟。！？]["”’)\]]*$/u', $previous) !== 1;
             $script .= ($script === '' ? '' : ($goesOn ? ' ' : "\n")).$words;
             $previous = $words;
         }

@@ -77,6 +77,16 @@ final class UnusableScript extends Refusal
         return new self(sprintf('“%s” holds no script: no .txt, .md, .csv, .srt or .vtt file.', $name));
     }
 
+    public static function hasTooManyScenes(int $scenes, int $most): self
+    {
+        return new self(sprintf(
+            'This script falls into %d scenes; a short takes at most %d. Part it by a line of ---, or choose longer '
+                .'scenes.',
+            $scenes,
+            $most,
+        ));
+    }
+
     public static function hasTooManyRows(string $name, int $rows, int $most): self
     {
         return new self(

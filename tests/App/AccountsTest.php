@@ -11,6 +11,7 @@ use App\Models\ExportState;
 use App\Models\Footage;
 use App\Models\Music;
 use App\Models\Reading;
+use App\Models\Recording;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
@@ -45,6 +46,10 @@ final class AccountsTest extends AppTestCase
             'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]],
             'remarks' => [],
         ]);
+        $recording = Recording::query()->create([
+            'short_id' => $short->id, 'text' => '', 'name' => 'read.wav', 'path' => 'recordings/none',
+            'state' => 'ready',
+        ]);
         $export = Export::query()->create([
             'short_id' => $short->id,
             'quality' => 'final',
@@ -57,7 +62,7 @@ final class AccountsTest extends AppTestCase
             'short' => $short->id,
             'scene' => $scene->id,
             'edit' => (int) Edit::query()->value('id'),
-            'reading' => $reading->id,
+            'recording' => $recording->id, 'reading' => $reading->id,
             'export' => $export->id,
             'footage' => $footage->id,
             'music' => (int) Music::query()->value('id'),

@@ -11,6 +11,7 @@ use App\Models\Batch;
 use App\Models\Channel;
 use App\Models\User;
 use App\Settings\Registrar;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Artisan;
@@ -55,6 +56,14 @@ abstract class AppTestCase extends TestCase
     protected function user(string $email = 'keeper@lamplight.example'): User
     {
         return User::query()->firstOrCreate(['email' => $email], ['name' => 'Keeper', 'password' => 'lamplight']);
+    }
+
+    /** Somebody else at the same browser: what the session knows of the one before is forgotten. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        session()->forget('password_hash_web');
+
+        return parent::actingAs($user, $guard);
     }
 
     protected function channel(string $email = 'keeper@lamplight.example'): Channel
@@ -184,6 +193,11 @@ abstract class AppTestCase extends TestCase
 
     protected function work(string ...$options): void
     {
-        Artisan::call('queue:work', ['--queue' => 'plans,renders', '--stop-when-empty' => true, ...$options]);
+        Artisan::call('queue:work', [
+            '--queue' => 'plans,renders',
+            '--stop-when-empty' => true,
+            '--memory' => 1_024,
+            ...$options,
+        ]);
     }
 }

@@ -186,7 +186,7 @@ final class ExportTest extends AppTestCase
     public function test_a_batch_is_handed_out_as_one_archive_with_a_list(): void
     {
         $batch = $this->batch(self::SCRIPT."\n---\n# +Bell\nA bell rang in the tower all night.");
-        $this->get("/batches/{$batch->id}/download")->assertSessionHas('problem');
+        $this->from("/batches/{$batch->id}")->get("/batches/{$batch->id}/download")->assertSessionHas('problem');
         $this->post("/batches/{$batch->id}/exports", ['quality' => 'draft'])->assertRedirect();
         $this->work();
         $next = static fn (): string => app(Rundown::class)->of($batch->fresh() ?? $batch)->next;

@@ -54,7 +54,8 @@ final class SourcesTest extends AppTestCase
             $right = $drawn ?? $browser['quarters'] ?? OddSources::QUARTERS;
             if ($browser !== null && $drawn === null &&
                 (abs($browser['width'] - $found->width) > 2 || abs($browser['height'] - $found->height) > 2)) {
-                $wrong[] = "$name is {$found->width} × {$found->height}, shown {$browser['width']} × {$browser['height']}";
+                $wrong[] = "$name is {$found->width} × {$found->height}, shown "
+                    ."{$browser['width']} × {$browser['height']}";
             }
             foreach ($right as $quarter => $colour) {
                 foreach ($colour as $part => $value) {

@@ -11,6 +11,7 @@ use App\Models\ExportState;
 use App\Models\Footage;
 use App\Models\Music;
 use App\Models\Reading;
+use App\Models\Recording;
 use Illuminate\Routing\Route as OneRoute;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -38,12 +39,17 @@ final class WrongValuesTest extends AppTestCase
             'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]],
             'remarks' => [],
         ]);
+        $recording = Recording::query()->create([
+            'short_id' => $short->id, 'text' => '', 'name' => 'read.wav', 'path' => 'recordings/none',
+            'state' => 'ready',
+        ]);
         $export = Export::query()->create([
             'short_id' => $short->id, 'quality' => 'final', 'state' => ExportState::Done, 'name' => 'x',
         ]);
         $this->places = [
             'channel' => $this->channel()->id, 'batch' => $short->batch_id, 'short' => $short->id,
-            'scene' => $short->scenes[0]->id, 'edit' => (int) Edit::query()->value('id'), 'reading' => $reading->id,
+            'scene' => $short->scenes[0]->id, 'edit' => (int) Edit::query()->value('id'), 'recording' => $recording->id,
+            'reading' => $reading->id,
             'export' => $export->id, 'footage' => (int) Footage::query()->value('id'),
             'music' => (int) Music::query()->value('id'), 'word' => 0, 'extension' => 'mp4', 'kind' => 'txt',
             'voice' => 'aldous', 'token' => 'none',
@@ -183,9 +189,12 @@ final class WrongValuesTest extends AppTestCase
     private function everything(): array
     {
         $rows = [];
-        foreach (['batches', 'shorts', 'scenes', 'shots', 'channels', 'footage', 'exports', 'readings', 'users'] as $table) {
+        foreach ([
+            'batches', 'shorts', 'scenes', 'shots', 'channels', 'footage', 'exports', 'readings', 'users',
+        ] as $table) {
             $rows[$table] = DB::table($table)->orderBy('id')->get()
-                ->map(static fn (object $row): string => (string) json_encode($row, JSON_INVALID_UTF8_SUBSTITUTE))->all();
+                ->map(static fn (object $row): string => (string) json_encode($row, JSON_INVALID_UTF8_SUBSTITUTE))
+                ->all();
         }
 
         return $rows;

@@ -1,5 +1,5 @@
-// What Chromium shows of pictures and clips: node sources.mjs FILE… prints a JSON object by name, with the size as shown
-// and the colour in the middle of each quarter; null where it cannot show it.
+// What Chromium shows of pictures and clips: node sources.mjs FILE… prints a JSON object by name, with the size as
+// shown and the colour in the middle of each quarter; null where it cannot show it.
 import { readFileSync } from 'node:fs';
 import { basename, extname } from 'node:path';
 import { chromium } from 'playwright-core';

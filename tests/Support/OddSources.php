@@ -198,7 +198,9 @@ final class OddSources
     {
         $box = static fn (string $brand): string => pack('N', 24)."ftyp$brand".pack('N', 0)."{$brand}mif1"
             .str_repeat("\0", 400);
-        foreach (['heic' => 'a HEIC picture', 'avif' => 'an AVIF picture', 'mif1' => 'a HEIF picture'] as $brand => $told) {
+        foreach ([
+            'heic' => 'a HEIC picture', 'avif' => 'an AVIF picture', 'mif1' => 'a HEIF picture',
+        ] as $brand => $told) {
             $this->put("a.$brand", $box($brand));
             $this->is("$brand picture", "a.$brand", $told);
         }
@@ -278,8 +280,8 @@ final class OddSources
     {
         [$short, $long] = $order === 'II' ? ['v', 'V'] : ['n', 'N'];
 
-        return $order.pack($short, 42).pack($long, 8).pack($short, 1).pack($short, 0x0112).pack($short, 3).pack($long, 1)
-            .pack($short, $turn).pack($short, 0).pack($long, 0);
+        return $order.pack($short, 42).pack($long, 8).pack($short, 1).pack($short, 0x0112).pack($short, 3)
+            .pack($long, 1).pack($short, $turn).pack($short, 0).pack($long, 0);
     }
 
     private static function jpegTurned(string $jpeg, int $turn): string

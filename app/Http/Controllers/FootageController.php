@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Library\FootageCheck;
 use App\Library\FootageImporter;
 use App\Media\MediaStore;
 use App\Models\Channel;
 use App\Models\Footage;
+use App\Models\FootageState;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -37,7 +39,7 @@ final class FootageController extends Controller
     /** The same search as a fragment, to swap a shot's footage by. */
     public function picker(Request $request): View
     {
-        return view('footage._picker', ['footage' => $this->found($request, 60)]);
+        return view('footage._picker', ['footage' => $this->found($request, 60, onlyReady: true)]);
     }
 
     public function store(Request $request, FootageImporter $importer): JsonResponse
@@ -83,6 +85,13 @@ final class FootageController extends Controller
         return back()->with('saved', $footage->id);
     }
 
+    public function dismiss(Footage $footage, FootageCheck $check): RedirectResponse
+    {
+        $check->dismiss($footage);
+
+        return back();
+    }
+
     public function thumbnail(Footage $footage, MediaStore $store): BinaryFileResponse
     {
         return $this->media($store->path($footage->thumbnail), 'image/jpeg', "{$footage->id}.jpg");
@@ -98,12 +107,13 @@ final class FootageController extends Controller
     }
 
     /** @return LengthAwarePaginator<int, Footage> */
-    private function found(Request $request, int $most): LengthAwarePaginator
+    private function found(Request $request, int $most, bool $onlyReady = false): LengthAwarePaginator
     {
         $kind = FootageKind::tryFrom($this->text($request, 'kind'));
 
         return Footage::search(Channel::of($this->user($request)), $this->text($request, 'search'))
             ->when($kind !== null, static fn ($query) => $query->where('kind', $kind))
+            ->when($onlyReady, static fn ($query) => $query->where('state', FootageState::Ready))
             ->orderByDesc('id')->paginate($most)->withQueryString();
     }
 

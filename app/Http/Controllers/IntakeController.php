@@ -91,17 +91,32 @@ final class IntakeController extends Controller
     {
         $sources = [];
         $problems = [];
-        foreach ((array) $request->file('files') as $file) {
+        $tell = static function (string $problem) use (&$problems): void {
+            $problems[] = $problem;
+        };
+        $came = (array) $request->file('files');
+        $sent = $this->whole($request, 'count');
+        if ($sent > count($came)) {
+            $tell(sprintf(
+                'Only %d of %d files arrived; this server takes no more at once. Drop the others again.',
+                count($came),
+                $sent,
+            ));
+        }
+        foreach ($came as $file) {
             if (! $file instanceof UploadedFile || ! $file->isValid()) {
-                $problems[] = 'A file did not arrive. Drop it again.';
+                $tell('A file did not arrive. Drop it again.');
 
                 continue;
             }
             try {
                 $this->refuseTooMuch((int) $file->getSize());
-                $sources = [...$sources, ...$files->fromFile($file->getContent(), $file->getClientOriginalName())];
+                array_push(
+                    $sources,
+                    ...$files->fromFile($file->getContent(), $file->getClientOriginalName(), $tell),
+                );
             } catch (Refusal $problem) {
-                $problems[] = $problem->getMessage();
+                $tell($problem->getMessage());
             }
         }
 

@@ -9,6 +9,7 @@ use App\Editing\ScriptEditor;
 use App\Http\Presenters\VoicePage;
 use App\Media\TakeFiles;
 use App\Models\Reading;
+use App\Models\Recording;
 use App\Models\Scene;
 use App\Models\Short;
 use App\Voicing\RecordingDesk;
@@ -81,6 +82,13 @@ final class ShortVoiceController extends Controller
         );
 
         return response()->json(['said' => 'Finding the words…']);
+    }
+
+    public function removeRecording(Recording $recording, RecordingDesk $desk): JsonResponse
+    {
+        $desk->remove($recording);
+
+        return response()->json(['said' => 'The recording is gone. What was cut out of it stays.']);
     }
 
     public function accept(Reading $reading, RecordingEditor $editor): JsonResponse

@@ -14,7 +14,8 @@ final class KeepToItself
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        // Files have a stricter one of their own. Alpine evaluates the expressions in the markup; no script stands in it.
+        // Files have a stricter one of their own. Alpine evaluates the expressions in the markup; no script stands in
+        // it.
         if (! $response->headers->has('Content-Security-Policy')) {
             $response->headers->set(
                 'Content-Security-Policy',

@@ -73,6 +73,7 @@ final readonly class VoicePage
             number_format($saved / 1000, 1),
             $isWaiting,
             array_values($short->recordings->where('state', RecordingState::Failed)->all()),
+            array_values($short->recordings->where('state', RecordingState::Ready)->all()),
             $isWaiting || (! $short->isPlanned() && $short->problem === null),
             ScopeControl::all(
                 Level::Short,

@@ -17,6 +17,7 @@ final readonly class VoicePageView
      * @param  string  $saved  seconds of dead air that are cut
      * @param  bool  $isWaiting  whether words are being found
      * @param  list<Recording>  $failed
+     * @param  list<Recording>  $kept
      * @param  array<string, ScopeControl>  $controls  of the short, by key
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class VoicePageView
         public string $saved,
         public bool $isWaiting,
         public array $failed,
+        public array $kept,
         public bool $isWorking,
         public array $controls,
         public ?string $undo,

@@ -43,13 +43,22 @@
             <p>{{ $search !== '' ? 'No name or tag holds these words.' : 'Add clips or stills to begin.' }}</p>
         </div>
     @else
-        <ul class="grid">
+        <ul class="grid" id="footage-grid">
             @foreach ($footage as $one)
-                <li class="card-footage">
+                <li class="card-footage" data-id="{{ $one->id }}">
                     <a href="{{ route('footage.file', $one) }}" target="_blank" class="card-picture">
                         <img src="{{ route('footage.thumbnail', $one) }}" alt="{{ $one->name }}" loading="lazy">
                         <span>{{ $one->lengthSays() }}</span>
                     </a>
+                    @if ($one->state === App\Models\FootageState::Checking)
+                        <p class="state state-working" data-checking>looking through it: {{ $one->percent }} %</p>
+                    @elseif ($one->state === App\Models\FootageState::Refused)
+                        <form method="post" action="{{ route('footage.dismiss', $one) }}">
+                            @csrf @method('delete')
+                            <p class="notice notice-problem">{{ $one->refused }}</p>
+                            <button class="link">Dismiss</button>
+                        </form>
+                    @endif
                     <form method="post" action="{{ route('footage.update', $one) }}">
                         @csrf @method('put')
                         <input name="name" value="{{ $one->name }}" maxlength="120" aria-label="Name"

@@ -42,6 +42,7 @@
                         </form>
                     @endforeach
                     <a href="{{ route('house') }}#channels">New channel</a>
+                    <a href="{{ route('password') }}">Password</a>
                     <form method="post" action="{{ route('sign-out') }}">
                         @csrf<button class="link">Sign out {{ auth()->user()->name }}</button>
                     </form>

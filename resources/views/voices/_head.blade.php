@@ -11,5 +11,24 @@
     </p>
 @endif
 @foreach ($page->failed as $recording)
-    <p class="notice notice-problem" role="alert">“{{ $recording->name }}”: {{ $recording->problem }}</p>
+    <p class="notice notice-problem" role="alert">
+        “{{ $recording->name }}”: {{ $recording->problem }}
+        <button type="button" class="link" data-do="{{ route('recordings.destroy', $recording) }}"
+            data-method="DELETE" data-body="{}">Dismiss</button>
+    </p>
 @endforeach
+@if ($page->kept !== [])
+    <details class="kept-recordings">
+        <summary>{{ count($page->kept) }} {{ Str::plural('recording', count($page->kept)) }} kept</summary>
+        <ul>
+            @foreach ($page->kept as $recording)
+                <li>
+                    {{ $recording->name }}
+                    <button type="button" class="link" data-do="{{ route('recordings.destroy', $recording) }}"
+                        data-method="DELETE" data-body="{}"
+                        aria-label="Delete the recording {{ $recording->name }}">Delete</button>
+                </li>
+            @endforeach
+        </ul>
+    </details>
+@endif

@@ -46,7 +46,9 @@ final class Headings
             '/^(?:working |video )?(?:title|titel|titre|título|titolo|العنوان)(?: \p{L}+){0,2}\s*[:：]\s*/iu',
             '',
             $text,
-        ), ' "“”„«»');
+        ));
+        // Quotation marks around all of it go, those of a name in it stay.
+        $text = (string) preg_replace('/^["“„«]([^"“”„«»]*)["”“»]$/u', '$1', $text);
         // A place of a screenplay is no title.
         $isPlace = preg_match('/^\W*\d*\W*(?:INT|EXT|I\/E)[.\s\/]/u', $text) === 1;
         $isBare = $isPlace || preg_match('/\p{L}/u', $text) !== 1;

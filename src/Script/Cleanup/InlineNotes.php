@@ -30,6 +30,14 @@ final class InlineNotes
     private const MARK = '(?<![\p{L}\p{N}\\\\])(?:[*_]{1,3}|~~|`)(?=\S)|(?<=\S)(?<!\\\\)(?:[*_]{1,3}|~~'
         .'|`)(?![\p{L}\p{N}])';
 
+    /** What may stand around a note and says nothing. */
+    private const AROUND = '*_~`"“”„«»\s';
+
+    /** Bytes before a bracket that are looked at. */
+    private const NEAR = 200;
+
+    private const TARGET = '/\G\(\s*[^()\s]*(?:\s+"[^"]*")?\s*\)/u';
+
     /**
      * @param  bool  $sayFirst  a note at the very beginning is spoken
      * @return list<ScriptRun> together the whole text, less white space between runs
@@ -38,43 +46,43 @@ final class InlineNotes
     {
         $runs = [];
         $at = 0;
+        $ends = self::ends($text);
         foreach (Brackets::outermost($text) as [$from, $until]) {
             $inside = substr($text, $from, $until - $from);
             $escaped = ($sayFirst && $from === 0) || ($from > 0 && $text[$from - 1] === '\\');
             $isLink = $inside[0] === '[' && ($text[$until] ?? '') === '(';
-            if (! $escaped && ! $isLink && ! self::isNote($text, $from, $until, $words)) {
+            if (! $escaped && ! $isLink && ! self::isNote($text, $from, $until, $ends, $words)) {
                 if ($inside[0] === '[') {
                     // Within a sentence: its words are said.
-                    $runs = [
-                        ...$runs,
+                    array_push(
+                        $runs,
                         ...self::plain(substr($text, $at, $from - $at)),
-                        new ScriptRun('[', RunKind::Markup),
+                        ...[new ScriptRun('[', RunKind::Markup)],
                         ...self::plain(substr($inside, 1, -1)),
-                        new ScriptRun(']', RunKind::Markup),
-                    ];
+                        ...[new ScriptRun(']', RunKind::Markup)],
+                    );
                     $at = $until;
                 }
 
                 continue;
             }
             if ($escaped) {
-                $runs = [...$runs, ...self::plain(substr($text, $at, $from - $at - ($from > 0 ? 1 : 0)))];
-                $runs = [
-                    ...$runs,
+                array_push(
+                    $runs,
+                    ...self::plain(substr($text, $at, $from - $at - ($from > 0 ? 1 : 0))),
                     ...$from > 0 ? [new ScriptRun('\\', RunKind::Markup)] : [],
-                    new ScriptRun($inside, RunKind::Spoken),
-                ];
+                    ...[new ScriptRun($inside, RunKind::Spoken)],
+                );
                 $at = $until;
 
                 continue;
             }
             $before = substr($text, $at, $from - $at);
-            $after = substr($text, $until);
-            if ($inside[0] === '[' && preg_match('/^\(\s*[^()\s]*(?:\s+"[^"]*")?\s*\)/u', $after, $target) === 1) {
+            if ($inside[0] === '[' && preg_match(self::TARGET, $text, $target, 0, $until) === 1) {
                 $isPicture = str_ends_with($before, '!');
-                $runs = [...$runs, ...self::plain($isPicture ? substr($before, 0, -1) : $before)];
-                $runs = [
-                    ...$runs,
+                array_push(
+                    $runs,
+                    ...self::plain($isPicture ? substr($before, 0, -1) : $before),
                     ...$isPicture
                         ? [new ScriptRun('!'.$inside.$target[0], RunKind::Direction)]
                         : [
@@ -82,20 +90,37 @@ final class InlineNotes
                             ...self::plain(substr($inside, 1, -1)),
                             new ScriptRun(']'.$target[0], RunKind::Link),
                         ],
-                ];
+                );
                 $at = $until + strlen($target[0]);
 
                 continue;
             }
-            $runs = [
-                ...$runs,
+            array_push(
+                $runs,
                 ...self::plain($before),
-                new ScriptRun($inside, self::noteKind(substr($inside, 1, -1), $words)),
-            ];
+                ...[new ScriptRun($inside, self::noteKind(substr($inside, 1, -1), $words))],
+            );
             $at = $until;
         }
 
-        return [...$runs, ...self::plain(substr($text, $at), $sayFirst && $at === 0)];
+        array_push($runs, ...self::plain(substr($text, $at), $sayFirst && $at === 0));
+
+        return $runs;
+    }
+
+    /**
+     * What is asked of all that stands before or behind a bracket, found once for the whole text.
+     *
+     * @return array{int, int, int} where its first letter or digit is, its last, and the last sign that is no mark; the
+     *     length of the text and −1 where there is none
+     */
+    private static function ends(string $text): array
+    {
+        preg_match('/[\p{L}\p{N}]/u', $text, $first, PREG_OFFSET_CAPTURE);
+        preg_match('/.*[\p{L}\p{N}]/us', $text, $last);
+        preg_match('/.*[^'.self::AROUND.']/us', $text, $solid);
+
+        return [$first[0][1] ?? strlen($text), strlen($last[0] ?? '') - 1, strlen($solid[0] ?? '') - 1];
     }
 
     private static function noteKind(string $note, WordList $words): RunKind
@@ -112,21 +137,24 @@ final class InlineNotes
      *
      * @param  int  $from  its first byte
      * @param  int  $until  the byte after its last
+     * @param  array{int, int, int}  $ends  of the text
      */
-    private static function isNote(string $text, int $from, int $until, WordList $words): bool
+    private static function isNote(string $text, int $from, int $until, array $ends, WordList $words): bool
     {
+        [$firstLetter, $lastLetter, $lastSolid] = $ends;
         $note = substr($text, $from + 1, $until - $from - 2);
-        $before = rtrim((string) preg_replace('/[*_~`"“”„«»\s]+$/u', '', substr($text, 0, $from)));
-        $after = (string) preg_replace('/^[*_~`"“”„«»\s]+/u', '', substr($text, $until));
-        $begins = preg_match('/\p{L}|\p{N}/u', $before) !== 1 || preg_match('/[.!?…:;,—–]$/u', $before) === 1;
-        $ends = preg_match('/\p{L}|\p{N}/u', $after) !== 1;
+        $near = substr($text, max(0, $from - self::NEAR), min($from, self::NEAR));
+        $before = (string) preg_replace('/['.self::AROUND.']+$/u', '', mb_scrub($near));
+        $isFirst = $firstLetter >= $from;
+        $begins = $isFirst || preg_match('/[.!?…:;,—–]$/u', $before) === 1;
+        $ends = $lastLetter < $until;
         $isOrder = Timings::isOne($note) || (
             preg_match_all('/\S+/u', $note) <= 9 && Directions::isOne($note, $words)
             && Directions::saysNothing($note, $words)
         );
         if ($text[$from] === '(') {
             return match (true) {
-                $begins && $ends && preg_match('/\p{L}|\p{N}/u', $before) !== 1 => true,
+                $isFirst && $ends => true,
                 $begins => $isOrder || Directions::holds($note, $words),
                 $ends => $isOrder,
                 default => $isOrder && preg_match_all('/\S+/u', $note) <= 3,
@@ -134,7 +162,7 @@ final class InlineNotes
         }
 
         // A word or two that somebody has put into a sentence are said; more are a note.
-        return $text[$from] === '{' || $begins || $isOrder || $after === '' || preg_match_all('/\S+/u', $note) > 3
+        return $text[$from] === '{' || $begins || $isOrder || $lastSolid < $until || preg_match_all('/\S+/u', $note) > 3
             || preg_match('/^\s*(?:\d{1,3}(?:\s*[,–-]\s*\d{1,3})*|[a-z]|note \d+|edit|sic|citation needed|…|\.{3})'
                 .'\s*$/iu', $note) === 1
             || Directions::holds($note, $words);
