@@ -6,11 +6,13 @@ namespace App\Console;
 
 use App\Bench\BenchRow;
 use App\Bench\ExportBench;
+use App\Bench\FaultBench;
 use App\Bench\KnownForms;
 use App\Bench\ScriptBench;
 use App\Bench\VoiceBench;
 use App\Gateways\Voices\VoiceRates;
 use App\Library\LibraryShelf;
+use App\Library\Shelf;
 use App\Media\MediaStore;
 use App\Models\Channel;
 use Illuminate\Console\Command;
@@ -22,7 +24,7 @@ final class BenchCommand extends Command
     use ReadsScripts;
 
     protected $signature = 'reel:bench {--pairs=3 : how often the full export and the bare encode are measured in '
-        .'turn; 0 leaves them out}';
+        .'turn; 0 leaves them out} {--faults : kills, wrong values and a long recording alone}';
 
     protected $description = 'Measures exports against a bare encode of the same frames, and the work on many scripts';
 
@@ -35,14 +37,13 @@ final class BenchCommand extends Command
                 MediaStore::class,
                 new MediaStore(Storage::build(['driver' => 'local', 'root' => storage_path('bench')])),
             );
-            $pairs = max(0, (int) $this->option('pairs'));
-            app(VoiceRates::class)->make();
-            $rows = $pairs === 0 ? [] : app(ExportBench::class)->run($pairs, $shelf, $this->tell(...));
-            $this->tell('Voices and words…');
-            array_push($rows, ...app(VoiceBench::class)->run(storage_path('bench/speech')));
-            $this->tell('Scripts and rundown…');
-            array_push($rows, ...KnownForms::in(base_path('tests/Standards/forms'))->rows());
-            array_push($rows, ...app(ScriptBench::class)->run(storage_path('bench/bench.sqlite')));
+            $rows = $this->option('faults') ? [] : $this->usual($shelf);
+            $this->tell('Kills, wrong values, a long recording…');
+            array_push($rows, ...app(FaultBench::class)->run(
+                storage_path('bench/faults'),
+                (string) config('reel.demo_footage'),
+                $this->tell(...),
+            ));
             $this->table(
                 ['what', 'measured', 'bound', ''],
                 array_map(
@@ -61,5 +62,19 @@ final class BenchCommand extends Command
 
             return self::SUCCESS;
         });
+    }
+
+    /** @return list<BenchRow> */
+    private function usual(Shelf $shelf): array
+    {
+        $pairs = max(0, (int) $this->option('pairs'));
+        app(VoiceRates::class)->make();
+        $rows = $pairs === 0 ? [] : app(ExportBench::class)->run($pairs, $shelf, $this->tell(...));
+        $this->tell('Voices and words…');
+        array_push($rows, ...app(VoiceBench::class)->run(storage_path('bench/speech')));
+        $this->tell('Scripts and rundown…');
+        array_push($rows, ...KnownForms::in(base_path('tests/Standards/forms'))->rows());
+
+        return [...$rows, ...app(ScriptBench::class)->run(storage_path('bench/bench.sqlite'))];
     }
 }

@@ -59,6 +59,11 @@ final class Export extends Model
     /** Where its files stand on the media disk, once it is done. */
     public function folder(): string
     {
-        return "exports/{$this->id}";
+        return self::folderOf($this->id);
+    }
+
+    public static function folderOf(int $id): string
+    {
+        return "exports/$id";
     }
 }
