@@ -233,7 +233,7 @@ final readonly class FaultBench
         return $client->withHeaders(['X-CSRF-TOKEN' => $token[1] ?? '']);
     }
 
-    /** @return list<array{string, string, string}> method, address and a field of it, of all routes that need no more */
+    /** @return list<array{string, string, string}> method, address and a field, of all routes that need no more */
     private function routes(FaultStand $stand): array
     {
         $places = ['{batch}' => 'batches', '{short}' => 'shorts', '{scene}' => 'scenes', '{footage}' => 'footage',

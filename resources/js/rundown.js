@@ -67,7 +67,7 @@ export default (urls, now) => ({
         this.busy = false;
     },
 
-    act(act, value = null) {
+    act(act, value = undefined) {
         return this.send(urls.act, { act, value, shorts: this.chosen });
     },
 

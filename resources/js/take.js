@@ -6,6 +6,7 @@ export default (url, sound, spareUrl, pinUrl) => ({
     peaks: [],
     step: 5,
     words: [],
+    page: null,
     pauses: [],
     at: null,
     audio: null,
@@ -13,6 +14,8 @@ export default (url, sound, spareUrl, pinUrl) => ({
     dragged: null,
 
     init() {
+        // This take may be drawn anew while something is asked: the page stays.
+        this.page = this.$root.closest('.voice-page');
         this.$watch('zoom', () => this.draw());
         this.load();
     },
@@ -162,14 +165,12 @@ export default (url, sound, spareUrl, pinUrl) => ({
 
     async tell(asking) {
         let detail;
-        // This take may be drawn anew meanwhile; the page stays.
-        const page = this.$root.closest('.voice-page');
         try {
             detail = { answer: await asking(), quietly: true };
         } catch (problem) {
             detail = { problem: problem.message };
         }
-        page.dispatchEvent(new CustomEvent('acted', { detail }));
+        this.page.dispatchEvent(new CustomEvent('acted', { detail }));
         return !detail.problem;
     },
 });

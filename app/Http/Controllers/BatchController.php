@@ -95,7 +95,8 @@ final class BatchController extends Controller
             'trim' => $desk->trim(
                 $batch,
                 $shorts,
-                $request->filled('value') ? $this->count($request->input('value')) : null,
+                // An empty field is no wish to trim to fit: that is said by none.
+                $request->exists('value') ? $this->count($request->input('value')) : null,
             ),
             'match' => $desk->match($batch, $shorts),
             'copy' => $desk->copy($batch, $shorts),
