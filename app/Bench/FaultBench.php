@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Http\Fields;
 use App\Models\Export;
+use GuzzleHttp\Cookie\CookieJar;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Routing\Route as OneRoute;
 use Illuminate\Support\Facades\Http;
@@ -225,12 +226,12 @@ final readonly class FaultBench
 
     private function signedIn(FaultStand $stand): PendingRequest
     {
-        $client = Http::withOptions(['cookies' => true, 'allow_redirects' => false])->acceptJson();
+        $client = Http::withOptions(['cookies' => new CookieJar, 'allow_redirects' => false])->acceptJson();
         preg_match('/name="csrf-token" content="([^"]+)"/', $client->get($stand->address().'/sign-in')->body(), $token);
         $client->asForm()->post($stand->address().'/sign-in', ['_token' => $token[1] ?? '', ...FaultStand::ACCOUNT]);
         preg_match('/name="csrf-token" content="([^"]+)"/', $client->get($stand->address().'/')->body(), $token);
 
-        return $client->withHeaders(['X-CSRF-TOKEN' => $token[1] ?? '']);
+        return $client->asJson()->withHeaders(['X-CSRF-TOKEN' => $token[1] ?? '']);
     }
 
     /** @return list<array{string, string, string}> method, address and a field, of all routes that need no more */
@@ -267,7 +268,7 @@ final readonly class FaultBench
         }
         file_put_contents("$stand->folder/long.txt", trim($text));
         (new Process(
-            ['flite', '-voice', 'slt', '--setf', 'duration_stretch=1.7', '-f', "$stand->folder/long.txt",
+            ['flite', '-voice', 'slt', '--setf', 'duration_stretch=2.15', '-f', "$stand->folder/long.txt",
                 "$stand->folder/long.wav"],
             timeout: 300,
         ))->mustRun();

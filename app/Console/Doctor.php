@@ -12,8 +12,8 @@ use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Models\Footage;
 use App\Models\Music;
+use App\Work\Folder;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
 use Throwable;
 
@@ -66,7 +66,7 @@ final readonly class Doctor
                 return count($this->book->all()).' voices speak';
             }),
             $this->check('disk', function (): string {
-                File::ensureDirectoryExists($this->store->path('work'));
+                Folder::make($this->store->path('work'));
                 $this->store->discard($this->store->workFolder());
                 $free = (float) disk_free_space($this->store->path('work'));
 

@@ -15,6 +15,7 @@ use App\Library\Shelf;
 use App\Models\Channel;
 use App\Planning\CutMaker;
 use App\Settings\Registrar;
+use App\Work\Folder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\FileName;
@@ -68,7 +69,7 @@ final class MakeCommand extends Command
                     ),
                 ),
             );
-            File::ensureDirectoryExists($out);
+            Folder::make($out);
 
             $made = [];
             $failed = 0;

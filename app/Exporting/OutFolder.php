@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exporting;
 
+use App\Work\Folder;
 use Illuminate\Support\Facades\File;
 
 /** Brings finished files to a folder of the operator's, which may be on another disk. */
@@ -12,7 +13,7 @@ final class OutFolder
     /** Each appears whole: it is copied under a passing name first, as another disk cannot be renamed to. */
     public static function fill(string $folder, string $work): void
     {
-        File::ensureDirectoryExists($folder);
+        Folder::make($folder);
         foreach (File::files($work) as $file) {
             if ($file->getFilename() === ExportedFiles::POSTER) {
                 continue;

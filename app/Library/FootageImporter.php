@@ -17,6 +17,7 @@ use App\Models\Footage;
 use App\Models\FootageState;
 use App\Models\Music;
 use App\Work\DiskRoom;
+use App\Work\Folder;
 use App\Work\Orders;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -237,7 +238,7 @@ final readonly class FootageImporter
 
     private function copy(string $path, string $target): void
     {
-        File::ensureDirectoryExists(dirname($target));
+        Folder::make(dirname($target));
         File::copy($path, $target);
     }
 }

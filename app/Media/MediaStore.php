@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Work\Folder;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\File;
 use RuntimeException;
@@ -46,7 +47,7 @@ final readonly class MediaStore
     /** Moves a finished file or folder to its place; one that is there already is replaced. */
     public function publish(string $finished, string $place): void
     {
-        File::ensureDirectoryExists(dirname($place));
+        Folder::make(dirname($place));
         if (is_dir($finished) && is_dir($place)) {
             File::deleteDirectory($place);
         }
@@ -71,6 +72,14 @@ final readonly class MediaStore
     {
         // A full disk takes a part and says nothing.
         if (@file_put_contents($file, $contents) !== strlen($contents)) {
+            throw new RuntimeException("A file could not be written to its end, $file: ".self::why());
+        }
+    }
+
+    /** Puts more at the end of a file of a work folder. */
+    public function append(string $file, string $contents): void
+    {
+        if (@file_put_contents($file, $contents, FILE_APPEND) !== strlen($contents)) {
             throw new RuntimeException("A file could not be written to its end, $file: ".self::why());
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Work\Folder;
 use App\Work\LockFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -33,7 +34,7 @@ final class WorkRoom
             $this->lock = LockFile::take("{$this->own}.lock");
         }
         $folder = "{$this->own}/".Str::uuid()->toString();
-        File::ensureDirectoryExists($folder);
+        Folder::make($folder);
 
         return $folder;
     }

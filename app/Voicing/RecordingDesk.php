@@ -11,6 +11,7 @@ use App\Models\Recording;
 use App\Models\RecordingState;
 use App\Models\Short;
 use App\Work\DiskRoom;
+use App\Work\Folder;
 use App\Work\Orders;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -64,7 +65,7 @@ final readonly class RecordingDesk
         }
         $this->refuseMuchMore($ms, $text !== '' ? [$text] : array_values($short->scenes->pluck('text')->all()));
         $place = 'recordings/'.Str::uuid()->toString();
-        File::ensureDirectoryExists(dirname($this->store->path($place)));
+        Folder::make(dirname($this->store->path($place)));
         File::copy($path, $this->store->path($place));
 
         return DB::transaction(function () use ($short, $text, $name, $place, $timing): Recording {

@@ -6,6 +6,7 @@ namespace App\Voicing;
 
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\Voices;
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
 use App\Media\TakeFiles;
 use RapidReel\Align\Cepstra;
@@ -16,8 +17,11 @@ use RapidReel\Voice\WordTiming;
 /** Keeps readings of texts, so that another recording of the same text need not wait for them. */
 final readonly class ReferenceStore
 {
-    public function __construct(private MediaStore $store, private Voices $voices)
-    {
+    public function __construct(
+        private MediaStore $store,
+        private Voices $voices,
+        private KeptFiles $kept,
+    ) {
     }
 
     /**
@@ -31,29 +35,36 @@ final readonly class ReferenceStore
             JSON_THROW_ON_ERROR,
         ));
         $file = $this->store->keyed('references', $key, 'reading');
-        $kept = is_file($file) ? self::parse((string) file_get_contents($file)) : null;
+        $kept = $this->kept($file);
         if ($kept !== null) {
             return $kept;
         }
         $reference = $read();
-        $words = json_encode(TakeFiles::listed($reference->words), JSON_THROW_ON_ERROR);
-        $body = "$words\n{$reference->sound->bytes}";
-        $this->store->put($file, hash('xxh128', $body)."\n$body");
+        $folder = $this->store->workFolder();
+        try {
+            $words = json_encode(TakeFiles::listed($reference->words), JSON_THROW_ON_ERROR);
+            $this->store->write("$folder/words", $words."\n");
+            $this->store->append("$folder/words", $reference->sound->bytes);
+            $this->kept->put("$folder/words", $file);
+        } finally {
+            $this->store->discard($folder);
+        }
 
         return $reference;
     }
 
     /** @return Reference|null null where it is not what was written */
-    private static function parse(string $contents): ?Reference
+    private function kept(string $file): ?Reference
     {
-        [$digest, $body] = [...explode("\n", $contents, 2), ''];
-        if (hash('xxh128', $body) !== $digest) {
+        $stream = $this->kept->isRight($file) ? fopen($file, 'rb') : false;
+        if ($stream === false) {
             return null;
         }
-        [$json, $sound] = [...explode("\n", $body, 2), ''];
-        /** @var list<array{text: string, start_ms: int, end_ms: int}> $rows */
-        $rows = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
-        $words = array_map(WordTiming::fromArray(...), $rows);
+        // Read in its two parts: of a long text each copy of the sound is large.
+        $rows = json_decode((string) fgets($stream), true);
+        $sound = (string) stream_get_contents($stream);
+        fclose($stream);
+        $words = is_array($rows) ? array_map(WordTiming::fromArray(...), array_values($rows)) : [];
 
         return $words === [] ? null : new Reference(new Pcm($sound, Cepstra::RATE), $words);
     }

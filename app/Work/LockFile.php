@@ -23,7 +23,7 @@ final class LockFile
     /** @return self|null none while another process has it */
     public static function take(string $path): ?self
     {
-        File::ensureDirectoryExists(dirname($path));
+        Folder::make(dirname($path));
         // Another may be taken away or put there between opening and locking.
         for ($try = 0; $try < 4; $try++) {
             // "e": children must not inherit the lock.

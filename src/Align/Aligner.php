@@ -75,6 +75,8 @@ final readonly class Aligner
             $others[] = [$other[0], $other[3]];
         }
         $found = $this->guided($guide, $heard, $isShort, $recording->durationMs());
+        // It is as large as the recording, and done with.
+        unset($guide);
         $alignments = [$found];
         foreach ($others as [$read, $words]) {
             $alignments[] = $this->beside($read, $words, $heard, $found);

@@ -63,7 +63,10 @@ final readonly class SpeechFeatures
             }
         }
 
-        return new self(self::withSlopes($values, $count), $kept, $levels);
+        unset($all);
+        self::addSlopes($values, $count);
+
+        return new self(array_values($values), $kept, $levels);
     }
 
     public function count(): int
@@ -135,11 +138,8 @@ final readonly class SpeechFeatures
         return $kept;
     }
 
-    /**
-     * @param  array<int, float>  $values
-     * @return list<float>
-     */
-    private static function withSlopes(array $values, int $count): array
+    /** @param  array<int, float>  $values  where they are: a copy of a long recording's is large */
+    private static function addSlopes(array &$values, int $count): void
     {
         $size = self::SIZE;
         for ($i = 0; $i < $count; $i++) {
@@ -153,7 +153,5 @@ final readonly class SpeechFeatures
                     0.2 * ($values[$p1 + $k] - $values[$m1 + $k] + 2 * ($values[$p2 + $k] - $values[$m2 + $k]));
             }
         }
-
-        return array_values($values);
     }
 }
