@@ -16,6 +16,7 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use RapidReel\Base\Refusal;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -37,6 +38,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (NotFoundHttpException $problem, Request $request) => Answers::nothingHere($request));
         $exceptions->render(fn (Throwable $problem, Request $request) => DiskRoom::isNamed($problem)
             ? Answers::noRoom($request)
+            : null);
+        // A token of a page that has been open for too long, or whose session could not be written.
+        $exceptions->render(fn (HttpException $problem, Request $request) => $problem->getStatusCode() === 419
+            ? Answers::expired($request)
             : null);
         $exceptions->render(fn (MalformedUrlException $problem, Request $request) => Answers::nothingHere($request));
         $exceptions->render(fn (PostTooLargeException $problem, Request $request) => Answers::tooLarge($request));

@@ -38,6 +38,18 @@ final class Answers
             : self::page(404, 'Nothing here', $said);
     }
 
+    public static function expired(Request $request): Response
+    {
+        if (app(DiskRoom::class)->isShort()) {
+            return self::noRoom($request);
+        }
+        $said = 'This page was open for too long, or you were signed out meanwhile. Load it again.';
+
+        return $request->expectsJson()
+            ? response()->json(['message' => $said], 419)
+            : self::page(419, 'Open for too long', $said);
+    }
+
     public static function tooLarge(Request $request): Response
     {
         $said = 'That is more than can be uploaded at once. Upload fewer or smaller files.';

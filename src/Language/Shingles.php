@@ -24,14 +24,22 @@ final class Shingles
      */
     public static function of(string $text, int $width): array
     {
-        $plain = mb_strtolower(
+        // Most texts are plain, and the long way is slow.
+        $plain = preg_match('/[^\x00-\x7F]/', $text) !== 1 ? strtolower($text) : mb_strtolower(
             (string) preg_replace('/\p{Mn}+/u', '', (string) normalizer_normalize($text, \Normalizer::FORM_D)),
         );
         preg_match_all('/[\p{L}\p{N}]+/u', str_replace(["'", '’'], '', $plain), $matches);
         $words = $matches[0];
         $numbers = [];
-        for ($i = 0, $last = max(0, count($words) - $width); $words !== [] && $i <= $last; $i++) {
-            $numbers[crc32(implode(' ', array_slice($words, $i, $width)))] = true;
+        $line = implode(' ', $words);
+        $ends = [];
+        $end = -1;
+        foreach ($words as $word) {
+            $ends[] = $end += strlen($word) + 1;
+        }
+        for ($i = 0, $count = count($words), $last = max(0, $count - $width); $words !== [] && $i <= $last; $i++) {
+            $start = $i === 0 ? 0 : $ends[$i - 1] + 1;
+            $numbers[crc32(substr($line, $start, $ends[min($count, $i + $width) - 1] - $start))] = true;
         }
         $numbers = array_keys($numbers);
         sort($numbers);

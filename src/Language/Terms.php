@@ -7,6 +7,11 @@ namespace RapidReel\Language;
 /** The words of a text that can name a picture, in a common form: lower case, common endings off, no function words. */
 final class Terms
 {
+    private const REMEMBERED = 20_000;
+
+    /** @var array<string, string> */
+    private static array $stems = [];
+
     /**
      * @param  string  $language  as a BCP 47 tag
      * @return list<string> in order of the text, repeated where the text repeats
@@ -27,6 +32,15 @@ final class Terms
     }
 
     private static function stem(string $word): string
+    {
+        if (count(self::$stems) >= self::REMEMBERED) {
+            self::$stems = [];
+        }
+
+        return self::$stems[$word] ??= self::stemmed($word);
+    }
+
+    private static function stemmed(string $word): string
     {
         foreach (
             [

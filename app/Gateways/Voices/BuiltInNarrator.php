@@ -54,7 +54,10 @@ final class BuiltInNarrator implements Voices
 
     public function all(): array
     {
-        return [
+        /** @var non-empty-list<Voice>|null $all asked for again and again */
+        static $all = null;
+
+        return $all ??= [
             new Voice('aldous', 'Aldous', 'en-GB', 'British', 'low', 'en', 38, 172),
             new Voice('brenna', 'Brenna', 'en-GB', 'British', 'high', 'en+f3', 52, 172),
             new Voice('corwin', 'Corwin', 'en-US', 'American', 'low', 'en-us+m3', 40, 174),

@@ -34,7 +34,10 @@ final readonly class DiphoneSpeaker implements Voices
 
     public function all(): array
     {
-        return [
+        /** @var non-empty-list<Voice>|null $all asked for again and again */
+        static $all = null;
+
+        return $all ??= [
             new Voice(
                 'kester',
                 'Kester',

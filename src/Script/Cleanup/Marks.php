@@ -12,6 +12,8 @@ final class Marks
     /** Before the words, as a pattern without delimiters. */
     public const LEAD = '(?:>\s*)+|#{1,6}\s+|(?:[-*+•◦▪‣–—]|\d{1,2}[.)]|[a-zA-Z]\)|[IVX]{1,4}\.)\s+|\[[ xX]?\]\s+';
 
+    private const END_BYTES = 160;
+
     public const EMPHASIS = '[*_~`]{0,3}';
 
     /** The words of a line without any marks around or among them. */
@@ -27,6 +29,9 @@ final class Marks
     /** Whether a text ends like a sentence. */
     public static function ends(string $text): bool
     {
-        return preg_match('/[.!?…。؟!]["\'”’»)\]*_~`\s]*(?:\[\d+\]\s*)*$/u', $text) === 1;
+        // A paragraph is long, and its end is short.
+        $end = mb_strcut($text, max(0, strlen($text) - self::END_BYTES));
+
+        return preg_match('/[.!?…。؟!]["\'”’»)\]*_~`\s]*(?:\[\d+\]\s*)*$/u', $end) === 1;
     }
 }
