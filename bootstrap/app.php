@@ -7,6 +7,7 @@ use App\Http\Hosts;
 use App\Http\Middleware\ChecksFields;
 use App\Http\Middleware\KeepToItself;
 use App\Http\Middleware\TellsRevision;
+use App\Media\ToolFailed;
 use App\Work\DiskRoom;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -35,6 +36,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refusal::class);
         $exceptions->render(fn (Refusal $problem, Request $request) => Answers::refusal($problem, $request));
+        $exceptions->render(fn (ToolFailed $problem, Request $request) => Answers::toolFailed($problem, $request));
         $exceptions->render(fn (NotFoundHttpException $problem, Request $request) => Answers::nothingHere($request));
         $exceptions->render(fn (Throwable $problem, Request $request) => DiskRoom::isNamed($problem)
             ? Answers::noRoom($request)

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Editing\Outdated;
+use App\Media\Failure;
+use App\Media\ToolFailed;
 use App\Work\DiskRoom;
 use Illuminate\Http\Request;
 use RapidReel\Base\Refusal;
@@ -27,6 +29,17 @@ final class Answers
             ? self::page($status, 'That cannot be done', $problem->getMessage())
             : back()->withInput($request->except(['password', 'current', 'again']))
                 ->with('problem', $problem->getMessage());
+    }
+
+    public static function toolFailed(ToolFailed $problem, Request $request): Response
+    {
+        if ($problem->failure === Failure::NoRoom) {
+            return self::noRoom($request);
+        }
+
+        return $request->expectsJson()
+            ? response()->json(['message' => $problem->getMessage()], 503)
+            : self::page(503, 'That did not work', $problem->getMessage());
     }
 
     public static function nothingHere(Request $request): Response

@@ -45,6 +45,12 @@ final class FileKind
         return $what === null ? $head : throw UnusableMedia::isOfAnotherKind($name, $what);
     }
 
+    /** Whether a reader of pictures may look into it: of what is none it may believe anything. */
+    public static function isStill(string $head): bool
+    {
+        return preg_match('/^(?:\xFF\xD8\xFF|\x89PNG|RIFF.{4}WEBP)/s', $head) === 1;
+    }
+
     public static function meansToBePictures(string $head): bool
     {
         return preg_match(self::PICTURES, $head) === 1;

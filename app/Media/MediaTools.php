@@ -6,6 +6,7 @@ namespace App\Media;
 
 use Closure;
 use Symfony\Component\Process\Exception\ProcessSignaledException;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
@@ -30,7 +31,14 @@ final class MediaTools
         'MALLOC_MMAP_THRESHOLD_' => '1073741824',
     ];
 
+    private const PROBE_SECONDS = 30.0;
+
+    /** Bytes that a program which only looks into a file may take. */
+    private const PROBE_BYTES = 4 * 1024 ** 3;
+
     private ?string $guard = null;
+
+    private ?string $limit = null;
 
     public function __construct(
         private readonly string $ffmpeg,
@@ -60,13 +68,22 @@ final class MediaTools
      */
     public function probe(array $arguments): Process
     {
-        return self::ended($this->ffprobe($arguments), 'Looking into the file');
+        $process = $this->ffprobe($arguments);
+        // What does not tell what it is within that is made to keep whoever asks.
+        $process->setTimeout(self::PROBE_SECONDS);
+
+        return self::ended($process, 'Looking into the file');
     }
 
     /** @param  list<string>  $arguments */
     public function ffprobe(array $arguments): Process
     {
-        return $this->process([$this->ffprobe, '-hide_banner', ...$arguments], null);
+        $this->limit ??= (new ExecutableFinder)->find('prlimit') ?? '';
+
+        return $this->process([
+            ...$this->limit === '' ? [] : [$this->limit, '--as='.self::PROBE_BYTES],
+            $this->ffprobe, '-hide_banner', ...$arguments,
+        ], null);
     }
 
     /**
@@ -90,16 +107,21 @@ final class MediaTools
      *
      * @param  list<string>  $arguments
      * @param  Closure(string, string): void|null  $listen  told what it prints as it comes
+     * @param  float|null  $seconds  after which it is given up
      *
-     * @throws ToolFailed when it was stopped again and again, or found no room
+     * @throws ToolFailed when it was stopped again and again, found no room, or took too long
      */
     public function attempt(
         array $arguments,
         string $doing,
         ?string $folder = null,
         ?Closure $listen = null,
+        ?float $seconds = null,
     ): Process {
-        return self::ended($this->ffmpeg($arguments, $folder), $doing, $listen);
+        $process = $this->ffmpeg($arguments, $folder);
+        $process->setTimeout($seconds);
+
+        return self::ended($process, $doing, $listen);
     }
 
     /**
@@ -114,6 +136,8 @@ final class MediaTools
                 $process->run($listen);
             } catch (ProcessSignaledException) {
                 // Seen below.
+            } catch (ProcessTimedOutException) {
+                throw ToolFailed::tookTooLong($doing);
             }
             if ($process->isSuccessful() || Failure::of($process) === Failure::Refused) {
                 return $process;

@@ -14,6 +14,9 @@ final readonly class Prober
     /** Pixels that a side has at least. */
     private const SMALLEST = 64;
 
+    /** As long as an upload may be looked through while somebody waits for it. */
+    private const MOST_SECONDS = 60.0;
+
     private const STILLS = ['png_pipe', 'jpeg_pipe', 'webp_pipe', 'image2'];
 
     /**
@@ -68,7 +71,7 @@ final readonly class Prober
     {
         $head = FileKind::admit($path, $name);
         // The size a picture claims, read from its head alone: nothing may unpack a huge one to find out.
-        $claimed = @getimagesize($path);
+        $claimed = FileKind::isStill($head) ? @getimagesize($path) : false;
         if (is_array($claimed)) {
             $this->refuseHuge($claimed[0], $claimed[1], $name);
         }
@@ -224,6 +227,8 @@ final readonly class Prober
             ],
             'Looking through the file',
             listen: $listen,
+            // Somebody waits, unless a worker does it.
+            seconds: $tell === null ? self::MOST_SECONDS : null,
         );
         preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
         if (! $process->isSuccessful()) {

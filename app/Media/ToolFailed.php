@@ -38,6 +38,11 @@ final class ToolFailed extends RuntimeException
         );
     }
 
+    public static function tookTooLong(string $doing): self
+    {
+        return new self("$doing took too long, and was given up.", Failure::Refused, '');
+    }
+
     public static function isShort(string $doing, int $made, int $planned): self
     {
         return new self(

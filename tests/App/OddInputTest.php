@@ -51,6 +51,25 @@ final class OddInputTest extends AppTestCase
         self::assertMatchesRegularExpression("/script-src 'self'[^;]*;/", $policy);
     }
 
+    public function test_boxes_full_of_nothing_are_refused_at_once(): void
+    {
+        foreach (['mdat', 'moov', 'free'] as $box) {
+            $file = dirname(__DIR__, 2)."/var/test/nothing-$box.mp4";
+            $stream = fopen($file, 'wb');
+            self::assertNotFalse($stream);
+            fwrite($stream, pack('N', 24).'ftypisom'.pack('N', 512).'isomiso2'.pack('N', 440_401_920).$box);
+            // Nothing of it is on the disk.
+            ftruncate($stream, 440_401_944);
+            fclose($stream);
+            $answer = $this->postJson('/footage', ['files' => [new UploadedFile($file, 'nothing.mp4', test: true)]]);
+            unlink($file);
+
+            self::assertSame([], $answer->assertOk()->json('added'));
+            self::assertStringContainsString('damaged or cut off', $answer->json('problems.0'));
+        }
+        self::assertLessThan(512 * 1024 ** 2, memory_get_peak_usage());
+    }
+
     public function test_the_same_file_four_times_at_once_is_brought_in_once(): void
     {
         $file = self::clip('four.mp4', 3, '320x180');

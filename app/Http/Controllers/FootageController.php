@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Library\FootageCheck;
 use App\Library\FootageImporter;
 use App\Media\MediaStore;
+use App\Media\ToolFailed;
 use App\Models\Channel;
 use App\Models\Footage;
 use App\Models\FootageState;
@@ -62,7 +63,7 @@ final class FootageController extends Controller
                 $name = $file->getClientOriginalName();
                 $words = $tags !== [] ? $tags : $this->tags(str_replace(' ', ',', FootageImporter::plainName($name)));
                 $added[] = $importer->footage($channel, $file->getPathname(), $name, $words)->name;
-            } catch (Refusal $problem) {
+            } catch (Refusal|ToolFailed $problem) {
                 $problems[] = $problem->getMessage();
             }
         }
