@@ -63,7 +63,7 @@ final readonly class FaultBench
                     $this->order($stand, ++$round);
                 }
                 FaultStand::until(static fn (): bool => self::running($stand) !== [], 120);
-                usleep(mt_rand(50_000, 1_500_000));
+                usleep(mt_rand(100_000, 3_000_000));
                 $which = $kill % 4;
                 if ($which === 3) {
                     $web->signal(SIGKILL);

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class ExportClaim
 {
     /** Begun so many times without getting anywhere, an export is given up: it may be what ends the workers. */
-    private const MOST_STARTS = 8;
+    private const MOST_STARTS = 25;
 
     private function __construct(
         public Export $export,

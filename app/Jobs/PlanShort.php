@@ -66,7 +66,7 @@ final class PlanShort implements Ordered, ShouldQueue
     {
         Short::query()
             ->whereKey($this->shortId)
-            ->whereColumn('inputs', '!=', 'planned_inputs')
+            ->where(static fn ($short) => $short->whereColumn('inputs', '!=', 'planned_inputs')->orWhere('inputs', ''))
             ->update(['problem' => mb_strimwidth($problem, 0, 250, '…')]);
     }
 }

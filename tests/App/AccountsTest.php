@@ -5,75 +5,31 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Channel;
-use App\Models\Edit;
-use App\Models\Export;
-use App\Models\ExportState;
 use App\Models\Footage;
-use App\Models\Music;
-use App\Models\Reading;
-use App\Models\Recording;
+use App\Models\Scene;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 
 /** Nothing of one account is seen, changed, chosen or downloaded by another: every route there is, walked. */
 final class AccountsTest extends AppTestCase
 {
+    use NamesPlaces {
+        setUp as setUpPlaces;
+    }
+
     private const STRANGER = 'other@harbour.example';
 
     /** Routes that are open to those who are not signed in. */
     private const OPEN = ['sign-in', 'up', 'storage/{path}'];
 
-    /** @var array<string, string|int> what stands for each parameter of a route */
-    private array $places;
-
     protected function setUp(): void
     {
-        parent::setUp();
-        Queue::fake();
-        $this->library();
-        $this->actingAs($this->user());
-        $short = $this->made('The secret lamp of Calder Ness. Nobody lit it.', name: 'Secret pile')->shorts[0];
-        $scene = $short->scenes[0];
-        $footage = Footage::query()->where('channel_id', $this->channel()->id)->firstOrFail();
-        $shot = $scene->shots()->create(['word' => 0, 'footage_id' => $footage->id]);
-        $this->setting('short', $short->id, 'speed', 90)->assertOk();
-        $reading = Reading::query()->create([
-            'short_id' => $short->id,
-            'text' => $scene->text,
-            'take' => 'none',
-            'accepted' => false,
-            'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]],
-            'remarks' => [],
-        ]);
-        $recording = Recording::query()->create([
-            'short_id' => $short->id, 'text' => '', 'name' => 'read.wav', 'path' => 'recordings/none',
-            'state' => 'ready',
-        ]);
-        $export = Export::query()->create([
-            'short_id' => $short->id,
-            'quality' => 'final',
-            'state' => ExportState::Done,
-            'name' => 'x',
-        ]);
-        $this->places = [
-            'channel' => $this->channel()->id,
-            'batch' => $short->batch_id,
-            'short' => $short->id,
-            'scene' => $scene->id,
-            'edit' => (int) Edit::query()->value('id'),
-            'recording' => $recording->id, 'reading' => $reading->id,
-            'export' => $export->id,
-            'footage' => $footage->id,
-            'music' => (int) Music::query()->value('id'),
+        $this->setUpPlaces();
+        $shot = Scene::query()->findOrFail($this->places['scene'])->shots()->create([
             'word' => 0,
-            'extension' => 'mp4',
-            'kind' => 'txt',
-            'shot' => $shot->id,
-            'voice' => 'aldous',
-            'token' => 'none',
-            'path' => 'x',
-        ];
+            'footage_id' => $this->places['footage'],
+        ]);
+        $this->places['shot'] = $shot->id;
     }
 
     public function test_a_second_account_reaches_nothing_of_the_first_by_any_route(): void

@@ -5,56 +5,17 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Http\Fields;
-use App\Models\Edit;
-use App\Models\Export;
-use App\Models\ExportState;
-use App\Models\Footage;
-use App\Models\Music;
-use App\Models\Reading;
-use App\Models\Recording;
 use Illuminate\Routing\Route as OneRoute;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 
 /** Every kind of wrong value at every route: answered with a sentence and 4xx, and nothing is changed by it. */
 final class WrongValuesTest extends AppTestCase
 {
+    use NamesPlaces;
+
     /** Nobody can say what is wrong with these, as they take nothing. */
     private const LEFT_OUT = ['up', 'storage/{path}', 'sign-out'];
-
-    /** @var array<string, string|int> */
-    private array $places;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        Queue::fake();
-        $this->library();
-        $this->actingAs($this->user());
-        $short = $this->made('The lamp of Calder Ness went out. Nobody lit it. A boat came in.')->shorts[0];
-        $this->setting('short', $short->id, 'speed', 90)->assertOk();
-        $reading = Reading::query()->create([
-            'short_id' => $short->id, 'text' => $short->scenes[0]->text, 'take' => 'none', 'accepted' => false,
-            'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]],
-            'remarks' => [],
-        ]);
-        $recording = Recording::query()->create([
-            'short_id' => $short->id, 'text' => '', 'name' => 'read.wav', 'path' => 'recordings/none',
-            'state' => 'ready',
-        ]);
-        $export = Export::query()->create([
-            'short_id' => $short->id, 'quality' => 'final', 'state' => ExportState::Done, 'name' => 'x',
-        ]);
-        $this->places = [
-            'channel' => $this->channel()->id, 'batch' => $short->batch_id, 'short' => $short->id,
-            'scene' => $short->scenes[0]->id, 'edit' => (int) Edit::query()->value('id'), 'recording' => $recording->id,
-            'reading' => $reading->id,
-            'export' => $export->id, 'footage' => (int) Footage::query()->value('id'),
-            'music' => (int) Music::query()->value('id'), 'word' => 0, 'extension' => 'mp4', 'kind' => 'txt',
-            'voice' => 'aldous', 'token' => 'none',
-        ];
-    }
 
     /** @return array<string, mixed> */
     private static function wrong(): array

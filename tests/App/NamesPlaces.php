@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Edit;
+use App\Models\Export;
+use App\Models\ExportState;
+use App\Models\Footage;
+use App\Models\Music;
+use App\Models\Reading;
+use App\Models\Recording;
+use App\Models\RecordingState;
+use App\Models\Short;
+use Illuminate\Support\Facades\Queue;
+
+/** One of everything that an address can name. */
+trait NamesPlaces
+{
+    /** @var array<string, string|int> what stands for each parameter of a route */
+    private array $places;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake();
+        $this->library();
+        $this->actingAs($this->user());
+        $short = $this->made('The secret lamp of Calder Ness. Nobody lit it. A boat came in.', name: 'Secret pile')
+            ->shorts[0];
+        $this->setting('short', $short->id, 'speed', 90)->assertOk();
+        $this->places = [
+            'channel' => $this->channel()->id,
+            'batch' => $short->batch_id,
+            'short' => $short->id,
+            'scene' => $short->scenes[0]->id,
+            'edit' => (int) Edit::query()->value('id'),
+            'footage' => (int) Footage::query()->where('channel_id', $this->channel()->id)->value('id'),
+            'music' => (int) Music::query()->value('id'),
+            'word' => 0,
+            'extension' => 'mp4',
+            'kind' => 'txt',
+            'voice' => 'aldous',
+            'token' => 'none',
+            'path' => 'x',
+            ...$this->placesOf($short),
+        ];
+    }
+
+    /** @return array<string, int> */
+    private function placesOf(Short $short): array
+    {
+        $reading = Reading::query()->create([
+            'short_id' => $short->id,
+            'text' => $short->scenes[0]->text,
+            'take' => 'none',
+            'accepted' => false,
+            'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]],
+            'remarks' => [],
+        ]);
+        $recording = Recording::query()->create([
+            'short_id' => $short->id,
+            'text' => '',
+            'name' => 'read.wav',
+            'path' => 'recordings/none',
+            'state' => RecordingState::Ready,
+        ]);
+        $export = Export::query()->create([
+            'short_id' => $short->id,
+            'quality' => 'final',
+            'state' => ExportState::Done,
+            'name' => 'x',
+        ]);
+
+        return ['reading' => $reading->id, 'recording' => $recording->id, 'export' => $export->id];
+    }
+}
