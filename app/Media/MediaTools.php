@@ -72,7 +72,7 @@ final class MediaTools
         // What does not tell what it is within that is made to keep whoever asks.
         $process->setTimeout(self::PROBE_SECONDS);
 
-        return self::ended($process, 'Looking into the file');
+        return self::toItsEnd($process, 'Looking into the file');
     }
 
     /** @param  list<string>  $arguments */
@@ -96,7 +96,7 @@ final class MediaTools
     {
         $process = $this->attempt($arguments, $doing, $folder);
         if (! $process->isSuccessful()) {
-            $process = self::ended(self::again($process, 1, $doing), $doing);
+            $process = self::toItsEnd(self::again($process, 1, $doing), $doing);
         }
 
         return $process->isSuccessful() ? $process : throw ToolFailed::from($process, $doing);
@@ -121,15 +121,18 @@ final class MediaTools
         $process = $this->ffmpeg($arguments, $folder);
         $process->setTimeout($seconds);
 
-        return self::ended($process, $doing, $listen);
+        return self::toItsEnd($process, $doing, $listen);
     }
 
     /**
      * Runs a program to its own end, which being killed is not.
      *
+     * @param  string  $doing  what it does, as the begin of a sentence
      * @param  Closure(string, string): void|null  $listen
+     *
+     * @throws ToolFailed
      */
-    private static function ended(Process $process, string $doing, ?Closure $listen = null): Process
+    public static function toItsEnd(Process $process, string $doing, ?Closure $listen = null): Process
     {
         for ($failures = 1; ; $failures++) {
             try {

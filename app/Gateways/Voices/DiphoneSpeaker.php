@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Gateways\Voices;
 
 use App\Media\MediaStore;
+use App\Media\MediaTools;
+use App\Media\ToolFailed;
 use App\Media\WavFile;
 use RapidReel\Language\Pictographs;
 use RapidReel\Language\ScriptWord;
 use RapidReel\Voice\PhoneTimes;
 use RapidReel\Voice\SilentTake;
 use RapidReel\Voice\SynthEvent;
-use Symfony\Component\Process\Exception\ProcessFailedException;
 use Symfony\Component\Process\Process;
 
 /**
@@ -98,10 +99,6 @@ final readonly class DiphoneSpeaker implements Voices
             ))."\n\n");
             // All voices have the same lexicon, and this one is quickest.
             $alone = $this->run(['-voice', self::QUICKEST, '-ps', '-f', "$folder/words.txt", '-o', 'none']);
-        } catch (ProcessFailedException $problem) {
-            throw VoiceUnavailable::notInstalled(
-                'flite cannot be run ('.strtok($problem->getProcess()->getErrorOutput(), "\n").').',
-            );
         } finally {
             $this->store->discard($folder);
         }
@@ -117,9 +114,17 @@ final readonly class DiphoneSpeaker implements Voices
         ));
     }
 
-    /** @param  list<string>  $arguments */
+    /**
+     * @param  list<string>  $arguments
+     *
+     * @throws ToolFailed
+     */
     private function run(array $arguments): string
     {
-        return (new Process([$this->program, ...$arguments], timeout: 120))->mustRun()->getOutput();
+        $process = MediaTools::toItsEnd(new Process([$this->program, ...$arguments], timeout: 120), 'Speaking');
+
+        return $process->isSuccessful() ? $process->getOutput() : throw VoiceUnavailable::notInstalled(
+            'flite cannot be run ('.strtok($process->getErrorOutput(), "\n").').',
+        );
     }
 }

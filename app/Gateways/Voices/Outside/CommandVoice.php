@@ -7,6 +7,7 @@ namespace App\Gateways\Voices\Outside;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceUnavailable;
 use Symfony\Component\Process\Exception\ExceptionInterface;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Process;
 
 /** A voice that is a program: text on standard input, a sound file on standard output. */
@@ -37,6 +38,8 @@ final readonly class CommandVoice
                     throw VoiceUnavailable::gaveTooMuch($source->name);
                 }
             });
+        } catch (ProcessSignaledException) {
+            throw VoiceUnavailable::failed($source->name, 'it was stopped by the machine');
         } catch (ExceptionInterface) {
             throw VoiceUnavailable::tookTooLong($source->name, $source->timeout);
         }
