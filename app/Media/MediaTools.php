@@ -24,11 +24,13 @@ final class MediaTools
 
     /**
      * For the memory allocator of the GNU C library: frames are large, and giving the memory of each back to the
-     * system, to ask for it again at the next, takes a twentieth of the time. Other libraries take no notice.
+     * system, to ask for it again at the next, takes a twentieth of the time; large pages save as much again. Other
+     * libraries take no notice.
      */
     private const KEEPS_ITS_MEMORY = [
         'MALLOC_TRIM_THRESHOLD_' => '1073741824',
         'MALLOC_MMAP_THRESHOLD_' => '1073741824',
+        'GLIBC_TUNABLES' => 'glibc.malloc.hugetlb=1',
     ];
 
     private const PROBE_SECONDS = 30.0;
