@@ -22,6 +22,12 @@ final readonly class Field
         return new self('text', $most);
     }
 
+    /** What came out of some file or page: bytes that are no text are passed over by who reads it. */
+    public static function rough(): self
+    {
+        return new self('rough', PHP_INT_MAX);
+    }
+
     public static function whole(int $most = 2_147_483_647, int $least = 0): self
     {
         return new self('whole', $most, $least);
@@ -41,6 +47,7 @@ final readonly class Field
     public function check(string $name, mixed $value): void
     {
         match ($this->kind) {
+            'rough' => is_scalar($value) ? null : throw WrongValue::of($name, 'a text'),
             'text' => $this->checkText($name, $value),
             'whole' => $this->checkWhole($name, $value),
             'flag' => is_array($value) || ! in_array(strtolower((string) $value), [

@@ -17,7 +17,7 @@ final class Fields
     public static function of(string $route): array
     {
         // How much text is too much says whoever reads it, in its own words.
-        $scripts = Field::text(PHP_INT_MAX);
+        $scripts = Field::rough();
         $word = Field::text(self::WORD);
         $line = Field::text(self::LINE);
         $page = Field::text(self::PAGE);

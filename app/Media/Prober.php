@@ -6,7 +6,6 @@ namespace App\Media;
 
 use Closure;
 use RapidReel\Footage\FootageKind;
-use RapidReel\Footage\SourceLook;
 
 /** Looks into a file before anything else opens it. Files are judged by what they hold, not by their names. */
 final readonly class Prober
@@ -79,17 +78,15 @@ final readonly class Prober
             throw UnusableMedia::isOfAnotherKind($name, 'a picture for print (CMYK)');
         }
         $found = $this->ask($path);
-        $stream = self::picture($found['streams'] ?? []);
-        $format = is_string($found['format']['format_name'] ?? null) ? $found['format']['format_name'] : '';
-        if ($stream === null) {
+        $isStill = in_array($found->format(), self::STILLS, true);
+        $look = $found->look($isStill ? ExifTurn::of($path) : 1);
+        if ($look === null) {
             throw match (true) {
-                self::hasSound($found['streams'] ?? []) => UnusableMedia::isOnlySound($name),
+                $found->hasSound() => UnusableMedia::isOnlySound($name),
                 FileKind::meansToBePictures($head) => UnusableMedia::isBroken($name),
                 default => UnusableMedia::isNoPicture($name),
             };
         }
-        $isStill = in_array($format, self::STILLS, true);
-        $look = self::look($stream, $found['format'] ?? [], $isStill ? ExifTurn::of($path) : 1);
         [$width, $height] = $look->shown();
         $this->refuseHuge(max($look->width, $width), max($look->height, $height), $name);
         if (min($width, $height) < self::SMALLEST) {
@@ -99,110 +96,41 @@ final readonly class Prober
         if (filesize($path) > $bytes) {
             throw UnusableMedia::isTooLarge($name, sprintf('at most %d MB can be used', intdiv($bytes, 1024 * 1024)));
         }
-        [$ms, $isTold] = $isStill ? [0, true] : $this->lengthMs($stream, $found, $look, $name);
+        $type = FileKind::type($found->format(), $head);
+        if ($isStill) {
+            return new ProbedMedia(FootageKind::Still, $width, $height, 0, $look, $type, $found->stream());
+        }
+        $seconds = $found->pictureSeconds($look);
+        $this->refuseLength(max($seconds, $found->seconds()), $name);
 
         return new ProbedMedia(
-            $isStill ? FootageKind::Still : FootageKind::Clip,
+            FootageKind::Clip,
             $width,
             $height,
-            $ms,
+            (int) round(1000 * ($seconds > 0 ? $seconds : $found->seconds())),
             $look,
-            FileKind::type($format, $head),
-            self::whole($stream['index'] ?? 0),
-            $isTold,
+            $type,
+            $found->stream(),
+            $seconds > 0,
         );
     }
 
-    /**
-     * The first stream of pictures that is not the cover of something else.
-     *
-     * @param  list<array<string, mixed>>  $streams
-     * @return array<string, mixed>|null
-     */
-    private static function picture(array $streams): ?array
+    /** @throws UnusableMedia when it runs too long, or not at all */
+    private function refuseLength(float $seconds, string $name): void
     {
-        foreach ($streams as $stream) {
-            $isCover = is_array($stream['disposition'] ?? null) && ($stream['disposition']['attached_pic'] ?? 0) === 1;
-            if (
-                ($stream['codec_type'] ?? '') === 'video' && ! $isCover && self::whole($stream['width'] ?? 0) >= 2 &&
-                self::whole($stream['height'] ?? 0) >= 2
-            ) {
-                return $stream;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @param  array<string, mixed>  $stream
-     * @param  array<string, mixed>  $format
-     */
-    private static function look(array $stream, array $format, int $orientation): SourceLook
-    {
-        $turn = 0;
-        foreach (is_array($stream['side_data_list'] ?? null) ? $stream['side_data_list'] : [] as $side) {
-            $turn = is_array($side) && is_numeric($side['rotation'] ?? null) ? abs((int) $side['rotation']) : $turn;
-        }
-        $told = static fn (string $key): string => in_array(
-            $stream[$key] ?? '',
-            ['unknown', 'reserved', 'unspecified'],
-            true,
-        ) || ! is_string($stream[$key] ?? null) ? '' : $stream[$key];
-        preg_match('/^(\d+):(\d+)$/', $told('sample_aspect_ratio'), $aspect);
-        $isTold = (int) ($aspect[1] ?? 0) > 0 && (int) ($aspect[2] ?? 0) > 0;
-
-        return new SourceLook(
-            self::whole($stream['width'] ?? 0),
-            self::whole($stream['height'] ?? 0),
-            $told('pix_fmt'),
-            // Nonsense is left alone.
-            $isTold ? max(0.2, min(5.0, (int) $aspect[1] / (int) $aspect[2])) : 1.0,
-            $turn % 180 === 90,
-            $orientation,
-            $told('color_space') === 'gbr' ? '' : $told('color_space'),
-            $told('color_transfer'),
-            $told('color_primaries'),
-            in_array($told('field_order'), ['tt', 'bb', 'tb', 'bt'], true),
-            max(0, (int) round(1000 * (self::number($stream['start_time'] ?? 0)
-                - self::number($format['start_time'] ?? 0)))),
-            self::whole($stream['index'] ?? 0) === self::whole($stream['first_video'] ?? $stream['index'] ?? 0),
-        );
-    }
-
-    /**
-     * How long the pictures last, as the file says: sound may go on.
-     *
-     * @param  array<string, mixed>  $stream
-     * @param  array{streams?: list<array<string, mixed>>, format?: array<string, mixed>}  $found
-     * @return array{int, bool} ms, and whether that is said of the pictures and not only of the whole
-     */
-    private function lengthMs(array $stream, array $found, SourceLook $look, string $name): array
-    {
-        $seconds = self::number($stream['duration'] ?? 0);
-        $tags = is_array($stream['tags'] ?? null) ? $stream['tags'] : [];
-        if ($seconds <= 0 && preg_match('/^(\d+):(\d+):([\d.]+)$/', (string) ($tags['DURATION'] ?? ''), $told) === 1) {
-            $seconds = 3_600 * (int) $told[1] + 60 * (int) $told[2] + (float) $told[3] - $look->lateMs / 1000;
-        }
-        if ($seconds <= 0 && count($found['streams'] ?? []) === 1) {
-            $seconds = self::number($found['format']['duration'] ?? 0) - $look->lateMs / 1000;
-        }
-        $whole = max($seconds, self::number($found['format']['duration'] ?? 0));
-        if ($whole > $this->limits['clip_seconds']) {
+        if ($seconds > $this->limits['clip_seconds']) {
             throw UnusableMedia::isTooLarge(
                 $name,
                 sprintf(
                     'it runs %.0f minutes; at most %d can be used',
-                    $whole / 60,
+                    $seconds / 60,
                     intdiv($this->limits['clip_seconds'], 60),
                 ),
             );
         }
-        if ($whole < 0.1) {
+        if ($seconds < 0.1) {
             throw UnusableMedia::isBroken($name);
         }
-
-        return [(int) round(1000 * ($seconds > 0 ? $seconds : $whole)), $seconds > 0];
     }
 
     /**
@@ -238,32 +166,16 @@ final readonly class Prober
         return (int) round((int) (end($matches[1]) ?: 0) / 1000);
     }
 
-    /** @param  list<array<string, mixed>>  $streams */
-    private static function hasSound(array $streams): bool
-    {
-        return in_array('audio', array_column($streams, 'codec_type'), true);
-    }
-
-    private static function whole(mixed $value): int
-    {
-        return is_numeric($value) ? (int) $value : 0;
-    }
-
-    private static function number(mixed $value): float
-    {
-        return is_numeric($value) ? (float) $value : 0.0;
-    }
-
     /** Length of a sound file in ms. */
     public function soundMs(string $path, string $name): int
     {
         FileKind::admit($path, $name);
         $found = $this->ask($path);
-        if (! self::hasSound($found['streams'] ?? [])) {
+        if (! $found->hasSound()) {
             throw UnusableMedia::isSilent($name);
         }
         // What a browser records says nothing of its length.
-        $ms = (int) round(1000 * (float) ($found['format']['duration'] ?? 0)) ?: $this->heardMs($path);
+        $ms = (int) round(1000 * $found->seconds()) ?: $this->heardMs($path);
 
         return $ms > 0 ? $ms : throw UnusableMedia::isSilent($name);
     }
@@ -282,30 +194,11 @@ final readonly class Prober
         return $matches[1] === [] ? 0 : (int) round(end($matches[1]) / 1000);
     }
 
-    /** @return array{streams?: list<array<string, mixed>>, format?: array<string, mixed>} */
-    private function ask(string $path): array
+    private function ask(string $path): ProbeReport
     {
-        $process = $this->tools->probe([
-            '-v', 'error', '-show_entries',
-            'stream=index,codec_type,codec_name,width,height,pix_fmt,sample_aspect_ratio,field_order,color_space,'
-                .'color_transfer,color_primaries,start_time,duration:stream_disposition=attached_pic'
-                .':stream_tags=DURATION:stream_side_data=rotation:format=format_name,duration,start_time',
-            '-of', 'json', ...$this->tools->input($path),
-        ]);
-        $found = json_decode($process->getOutput(), true);
-        if (! is_array($found)) {
-            return [];
-        }
-        // Which stream of pictures a reader takes who does not ask.
-        $videos = array_values(array_filter(
-            $found['streams'] ?? [],
-            static fn (array $stream): bool => ($stream['codec_type'] ?? '') === 'video',
-        ));
-        foreach ($found['streams'] ?? [] as $i => $stream) {
-            $found['streams'][$i]['first_video'] = $videos[0]['index'] ?? 0;
-        }
-
-        return $found;
+        return ProbeReport::of($this->tools->probe([
+            '-v', 'error', '-show_entries', ProbeReport::ENTRIES, '-of', 'json', ...$this->tools->input($path),
+        ])->getOutput());
     }
 
     private function refuseHuge(int $width, int $height, string $name): void
