@@ -73,7 +73,8 @@ final class ScriptSideTest extends AppTestCase
     {
         return $this->postJson("/batches/{$batch->id}/acts", [
             'act' => $act,
-            'value' => $value,
+            // An empty one is no number.
+            ...$value === '' ? [] : ['value' => $value],
             'shorts' => array_map(static fn (Short $short): int => $short->id, $shorts),
         ]);
     }
