@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Editing\Settler;
+use App\Library\FootageSeals;
 use App\Models\Channel;
 use Illuminate\Console\Command;
 
@@ -15,8 +16,9 @@ final class SettleCommand extends Command
 
     protected $description = 'Orders the planning of every short whose plan is not fresh';
 
-    public function handle(Settler $settler): int
+    public function handle(Settler $settler, FootageSeals $seals): int
     {
+        $seals->fill();
         $reached = 0;
         foreach (Channel::query()->get() as $channel) {
             $reached += $settler->inheriting($channel);

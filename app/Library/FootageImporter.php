@@ -17,7 +17,6 @@ use App\Models\Footage;
 use App\Models\FootageState;
 use App\Models\Music;
 use App\Work\DiskRoom;
-use App\Work\Folder;
 use App\Work\Orders;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -148,7 +147,7 @@ final readonly class FootageImporter
         $this->room->ask((int) filesize($path));
         $durationMs = $this->prober->soundMs($path, $name);
         $relative = 'library/'.Str::uuid()->toString().'.'.strtolower(pathinfo($path, PATHINFO_EXTENSION));
-        $this->copy($path, $this->store->path($relative));
+        $this->store->keep($path, $this->store->path($relative));
 
         $kept = [
             'path' => $relative,
@@ -189,7 +188,7 @@ final readonly class FootageImporter
     {
         $extension = strtolower(pathinfo($path, PATHINFO_EXTENSION));
         $file = "$folder/footage.".(in_array($extension, FolderShelf::PICTURES, true) ? $extension : 'mp4');
-        $this->copy($path, $file);
+        $this->store->copy($path, $file);
 
         return $file;
     }
@@ -234,11 +233,5 @@ final readonly class FootageImporter
         if (! $process->isSuccessful() || ! is_file($target)) {
             throw UnusableMedia::isBroken($name);
         }
-    }
-
-    private function copy(string $path, string $target): void
-    {
-        Folder::make(dirname($target));
-        File::copy($path, $target);
     }
 }

@@ -67,6 +67,27 @@ final readonly class MediaStore
         }
     }
 
+    /** Puts a copy of a file in its place, whole or not at all. */
+    public function keep(string $file, string $place): void
+    {
+        $folder = $this->workFolder();
+        try {
+            $this->copy($file, "$folder/file");
+            $this->publish("$folder/file", $place);
+        } finally {
+            $this->discard($folder);
+        }
+    }
+
+    /** Copies a file into a work folder. */
+    public function copy(string $file, string $target): void
+    {
+        // A full disk takes a part of it.
+        if (! @copy($file, $target) || filesize($target) !== filesize($file)) {
+            throw new RuntimeException("A file could not be copied to its end, $target: ".self::why());
+        }
+    }
+
     /** Writes a file of a work folder, all of it or not at all. */
     public function write(string $file, string $contents): void
     {

@@ -73,15 +73,16 @@ final readonly class ProbeReport
     {
         $late = $look->lateMs / 1000;
         $seconds = self::number($this->picture['duration'] ?? 0);
+        if ($seconds > 0) {
+            return $seconds;
+        }
         $tags = is_array($this->picture['tags'] ?? null) ? $this->picture['tags'] : [];
         $tag = is_string($tags['DURATION'] ?? null) ? $tags['DURATION'] : '';
+        if (preg_match('/^(\d+):(\d+):([\d.]+)$/', $tag, $told) === 1) {
+            return 3_600 * (int) $told[1] + 60 * (int) $told[2] + (float) $told[3] - $late;
+        }
 
-        return match (true) {
-            $seconds > 0 => $seconds,
-            preg_match('/^(\d+):(\d+):([\d.]+)$/', $tag, $told) === 1 => 3_600 * (int) $told[1] + 60 * (int) $told[2] + (float) $told[3] - $late,
-            count($this->streams) === 1 => $this->seconds() - $late,
-            default => 0.0,
-        };
+        return count($this->streams) === 1 ? $this->seconds() - $late : 0.0;
     }
 
     /**

@@ -11,7 +11,6 @@ use App\Models\Recording;
 use App\Models\RecordingState;
 use App\Models\Short;
 use App\Work\DiskRoom;
-use App\Work\Folder;
 use App\Work\Orders;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -65,8 +64,7 @@ final readonly class RecordingDesk
         }
         $this->refuseMuchMore($ms, $text !== '' ? [$text] : array_values($short->scenes->pluck('text')->all()));
         $place = 'recordings/'.Str::uuid()->toString();
-        Folder::make(dirname($this->store->path($place)));
-        File::copy($path, $this->store->path($place));
+        $this->store->keep($path, $this->store->path($place));
 
         return DB::transaction(function () use ($short, $text, $name, $place, $timing): Recording {
             $recording = Recording::query()->create([

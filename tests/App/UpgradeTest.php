@@ -108,6 +108,7 @@ final class UpgradeTest extends AppTestCase
     public function test_the_same_videos_are_rendered_and_what_was_exported_is_no_older_for_it(): void
     {
         Artisan::call('reel:settle');
+        self::assertSame(0, Footage::query()->whereNull('seal')->count(), 'changed files are noticed from now on');
         $this->work();
         [$lamp, $bell, $boat] = Batch::query()->firstOrFail()->shorts->all();
         $state = static fn (Short $short): string => ShortRow::of(

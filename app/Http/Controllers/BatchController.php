@@ -156,7 +156,9 @@ final class BatchController extends Controller
 
     private function zip(string $path, string $name): BinaryFileResponse
     {
-        return response()->download($path, $name, ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+        return response()->download($path, $name, ['Content-Type' => 'application/zip'])
+            ->setPrivate()
+            ->deleteFileAfterSend();
     }
 
     private function count(mixed $value): int
