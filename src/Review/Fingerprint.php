@@ -12,6 +12,11 @@ final readonly class Fingerprint
 {
     private const SKETCH = 24;
 
+    private const MOST_HOLDERS = 20;
+
+    /** Half of what two that are alike share at least, as common phrases are not counted. */
+    private const LEAST_SHARED = 0.25;
+
     /**
      * @param  list<int>  $hook
      * @param  list<int>  $script
@@ -61,21 +66,27 @@ final readonly class Fingerprint
      */
     public static function alike(array $all): array
     {
-        $seen = [];
+        $seen = ['hook' => [], 'script' => []];
         $pairs = [];
         foreach ($all as $i => $one) {
             $others = [];
-            foreach ([...$one->hook, ...$one->script] as $hash) {
-                foreach ($seen[$hash] ?? [] as $other) {
-                    $others[$other] = true;
-                }
-                // A phrase that everything holds tells nothing, and would make this slow.
-                if (count($seen[$hash] ?? []) < 20) {
-                    $seen[$hash][] = $i;
+            foreach (['hook' => $one->hook, 'script' => $one->script] as $part => $hashes) {
+                foreach ($hashes as $hash) {
+                    foreach ($seen[$part][$hash] ?? [] as $other) {
+                        $others[$other][$part] = ($others[$other][$part] ?? 0) + 1;
+                    }
+                    // A phrase that everything holds tells nothing, and would make this slow.
+                    if (count($seen[$part][$hash] ?? []) < self::MOST_HOLDERS) {
+                        $seen[$part][$hash][] = $i;
+                    }
                 }
             }
-            foreach (array_keys($others) as $other) {
-                $likeness = $all[$other]->likeness($one);
+            foreach ($others as $other => $shared) {
+                $theirs = $all[$other];
+                $likeness = new Likeness(
+                    self::shared($shared['hook'] ?? 0, $theirs->hook, $one->hook),
+                    self::shared($shared['script'] ?? 0, $theirs->script, $one->script),
+                );
                 if ($likeness->isNotable()) {
                     $pairs[] = [$other, $i, $likeness];
                 }
@@ -83,5 +94,16 @@ final readonly class Fingerprint
         }
 
         return $pairs;
+    }
+
+    /**
+     * Lists are compared only where they have enough in common to be alike.
+     *
+     * @param  list<int>  $a
+     * @param  list<int>  $b
+     */
+    private static function shared(int $seen, array $a, array $b): float
+    {
+        return $seen > self::LEAST_SHARED * min(count($a), count($b)) ? Shingles::resemblance($a, $b) : 0.0;
     }
 }
