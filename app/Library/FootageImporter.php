@@ -86,7 +86,7 @@ final readonly class FootageImporter
         $probed = $this->prober->glance($path, $name);
         $isLong = $origin !== 'demo' && $probed->isLongToRead();
         if ($origin !== 'demo' && ! $isLong) {
-            $probed = $this->prober->probe($path, $name);
+            $probed = $this->prober->readThrough($path, $name, $probed);
         }
         $folder = $this->store->workFolder();
         try {

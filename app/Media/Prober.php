@@ -6,6 +6,7 @@ namespace App\Media;
 
 use Closure;
 use RapidReel\Footage\FootageKind;
+use Symfony\Component\Process\Process;
 
 /** Looks into a file before anything else opens it. Files are judged by what they hold, not by their names. */
 final readonly class Prober
@@ -37,7 +38,18 @@ final readonly class Prober
      */
     public function probe(string $path, string $name, ?Closure $tell = null): ProbedMedia
     {
-        $found = $this->glance($path, $name);
+        return $this->readThrough($path, $name, $this->glance($path, $name), $tell);
+    }
+
+    /**
+     * Decodes all of what a glance found.
+     *
+     * @param  Closure(int): void|null  $tell
+     *
+     * @throws UnusableMedia
+     */
+    public function readThrough(string $path, string $name, ProbedMedia $found, ?Closure $tell = null): ProbedMedia
+    {
         if ($found->kind === FootageKind::Still) {
             $this->decode($path, $name, $found);
 
@@ -158,10 +170,17 @@ final readonly class Prober
             // Somebody waits, unless a worker does it.
             seconds: $tell === null ? self::MOST_SECONDS : null,
         );
-        preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
         if (! $process->isSuccessful()) {
             throw UnusableMedia::isBroken($name);
         }
+
+        return self::toldMs($process);
+    }
+
+    /** How far a program says that it has come, in ms. */
+    private static function toldMs(Process $process): int
+    {
+        preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
 
         return (int) round((int) (end($matches[1]) ?: 0) / 1000);
     }
@@ -189,9 +208,8 @@ final readonly class Prober
             ],
             'Looking through the file',
         );
-        preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
 
-        return $matches[1] === [] ? 0 : (int) round(end($matches[1]) / 1000);
+        return self::toldMs($process);
     }
 
     private function ask(string $path): ProbeReport
