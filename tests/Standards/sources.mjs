@@ -27,7 +27,7 @@ for (const file of process.argv.slice(2)) {
         const ready = new Promise((resolve, reject) => {
             source.addEventListener(isVideo ? 'seeked' : 'load', resolve);
             source.addEventListener('error', reject);
-            setTimeout(reject, 5000);
+            setTimeout(reject, 20000);
         });
         source.muted = true;
         source.src = `/${name}`;
