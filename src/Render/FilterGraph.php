@@ -12,15 +12,15 @@ use RapidReel\Footage\FootageKind;
  * read from a file.
  *
  * A window that moves is cut out of a picture that is larger than the frame, plane by plane: cut in one, its corner
- * could only stand on every other pixel, as colour is kept at half the size. With a window that keeps its middle half
- * again as large is enough for the middle to jump by no more than a third of a pixel; one that travels needs twice the
+ * could only stand on every other pixel, as colour is kept at half the size. With a window that keeps its middle a
+ * quarter more is enough for the middle to jump by no more than two fifths of a pixel; one that travels needs twice the
  * size to move by halves.
  */
 final readonly class FilterGraph
 {
     private const TO_BT709 = 'out_color_matrix=bt709:out_range=tv';
 
-    private const LARGER_FOR_ZOOM = 1.5;
+    private const LARGER_FOR_ZOOM = 1.25;
 
     private const LARGER_FOR_TRAVEL = 2.25;
 
@@ -28,7 +28,7 @@ final readonly class FilterGraph
      * Corners fall on whole pixels, and lean to where they have always fallen, so that a picture does not jump with a
      * new version: in pixels of each plane, found by comparing stills that were drawn before and after.
      */
-    private const LEAN = ['y' => -0.1, 'u' => 0.3, 'v' => 0.3];
+    private const LEAN = ['y' => 0.05, 'u' => 0.3, 'v' => 0.3];
 
     /** What the filter that zooms can do. */
     private const MOST_ZOOM = 10.0;

@@ -14,7 +14,7 @@ use JsonException;
 final readonly class Recipe
 {
     /** Raised whenever the same recipe renders to other pixels than before. */
-    private const VERSION = 3;
+    private const VERSION = 4;
 
     /**
      * @param  int  $frames  at least 1
