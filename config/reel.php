@@ -14,8 +14,10 @@ return [
     'hosts' => env('REEL_HOSTS', ''),
 
     'fonts' => resource_path('fonts'),
-    'caption_family' => 'Sofia Sans Extra Condensed Black',
-    'caption_face' => resource_path('fonts/SofiaSansExtraCondensed_900Black.ttf'),
+    'emoji' => resource_path('data/emoji'),
+
+    // Whether what pages show of a short is made as soon as it is planned, and not first when somebody looks.
+    'proofs' => (bool) env('REEL_PROOFS', true),
 
     'ffmpeg' => env('REEL_FFMPEG', 'ffmpeg'),
     'flite' => env('REEL_FLITE', 'flite'),

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BriefController;
+use App\Http\Controllers\CaptionController;
 use App\Http\Controllers\ChannelController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FaceController;
 use App\Http\Controllers\FootageController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseController;
@@ -17,6 +19,7 @@ use App\Http\Controllers\ShortController;
 use App\Http\Controllers\ShortVoiceController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
+use App\Http\Controllers\StyleController;
 use App\Http\Controllers\VoiceController;
 use Illuminate\Support\Facades\Route;
 
@@ -81,6 +84,25 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/scenes/{scene}/pauses', [ShortVoiceController::class, 'spare'])->name('scenes.spare');
     Route::get('/scenes/{scene}/take', [ShortVoiceController::class, 'take'])->name('scenes.take');
     Route::get('/scenes/{scene}/take.wav', [ShortVoiceController::class, 'sound'])->name('scenes.sound');
+
+    Route::get('/shorts/{short}/captions', [CaptionController::class, 'show'])->name('captions.show');
+    Route::get('/shorts/{short}/captions/state', [CaptionController::class, 'state'])->name('captions.state');
+    Route::post('/shorts/{short}/captions/file', [CaptionController::class, 'import'])->name('captions.import');
+    Route::post('/shorts/{short}/captions/mend', [CaptionController::class, 'mend'])->name('captions.mend');
+    Route::get('/shorts/{short}/captions.{format}', [CaptionController::class, 'file'])
+        ->whereIn('format', ['srt', 'vtt', 'ass'])->name('captions.file');
+    Route::post('/scenes/{scene}/captions', [CaptionController::class, 'change'])->name('captions.change');
+    Route::post('/shorts/{short}/proof', [CaptionController::class, 'order'])->name('proofs.order');
+    Route::get('/shorts/{short}/proof.mp4', [CaptionController::class, 'proof'])->name('proofs.file');
+    Route::get('/shorts/{short}/proof/{kind}.jpg', [StyleController::class, 'picture'])
+        ->whereIn('kind', ['dark', 'bright', 'busy'])->name('proofs.picture');
+    Route::post('/shorts/{short}/style', [StyleController::class, 'store'])->name('styles.store');
+    Route::get('/house/captions', [StyleController::class, 'index'])->name('styles');
+    Route::delete('/house/captions/{style}', [StyleController::class, 'destroy'])
+        ->where('style', 'own-[a-z0-9-]{1,40}')->name('styles.destroy');
+    Route::post('/faces', [FaceController::class, 'store'])->name('faces.store');
+    Route::get('/faces/{id}', [FaceController::class, 'file'])->where('id', '[a-z0-9-]{1,40}')->name('faces.file');
+    Route::delete('/faces/{face}', [FaceController::class, 'destroy'])->name('faces.destroy');
 
     Route::put('/scenes/{scene}', [SceneController::class, 'reword'])->name('scenes.reword');
     Route::post('/scenes/{scene}', [SceneController::class, 'change'])->name('scenes.change');

@@ -10,7 +10,6 @@ use App\Exporting\OutFolder;
 use App\Intake\ScriptChoices;
 use App\Intake\ScriptPlanner;
 use App\Library\Shelf;
-use App\Media\CaptionFace;
 use App\Media\EncoderPool;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
@@ -60,7 +59,6 @@ final readonly class ExportBench
         private SegmentPlanner $segments,
         private SegmentRenderer $renderer,
         private EncoderPool $pool,
-        private CaptionFace $face,
     ) {
     }
 
@@ -194,7 +192,7 @@ final readonly class ExportBench
     {
         $list = "ffconcat version 1.0\n";
         $works = [];
-        foreach ($this->segments->plan($cut, Quality::Final, $this->face->metrics()->family) as $segment) {
+        foreach ($this->segments->plan($cut, Quality::Final) as $segment) {
             $data = $segment->recipe->toArray();
             $data['encoder'] = ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0', '-pix_fmt', 'yuv420p'];
             $lossless = Recipe::fromJson(json_encode($data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Media\CaptionFace;
+use App\Media\FaceBook;
 use App\Media\SoundReader;
 use App\Voicing\ReferenceMaker;
 use Illuminate\Console\Command;
@@ -16,14 +16,18 @@ use RapidReel\Align\NotAlignable;
 use RapidReel\Align\WordDoubt;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
-use RapidReel\Caption\CaptionStyle;
-use RapidReel\Caption\CueGrouper;
-use RapidReel\Caption\SubRip;
-use RapidReel\Caption\WebVtt;
+use RapidReel\Caption\Cue;
+use RapidReel\Caption\Cueing\CueMaker;
+use RapidReel\Caption\Cueing\EmojiBook;
+use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Intake\TextEncoding;
+use RapidReel\Script\CaptionMarks;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneSplitter;
 use RapidReel\Script\ScriptReader;
+use RapidReel\Subtitle\SubRip;
+use RapidReel\Subtitle\TimedCue;
+use RapidReel\Subtitle\WebVtt;
 use RapidReel\Voice\WordTiming;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -42,9 +46,9 @@ final class AlignCommand extends Command
 
     protected $description = 'Tells when every word of a known text is spoken in a recording';
 
-    public function handle(SoundReader $sounds, ReferenceMaker $readings, Aligner $aligner, CaptionFace $face): int
+    public function handle(SoundReader $sounds, ReferenceMaker $readings, Aligner $aligner, FaceBook $faces): int
     {
-        return $this->guarded(function () use ($sounds, $readings, $aligner, $face): int {
+        return $this->guarded(function () use ($sounds, $readings, $aligner, $faces): int {
             $format = (string) $this->option('format');
             if (! in_array($format, self::FORMATS, true)) {
                 throw new Refusal('The format is json, srt or vtt.');
@@ -68,10 +72,22 @@ final class AlignCommand extends Command
                     'words' => array_map(static fn (WordTiming $word): array => $word->toArray(), $aligned->timings()),
                 ]);
             } else {
-                $cues = (new CueGrouper($face->metrics(), new CaptionStyle(), TargetProfile::UpTo60))->group(
-                    $aligned->timings(),
-                    $aligned->durationMs,
+                $words = $aligned->timings();
+                $maker = new CueMaker(
+                    $faces->set(),
+                    TargetProfile::UpTo60,
+                    $voice->language,
+                    array_map(static fn (WordTiming $word): string => $word->text, $words),
+                    EmojiBook::none(),
                 );
+                $cues = array_map(static fn (Cue $cue): TimedCue => $cue->timed(), $maker->cues(
+                    0,
+                    $words,
+                    [[0, $aligned->durationMs]],
+                    $aligned->durationMs,
+                    new CaptionMarks,
+                    new CaptionStyle,
+                ));
                 $this->output->write(
                     $format === 'srt' ? SubRip::write($cues) : WebVtt::write($cues),
                     false,

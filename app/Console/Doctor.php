@@ -6,8 +6,8 @@ namespace App\Console;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\Voices;
-use App\Media\CaptionFace;
 use App\Media\EncoderSlots;
+use App\Media\FaceBook;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Models\Footage;
@@ -30,7 +30,7 @@ final readonly class Doctor
         private MediaTools $tools,
         private Voices $voices,
         private VoiceBook $book,
-        private CaptionFace $face,
+        private FaceBook $faces,
         private MediaStore $store,
         private EncoderSlots $slots,
     ) {
@@ -57,7 +57,10 @@ final readonly class Doctor
             ),
             $this->listed('filters', '-filters', self::FILTERS),
             $this->listed('encoders', '-encoders', self::ENCODERS),
-            $this->check('caption face', fn (): string => $this->face->metrics()->family),
+            $this->check('caption faces', fn (): string => implode(', ', array_map(
+                fn (string $id): string => $this->faces->face($id)->family(),
+                array_keys(FaceBook::shipped()),
+            ))),
             $this->check('voices', function (): string {
                 foreach ($this->book->all() as $voice) {
                     $this->voices->speak('one', $voice);

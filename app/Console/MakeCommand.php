@@ -53,7 +53,7 @@ final class MakeCommand extends Command
         return $this->guarded(function () use ($files, $planner, $cuts, $exporter, $registrar): int {
             $out = (string) $this->option('out');
             $quality =
-                Quality::tryFrom((string) $this->option('quality')) ??
+                Quality::ordered((string) $this->option('quality')) ??
                 throw new Refusal('The quality is draft or final.');
             if ($out === '') {
                 throw new Refusal('Say where the videos go: --out=FOLDER.');

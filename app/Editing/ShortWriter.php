@@ -58,7 +58,9 @@ final readonly class ShortWriter
      */
     public function copy(Short $original, Manuscript $manuscript): Short
     {
-        $short = $original->replicate(['cut', 'planned_inputs', 'problem', 'summary', 'revision']);
+        $short = $original->replicate([
+            'cut', 'planned_inputs', 'problem', 'summary', 'revision', 'proof', 'proof_problem',
+        ]);
         $short->number = $this->lastNumber($original->batch) + 1;
         $short->variant_of = $original->variant_of ?? $original->id;
         $short->save();
@@ -128,6 +130,7 @@ final readonly class ShortWriter
             'brief' => $scene->brief,
             'spared' => implode(',', $scene->own->spared),
             'settings' => $scene->own->settings->toJson(),
+            'captions' => $scene->own->captions->toJson(),
         ];
         if ($old === null) {
             // A scene that comes back comes back under its name.

@@ -9,6 +9,7 @@ use App\Models\Reading;
 use App\Models\Short;
 use Illuminate\Support\Carbon;
 use RapidReel\Base\Values;
+use RapidReel\Script\CaptionMarks;
 use RapidReel\Script\Manuscript;
 use RapidReel\Script\RunKind;
 use RapidReel\Script\Scene;
@@ -27,7 +28,7 @@ use RapidReel\Script\ShotMark;
  * }
  * @phpstan-type SceneState array{
  *     id: int|null, role: string, text: string, line: bool, brief: string, settings: Map, spared: list<int>,
- *     shots: list<ShotState>
+ *     shots: list<ShotState>, captions?: array<string, mixed>
  * }
  * @phpstan-type ReadingState array{
  *     id: int, accepted: bool, dropped: bool, take: string, words: list<array<string, mixed>>
@@ -157,6 +158,7 @@ final readonly class Snapshot
                             ),
                             $row['shots'],
                         ),
+                        CaptionMarks::fromArray($row['captions'] ?? []),
                     ),
                 ),
                 $data['scenes'],
@@ -233,6 +235,7 @@ final readonly class Snapshot
                 'id' => $shot->key, 'word' => $shot->word, 'footage' => $shot->footage, 'locked' => $shot->isLocked,
                 'offset' => $shot->offset, 'in' => $shot->inMs, 'settings' => (object) $shot->own->own,
             ], $scene->own->shots),
+            ...$scene->own->captions->isEmpty() ? [] : ['captions' => $scene->own->captions->toArray()],
         ];
     }
 }

@@ -49,6 +49,14 @@ final class Fields
             'scenes.reword', 'scenes.brief' => ['text' => $page],
             'scenes.change' => ['do' => $word, 'at' => $whole],
             'scenes.swap' => ['footage' => $whole],
+            'captions.change' => [
+                'do' => $word, 'word' => $whole, 'at' => $whole, 'text' => $line, 'on' => Field::flag(),
+                'from' => Field::whole(1_000, -1_000), 'until' => Field::whole(1_000, -1_000),
+            ],
+            'captions.mend' => ['kind' => $word],
+            'captions.import' => ['times' => Field::flag()],
+            'styles' => ['short' => $whole],
+            'styles.store' => ['name' => $line],
             'sketches.store' => [
                 'topics' => $page, 'points' => $page, 'tone' => $word, 'shape' => $word, 'seconds' => $whole,
                 'audience' => $line, 'round' => Field::whole(1_000),

@@ -8,6 +8,7 @@ use App\Library\LibraryShelf;
 use App\Media\Unwatched;
 use App\Models\Short;
 use App\Planning\ShortPlanner;
+use App\Proofs\ProofDesk;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use RapidReel\Base\Refusal;
@@ -35,7 +36,7 @@ final class PlanShort implements Ordered, ShouldQueue
         return [HandsBack::class, StaysReserved::class];
     }
 
-    public function handle(ShortPlanner $planner, LibraryShelf $shelves): void
+    public function handle(ShortPlanner $planner, LibraryShelf $shelves, ProofDesk $proofs): void
     {
         $short = Short::query()->with('batch.channel')->find($this->shortId);
         if ($short === null || $short->isPlanned()) {
@@ -43,6 +44,9 @@ final class PlanShort implements Ordered, ShouldQueue
         }
         try {
             $planner->plan($short, $shelves->of($short->batch->channel), new Unwatched);
+            if (config('reel.proofs')) {
+                $proofs->order($short);
+            }
         } catch (Refusal $problem) {
             $this->tell($problem->getMessage());
         }

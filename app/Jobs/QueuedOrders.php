@@ -14,6 +14,11 @@ final class QueuedOrders implements Orders
         PlanShort::dispatch($shortId);
     }
 
+    public function makeProof(int $shortId): void
+    {
+        MakeProof::dispatch($shortId);
+    }
+
     public function makeExport(int $exportId): void
     {
         MakeExport::dispatch($exportId);

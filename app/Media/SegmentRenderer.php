@@ -18,6 +18,7 @@ final readonly class SegmentRenderer
         private MediaTools $tools,
         private MediaStore $store,
         private KeptFiles $kept,
+        private FaceBook $faces,
     ) {
     }
 
@@ -60,8 +61,9 @@ final readonly class SegmentRenderer
         }
         $folder = $this->store->workFolder();
         try {
-            $graph = new FilterGraph($recipe, 'captions.ass');
+            $graph = new FilterGraph($recipe, 'captions.ass', 'faces');
             $this->store->write("$folder/captions.ass", $graph->captions());
+            $this->faces->lay($recipe->captions->faces, "$folder/faces");
             $process = yield $this->encoding($recipe, $graph, $threads, $folder);
             preg_match_all('/^frame=(\d+)$/m', $process->getOutput(), $told);
             $frames = $told[1] === [] ? 0 : (int) end($told[1]);

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use RapidReel\Base\Values;
+use RapidReel\Script\CaptionMarks;
 use RapidReel\Script\Scene as ScriptScene;
 use RapidReel\Script\SceneOwn;
 use RapidReel\Script\SceneRole;
@@ -24,12 +25,15 @@ use RapidReel\Script\ShotMark;
  * @property string $brief
  * @property string $spared  numbers of the words after which a pause stays as it is
  * @property Values $settings
+ * @property string $captions  what was chosen for its captions, as JSON
  * @property-read Short $short
  * @property-read Collection<int, Shot> $shots
  */
 final class Scene extends Model
 {
-    protected $fillable = ['short_id', 'position', 'role', 'text', 'starts_line', 'brief', 'spared', 'settings'];
+    protected $fillable = [
+        'short_id', 'position', 'role', 'text', 'starts_line', 'brief', 'spared', 'settings', 'captions',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['role' => SceneRole::class, 'starts_line' => 'bool', 'settings' => ValuesCast::class];
@@ -46,6 +50,7 @@ final class Scene extends Model
             $this->settings,
             $this->sparedPauses(),
             array_map(static fn (Shot $shot): ShotMark => $shot->toMark(), $this->shots->all()),
+            CaptionMarks::fromJson($this->captions),
         ));
     }
 

@@ -40,6 +40,8 @@ use UnexpectedValueException;
  * @property string $tags
  * @property Carbon|null $publish_at
  * @property string|null $summary
+ * @property string|null $proof  what pages show of it, as JSON: see Proof
+ * @property string|null $proof_problem
  * @property int|null $variant_of
  * @property Carbon|null $deleted_at
  * @property-read Batch $batch
@@ -64,7 +66,8 @@ final class Short extends Model
 
     protected $fillable = [
         'batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'cut', 'problem',
-        'keywords', 'tags', 'publish_at', 'summary', 'variant_of',
+        'keywords', 'tags', 'publish_at', 'summary', 'variant_of', 'proof',
+        'proof_problem',
     ];
 
     /** @var array<string, string> */

@@ -7,7 +7,8 @@ namespace App\Planning;
 use App\Gateways\Voices\VoiceRates;
 use App\Library\Shelf;
 use App\Media\Cancelled;
-use App\Media\CaptionFace;
+use App\Media\EmojiLists;
+use App\Media\FaceBook;
 use App\Media\Watcher;
 use App\Voicing\TakeStore;
 use RapidReel\Cut\Cut;
@@ -34,7 +35,8 @@ final readonly class CutMaker
     public function __construct(
         private TakeStore $takes,
         private VoiceRates $rates,
-        private CaptionFace $face,
+        private FaceBook $faces,
+        private EmojiLists $emoji,
         private SegmentPlanner $segments,
         private MusicChooser $musicians,
     ) {
@@ -61,7 +63,7 @@ final readonly class CutMaker
         }
         $settled = $tasks[0]->settled;
 
-        return $this->builder($settled, $tasks[0]->voice->language)->build(
+        return $this->builder($tasks)->build(
             $title,
             $voiced,
             array_values($shelf->footage),
@@ -80,7 +82,7 @@ final readonly class CutMaker
     {
         $voiced = $this->voiced($tasks);
 
-        return $this->builder($tasks[0]->settled, $tasks[0]->voice->language)->build($title, $voiced, [], null, [
+        return $this->builder($tasks)->build($title, $voiced, [], null, [
             ...$this->flags($voiced, $channel),
             ...$flags,
         ]);
@@ -95,7 +97,7 @@ final readonly class CutMaker
     {
         $voiced = $this->voiced($tasks);
 
-        return $this->builder($tasks[0]->settled, $tasks[0]->voice->language)->measure(
+        return $this->builder($tasks)->measure(
             $voiced,
             $this->flags($voiced, $channel),
         );
@@ -106,7 +108,7 @@ final readonly class CutMaker
     {
         return CutSummary::of(
             $cut,
-            $this->segments->pixels($cut, $this->face->metrics()->family),
+            $this->segments->pixels($cut),
             MixPlan::of($cut)->key(),
         );
     }
@@ -157,12 +159,17 @@ final readonly class CutMaker
         ];
     }
 
-    private function builder(Settled $settled, string $language): CutBuilder
+    /** @param  non-empty-list<SceneTask>  $tasks */
+    private function builder(array $tasks): CutBuilder
     {
+        $language = $tasks[0]->voice->language;
+        $faces = array_map(static fn (SceneTask $task): string => $task->settled->captions()->face ?? '', $tasks);
+
         return new CutBuilder(
-            $settled->profile(),
-            $this->face->metrics(),
-            $settled->captions()->style(),
+            $tasks[0]->settled->profile(),
+            $this->faces->set(array_filter(array_unique($faces), $this->faces->has(...))),
+            $language,
+            $this->emoji->of($language),
             matcher: new FootageMatcher($language),
         );
     }

@@ -15,7 +15,7 @@ use RapidReel\Voice\SpokenText;
 final readonly class Inputs
 {
     /** Raised whenever the same inputs are planned otherwise than before. */
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     public function __construct(private SceneTasks $tasks)
     {
@@ -38,7 +38,7 @@ final readonly class Inputs
                         static fn (Flag $flag): string => $flag->message,
                         ScriptFlags::of($scenes, $short->batch->channel->name),
                     ),
-                    array_map($settled->value(...), ['profile', 'caption_style', 'music', 'music_level']),
+                    array_map($settled->value(...), ['profile', 'music', 'music_level']),
                     array_map(self::scene(...), $tasks),
                 ],
                 JSON_THROW_ON_ERROR,
@@ -67,7 +67,10 @@ final readonly class Inputs
                 'shortest_shot',
                 'motion',
                 'motion_strength',
+                'dim',
             ]),
+            $task->settled->captions()?->toArray(),
+            $scene->own->captions->toArray(),
             array_map(
                 static fn (ShotMark $shot): array => [
                     $shot->word,

@@ -72,6 +72,8 @@ final readonly class SceneTask
             new ShotPlanner($this->settled->longestShotMs(), $this->settled->shortestShotMs()),
             $this->settled->motion(),
             $this->settled->motionStrength(),
+            $this->settled->captions(),
+            $this->settled->dim(),
         );
     }
 }

@@ -71,6 +71,7 @@ final readonly class SceneTasks
                 $shot->inMs,
                 $own?->motion(),
                 $own?->motionStrength(),
+                $own?->dim(),
             );
         }, $scene->own->shots);
     }

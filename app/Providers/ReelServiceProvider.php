@@ -24,8 +24,9 @@ use App\Jobs\FencedConnector;
 use App\Jobs\Housekeeping;
 use App\Jobs\Ordered;
 use App\Jobs\QueuedOrders;
-use App\Media\CaptionFace;
+use App\Media\EmojiLists;
 use App\Media\EncoderSlots;
+use App\Media\FaceBook;
 use App\Media\KeyedLock;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
@@ -34,6 +35,7 @@ use App\Models\Batch;
 use App\Models\Channel;
 use App\Models\Edit;
 use App\Models\Export;
+use App\Models\Face;
 use App\Models\Footage;
 use App\Models\Music;
 use App\Models\Reading;
@@ -116,8 +118,15 @@ final class ReelServiceProvider extends ServiceProvider
             static fn (Application $app): Prober => new Prober($app->make(MediaTools::class), config('reel.upload')),
         );
         $this->app->singleton(
-            CaptionFace::class,
-            static fn (): CaptionFace => new CaptionFace(config('reel.caption_face'), config('reel.caption_family')),
+            FaceBook::class,
+            static fn (Application $app): FaceBook => new FaceBook(
+                $app->make(MediaStore::class),
+                config('reel.fonts'),
+            ),
+        );
+        $this->app->singleton(
+            EmojiLists::class,
+            static fn (): EmojiLists => new EmojiLists(config('reel.emoji')),
         );
         $this->app->singleton(
             EncoderSlots::class,
@@ -149,6 +158,7 @@ final class ReelServiceProvider extends ServiceProvider
             'recording' => [Recording::class, 'short.batch.channel'],
             'export' => [Export::class, 'short.batch.channel'],
             'footage' => [Footage::class, 'channel'],
+            'face' => [Face::class, 'channel'],
             'music' => [Music::class, 'channel'],
         ] as $name => [$class, $way]) {
             Route::bind($name, static fn (string $id): Model => self::own($class, $way, $id));

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Settings;
 
 use App\Gateways\Voices\VoiceBook;
+use App\Media\FaceBook;
 use App\Models\Channel;
+use App\Models\Face;
 use App\Models\Music;
 use RapidReel\Settings\Registry;
+use RapidReel\Settings\Type\StylesType;
 
 /** Knows the settings with what there is to choose from: the voices that speak here, and a channel's music. */
 final class Registrar
@@ -24,11 +27,20 @@ final class Registrar
     {
         return $this->known[$channel->id ?? 0] ??= $this->with(
             $channel === null ? [] : Music::at($channel)->orderBy('name')->pluck('name', 'id')->all(),
+            $channel === null ? [] : Face::at($channel)->orderBy('name')->pluck('name', 'face')->all(),
+            $channel === null ? [] : array_map(
+                static fn (array $style): string => $style['name'],
+                StylesType::all((string) ($channel->settings->own['caption_styles'] ?? '')),
+            ),
         );
     }
 
-    /** @param  array<array-key, string>  $music  names by id */
-    public function with(array $music): Registry
+    /**
+     * @param  array<array-key, string>  $music  names by id
+     * @param  array<array-key, string>  $faces  names of those that were brought, by id
+     * @param  array<string, string>  $styles  names of own caption styles, by id
+     */
+    public function with(array $music, array $faces = [], array $styles = []): Registry
     {
         $names = $languages = [];
         foreach ($this->voices->all() as $voice) {
@@ -36,7 +48,16 @@ final class Registrar
             $languages[$voice->id] = $voice->languageName();
         }
 
-        return Registry::of($names, VoiceBook::DEFAULT, $languages, $music);
+        $faces = array_combine(array_map(strval(...), array_keys($faces)), $faces);
+
+        return Registry::of(
+            $names,
+            VoiceBook::DEFAULT,
+            $languages,
+            $music,
+            FaceBook::shipped() + $faces,
+            $styles,
+        );
     }
 
     /** Something to choose from came or went. */

@@ -9,6 +9,8 @@ interface Orders
 {
     public function planShort(int $shortId): void;
 
+    public function makeProof(int $shortId): void;
+
     public function makeExport(int $exportId): void;
 
     public function alignRecording(int $recordingId): void;

@@ -256,7 +256,7 @@ return new class extends Migration
             $cut = is_file($path) ? $this->cut((string) file_get_contents($path)) : null;
             if ($cut !== null) {
                 DB::table('exports')->where('id', $export->id)->update([
-                    'pixels' => (new SegmentPlanner)->pixels($cut, (string) config('reel.caption_family')),
+                    'pixels' => (new SegmentPlanner)->pixels($cut),
                     'sound' => MixPlan::of($cut)->key(),
                     'listing' => json_encode(Manifest::row((string) $export->name, $cut), JSON_THROW_ON_ERROR),
                 ]);

@@ -1,5 +1,6 @@
 import morph from '@alpinejs/morph';
 import Alpine from 'alpinejs';
+import captions from './captions';
 import briefs from './briefs';
 import sketches from './sketches';
 import intake from './intake';
@@ -8,6 +9,7 @@ import { page } from './page';
 import rundown from './rundown';
 import scope from './scope';
 import sheet from './sheet';
+import styles from './styles';
 import splitChoice from './split-choice';
 import take from './take';
 import voices from './voices';
@@ -17,6 +19,7 @@ import './keys';
 
 Alpine.plugin(morph);
 
+Alpine.data('captions', captions);
 Alpine.data('briefs', briefs);
 Alpine.data('sketches', sketches);
 Alpine.data('intake', intake);
@@ -25,6 +28,7 @@ Alpine.data('page', page);
 Alpine.data('rundown', rundown);
 Alpine.data('scope', scope);
 Alpine.data('sheet', sheet);
+Alpine.data('styles', styles);
 Alpine.data('splitChoice', splitChoice);
 Alpine.data('take', take);
 Alpine.data('voices', voices);

@@ -23,8 +23,8 @@ export default (urls, now) => ({
 
     async upload(input, text) {
         const files = [...input.files];
-        const sound = files.find((file) => !/\.(srt|vtt|json)$/i.test(file.name));
-        const timing = files.find((file) => /\.(srt|vtt|json)$/i.test(file.name));
+        const sound = files.find((file) => !/\.(srt|vtt|ass|json)$/i.test(file.name));
+        const timing = files.find((file) => /\.(srt|vtt|ass|json)$/i.test(file.name));
         input.value = '';
         if (!sound) {
             this.problem = 'Choose a recording; a file of times can come with it.';

@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace RapidReel\Align;
 
-/** Words that came with times from elsewhere: cues of SubRip or WebVTT, or the words of our own JSON. Times in ms. */
+use RapidReel\Subtitle\Subtitles;
+
+/**
+ * Words that came with times from elsewhere: cues of SubRip, WebVTT or ASS, or the words of our own JSON. In ms.
+ */
 final readonly class TimedText
 {
-    private const TIMES = '/^\s*(?:(\d{1,3}):)?(\d{1,2}):(\d{2})[.,](\d{1,3})\s*-->\s*(?:(\d{1,3}):)?(\d{1,'
-        .'2}):(\d{2})[.,](\d{1,3})/';
-
     /** @return list<array{start: int, end: int, text: string}> in order; empty where it is none of these */
     public static function parse(string $text): array
     {
         $text = trim($text);
 
-        return str_starts_with($text, '{') || str_starts_with($text, '[') ? self::json($text) : self::cues($text);
+        return in_array($text[0] ?? '', ['{', '['], true) && ! Subtitles::isOne($text)
+            ? self::json($text)
+            : self::cues($text);
     }
 
     /**
@@ -62,34 +65,17 @@ final readonly class TimedText
         return $cues;
     }
 
-    /** @return list<array{start: int, end: int, text: string}> */
+    /** @return list<array{start: int, end: int, text: string}> words where the file tells when each is said */
     private static function cues(string $text): array
     {
         $cues = [];
-        foreach ((array) preg_split('/\R\s*\R/u', $text) as $block) {
-            $times = null;
-            $words = [];
-            foreach ((array) preg_split('/\R/u', (string) $block) as $line) {
-                if (preg_match(self::TIMES, (string) $line, $match) === 1) {
-                    $times = [
-                        self::ms($match[1], $match[2], $match[3], $match[4]),
-                        self::ms($match[5], $match[6], $match[7], $match[8]),
-                    ];
-                } elseif ($times !== null) {
-                    $words[] = trim((string) preg_replace('/<[^>]*>|\{\\\\[^}]*\}/', '', (string) $line));
-                }
-            }
-            $said = trim(html_entity_decode(implode(' ', $words), ENT_QUOTES | ENT_HTML5));
-            if ($times !== null && $said !== '') {
-                $cues[] = ['start' => $times[0], 'end' => max($times), 'text' => $said];
-            }
+        foreach (Subtitles::read($text) as $cue) {
+            $words = $cue->words();
+            array_push($cues, ...($words !== [] ? $words : [[
+                'start' => $cue->startMs, 'end' => $cue->endMs, 'text' => $cue->line(),
+            ]]));
         }
 
         return $cues;
-    }
-
-    private static function ms(string $hours, string $minutes, string $seconds, string $fraction): int
-    {
-        return (((int) $hours * 60 + (int) $minutes) * 60 + (int) $seconds) * 1000 + (int) str_pad($fraction, 3, '0');
     }
 }

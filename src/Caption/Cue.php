@@ -5,69 +5,65 @@ declare(strict_types=1);
 namespace RapidReel\Caption;
 
 use InvalidArgumentException;
-use RapidReel\Voice\WordTiming;
+use RapidReel\Caption\Setting\Setting;
+use RapidReel\Caption\Style\CaptionStyle;
+use RapidReel\Subtitle\TimedCue;
 
-/** One caption on screen: its words with their times, how they fall into lines, and its size against the style's. */
+/** One caption on screen: its words with their times, how it looks, and where it stands. Times in ms of the short. */
 final readonly class Cue
 {
     /**
-     * @param  non-empty-list<WordTiming>  $words  from the short's start
-     * @param  non-empty-list<int>  $lines  number of words on each line, from the top
-     * @param  float  $scale  0…1, smaller where a long word must fit
+     * @param  non-empty-list<CueWord>  $words
+     * @param  int  $scene  number of its scene
+     * @param  int  $word  number of its first word in the scene
+     * @param  int  $count  how many words of the scene it is shown for
+     * @param  bool  $isLocked  whether an operator made it
      */
     public function __construct(
         public int $startMs,
         public int $endMs,
         public array $words,
-        public array $lines,
-        public float $scale,
+        public Setting $setting,
+        public CaptionStyle $style,
+        public int $scene = 0,
+        public int $word = 0,
+        public int $count = 1,
+        public bool $isLocked = false,
     ) {
-        if (
-            $startMs > $words[0]->startMs ||
-            $endMs < $words[count($words) - 1]->endMs ||
-            array_sum($lines) !== count($words)
-        ) {
-            throw new InvalidArgumentException('A cue must hold its words.');
+        if ($startMs < 0 || $endMs <= $startMs) {
+            throw new InvalidArgumentException('A caption must last.');
         }
     }
 
     public function text(): string
     {
-        return implode(' ', array_map(static fn (WordTiming $word): string => $word->text, $this->words));
+        return implode(' ', array_map(static fn (CueWord $word): string => $word->text, $this->words));
     }
 
-    /**
-     * @return array{
-     *     text: string, start_ms: int, end_ms: int, words: list<array{text: string, start_ms: int, end_ms: int}>,
-     *     lines: list<int>, scale: float
-     * }
-     */
-    public function toArray(): array
+    /** For a subtitle file: its lines as they stand, a time for every word, and the height of its middle. */
+    public function timed(): TimedCue
     {
-        return [
-            'text' => $this->text(),
-            'start_ms' => $this->startMs,
-            'end_ms' => $this->endMs,
-            'words' => array_map(static fn (WordTiming $word): array => $word->toArray(), $this->words),
-            'lines' => $this->lines,
-            'scale' => $this->scale,
-        ];
+        $spans = [];
+        $text = '';
+        $ends = [];
+        $at = 0;
+        foreach ($this->setting->lines as $count) {
+            $ends[] = $at += $count;
+        }
+        foreach ($this->words as $i => $word) {
+            $isLast = $i === count($this->words) - 1;
+            $part = $word->text.($isLast ? '' : (in_array($i + 1, $ends, true) ? "\n" : ' '));
+            $text .= $part;
+            $spans[] = [max($this->startMs, min($this->endMs, $word->startMs)), $part];
+        }
+        [, $top, , $bottom] = $this->setting->box;
+
+        return new TimedCue($this->startMs, $this->endMs, $text, $spans, ($top + $bottom) / 2 / 1920);
     }
 
-    /**
-     * @param  array{
-     *     start_ms: int, end_ms: int, words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>,
-     *     lines: non-empty-list<int>, scale: float|int
-     * }  $data
-     */
-    public static function fromArray(array $data): self
+    /** Letters that have to be read in a second of it. */
+    public function pace(): float
     {
-        return new self(
-            $data['start_ms'],
-            $data['end_ms'],
-            array_map(WordTiming::fromArray(...), $data['words']),
-            $data['lines'],
-            (float) $data['scale'],
-        );
+        return mb_strlen($this->text()) * 1000 / ($this->endMs - $this->startMs);
     }
 }

@@ -16,6 +16,7 @@ final readonly class ChosenShot
      * @param  int|null  $inMs  where in a clip it begins; null for the usual place
      * @param  StillMotion|null  $motion  null for that of the scene
      * @param  int|null  $strength  of the motion, in percent; null for that of the scene
+     * @param  int|null  $dim  by how much it is darkened, in percent; null for that of the scene
      */
     public function __construct(
         public int $word,
@@ -25,6 +26,7 @@ final readonly class ChosenShot
         public ?int $inMs = null,
         public ?StillMotion $motion = null,
         public ?int $strength = null,
+        public ?int $dim = null,
     ) {
     }
 }

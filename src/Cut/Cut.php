@@ -7,7 +7,6 @@ namespace RapidReel\Cut;
 use InvalidArgumentException;
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\TargetProfile;
-use RapidReel\Caption\CaptionStyle;
 use RapidReel\Caption\Cue;
 
 /**
@@ -26,7 +25,7 @@ use RapidReel\Caption\Cue;
  */
 final readonly class Cut
 {
-    public const SCHEMA = 2;
+    public const SCHEMA = 3;
 
     /**
      * @param  non-empty-list<CutScene>  $scenes  one after the other, from 0 to the end
@@ -43,7 +42,6 @@ final readonly class Cut
         public array $words,
         public array $cues,
         public array $flags,
-        public CaptionStyle $style,
         public ?CutMusic $music,
     ) {
         $at = 0;

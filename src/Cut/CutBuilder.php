@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use RapidReel\Base\TargetProfile;
-use RapidReel\Caption\CaptionStyle;
-use RapidReel\Caption\CueGrouper;
-use RapidReel\Caption\FontMetrics;
+use RapidReel\Caption\Cue;
+use RapidReel\Caption\Cueing\CueMaker;
+use RapidReel\Caption\Cueing\EmojiBook;
+use RapidReel\Face\FaceSet;
 use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Footage\FootageMatcher;
@@ -22,8 +23,9 @@ final readonly class CutBuilder
 {
     public function __construct(
         private TargetProfile $profile,
-        private FontMetrics $metrics,
-        private CaptionStyle $style = new CaptionStyle,
+        private FaceSet $faces,
+        private string $language = 'en',
+        private ?EmojiBook $emoji = null,
         private ScenePacer $pacer = new ScenePacer,
         private FootageMatcher $matcher = new FootageMatcher,
     ) {
@@ -39,7 +41,13 @@ final readonly class CutBuilder
         $grid = $this->pacer->grid;
         $spans = $this->pacer->spans($voiced);
         $pictures = $library === [] ? [] : $this->matcher->match($this->needs($voiced, $spans), $library);
-        $grouper = new CueGrouper($this->metrics, $this->style, $this->profile);
+        $captions = new CueMaker(
+            $this->faces,
+            $this->profile,
+            $this->language,
+            self::words($voiced),
+            $this->emoji ?? EmojiBook::none(),
+        );
 
         $scenes = [];
         $words = [];
@@ -49,20 +57,24 @@ final readonly class CutBuilder
             $span = $spans[$number];
             $startMs = $grid->msOf($span->startFrame);
             $timed = array_map(static fn (WordTiming $word): WordTiming => $word->shifted($startMs), $one->take->words);
-            $shots = [];
+            $shots = $ends = [];
             foreach ($span->shots as $shot) {
                 $endMs = $grid->msOf($shot->endFrame);
                 if ($pictures !== []) {
                     $shots[] = $this->shot($pictures[$at], $one, $shot);
                     $at++;
                 }
-                array_push(
-                    $cues,
-                    ...$grouper->group(
-                        array_slice($timed, $shot->firstWord, $shot->endWord - $shot->firstWord),
-                        $endMs,
-                    ),
-                );
+                $ends[] = [$shot->firstWord, $endMs];
+            }
+            if ($one->captions !== null) {
+                array_push($cues, ...$captions->cues(
+                    $number,
+                    $timed,
+                    $ends,
+                    $grid->msOf($span->endFrame),
+                    $one->scene->own->captions,
+                    $one->captions,
+                ));
             }
             foreach ($timed as $word) {
                 $words[] = new CutWord($word, $number);
@@ -94,10 +106,10 @@ final readonly class CutBuilder
                     $duration,
                     $hookMs,
                     $pictures,
-                    array_map(static fn (CutWord $word): string => $word->timing->text, $words),
+                    self::words($voiced),
+                    $cues,
                 ),
             ],
-            $this->style,
             $music,
         );
     }
@@ -113,7 +125,7 @@ final readonly class CutBuilder
         $grid = $this->pacer->grid;
         $scenes = [];
         $cuts = [];
-        $words = [];
+        $words = self::words($voiced);
         $spans = $this->pacer->spans($voiced);
         foreach ($spans as $number => $span) {
             $scenes[] = [
@@ -124,10 +136,6 @@ final readonly class CutBuilder
             foreach (array_slice($span->shots, 1) as $shot) {
                 $cuts[] = $grid->msOf($shot->startFrame);
             }
-            array_push(
-                $words,
-                ...array_map(static fn (WordTiming $word): string => $word->text, $voiced[$number]->take->words),
-            );
         }
         $duration = $grid->msOf($spans[count($spans) - 1]->endFrame);
         $hookMs = $voiced[0]->take->spokenMs();
@@ -189,15 +197,31 @@ final readonly class CutBuilder
                     $footage->fingerprint,
                 ),
             $span->firstWord,
+            $chosen->dim ?? $one->dim,
         );
+    }
+
+    /**
+     * @param  list<VoicedScene>  $voiced
+     * @return list<string> all that is said
+     */
+    private static function words(array $voiced): array
+    {
+        $words = [];
+        foreach ($voiced as $one) {
+            array_push($words, ...array_column($one->take->words, 'text'));
+        }
+
+        return $words;
     }
 
     /**
      * @param  list<Footage>  $pictures
      * @param  list<string>  $words
+     * @param  list<Cue>  $cues
      * @return list<Flag>
      */
-    private function flags(int $duration, int $hookMs, array $pictures, array $words): array
+    private function flags(int $duration, int $hookMs, array $pictures, array $words, array $cues = []): array
     {
         $flags = [];
         if ($hookMs > $this->profile->hookWindowMs()) {
@@ -239,13 +263,26 @@ final readonly class CutBuilder
                 sprintf('%d of %d pictures stand twice: the library holds too few.', $repeats, count($pictures)),
             );
         }
-        $odd = array_filter($words, fn (string $word): bool => ! $this->metrics->covers($word));
+        $odd = array_filter($words, fn (string $word): bool => ! $this->faces->has($word));
         if ($odd !== []) {
             $flags[] = new Flag(
                 FlagCode::NoFace,
                 sprintf(
-                    'The caption face lacks characters of “%s”; another face stands in.',
+                    'No face here has all characters of “%s”; captions write it in Latin letters.',
                     implode('”, “', array_slice(array_values($odd), 0, 3)),
+                ),
+            );
+        }
+        $tight = array_filter($cues, static fn (Cue $cue): bool => $cue->setting->isTight);
+        if ($tight !== []) {
+            $flags[] = new Flag(
+                FlagCode::CaptionTight,
+                sprintf(
+                    'Captions smaller than their style allows, as they would not fit: “%s”.',
+                    implode('”, “', array_map(
+                        static fn (Cue $cue): string => mb_strimwidth($cue->text(), 0, 40, '…'),
+                        array_slice(array_values($tight), 0, 3),
+                    )),
                 ),
             );
         }

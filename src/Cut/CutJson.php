@@ -6,8 +6,10 @@ namespace RapidReel\Cut;
 
 use JsonException;
 use RapidReel\Base\TargetProfile;
-use RapidReel\Caption\CaptionStyle;
 use RapidReel\Caption\Cue;
+use RapidReel\Caption\CueWord;
+use RapidReel\Caption\Setting\Setting;
+use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Script\SceneRole;
 use RapidReel\Voice\WordTiming;
 use UnexpectedValueException;
@@ -24,8 +26,7 @@ final class CutJson
                 'title' => $cut->title,
                 'profile' => $cut->profile->value,
                 'takes' => array_map(static fn (CutScene $scene): string => $scene->take, $cut->scenes),
-                'cues' => array_map(static fn (Cue $cue): array => $cue->toArray(), $cut->cues),
-                'style' => $cut->style->toArray(),
+                ...self::captions($cut->cues),
                 'music' => $cut->music?->toArray(),
             ],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
@@ -54,7 +55,8 @@ final class CutJson
          *         shots: list<array{
          *             footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int,
          *             height: int, in_ms: int,
-         *             path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, word: int
+         *             path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, word: int,
+         *             dim: int
          *         }>
          *     }>,
          *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,
@@ -62,19 +64,25 @@ final class CutJson
          *     making: array{
          *         title: string, profile: string, takes: list<string>,
          *         cues: list<array{
-         *             start_ms: int, end_ms: int,
-         *             words: non-empty-list<array{text: string, start_ms: int, end_ms: int}>,
-         *             lines: non-empty-list<int>, scale: float
+         *             start_ms: int, end_ms: int, scene: int, word: int, count: int, locked: bool, style: int,
+         *             words: non-empty-list<array{
+         *                 text: string, start_ms: int, end_ms: int, word: int|null, stands: bool, emoji: string
+         *             }>,
+         *             setting: array{
+         *                 lines: non-empty-list<int>, scale: float,
+         *                 pieces: list<array{
+         *                     int, int, string, string, string, float, float, float, float, float, bool
+         *                 }>,
+         *                 box: array{float, float, float, float}, tight: bool
+         *             }
          *         }>,
-         *         style: array{
-         *             size: float, middle: float, outline: float, shadow: float, ink: string, mark: string,
-         *             edge: string, upperCase: bool
-         *         },
+         *         styles: list<array<string, int|string>>,
          *         music: array{id: string, fingerprint: string, loudness: float, under: int}|null
          *     }
          * } $data
          */
         $making = $data['making'];
+        $styles = array_map(static fn (array $own): CaptionStyle => (new CaptionStyle)->with($own), $making['styles']);
         $scenes = [];
         foreach ($data['scenes'] as $i => $scene) {
             $scenes[] = new CutScene(
@@ -97,10 +105,49 @@ final class CutJson
                 static fn (array $word): CutWord => new CutWord(WordTiming::fromArray($word), $word['scene']),
                 $data['words'],
             ),
-            array_map(Cue::fromArray(...), $making['cues']),
+            array_map(
+                static fn (array $cue): Cue => new Cue(
+                    $cue['start_ms'],
+                    $cue['end_ms'],
+                    array_map(CueWord::fromArray(...), $cue['words']),
+                    Setting::fromArray($cue['setting']),
+                    $styles[$cue['style']],
+                    $cue['scene'],
+                    $cue['word'],
+                    $cue['count'],
+                    $cue['locked'],
+                ),
+                $making['cues'],
+            ),
             array_map(Flag::fromArray(...), $data['flags']),
-            new CaptionStyle(...$making['style']),
             $making['music'] === null ? null : new CutMusic(...$making['music']),
         );
+    }
+
+    /**
+     * Cues with their styles, each of which is written once.
+     *
+     * @param  list<Cue>  $cues
+     * @return array{cues: list<array<string, mixed>>, styles: list<array<string, int|string>>}
+     */
+    private static function captions(array $cues): array
+    {
+        $styles = $rows = [];
+        foreach ($cues as $cue) {
+            $style = $cue->style->toArray();
+            $number = array_search($style, $styles, true);
+            if ($number === false) {
+                $styles[] = $style;
+                $number = count($styles) - 1;
+            }
+            $rows[] = [
+                'start_ms' => $cue->startMs, 'end_ms' => $cue->endMs, 'scene' => $cue->scene, 'word' => $cue->word,
+                'count' => $cue->count, 'locked' => $cue->isLocked, 'style' => $number,
+                'words' => array_map(static fn (CueWord $word): array => $word->toArray(), $cue->words),
+                'setting' => $cue->setting->toArray(),
+            ];
+        }
+
+        return ['cues' => $rows, 'styles' => $styles];
     }
 }

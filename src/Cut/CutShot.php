@@ -17,6 +17,7 @@ final readonly class CutShot
      * @param  int  $inMs  where in a clip the shot begins
      * @param  FramePath  $path  of the window over the footage, from the shot's start
      * @param  int  $word  of its scene at which it begins, from 0
+     * @param  int  $dim  by how much it is darkened, in percent
      */
     public function __construct(
         public string $footage,
@@ -29,6 +30,7 @@ final readonly class CutShot
         public int $inMs,
         public FramePath $path,
         public int $word,
+        public int $dim = 0,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
@@ -38,7 +40,8 @@ final readonly class CutShot
     /**
      * @return array{
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
-     *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int
+     *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int,
+     *     dim: int
      * }
      */
     public function toArray(): array
@@ -54,13 +57,15 @@ final readonly class CutShot
             'in_ms' => $this->inMs,
             'path' => $this->path->toArray(),
             'word' => $this->word,
+            'dim' => $this->dim,
         ];
     }
 
     /**
      * @param  array{
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
-     *     in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int
+     *     in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int,
+     *     dim: int
      * } $data
      */
     public static function fromArray(array $data): self
@@ -76,6 +81,7 @@ final readonly class CutShot
             $data['in_ms'],
             FramePath::fromArray($data['path']),
             $data['word'],
+            $data['dim'],
         );
     }
 }

@@ -19,7 +19,8 @@ final class CutUpgrade
     {
         return match ($data['schema'] ?? null) {
             Cut::SCHEMA => $data,
-            1 => self::fromFirst($data),
+            2 => self::fromSecond($data),
+            1 => self::fromSecond(self::fromFirst($data)),
             default => null,
         };
     }
@@ -52,6 +53,25 @@ final class CutUpgrade
         if ($data['making']['music'] !== null) {
             $data['making']['music'] += ['under' => CutMusic::UNDER_VOICE];
         }
+
+        return [...$data, 'schema' => 2];
+    }
+
+    /**
+     * In schema 2 captions had no places: they are set anew with the next plan. No picture was darkened.
+     *
+     * @param  array<array-key, mixed>  $data
+     * @return array<array-key, mixed>
+     */
+    private static function fromSecond(array $data): array
+    {
+        /** @var array{scenes: list<array{shots: list<array<string, mixed>>}>, making: array<string, mixed>} $data */
+        $data['scenes'] = array_map(static fn (array $scene): array => [
+            ...$scene,
+            'shots' => array_map(static fn (array $shot): array => [...$shot, 'dim' => 0], $scene['shots']),
+        ], $data['scenes']);
+        unset($data['making']['style']);
+        $data['making'] = [...$data['making'], 'cues' => [], 'styles' => []];
 
         return [...$data, 'schema' => Cut::SCHEMA];
     }

@@ -11,6 +11,8 @@ enum FlagCode: string
     case TooShort = 'too-short';
     case FootageRepeats = 'footage-repeats';
     case NoFace = 'no-face';
+    case CaptionTight = 'caption-tight';
+    case LowContrast = 'low-contrast';
     case Estimated = 'estimated';
     case HookFiller = 'hook-filler';
     case HookPronoun = 'hook-pronoun';
@@ -29,6 +31,8 @@ enum FlagCode: string
             self::TooShort => 'too short',
             self::FootageRepeats => 'pictures repeat',
             self::NoFace => 'odd characters',
+            self::CaptionTight => 'tight captions',
+            self::LowContrast => 'faint captions',
             self::Estimated => 'estimated',
             self::HookFiller => 'greeting first',
             self::HookPronoun => 'pronoun first',

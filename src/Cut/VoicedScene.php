@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Cut;
 
+use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Framing\StillMotion;
 use RapidReel\Pace\ShotPlanner;
 use RapidReel\Script\Scene;
@@ -19,6 +20,8 @@ final readonly class VoicedScene
      * @param  array<ChosenShot>  $chosen
      * @param  int|null  $pauseMs  silence after it; null for the usual
      * @param  int  $strength  of the motion of stills, in percent
+     * @param  CaptionStyle|null  $captions  how its captions look; null where it has none
+     * @param  int  $dim  by how much its pictures are darkened, in percent
      */
     public function __construct(
         public Scene $scene,
@@ -28,6 +31,8 @@ final readonly class VoicedScene
         public ShotPlanner $pace = new ShotPlanner,
         public StillMotion $motion = StillMotion::Varied,
         public int $strength = StillMotion::STRENGTH,
+        public ?CaptionStyle $captions = new CaptionStyle,
+        public int $dim = 0,
     ) {
         $byWord = [];
         $last = count($take->words) - 1;

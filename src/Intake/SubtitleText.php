@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace RapidReel\Intake;
 
-/** The words of a subtitle file (SubRip, WebVTT) as a script, without its numbers, times and marks. */
+use RapidReel\Subtitle\Subtitles;
+
+/** The words of a subtitle file (SubRip, WebVTT, ASS) as a script, without its numbers, times and marks. */
 final class SubtitleText
 {
-    private const TIMES = '/^\s*(?:\d{1,3}:)?\d{1,2}:\d{2}[.,]\d{1,3}\s*-->\s*(?:\d{1,3}:)?\d{1,2}:\d{2}[.,]\d{1,3}/';
-
     public static function isOne(string $text): bool
     {
-        return preg_match('/^\s*WEBVTT\b/', $text) === 1
-            || preg_match('/^\s*\d+\s*\n\s*(?:\d{1,3}:)?\d{1,2}:\d{2}[.,]\d{1,3}\s*-->/', $text) === 1;
+        return Subtitles::isOne($text);
     }
 
     /** Cues that go on are one line; one that ends a sentence ends its line. */
@@ -20,8 +19,9 @@ final class SubtitleText
     {
         $script = '';
         $previous = '';
-        foreach ((array) preg_split('/\n\s*\n/', trim((string) preg_replace('/\R/u', "\n", $text))) as $block) {
-            $words = self::wordsOf(explode("\n", (string) $block));
+        foreach (Subtitles::read($text) as $cue) {
+            // Who speaks is told by a dash or an arrow.
+            $words = trim((string) preg_replace(['/^\s*(?:-|>>)\s*/m', '/\s+/u'], ['', ' '], $cue->text));
             // Rolling captions say each line twice.
             if ($words === '' || $words === $previous) {
                 continue;
@@ -32,32 +32,5 @@ final class SubtitleText
         }
 
         return $script;
-    }
-
-    /** @param  list<string>  $lines */
-    private static function wordsOf(array $lines): string
-    {
-        $words = [];
-        $inCue = false;
-        foreach ($lines as $line) {
-            if (preg_match(self::TIMES, $line) === 1) {
-                $inCue = true;
-            } elseif ($inCue) {
-                $plain = (string) preg_replace(
-                    [
-                        '/<v(?:\.[^\s>]+)?\s+[^>]*>/',
-                        '/<\/?(?:[a-z]+(?:\.[^>]*)?|\d{1,2}:[\d:.]+|font[^>]*)>/i',
-                        '/\{\\\\[^}]*\}/',
-                    ],
-                    '',
-                    $line,
-                );
-                $words[] = trim(
-                    (string) preg_replace('/^\s*(?:-|>>)\s*/', '', html_entity_decode($plain, ENT_QUOTES | ENT_HTML5)),
-                );
-            }
-        }
-
-        return trim(implode(' ', array_filter($words, static fn (string $word): bool => $word !== '')));
     }
 }

@@ -39,10 +39,14 @@ final readonly class FilterGraph
 
     private ?HeldCaptions $held;
 
-    /** @param  string  $captions  name of the file that holds what `captions()` gives */
+    /**
+     * @param  string  $captions  name of the file that holds what `captions()` gives
+     * @param  string  $faces  name of the folder with the faces that draw them
+     */
     public function __construct(
         private Recipe $recipe,
         private string $captions,
+        private string $faces,
     ) {
         $this->width = $recipe->width;
         $this->height = $recipe->height;
@@ -52,7 +56,7 @@ final readonly class FilterGraph
     /** What is to stand in the file of captions, as ASS. */
     public function captions(): string
     {
-        return $this->held === null ? $this->recipe->captions : $this->held->script;
+        return $this->held === null ? $this->recipe->captions->ass : $this->held->script;
     }
 
     /**
@@ -89,12 +93,11 @@ final readonly class FilterGraph
             $input++;
         }
         $look = $this->recipe->look;
-        $graded = $look->isPlain()
-            ? ''
-            : sprintf('eq=brightness=%.4f:saturation=%.4f,', $look->brightness, $look->saturation);
+        $graded = $this->graded($look);
         $colours = 'setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709[out]';
         if ($this->held === null) {
-            $parts[] = "[$last]{$graded}setpts=N/($fps*TB),ass={$this->captions},$colours";
+            $words = $this->recipe->captions->band === null ? '' : "{$this->drawn()},";
+            $parts[] = "[$last]{$graded}setpts=N/($fps*TB),$words$colours";
         } else {
             $parts[] = $this->words($this->held);
             $parts[] = "[$last]{$graded}settb=1/$fps,setpts=N[picture]";
@@ -102,6 +105,28 @@ final readonly class FilterGraph
         }
 
         return implode(';', $parts);
+    }
+
+    private function drawn(): string
+    {
+        return "ass={$this->captions}:fontsdir={$this->faces}";
+    }
+
+    private function graded(Look $look): string
+    {
+        $graded = '';
+        if ($look->brightness !== 0.0 || $look->saturation !== 1.0) {
+            $graded .= sprintf('eq=brightness=%.4f:saturation=%.4f,', $look->brightness, $look->saturation);
+        }
+        if ($look->dim !== 0.0) {
+            // Towards black, and colours with it: limited range, as all of the graph.
+            $graded .= sprintf(
+                "lutyuv=y='16+(val-16)*%1\$.4f':u='128+(val-128)*%1\$.4f':v='128+(val-128)*%1\$.4f',",
+                1 - $look->dim,
+            );
+        }
+
+        return $graded;
     }
 
     /**
@@ -114,7 +139,7 @@ final readonly class FilterGraph
         $shown = implode('+', array_map(static fn (int $frame): string => "eq(n,$frame)", $held->changes));
         // A moment later than the frame begins, so that rounding does not show it what was before.
         $drawn = fn (string $ground): string => sprintf(
-            "color=c=%s:s=%dx%d:r=%d:d=%.5f,format=yuv420p,settb=1/%d,setpts=N*1000+1,select='%s',ass=%s",
+            "color=c=%s:s=%dx%d:r=%d:d=%.5f,format=yuv420p,settb=1/%d,setpts=N*1000+1,select='%s',%s",
             $ground,
             $this->width,
             $held->height,
@@ -122,7 +147,7 @@ final readonly class FilterGraph
             $this->recipe->frames / $fps,
             1000 * $fps,
             $shown,
-            $this->captions,
+            $this->drawn(),
         );
 
         return "{$drawn('black')},split[words-dark][words-premultiplied];{$drawn('white')}[words-light];"

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace RapidReel\Render;
 
+use RapidReel\Base\TargetProfile;
+use RapidReel\Caption\Drawing\CaptionScript;
+
 /**
- * Captions of which each holds still from one moment to the next: they need be drawn only where they change, and only
- * the band of the frame that they stand in is laid over the picture. Drawing them into every frame costs as much as a
- * sixth of encoding it.
+ * Captions that hold still from one moment to the next: they need be drawn only where they change, and only the band of
+ * the frame that they stand in is laid over the picture. Drawing them into every frame costs as much as a sixth of
+ * encoding it.
  */
 final readonly class HeldCaptions
 {
-    /** Room above and below the lines, in sizes of the type: edges, shadows, tall marks of faces that step in. */
-    private const MARGIN = 0.5;
+    /** Where more frames than that part of all have other captions, it costs less to draw them into every one. */
+    private const MOST_CHANGES = 0.5;
 
-    private const EVENT = '/^Dialogue: \d+,(\d+):(\d+):(\d+)\.(\d+),(\d+):(\d+):(\d+)\.(\d+),'
-        .'\w*,[^,]*,\d+,\d+,\d+,[^,]*,'
-        .'\{\\\\an5\\\\pos\(\d+,(\d+)\)(?:\\\\fs(\d+))?\}(.*)$/';
+    private const EVENT = '/^Dialogue: \d+,(\d+):(\d+):(\d+)\.(\d+),(\d+):(\d+):(\d+)\.(\d+),/m';
 
     /**
      * @param  non-empty-list<int>  $changes  frames at which other words are shown, from 0, rising
@@ -32,24 +33,34 @@ final readonly class HeldCaptions
     ) {
     }
 
-    /**
-     * @param  string  $script  as ASS
-     * @return self|null null where something in it moves, or may; it is to be drawn into every frame then
-     */
-    public static function of(string $script, int $frames, int $fps, int $frameHeight): ?self
+    /** @return self|null null where they change so often that they are to be drawn into every frame */
+    public static function of(CaptionScript $captions, int $frames, int $fps, int $frameHeight): ?self
     {
-        if (preg_match('/^PlayResY: (\d+)$/m', $script, $whole) !== 1
-            || preg_match('/^Style: [^,]*,[^,]*,(\d+)/m', $script, $usual) !== 1
-            || preg_match_all('/^Dialogue:.*$/m', $script, $events) < 1
-            || (int) $whole[1] % $frameHeight !== 0) {
+        if ($captions->band === null || TargetProfile::HEIGHT % $frameHeight !== 0) {
             return null;
         }
-        $changes = [0];
-        [$top, $bottom] = [INF, 0.0];
-        foreach ($events[0] as $event) {
-            if (preg_match(self::EVENT, $event, $found) !== 1 || self::moves($found[11])) {
-                return null;
-            }
+        $changes = self::changes($captions->ass, $frames, $fps);
+        if (count($changes) > max(3, self::MOST_CHANGES * $frames)) {
+            return null;
+        }
+        // Lines of the script to one of the frame.
+        $finer = intdiv(TargetProfile::HEIGHT, $frameHeight);
+        $from = 2 * (int) floor($captions->band[0] / $finer / 2);
+        $until = min($frameHeight, 2 * (int) ceil($captions->band[1] / $finer / 2));
+        if ($until <= $from) {
+            return null;
+        }
+        $moved = self::moved($captions->ass, $from * $finer, ($until - $from) * $finer);
+
+        return new self($changes, $from, $until - $from, $moved);
+    }
+
+    /** @return non-empty-list<int> */
+    private static function changes(string $script, int $frames, int $fps): array
+    {
+        $changes = [0 => 0];
+        preg_match_all(self::EVENT, $script, $events, PREG_SET_ORDER);
+        foreach ($events as $found) {
             foreach ([array_slice($found, 1, 4), array_slice($found, 5, 4)] as [$hour, $minute, $second, $hundredth]) {
                 $ms = 10 * (int) $hundredth + 1000 * ((int) $second + 60 * ((int) $minute + 60 * (int) $hour));
                 // The first frame whose time, in whole milliseconds, is not before that.
@@ -58,23 +69,10 @@ final readonly class HeldCaptions
                     $changes[$frame] = $frame;
                 }
             }
-            $size = (int) ($found[10] !== '' ? $found[10] : $usual[1]);
-            $half = $size * ((substr_count($found[11], '\N') + 1) / 2 + self::MARGIN);
-            $top = min($top, (int) $found[9] - $half);
-            $bottom = max($bottom, (int) $found[9] + $half);
         }
         sort($changes);
-        // Lines of the script to one of the frame.
-        $finer = intdiv((int) $whole[1], $frameHeight);
-        $from = max(0, 2 * (int) floor($top / $finer / 2));
-        $until = min($frameHeight, 2 * (int) ceil($bottom / $finer / 2));
-        if ($until <= $from) {
-            return null;
-        }
 
-        $moved = self::moved($script, $from * $finer, ($until - $from) * $finer);
-
-        return new self($changes, $from, $until - $from, $moved);
+        return $changes;
     }
 
     /** The same captions in a frame that begins further down and has another height, both in lines of the script. */
@@ -83,17 +81,9 @@ final readonly class HeldCaptions
         $shorter = (string) preg_replace('/^PlayResY: \d+$/m', "PlayResY: $height", $script, 1);
 
         return (string) preg_replace_callback(
-            '/^(Dialogue: .*?\\\\pos\(\d+,)(\d+)/m',
-            static fn (array $found): string => $found[1].((int) $found[2] - $down),
+            '/^(Dialogue: [^{]*\{[^}]*?\\\\pos\([\d.-]+,)([\d.-]+)/m',
+            static fn (array $found): string => $found[1].round((float) $found[2] - $down, 2),
             $shorter,
         );
-    }
-
-    /** Whether a line has any order in it but that of another colour. */
-    private static function moves(string $line): bool
-    {
-        $bare = (string) preg_replace(['/\\\\[{}]/', '/\{\\\\1c&H[0-9A-F]+&?\}/'], '', $line);
-
-        return str_contains($bare, '{');
     }
 }

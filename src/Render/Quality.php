@@ -4,20 +4,40 @@ declare(strict_types=1);
 
 namespace RapidReel\Render;
 
-/** How an export is encoded: H.264 High (ITU-T H.264) in BT.709, at the full size or fast and small. */
+/**
+ * How a video is encoded: H.264 High (ITU-T H.264) in BT.709, at the full size, or fast and small; a proof is what
+ * pages show of a short.
+ */
 enum Quality: string
 {
     case Draft = 'draft';
     case Final = 'final';
+    case Proof = 'proof';
+
+    /** One that an operator may order. */
+    public static function ordered(string $written): ?self
+    {
+        $quality = self::tryFrom($written);
+
+        return $quality === self::Proof ? null : $quality;
+    }
 
     public function width(): int
     {
-        return $this === self::Draft ? 540 : 1080;
+        return match ($this) {
+            self::Draft => 540,
+            self::Final => 1080,
+            self::Proof => 432,
+        };
     }
 
     public function height(): int
     {
-        return $this === self::Draft ? 960 : 1920;
+        return match ($this) {
+            self::Draft => 960,
+            self::Final => 1920,
+            self::Proof => 768,
+        };
     }
 
     /**
@@ -27,11 +47,17 @@ enum Quality: string
      */
     public function encoder(): array
     {
-        [$preset, $crf] = $this === self::Draft ? ['ultrafast', '26'] : ['veryfast', '20'];
+        [$preset, $crf] = match ($this) {
+            self::Draft => ['ultrafast', '26'],
+            self::Final => ['veryfast', '20'],
+            self::Proof => ['ultrafast', '27'],
+        };
+        // A page jumps about in it.
+        $jumps = $this === self::Proof ? ['-g', '15'] : [];
 
         return [
             '-c:v', 'libx264', '-preset', $preset, '-crf', $crf, '-profile:v', 'high', '-pix_fmt', 'yuv420p',
-            '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-color_range', 'tv',
+            ...$jumps, '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-color_range', 'tv',
         ];
     }
 }

@@ -6,6 +6,7 @@ namespace RapidReel\Render;
 
 use InvalidArgumentException;
 use JsonException;
+use RapidReel\Caption\Drawing\CaptionScript;
 
 /**
  * All that the pixels of one segment depend on, and nothing else: a renderer gets this and the media disk. Its hash is
@@ -22,8 +23,7 @@ final readonly class Recipe
      * @param  int  $height  of the frame, in pixels
      * @param  Layer|null  $next  what a bridge goes over into
      * @param  list<Overlay>  $overlays  the lowest first
-     * @param  string  $captions  an ASS script in the segment's own time
-     * @param  string  $family  the caption face
+     * @param  CaptionScript  $captions  in the segment's own time, with the faces that draw them
      * @param  list<string>  $encoder  arguments of the encoder
      */
     public function __construct(
@@ -36,8 +36,7 @@ final readonly class Recipe
         public ?Blend $blend,
         public array $overlays,
         public Look $look,
-        public string $captions,
-        public string $family,
+        public CaptionScript $captions,
         public array $encoder,
     ) {
         if ($frames < 1 || ($next === null) !== ($blend === null)) {
@@ -70,9 +69,9 @@ final readonly class Recipe
      * The segment in which this one goes over into another: the end of this and the beginning of that, so many frames
      * of each, blended. Both must then be shortened by as much.
      *
-     * @param  string  $captions  for its own time
+     * @param  CaptionScript  $captions  for its own time
      */
-    public function bridge(self $to, Blend $blend, int $frames, string $captions): self
+    public function bridge(self $to, Blend $blend, int $frames, CaptionScript $captions): self
     {
         if ($frames > $this->frames || $frames > $to->frames) {
             throw new InvalidArgumentException('A bridge cannot be longer than what it joins.');
@@ -90,7 +89,6 @@ final readonly class Recipe
             $this->overlays,
             $this->look,
             $captions,
-            $this->family,
             $this->encoder,
         );
     }
@@ -118,8 +116,7 @@ final readonly class Recipe
             'blend' => $this->blend?->value,
             'overlays' => array_map(static fn (Overlay $overlay): array => $overlay->toArray(), $this->overlays),
             'look' => $this->look->toArray(),
-            'captions' => $this->captions,
-            'family' => $this->family,
+            'captions' => $this->captions->toArray(),
             'encoder' => $this->encoder,
         ];
     }
@@ -157,7 +154,8 @@ final readonly class Recipe
          *         source: array{key: string, kind: string, width: int, height: int}, x: float, y: float,
          *         width: float, opacity: float
          *     }>,
-         *     look: array{brightness: float, saturation: float}, captions: string, family: string,
+         *     look: array{brightness: float, saturation: float, dim: float},
+         *     captions: array{ass: string, faces: list<string>, band: array{int, int}|null},
          *     encoder: list<string>
          * } $data
          */
@@ -173,8 +171,7 @@ final readonly class Recipe
             $data['blend'] === null ? null : Blend::from($data['blend']),
             array_map(Overlay::fromArray(...), $data['overlays']),
             Look::fromArray($data['look']),
-            $data['captions'],
-            $data['family'],
+            CaptionScript::fromArray($data['captions']),
             $data['encoder'],
         );
     }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace RapidReel\Render;
 
 use LogicException;
-use RapidReel\Caption\AssWriter;
 use RapidReel\Caption\Cue;
+use RapidReel\Caption\Drawing\AssWriter;
+use RapidReel\Caption\Drawing\CaptionScript;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutScene;
 use RapidReel\Cut\CutShot;
@@ -15,19 +16,18 @@ use RapidReel\Cut\CutShot;
 final class SegmentPlanner
 {
     /**
-     * @param  string  $family  the caption face
+     * @param  bool  $isBare  whether captions are left out
      * @return non-empty-list<Segment> in order; their frames add up to the cut's
      *
      * @throws LogicException when the cut has no pictures
      */
-    public function plan(Cut $cut, Quality $quality, string $family): array
+    public function plan(Cut $cut, Quality $quality, bool $isBare = false): array
     {
-        $writer = new AssWriter($cut->style, $family, $cut->grid()->fps);
         $segments = [];
         foreach ($cut->scenes as $number => $scene) {
             foreach ($scene->shots as $shot) {
                 $segments[] = new Segment(
-                    $this->recipe($cut, $scene, $shot, $quality, $writer, $family),
+                    $this->recipe($cut, $scene, $shot, $quality, $isBare),
                     $number,
                     $shot->startMs,
                 );
@@ -41,24 +41,18 @@ final class SegmentPlanner
     }
 
     /** A hash of all that is seen in a cut, whatever the quality it is rendered in. */
-    public function pixels(Cut $cut, string $family): string
+    public function pixels(Cut $cut): string
     {
         $pictures = array_map(
             static fn (Segment $segment): string => $segment->recipe->picture(),
-            $this->plan($cut, Quality::Final, $family),
+            $this->plan($cut, Quality::Final),
         );
 
         return hash('sha256', implode("\n", $pictures));
     }
 
-    private function recipe(
-        Cut $cut,
-        CutScene $scene,
-        CutShot $shot,
-        Quality $quality,
-        AssWriter $writer,
-        string $family,
-    ): Recipe {
+    private function recipe(Cut $cut, CutScene $scene, CutShot $shot, Quality $quality, bool $isBare): Recipe
+    {
         $grid = $cut->grid();
         $first = $grid->frameOf($shot->startMs) - $grid->frameOf($scene->startMs);
         $frames = $grid->frameOf($shot->endMs) - $grid->frameOf($scene->startMs) - $first;
@@ -80,9 +74,10 @@ final class SegmentPlanner
             null,
             null,
             [],
-            new Look,
-            $writer->write($cues, $scene->startMs, $first, $frames),
-            $family,
+            new Look(dim: $shot->dim / 100),
+            $isBare || $cues === []
+                ? CaptionScript::none()
+                : AssWriter::write($cues, $grid->fps, $scene->startMs, $first, $frames),
             $quality->encoder(),
         );
     }

@@ -20,7 +20,7 @@ final class Resplit
     public static function shared(array $before, array $after): array
     {
         $places = self::places($after);
-        $spared = $shots = [];
+        $spared = $shots = $cues = $marks = [];
         $settings = array_fill(0, count($after), new Values);
         $briefs = array_map(static fn (Scene $scene): string => $scene->brief, $after);
         foreach (self::spans($before) as $old => [$from, $until]) {
@@ -34,6 +34,15 @@ final class Resplit
                 [$scene, $word] = self::at($places, $words[$afterWord] ?? $until);
                 $spared[$scene][] = $word;
             }
+            foreach ($own->captions->cues as $cue) {
+                foreach (self::moved($cue, $places, $words, $until) as $scene => $moved) {
+                    $cues[$scene][] = $moved;
+                }
+            }
+            foreach ($own->captions->words as $number => $mark) {
+                [$scene, $word] = self::at($places, $words[$number] ?? $until);
+                $marks[$scene][] = $mark->at($word);
+            }
             [$begins] = self::at($places, $from);
             $briefs[$begins] = $briefs[$begins] === '' ? $before[$old]->brief : $briefs[$begins];
             foreach (self::spans($after) as $new => [$start]) {
@@ -46,7 +55,30 @@ final class Resplit
             // A pause that would now stand between two scenes is theirs.
             array_filter($spared[$i] ?? [], static fn (int $word): bool => $word < $scene->words() - 1),
             $shots[$i] ?? [],
+            new CaptionMarks($cues[$i] ?? [], $marks[$i] ?? []),
         )), $after, array_keys($after));
+    }
+
+    /**
+     * A caption where its words are now: in each scene that has some of them. Other words that it shows stay where they
+     * all are.
+     *
+     * @param  list<array{int, int, int}>  $places
+     * @param  list<int>  $words  where those of its scene began
+     * @return array<int, CueMark> by the number of the scene
+     */
+    private static function moved(CueMark $cue, array $places, array $words, int $until): array
+    {
+        $found = [];
+        for ($number = $cue->word; $number < $cue->end(); $number++) {
+            [$scene, $word] = self::at($places, $words[$number] ?? $until);
+            $found[$scene][] = $word;
+        }
+        $isWhole = count($found) === 1;
+
+        return array_map(static fn (array $own): CueMark => $isWhole
+            ? $cue->at(min($own), max($own) - min($own) + 1)
+            : new CueMark(min($own), max($own) - min($own) + 1), $found);
     }
 
     /**

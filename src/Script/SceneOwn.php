@@ -6,7 +6,10 @@ namespace RapidReel\Script;
 
 use RapidReel\Base\Values;
 
-/** What belongs to a scene beside its words: its own settings, the pauses that are left in it, and its shots. */
+/**
+ * What belongs to a scene beside its words: its own settings, the pauses that are left in it, its shots, and what was
+ * chosen for its captions.
+ */
 final readonly class SceneOwn
 {
     /** @var list<int> */
@@ -23,6 +26,7 @@ final readonly class SceneOwn
         public Values $settings = new Values,
         array $spared = [],
         array $shots = [],
+        public CaptionMarks $captions = new CaptionMarks,
     ) {
         $spared = array_values(array_unique($spared));
         sort($spared);
@@ -40,7 +44,7 @@ final readonly class SceneOwn
 
     public function with(Values $settings): self
     {
-        return new self($settings, $this->spared, $this->shots);
+        return new self($settings, $this->spared, $this->shots, $this->captions);
     }
 
     /** The same with a setting inherited again, by the scene and by its shots. */
@@ -55,19 +59,25 @@ final readonly class SceneOwn
                     : $shot,
                 $this->shots,
             ),
+            $this->captions,
         );
     }
 
     /** @param  array<int>  $spared */
     public function sparing(array $spared): self
     {
-        return new self($this->settings, $spared, $this->shots);
+        return new self($this->settings, $spared, $this->shots, $this->captions);
     }
 
     /** @param  array<ShotMark>  $shots */
     public function shot(array $shots): self
     {
-        return new self($this->settings, $this->spared, $shots);
+        return new self($this->settings, $this->spared, $shots, $this->captions);
+    }
+
+    public function captioned(CaptionMarks $captions): self
+    {
+        return new self($this->settings, $this->spared, $this->shots, $captions);
     }
 
     /** The shot that begins at a word; one that nobody has named yet where none does. */
@@ -100,6 +110,7 @@ final readonly class SceneOwn
             $this->settings,
             $this->spared,
             array_filter($this->shots, static fn (ShotMark $shot): bool => $shot->isLocked),
+            $this->captions,
         );
     }
 
@@ -136,7 +147,7 @@ final readonly class SceneOwn
             is_int(...),
         );
 
-        return new self($this->settings, $spared, $shots);
+        return new self($this->settings, $spared, $shots, $this->captions->replaced($places));
     }
 
     /**
@@ -157,11 +168,14 @@ final readonly class SceneOwn
             $second[] = new ShotMark(0, $seen->footage, true, own: $seen->own);
         }
 
+        [$before, $after] = $this->captions->parted($word);
+
         return [
             new self(
                 $this->settings,
                 array_filter($this->spared, static fn (int $after): bool => $after < $word - 1),
                 $first,
+                $before,
             ),
             new self(
                 $this->settings,
@@ -170,6 +184,7 @@ final readonly class SceneOwn
                     array_filter($this->spared, static fn (int $after): bool => $after >= $word),
                 ),
                 $second,
+                $after,
             ),
         ];
     }
@@ -184,6 +199,7 @@ final readonly class SceneOwn
                 ...$this->shots,
                 ...array_map(static fn (ShotMark $shot): ShotMark => $shot->at($shot->word + $words), $next->shots),
             ],
+            $this->captions->joined($next->captions, $words),
         );
     }
 
@@ -194,6 +210,7 @@ final readonly class SceneOwn
             $this->settings,
             $this->spared,
             array_map(static fn (ShotMark $shot): ShotMark => $shot->copied(), $this->shots),
+            $this->captions,
         );
     }
 

@@ -7,7 +7,6 @@ namespace RapidReel\Settings;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
-use RapidReel\Caption\CaptionLook;
 use RapidReel\Cut\CutMusic;
 use RapidReel\Framing\StillMotion;
 use RapidReel\Pace\ShotPlanner;
@@ -41,9 +40,17 @@ final readonly class Registry
      * @param  non-empty-array<string, string>  $voices  names by id
      * @param  array<string, string>  $languages  of the voices, by id
      * @param  array<array-key, string>  $music  names by id
+     * @param  array<string, string>  $faces  names by id
+     * @param  array<string, string>  $styles  names of an operator's own caption styles by id
      */
-    public static function of(array $voices, string $usualVoice, array $languages = [], array $music = []): self
-    {
+    public static function of(
+        array $voices,
+        string $usualVoice,
+        array $languages = [],
+        array $music = [],
+        array $faces = [],
+        array $styles = [],
+    ): self {
         $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
         $toShort = [Level::Channel, Level::Batch, Level::Short];
         $all = Stale::cases();
@@ -135,14 +142,14 @@ final readonly class Registry
                 [...$toScene, Level::Shot],
                 [Stale::Plan, Stale::Pixels],
             ),
+            ...CaptionSettings::of($toScene, $faces, $styles),
             new Setting(
-                'caption_style',
-                'Captions',
-                self::captions(),
-                CaptionLook::Marked->value,
-                $toShort,
+                'dim',
+                'Dim the picture',
+                new NumberType('A picture is dimmed by a part that', 0, 80, 5, '%'),
+                0,
+                [...$toScene, Level::Shot],
                 [Stale::Plan, Stale::Pixels],
-                ['captions'],
             ),
             new Setting('music', 'Music', self::music($music), self::AUTOMATIC, $toShort, [Stale::Plan, Stale::Sound]),
             new Setting(
@@ -241,16 +248,6 @@ final readonly class Registry
         }
 
         return new ChoiceType('motion', $labels);
-    }
-
-    private static function captions(): ChoiceType
-    {
-        $labels = [];
-        foreach (CaptionLook::cases() as $look) {
-            $labels[$look->value] = $look->label();
-        }
-
-        return new ChoiceType('caption style', $labels);
     }
 
     /** @param  array<array-key, string>  $pieces */

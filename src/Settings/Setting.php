@@ -17,6 +17,7 @@ final readonly class Setting
      * @param  list<Stale>  $stale
      * @param  list<string>  $aliases  other heads of columns that mean it
      * @param  bool  $isMain  shown first, where room is short
+     * @param  string  $group  of settings that have a page of their own; empty for those that stand on every page
      */
     public function __construct(
         public string $key,
@@ -27,6 +28,7 @@ final readonly class Setting
         public array $stale,
         public array $aliases = [],
         public bool $isMain = false,
+        public string $group = '',
     ) {
     }
 

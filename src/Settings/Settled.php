@@ -7,7 +7,7 @@ namespace RapidReel\Settings;
 use LogicException;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
-use RapidReel\Caption\CaptionLook;
+use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Framing\StillMotion;
 use RapidReel\Script\SplitRule;
 
@@ -111,9 +111,16 @@ final readonly class Settled
         return $this->number('motion_strength');
     }
 
-    public function captions(): CaptionLook
+    /** How captions look: the style that was chosen, with what is set beside it; null where there are none */
+    public function captions(): ?CaptionStyle
     {
-        return CaptionLook::from($this->text('caption_style'));
+        return CaptionSettings::style($this);
+    }
+
+    /** By how much pictures are darkened, in percent */
+    public function dim(): int
+    {
+        return $this->number('dim');
     }
 
     /** Id of a piece, or Registry::AUTOMATIC or NONE */

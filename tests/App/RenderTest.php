@@ -10,9 +10,8 @@ use App\Media\MissingFootage;
 use App\Media\SegmentRenderer;
 use App\Media\Sources;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Caption\AssWriter;
-use RapidReel\Caption\CaptionStyle;
-use RapidReel\Caption\Cue;
+use RapidReel\Caption\Drawing\AssWriter;
+use RapidReel\Caption\Drawing\CaptionScript;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\FramePath;
 use RapidReel\Framing\FrameWindow;
@@ -27,8 +26,8 @@ use RapidReel\Render\Recipe;
 use RapidReel\Render\Source;
 use RapidReel\Voice\WordTiming;
 use Symfony\Component\Process\Process;
+/** Single segments, rendered and looked at frame by frame. */ use Tests\Support\Cuts;
 
-/** Single segments, rendered and looked at frame by frame. */
 final class RenderTest extends AppTestCase
 {
     /** A white block of 80 px that crosses a black clip of 640 × 360 from left to right in four seconds. */
@@ -87,8 +86,6 @@ final class RenderTest extends AppTestCase
         array $overlays = [],
         Look $look = new Look(),
     ): Recipe {
-        $captions = (new AssWriter(new CaptionStyle(), 'Any', 30))->write([], 0, 0, 1);
-
         return new Recipe(
             $frames,
             30,
@@ -99,8 +96,7 @@ final class RenderTest extends AppTestCase
             $blend,
             $overlays,
             $look,
-            $captions,
-            'Any',
+            CaptionScript::none(),
             $quality->encoder(),
         );
     }
@@ -480,17 +476,19 @@ final class RenderTest extends AppTestCase
     public function test_captions_that_hold_still_look_as_if_they_were_drawn_into_every_frame(): void
     {
         $timings = [new WordTiming('Lamp', 100, 500), new WordTiming('out', 500, 900)];
-        $cues = [new Cue(100, 900, $timings, [1, 1], 1.0)];
-        $script = (new AssWriter(new CaptionStyle, 'Sofia Sans Extra Condensed Black', 30))->write($cues, 0, 0, 45);
-        // An order that does nothing makes them captions that may move.
-        $drawn = preg_replace('/^(Dialogue: .*?\})/m', '$1{\fad(0,0)}', $script);
+        $script = AssWriter::write(Cuts::cues($timings), 30, 0, 0, 45);
+        // Something that changes in every frame and is not seen.
+        $unseen = implode('', array_map(static fn (int $i): string => sprintf(
+            "Dialogue: 0,0:00:00.%02d,0:00:00.%02d,Caption,,0,0,0,,{\\pos(0,0)}\n", 3 * $i, 3 * $i + 3,
+        ), range(0, 30)));
+        $drawn = new CaptionScript($script->ass.$unseen, $script->faces, $script->band);
         self::assertNotNull(HeldCaptions::of($script, 45, 30, 960));
-        self::assertNull(HeldCaptions::of((string) $drawn, 45, 30, 960));
+        self::assertNull(HeldCaptions::of($drawn, 45, 30, 960));
         $layer = self::layer(self::crossing(), FootageKind::Clip, 640, 360, self::centred(640, 360), 1_000);
         $plain = self::recipe($layer, 45);
         $frames = [];
-        foreach ([$script, (string) $drawn, $plain->captions] as $captions) {
-            $data = [...$plain->toArray(), 'captions' => $captions];
+        foreach ([$script, $drawn, $plain->captions] as $captions) {
+            $data = [...$plain->toArray(), 'captions' => $captions->toArray()];
             $recipe = Recipe::fromJson(json_encode($data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
             $video = $this->render($recipe);
             $raw = (new Process(['ffmpeg', '-v', 'error', '-i', $video, '-pix_fmt', 'gray', '-f', 'rawvideo', '-']))

@@ -30,6 +30,7 @@ export default defineConfig({
             LARAVEL_STORAGE_PATH: store,
             DB_DATABASE: `${store}/reel.sqlite`,
             REEL_DEMO_BATCH: 'false',
+            REEL_PROOFS: 'false',
         },
     },
 });

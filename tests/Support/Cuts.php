@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use RapidReel\Base\TargetProfile;
-use RapidReel\Caption\FontMetrics;
+use RapidReel\Caption\Cue;
+use RapidReel\Caption\Cueing\CueMaker;
+use RapidReel\Caption\Cueing\EmojiBook;
+use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutBuilder;
 use RapidReel\Cut\VoicedScene;
+use RapidReel\Face\FaceSet;
+use RapidReel\Face\PlainMetrics;
 use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageKind;
+use RapidReel\Script\CaptionMarks;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneRole;
 use RapidReel\Voice\Take;
@@ -20,9 +26,36 @@ use RapidReel\Voice\WordTiming;
 final class Cuts
 {
     /** Every letter half an em wide, lines one em high. */
-    public static function metrics(): FontMetrics
+    public static function faces(): FaceSet
     {
-        return new FontMetrics('Test', array_fill_keys(range(32, 0x24F), 0.5), 1.0);
+        return new FaceSet(['condensed' => new PlainMetrics('Test')]);
+    }
+
+    /**
+     * The captions of some words, said one after the other.
+     *
+     * @param  string|list<WordTiming>  $said
+     * @return list<Cue>
+     */
+    public static function cues(
+        string|array $said,
+        CaptionStyle $style = new CaptionStyle,
+        CaptionMarks $marks = new CaptionMarks,
+        ?int $endMs = null,
+        string $language = 'en',
+        EmojiBook $emoji = new EmojiBook([]),
+    ): array {
+        $words = is_string($said) ? self::take($said)->words : $said;
+        $endMs ??= $words[count($words) - 1]->endMs;
+        $maker = new CueMaker(
+            self::faces(),
+            TargetProfile::UpTo60,
+            $language,
+            array_column($words, 'text'),
+            $emoji,
+        );
+
+        return $maker->cues(0, $words, [[0, $endMs]], $endMs, $marks, $style);
     }
 
     public static function footage(
@@ -81,7 +114,7 @@ final class Cuts
             array_keys($texts),
         );
 
-        return (new CutBuilder($profile, self::metrics()))->build(
+        return (new CutBuilder($profile, self::faces()))->build(
             'A test',
             $voiced === [] ? throw new \LogicException() : $voiced,
             $library ?? self::library(),

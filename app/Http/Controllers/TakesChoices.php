@@ -35,7 +35,7 @@ trait TakesChoices
     {
         $quality = $request->input('quality', Quality::Final->value);
 
-        return (is_string($quality) ? Quality::tryFrom($quality) : null) ??
+        return (is_string($quality) ? Quality::ordered($quality) : null) ??
             throw new Refusal('The quality is draft or final.');
     }
 

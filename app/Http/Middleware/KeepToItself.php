@@ -15,11 +15,12 @@ final class KeepToItself
     {
         $response = $next($request);
         // Files have a stricter one of their own. Alpine evaluates the expressions in the markup; no script stands in
-        // it.
+        // it. Captions are drawn by a renderer of WebAssembly in a worker.
         if (! $response->headers->has('Content-Security-Policy')) {
             $response->headers->set(
                 'Content-Security-Policy',
-                "default-src 'self'; script-src 'self' 'unsafe-eval'; style-src 'self' 'unsafe-inline'; "
+                "default-src 'self'; script-src 'self' 'unsafe-eval' 'wasm-unsafe-eval'; worker-src 'self'; "
+                    ."style-src 'self' 'unsafe-inline'; "
                     ."img-src 'self' data:; media-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; "
                     ."frame-ancestors 'none'",
             );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
+use RapidReel\Caption\Style\StyleFields;
+use RapidReel\Settings\CaptionSettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\Setting;
 use RapidReel\Settings\Settled;
@@ -37,16 +39,19 @@ final readonly class ScopeControl
         public string $of,
         Settled $here,
         Settled $above,
+        int|string|null $ofStyle,
     ) {
         $this->label = $setting->label;
         $value = $here->value($setting->key);
         $from = $here->from($setting->key);
+        $isOfStyle = $ofStyle !== null && $value === CaptionSettings::AS_STYLE;
+        $value = $isOfStyle ? $ofStyle : $value;
         $this->value = (string) $value;
         $this->says = $setting->type->says($value);
         $this->isOwn = $from === $level;
         $this->from = match ($from) {
             $level => 'set here',
-            null => 'usual',
+            null => $isOfStyle ? 'from the style' : 'usual',
             default => 'from '.$from->owner(),
         };
         $this->inherited = $setting->type->says($above->value($setting->key));
@@ -58,7 +63,8 @@ final readonly class ScopeControl
      * @param  Settled  $above  what would hold without it
      * @param  int  $id  of what is set
      * @param  string  $of  what it is the setting of, for a label: "scene 3"
-     * @param  list<string>|null  $keys  null for all that may be set there
+     * @param  list<string>|null  $keys  null for all that may be set there and have no page of their own
+     * @param  array<string, int|string>  $style  the caption style that holds, for what is left to it; by field
      * @return array<string, self> by key
      */
     public static function all(
@@ -69,11 +75,18 @@ final readonly class ScopeControl
         int $id,
         string $of,
         ?array $keys = null,
+        array $style = [],
     ): array {
+        $fields = [];
+        foreach ($style as $name => $value) {
+            $fields[StyleFields::setting($name)] = $value;
+        }
         $controls = [];
         foreach ($here->registry->at($level) as $key => $setting) {
-            if ($keys === null || in_array($key, $keys, true)) {
-                $controls[$key] = new self($setting, $level, $channel, [$id], $of, $here, $above);
+            if ($keys === null ? $setting->group === '' : in_array($key, $keys, true)) {
+                $controls[$key] = new self(
+                    $setting, $level, $channel, [$id], $of, $here, $above, $fields[$key] ?? null,
+                );
             }
         }
 

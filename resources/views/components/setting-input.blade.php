@@ -23,6 +23,12 @@
     </select>
 @elseif ($type instanceof RapidReel\Settings\Type\SplitType)
     <x-split-choice :$id :$name :$label :rule="(string) $value" :$inherit :attributes="$attributes->except('@change')"/>
+@elseif ($type instanceof RapidReel\Settings\Type\ColourType)
+    <span class="setting-colour">
+        <input type="color" @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
+            value="#{{ strtolower((string) $value) }}" aria-label="{{ $label }}" {{ $attributes }}>
+        <span>#{{ $value }}</span>
+    </span>
 @else
     <span class="split-own">
         <input class="form-control form-control-sm setting-number" inputmode="numeric" maxlength="12"

@@ -25,6 +25,7 @@
     <p class="told" role="status" x-text="said"></p>
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
     <div class="scopes">@foreach ($house->controls as $control)<x-scope :$control/>@endforeach</div>
+    <p><a href="{{ route('styles') }}" data-key="s" data-key-does="Caption styles">Caption styles and faces</a></p>
 </section>
 <form method="post" action="{{ route('house.update') }}" class="house">
     @csrf @method('put')

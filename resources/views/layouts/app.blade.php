@@ -17,13 +17,13 @@
             @foreach ([
                 [
                     'batches.index', 'Batches', 'b', 'Batches',
-                    ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*'],
+                    ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*', 'captions.*'],
                 ],
                 ['intake', 'Intake', 'n', 'New batch', ['intake']],
                 ['sketches', 'Sketches', 'w', 'Sketches', ['sketches']],
                 ['footage.index', 'Footage', 'f', 'Footage', ['footage.*']],
                 ['voices.index', 'Voices', 'v', 'Voices', ['voices.*']],
-                ['house', 'House style', 'h', 'House style', ['house']],
+                ['house', 'House style', 'h', 'House style', ['house', 'styles']],
             ] as [$route, $name, $key, $does, $routes])
                 <a href="{{ route($route) }}" data-key="{{ $key }}" data-key-does="{{ $does }}"
                     @class(['is-here' => request()->routeIs($routes)])>{{ $name }}</a>

@@ -23,6 +23,8 @@
         <div class="actions">
             <a class="btn btn-outline-dark" href="{{ route('voice.show', $short) }}" data-key="o"
                 data-key-does="Voice and recordings">Voice</a>
+            <a class="btn btn-outline-dark" href="{{ route('captions.show', $short) }}" data-key="c"
+                data-key-does="Captions">Captions</a>
             <a class="btn btn-outline-dark" href="{{ route('briefs.show', $short) }}" data-key="i"
                 data-key-does="Briefs">Briefs</a>
         </div>

@@ -28,7 +28,7 @@
             <label class="btn btn-sm btn-outline-dark" for="whole" tabindex="0"
                 @keydown.enter="$refs.whole.click()">Upload it all</label>
             <input type="file" id="whole" x-ref="whole" class="visually-hidden" tabindex="-1" multiple
-                accept="audio/*,.srt,.vtt,.json" @change="upload($el, '')">
+                accept="audio/*,.srt,.vtt,.ass,.json" @change="upload($el, '')">
         </div>
     </div>
     <div class="acts scopes scopes-row" x-ref="settings">@include('voices._settings')</div>

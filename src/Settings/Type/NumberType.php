@@ -13,6 +13,7 @@ final readonly class NumberType implements SettingType
      * @param  string  $what  begins the sentence that refuses: "A pause"
      * @param  string  $word  stands for no number; empty where there is none
      * @param  string  $wordSays  what the word means, for a label
+     * @param  array<string, int>  $named  numbers that have a name
      */
     public function __construct(
         public string $what,
@@ -22,6 +23,7 @@ final readonly class NumberType implements SettingType
         public string $unit,
         public string $word = '',
         public string $wordSays = '',
+        public array $named = [],
     ) {
     }
 
@@ -30,6 +32,9 @@ final readonly class NumberType implements SettingType
         $plain = trim($written);
         if ($this->word !== '' && mb_strtolower($plain) === $this->word) {
             return $this->word;
+        }
+        if (isset($this->named[mb_strtolower($plain)])) {
+            return $this->named[mb_strtolower($plain)];
         }
         $unit = preg_quote($this->unit, '/');
         if (preg_match("/^(-?\d{1,9}(?:\.\d{1,6})?) ?(?:$unit)?$/u", $plain, $match) !== 1

@@ -148,8 +148,10 @@ final class CutTest extends TestCase
             }
         }
 
+        // Captions of then had no places: they are set anew.
+        $bare = new Cut(...[...get_object_vars($cut), 'cues' => []]);
         self::assertEquals(
-            $cut,
+            $bare,
             CutJson::decode(json_encode(['schema' => 1] + $data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
         );
     }
@@ -167,7 +169,6 @@ final class CutTest extends TestCase
             [],
             [],
             [],
-            $cut->style,
             null,
         );
     }
@@ -219,7 +220,7 @@ final class CutTest extends TestCase
             ),
             self::TEXTS,
         );
-        $builder = new CutBuilder(TargetProfile::UpTo60, Cuts::metrics());
+        $builder = new CutBuilder(TargetProfile::UpTo60, Cuts::faces());
         $cut = $builder->build('Lamp', $voiced, [], null);
         $summary = $builder->measure($voiced);
 

@@ -57,8 +57,9 @@ final class RecipeTest extends TestCase
                 'source' => ['key' => 'c', 'kind' => 'still', 'width' => 64, 'height' => 64],
                 'x' => 0.1, 'y' => 0.1, 'width' => 0.2, 'opacity' => 0.9,
             ]],
-            'look' => ['brightness' => 0.01, 'saturation' => 1.1],
-            'captions' => '[Script Info]', 'family' => 'Face', 'encoder' => ['-crf', '20'],
+            'look' => ['brightness' => 0.01, 'saturation' => 1.1, 'dim' => 0.2],
+            'captions' => ['ass' => '[Script Info]', 'faces' => ['narrow'], 'band' => [900, 1200]],
+            'encoder' => ['-crf', '20'],
         ], JSON_PRESERVE_ZERO_FRACTION));
     }
 

@@ -32,7 +32,7 @@ final class SegmentPlannerTest extends TestCase
     /** @return list<Segment> */
     private static function plan(Cut $cut, Quality $quality = Quality::Final): array
     {
-        return (new SegmentPlanner)->plan($cut, $quality, 'Face');
+        return (new SegmentPlanner)->plan($cut, $quality);
     }
 
     /** @return list<string> */
@@ -62,7 +62,7 @@ final class SegmentPlannerTest extends TestCase
             array_keys($texts),
         );
 
-        return (new CutBuilder(TargetProfile::UpTo60, Cuts::metrics()))->build('x', $voiced, $library, null);
+        return (new CutBuilder(TargetProfile::UpTo60, Cuts::faces()))->build('x', $voiced, $library, null);
     }
 
     public function test_segments_hold_every_frame_once(): void
@@ -114,8 +114,8 @@ final class SegmentPlannerTest extends TestCase
         $cut = Cuts::of(self::TEXTS, null, TargetProfile::UpTo60, 287);
         foreach (self::plan($cut) as $segment) {
             preg_match_all(
-                '/^Dialogue: 0,0:00:(\d\d)\.(\d\d),.*?\{\\\\1c&H0047C2FF\}(.*?)\{/m',
-                $segment->recipe->captions,
+                '/^Dialogue: 3,0:00:(\d\d)\.(\d\d),.*?\\\\1c&H47C2FF&\}(.*)$/m',
+                $segment->recipe->captions->ass,
                 $marks,
                 PREG_SET_ORDER,
             );

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exporting;
+
+use App\Library\Shelf;
+use App\Media\Cancelled;
+use App\Media\ChangedFootage;
+use App\Media\EncoderPool;
+use App\Media\Joiner;
+use App\Media\KeptFiles;
+use App\Media\MediaStore;
+use App\Media\MissingFootage;
+use App\Media\NotAsPlanned;
+use App\Media\SegmentRenderer;
+use App\Media\SoundMixer;
+use App\Media\Sources;
+use App\Media\ToolFailed;
+use App\Media\VideoInspector;
+use App\Media\Watcher;
+use RapidReel\Cut\Cut;
+use RapidReel\Render\Progress;
+use RapidReel\Render\Segment;
+use RapidReel\Sound\MixPlan;
+
+/** Makes a video out of segments and a mix: renders what is missing of them, joins them, compares it with the plan. */
+final readonly class VideoMaker
+{
+    public function __construct(
+        private SegmentRenderer $renderer,
+        private SoundMixer $mixer,
+        private EncoderPool $pool,
+        private Joiner $joiner,
+        private MediaStore $store,
+        private VideoInspector $inspector,
+        private KeptFiles $kept,
+        private Sources $sources,
+    ) {
+    }
+
+    /**
+     * Makes the parts and joins them. What comes out is compared with the plan; if it is not that, all of its parts are
+     * made once more.
+     *
+     * @param  non-empty-list<Segment>  $segments
+     * @return int how many segments were rendered
+     *
+     * @throws Cancelled
+     * @throws ToolFailed
+     * @throws NotAsPlanned
+     */
+    public function make(
+        Cut $cut,
+        MixPlan $mix,
+        array $segments,
+        Shelf $shelf,
+        Watcher $watcher,
+        string $video,
+    ): int {
+        $files = array_map(fn (Segment $segment): string => $this->renderer->file($segment->key), $segments);
+        $sound = $this->mixer->file($mix);
+        for ($round = 1; ; $round++) {
+            $made = $this->makeParts($cut, $mix, $segments, $shelf, $watcher);
+            $watcher->progress(Progress::joining());
+            $this->joiner->join($files, $sound, $cut->title, $video);
+            try {
+                $this->inspector->compare($video, $cut->frames(), $mix->seconds());
+
+                return $made;
+            } catch (NotAsPlanned $problem) {
+                if ($round > 1) {
+                    throw $problem;
+                }
+                $this->kept->forget([...$files, $sound]);
+            }
+        }
+    }
+
+    /**
+     * Renders what is missing, and mixes.
+     *
+     * @param  list<Segment>  $segments
+     * @return int how many segments were rendered
+     */
+    private function makeParts(Cut $cut, MixPlan $mix, array $segments, Shelf $shelf, Watcher $watcher): int
+    {
+        $missing = $this->missing($segments);
+        $this->laySources($cut, $missing, $shelf);
+        $works = [];
+        if (! $this->mixer->isThere($mix)) {
+            $music = $cut->music === null ? null : $shelf->musicPath($cut->music->id);
+            $works[] = $this->mixer->work($mix, $music);
+        }
+        // A few, as after an edit, would leave cores idle at the end.
+        $threads = count($missing) <= 2 * $this->pool->width() ? $this->pool->width() : 1;
+        foreach ($missing as $segment) {
+            $works[] = $this->renderer->work($segment->recipe, $threads);
+        }
+        $frames = array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $missing));
+        $made = $this->pool->run(
+            $works,
+            static function (int $done) use ($frames, $watcher): void {
+                $watcher->progress(Progress::rendering($done, $frames));
+                if ($watcher->isCancelled()) {
+                    throw new Cancelled;
+                }
+            },
+            $watcher->achieved(...),
+        );
+
+        return count(array_diff($made, [$mix->key()]));
+    }
+
+    /**
+     * Those of the segments that are not there yet, each once, long ones first, so that no core idles while the other
+     * ends a long one.
+     *
+     * @param  list<Segment>  $segments
+     * @return list<Segment>
+     */
+    private function missing(array $segments): array
+    {
+        $missing = [];
+        foreach ($segments as $segment) {
+            if (! $this->renderer->isThere($segment->key)) {
+                $missing[$segment->key] = $segment;
+            }
+        }
+        usort($missing, static fn (Segment $a, Segment $b): int => $b->recipe->frames <=> $a->recipe->frames);
+
+        return $missing;
+    }
+
+    /**
+     * Footage that is no longer in the library is still there if anything of it was rendered before.
+     *
+     * @param  list<Segment>  $missing
+     *
+     * @throws ChangedFootage
+     * @throws MissingFootage
+     */
+    private function laySources(Cut $cut, array $missing, Shelf $shelf): void
+    {
+        $names = [];
+        foreach ($cut->scenes as $scene) {
+            foreach ($scene->shots as $shot) {
+                $names[$shot->fingerprint] = $shot->footage;
+            }
+        }
+        $keys = [];
+        foreach ($missing as $segment) {
+            foreach ($segment->recipe->sources() as $source) {
+                $keys[$source->key] = true;
+            }
+        }
+        foreach (array_keys($keys) as $key) {
+            $id = $names[$key] ?? '';
+            $path = $shelf->footagePaths[$id] ?? null;
+            if ($path !== null) {
+                $this->sources->lay((string) $key, $path, $shelf->name($id), $shelf->seals[$id] ?? null);
+            } elseif (! is_file($this->store->source((string) $key))) {
+                throw new MissingFootage("“{$id}”");
+            }
+        }
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use App\Work\Folder;
+use RapidReel\Base\Refusal;
+use RapidReel\Face\BrokenFace;
+use RapidReel\Face\FaceSet;
+use RapidReel\Face\FontFile;
+
+/**
+ * The faces that captions are set in: those that ship, and those that operators brought. A brought one is known by what
+ * is in its file, so that a recipe which names it means the same on every machine that sees the media disk.
+ */
+final class FaceBook
+{
+    /** Before the hash of a file that was brought. */
+    public const OWN = 'own-';
+
+    /** By id: file, and what it is for. */
+    private const SHIPPED = [
+        'condensed' => ['SofiaSansExtraCondensed_900Black', 'Condensed'],
+        'narrow' => ['BarlowCondensed_800ExtraBold', 'Narrow'],
+        'plain' => ['Commissioner_900Black', 'Plain'],
+        'soft' => ['Rubik_800ExtraBold', 'Soft corners'],
+        'round' => ['Baloo2_800ExtraBold', 'Round'],
+        'wide' => ['Unbounded_800ExtraBold', 'Wide'],
+        'humanist' => ['NotoSans_900Black', 'Open, for most letters'],
+        'slab' => ['AlfaSlabOne_400Regular', 'Slab serif'],
+        'bookish' => ['Alegreya_900Black', 'Bookish serif'],
+        'mono' => ['AzeretMono_800ExtraBold', 'Typewriter'],
+        'handwritten' => ['Kalam_700Bold', 'Handwritten'],
+    ];
+
+    /** Those that stand in for what another lacks, best first. */
+    private const STAND_INS = [
+        'humanist' => 'NotoSans_900Black',
+        'hebrew' => 'NotoSansHebrew_900Black',
+        'arabic' => 'NotoKufiArabic_900Black',
+        'japanese' => 'MPLUS1p_900Black',
+        'chinese' => 'ZCOOLQingKeHuangYou_400Regular',
+        'korean' => 'BlackHanSans_400Regular',
+        'emoji' => 'NotoEmoji_700Bold',
+    ];
+
+    /** @var array<string, FontFile> */
+    private array $read = [];
+
+    /** @param  string  $folder  with the files of those that ship */
+    public function __construct(
+        private readonly MediaStore $store,
+        private readonly string $folder,
+    ) {
+    }
+
+    /** @return array<string, string> what the faces that ship are for, by id */
+    public static function shipped(): array
+    {
+        return array_map(static fn (array $one): string => $one[1], self::SHIPPED);
+    }
+
+    /**
+     * Those that ship, and some that were brought.
+     *
+     * @param  array<string>  $ids
+     */
+    public function set(array $ids = []): FaceSet
+    {
+        $faces = [];
+        foreach ([...array_keys(self::SHIPPED), ...array_keys(self::STAND_INS), ...$ids] as $id) {
+            if (! isset($faces[$id]) && is_file($this->file($id))) {
+                $faces[$id] = $this->face($id);
+            }
+        }
+
+        return new FaceSet($faces, array_keys(self::STAND_INS), 'chinese');
+    }
+
+    public function face(string $id): FontFile
+    {
+        return $this->read[$id] ??= FontFile::read((string) file_get_contents($this->file($id)));
+    }
+
+    /** Where the file of a face is. */
+    public function file(string $id): string
+    {
+        if (str_starts_with($id, self::OWN)) {
+            return $this->store->keyed('faces', substr($id, strlen(self::OWN)), 'ttf');
+        }
+        $name = self::SHIPPED[$id][0] ?? self::STAND_INS[$id] ?? self::SHIPPED['condensed'][0];
+
+        return "{$this->folder}/$name.ttf";
+    }
+
+    public function has(string $id): bool
+    {
+        return isset(self::SHIPPED[$id]) || isset(self::STAND_INS[$id])
+            || (str_starts_with($id, self::OWN) && is_file($this->file($id)));
+    }
+
+    /**
+     * Keeps a file that was brought.
+     *
+     * @return string the id that it has from now on
+     *
+     * @throws BrokenFace when no captions can be set in it
+     */
+    public function keep(string $bytes): string
+    {
+        $font = FontFile::read($bytes);
+        if (! $font->covers('abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ') && ! $font->covers('abc')
+            && $font->width('0') <= 0) {
+            throw new BrokenFace('The face has neither letters nor figures.');
+        }
+        // Whatever is asked of it later is asked now.
+        $font->width('Ag 0123456789 .,!?');
+        $font->line();
+        if ($font->family() === '') {
+            throw new BrokenFace('The font file does not say what it is called. Bring one with a name.');
+        }
+        $id = self::OWN.substr(hash('sha256', $bytes), 0, 32);
+        $file = $this->file($id);
+        if (! is_file($file)) {
+            $this->store->put($file, $bytes);
+        }
+
+        return $id;
+    }
+
+    /**
+     * Lays the files of some faces into a folder, for a renderer to find no others.
+     *
+     * @param  list<string>  $ids
+     *
+     * @throws Refusal when one is gone
+     */
+    public function lay(array $ids, string $folder): void
+    {
+        Folder::make($folder);
+        foreach ($ids as $i => $id) {
+            if (! is_file($this->file($id))) {
+                throw new Refusal('A face that captions are set in is no longer on the disk. Choose another.');
+            }
+            symlink((string) realpath($this->file($id)), "$folder/$i.ttf");
+        }
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proofs;
+
+use App\Library\LibraryShelf;
+use App\Media\Cancelled;
+use App\Media\Failure;
+use App\Media\ToolFailed;
+use App\Media\Watcher;
+use App\Models\Short;
+use App\Work\Orders;
+use RapidReel\Base\Refusal;
+
+/** Orders proofs of shorts, and has them made: of the plan as it is by then. */
+final readonly class ProofDesk
+{
+    public function __construct(
+        private ProofMaker $maker,
+        private ContrastCheck $contrast,
+        private ProofFrames $frames,
+        private LibraryShelf $shelves,
+        private Orders $orders,
+    ) {
+    }
+
+    /** @return bool whether there is one of the present plan already */
+    public function order(Short $short): bool
+    {
+        if ($this->isFresh($short)) {
+            return true;
+        }
+        if ($short->isPlanned()) {
+            Short::query()->whereKey($short->id)->update(['proof_problem' => null]);
+            $this->orders->makeProof($short->id);
+        }
+
+        return false;
+    }
+
+    public function isFresh(Short $short): bool
+    {
+        $proof = Proof::of($short);
+
+        return $proof !== null && $proof->isOf($short) && is_file($this->maker->file($proof->key));
+    }
+
+    /**
+     * @throws Cancelled
+     */
+    public function make(Short $short, Watcher $watcher): void
+    {
+        $cut = $short->plannedCut();
+        if ($cut === null || ! $short->isPlanned() || $this->isFresh($short)) {
+            return;
+        }
+        $inputs = $short->planned_inputs;
+        try {
+            $key = $this->maker->make($cut, $this->shelves->of($short->batch->channel), $watcher);
+            $proof = new Proof($inputs, $key, $this->contrast->of($cut, $this->maker->file($key)));
+            $this->frames->take($proof, $this->maker->file($key));
+        } catch (Refusal $problem) {
+            $this->tell($short->id, $inputs, $problem->getMessage());
+
+            return;
+        } catch (ToolFailed $problem) {
+            if ($problem->failure === Failure::NoRoom) {
+                throw $problem;
+            }
+            $this->tell($short->id, $inputs, $problem->getMessage());
+
+            return;
+        }
+        $this->keep($short->id, $inputs, ['proof' => $proof->toJson(), 'proof_problem' => null]);
+    }
+
+    private function tell(int $id, string $inputs, string $problem): void
+    {
+        $this->keep($id, $inputs, ['proof_problem' => mb_strimwidth($problem, 0, 250, '…')]);
+    }
+
+    /**
+     * Only while it is still of the present plan.
+     *
+     * @param  array<string, string|null>  $found
+     */
+    private function keep(int $id, string $inputs, array $found): void
+    {
+        Short::query()->whereKey($id)->where('planned_inputs', $inputs)->update($found);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proofs;
+
+use App\Exporting\VideoMaker;
+use App\Library\Shelf;
+use App\Media\KeptFiles;
+use App\Media\MediaStore;
+use App\Media\Watcher;
+use RapidReel\Cut\Cut;
+use RapidReel\Render\Quality;
+use RapidReel\Render\Segment;
+use RapidReel\Render\SegmentPlanner;
+use RapidReel\Sound\MixPlan;
+
+/** Makes proofs: a short small and without its captions, with its sound, for pages to draw the captions over. */
+final readonly class ProofMaker
+{
+    public function __construct(
+        private SegmentPlanner $planner,
+        private VideoMaker $videos,
+        private MediaStore $store,
+        private KeptFiles $kept,
+    ) {
+    }
+
+    /**
+     * @return string the key of the proof, which follows from all that is in it
+     */
+    public function make(Cut $cut, Shelf $shelf, Watcher $watcher): string
+    {
+        $segments = $this->planner->plan($cut, Quality::Proof, true);
+        $mix = MixPlan::of($cut);
+        $key = hash('sha256', implode("\n", [
+            $mix->key(),
+            ...array_map(static fn (Segment $segment): string => $segment->key, $segments),
+        ]));
+        if ($this->kept->isRight($this->file($key))) {
+            return $key;
+        }
+        $work = $this->store->workFolder();
+        try {
+            $this->videos->make($cut, $mix, $segments, $shelf, $watcher, "$work/proof.mp4");
+            $this->kept->put("$work/proof.mp4", $this->file($key));
+        } finally {
+            $this->store->discard($work);
+        }
+
+        return $key;
+    }
+
+    public function file(string $key): string
+    {
+        return $this->store->keyed('proofs', $key, 'mp4');
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Caption\Setting;
+
+/** A caption as it stands in the frame. In pixels of a frame of 1080 × 1920. */
+final readonly class Setting
+{
+    /**
+     * @param  non-empty-list<int>  $lines  number of words on each line, from the top
+     * @param  float  $scale  0…1, how much of its size the type has
+     * @param  list<Piece>  $pieces  in order of the words
+     * @param  array{float, float, float, float}  $box  left, top, right and bottom of the letters: capitals and what
+     *                                                  hangs below the line
+     * @param  bool  $isTight  whether it was made smaller than its style allows
+     */
+    public function __construct(
+        public array $lines,
+        public float $scale,
+        public array $pieces,
+        public array $box,
+        public bool $isTight = false,
+    ) {
+    }
+
+    /**
+     * @return array{
+     *     lines: non-empty-list<int>, scale: float,
+     *     pieces: list<array{int, int, string, string, string, float, float, float, float, float, bool}>,
+     *     box: array{float, float, float, float}, tight: bool
+     * }
+     */
+    public function toArray(): array
+    {
+        return [
+            'lines' => $this->lines, 'scale' => $this->scale,
+            'pieces' => array_map(static fn (Piece $piece): array => $piece->toArray(), $this->pieces),
+            'box' => $this->box, 'tight' => $this->isTight,
+        ];
+    }
+
+    /**
+     * @param  array{
+     *     lines: non-empty-list<int>, scale: float|int,
+     *     pieces: list<array{
+     *         int, int, string, string, string, float|int, float|int, float|int, float|int, float|int, bool
+     *     }>,
+     *     box: array{float|int, float|int, float|int, float|int}, tight: bool
+     * }  $data
+     */
+    public static function fromArray(array $data): self
+    {
+        return new self(
+            $data['lines'],
+            (float) $data['scale'],
+            array_map(Piece::fromArray(...), $data['pieces']),
+            array_map(floatval(...), $data['box']),
+            $data['tight'],
+        );
+    }
+}

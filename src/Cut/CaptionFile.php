@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use RapidReel\Caption\Cue;
+use RapidReel\Caption\Drawing\AssWriter;
+use RapidReel\Subtitle\SubRip;
+use RapidReel\Subtitle\TimedCue;
+use RapidReel\Subtitle\WebVtt;
+
+/** The captions of a cut as a file, by its extension. */
+enum CaptionFile: string
+{
+    case SubRip = 'srt';
+    case WebVtt = 'vtt';
+    case Ass = 'ass';
+
+    public function write(Cut $cut): string
+    {
+        $timed = array_map(static fn (Cue $cue): TimedCue => $cue->timed(), $cut->cues);
+
+        return match ($this) {
+            self::SubRip => SubRip::write($timed),
+            self::WebVtt => WebVtt::write($timed),
+            self::Ass => AssWriter::write($cut->cues, $cut->grid()->fps, 0, 0, $cut->frames(), true)->ass,
+        };
+    }
+}

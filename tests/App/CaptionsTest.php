@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Editing\CaptionEditor;
+use App\Editing\CaptionImport;
+use App\Editing\CaptionMender;
+use App\Editing\EditBook;
+use App\Editing\ScriptEditor;
+use App\Editing\SettingsDesk;
+use App\Editing\StyleDesk;
+use App\Library\FaceDesk;
+use App\Library\LibraryShelf;
+use App\Media\FaceBook;
+use App\Media\Unwatched;
+use App\Models\Face;
+use App\Models\Short;
+use App\Planning\LiveCaptions;
+use App\Planning\ShortPlanner;
+use App\Proofs\Proof;
+use App\Proofs\ProofDesk;
+use App\Proofs\ProofFrames;
+use App\Proofs\ProofMaker;
+use App\Settings\Resolver;
+use RapidReel\Base\Refusal;
+use RapidReel\Caption\Contrast\MendKind;
+use RapidReel\Caption\Cue;
+use RapidReel\Caption\Style\CaptionStyle;
+use RapidReel\Settings\Level;
+use RapidReel\Subtitle\SubRip;
+use RapidReel\Subtitle\TimedCue;
+use Symfony\Component\Process\Process;
+
+/** Captions as operators change them: with their words through every edit, by settings, from files, in other faces. */
+final class CaptionsTest extends AppTestCase
+{
+    private const SCRIPT = 'The lamp at Calder Ness went out at nine, and nobody came before dawn. Follow us.';
+
+    private function short(string $script = self::SCRIPT): Short
+    {
+        return $this->makeBatch($script)->shorts[0];
+    }
+
+    /** @return list<string> */
+    private function texts(Short $short): array
+    {
+        return array_map(
+            static fn (Cue $cue): string => $cue->text(),
+            app(LiveCaptions::class)->of($short->refresh()->unsetRelations())->cues,
+        );
+    }
+
+    /** @return list<Cue> */
+    private function cues(Short $short): array
+    {
+        return app(LiveCaptions::class)->of($short->refresh()->unsetRelations())->cues;
+    }
+
+    private function set(Short $short, string $key, string $value): void
+    {
+        app(SettingsDesk::class)->set($this->channel(), Level::Short, [$short->id], $key, $value);
+    }
+
+    public function test_captions_are_joined_split_reworded_nudged_and_broken_and_all_of_it_is_undone(): void
+    {
+        $short = $this->short();
+        $editor = app(CaptionEditor::class);
+        $before = $this->texts($short);
+        $scene = static fn (): \App\Models\Scene => $short->refresh()->unsetRelations()->scenes[0];
+
+        $editor->join($scene(), 0);
+        self::assertSame("{$before[0]} {$before[1]}", $this->texts($short)[0]);
+        $editor->split($scene(), 0, 2);
+        self::assertSame('The lamp', $this->texts($short)[0]);
+        $editor->reword($scene(), 0, ' One  light ');
+        self::assertSame('One light', $this->texts($short)[0]);
+        self::assertSame(self::SCRIPT, $scene()->text.' '.$short->scenes[1]->text, 'what is said is as it was');
+        $start = $this->cues($short)[1]->startMs;
+        $editor->nudge($scene(), 2, 4, 0);
+        self::assertEqualsWithDelta($start + 133, $this->cues($short)[1]->startMs, 17);
+        $editor->break($scene(), 0, 1);
+        self::assertSame([1, 1], $this->cues($short)[0]->setting->lines);
+        $editor->stress($scene(), 4, true);
+        $editor->emoji($scene(), 4, '🔔');
+        $word = array_merge(...array_map(static fn (Cue $cue): array => $cue->words, $this->cues($short)))[4];
+        self::assertSame([true, '🔔'], [$word->stands, $word->emoji]);
+        foreach (range(1, 7) as $step) {
+            app(EditBook::class)->undo($short->refresh());
+        }
+        self::assertSame($before, $this->texts($short));
+    }
+
+    public function test_what_was_made_goes_with_its_words_through_other_edits(): void
+    {
+        $short = $this->short();
+        $scene = static fn (int $at = 0): \App\Models\Scene => $short->refresh()->unsetRelations()->scenes[$at];
+        app(CaptionEditor::class)->reword($scene(), 0, 'THE ONE LAMP');
+        app(CaptionEditor::class)->stress($scene(), 3, true);
+        $editor = app(ScriptEditor::class);
+        $has = fn (): bool => in_array('THE ONE LAMP', $this->texts($short), true);
+
+        $editor->reword($scene(), 'Then: the lamp at Calder Ness went out at nine, and nobody came before dawn.');
+        self::assertSame(['the lamp at', 1], $has() ? ['the lamp at', 1] : $this->texts($short));
+        $editor->split($scene(), 31);
+        self::assertTrue($has(), 'split after it');
+        $editor->join($scene());
+        self::assertTrue($has(), 'joined');
+        $editor->move($scene(), 1);
+        self::assertTrue($has(), 'moved');
+        $this->set($short, 'split', 'words:3-6');
+        self::assertTrue($has(), 'split by another rule');
+        $copy = $editor->shortOf($short->refresh(), 'Nine boats came home.');
+        self::assertContains('THE ONE LAMP', $this->texts($copy), 'copied');
+        $kept = array_filter(
+            array_merge(...array_map(static fn (Cue $cue): array => $cue->words, $this->cues($short))),
+            static fn ($word): bool => $word->stands,
+        );
+        self::assertSame(['Calder'], array_column($kept, 'text'));
+    }
+
+    public function test_every_part_of_a_style_is_a_setting_of_every_level_and_own_styles_are_kept(): void
+    {
+        $short = $this->short();
+        $style = fn (): ?CaptionStyle => app(Resolver::class)
+            ->short($short->refresh()->unsetRelations())->captions();
+        $this->set($short, 'caption_style', 'story');
+        $this->set($short, 'caption_fill', '#abc');
+        $this->set($short, 'caption_height', 'lower third');
+        self::assertSame(['bookish', 'AABBCC', 70], [$style()?->face, $style()?->fill, $style()?->height]);
+        foreach (['caption_size' => '9000', 'caption_fill' => 'reddish', 'caption_style' => 'none'] as $key => $wrong) {
+            try {
+                $this->set($short, $key, $wrong);
+                self::fail("$key takes $wrong");
+            } catch (Refusal $problem) {
+                $told = $key === 'caption_size' ? '24 to 220' : $wrong;
+                self::assertStringContainsString($told, $problem->getMessage());
+            }
+        }
+        $id = app(StyleDesk::class)->keep($this->channel(), 'Night  watch', $style() ?? self::fail());
+        $this->set($short, 'caption_fill', 'style');
+        $this->set($short, 'caption_style', $id);
+        self::assertSame(['own-night-watch', 'AABBCC'], [$id, $style()?->fill]);
+        app(EditBook::class)->undo($this->channel());
+        self::assertSame('condensed', $style()?->face, 'a style that is gone leaves the usual one');
+
+        $this->set($short, 'captions_shown', 'off');
+        self::assertNull($style());
+        self::assertSame([], $this->texts($short));
+    }
+
+    public function test_files_of_captions_are_brought_and_what_is_in_error_is_told(): void
+    {
+        $short = $this->short();
+        $file = tempnam(sys_get_temp_dir(), 'cap') ?: self::fail();
+        $bring = function (string $text, bool $times = false) use ($short, $file): string {
+            file_put_contents($file, $text);
+
+            return app(CaptionImport::class)->bring($short->refresh()->unsetRelations(), $file, $times);
+        };
+        $said = $bring("1\n00:00:00,000 --> 00:00:01,000\nThe lamp at\nCalder Ness\n\n"
+            ."2\n00:00:01,000 --> 00:00:02,000\nwent dark at nine,\n\n3\n00:00:09,000 --> 00:00:10,000\nUnrelated!\n");
+        self::assertSame('2 captions brought. 1 say nothing that is said here and were left out.', $said);
+        $cues = $this->cues($short);
+        self::assertSame(['The lamp at Calder Ness', 'went dark at nine,'], array_map(
+            static fn (Cue $cue): string => $cue->text(),
+            array_slice($cues, 0, 2),
+        ));
+        self::assertSame([3, 2], $cues[0]->setting->lines);
+        $bring("WEBVTT\n\n00:00.000 --> 00:00.300\nThe lamp at\n\n00:00.300 --> 00:01.500\nCalder Ness", true);
+        self::assertSame('Calder Ness', $this->cues($short)[1]->text());
+
+        foreach ([
+            'no captions' => 'Once upon a time.',
+            'ends before it begins' => "1\n00:00:05,000 --> 00:00:02,000\nThe lamp",
+            'begins before the one ahead' => "1\n00:00:05,000 --> 00:00:06,000\nThe lamp\n\n"
+                ."2\n00:00:01,000 --> 00:00:02,000\nwent out",
+            'says what this short says' => "1\n00:00:05,000 --> 00:00:06,000\nQuite another story",
+        ] as $why => $wrong) {
+            try {
+                $bring($wrong);
+                self::fail($why);
+            } catch (Refusal $problem) {
+                self::assertStringContainsString($why, $problem->getMessage());
+            }
+        }
+        $many = SubRip::write(array_map(
+            static fn (int $i): TimedCue => new TimedCue(900 * $i, 900 * $i + 800, "nobody came $i"),
+            range(0, 9_999),
+        ));
+        self::assertStringContainsString('captions brought', $bring($many));
+    }
+
+    public function test_a_face_that_was_brought_is_burned_and_a_broken_one_is_refused(): void
+    {
+        $short = $this->short();
+        $desk = app(FaceDesk::class);
+        self::assertSame('Kalam Bold', $desk->bring($this->channel(), resource_path('fonts/Kalam_700Bold.ttf')));
+        $face = Face::query()->sole();
+        $this->set($short, 'caption_face', $face->face);
+        $cut = app(ShortPlanner::class)->plan(
+            $short->refresh(), app(LibraryShelf::class)->of($this->channel()), new Unwatched,
+        );
+        self::assertSame($face->face, $cut->cues[0]->setting->pieces[0]->face);
+        self::assertSame('Kalam Bold', $cut->cues[0]->setting->pieces[0]->family);
+        self::assertFileExists(app(FaceBook::class)->file($face->face));
+        $this->get(route('faces.file', $face->face))->assertRedirect();
+        $this->actingAs($this->channel()->user)->get(route('faces.file', $face->face))
+            ->assertOk()->assertHeader('Content-Type', 'font/ttf');
+        $this->get('/faces/own-0123456789')->assertNotFound();
+        $desk->drop($face);
+        self::assertNotSame([], $this->texts($short), 'a face that is gone is stood in for');
+
+        $bad = tempnam(sys_get_temp_dir(), 'face') ?: self::fail();
+        file_put_contents($bad, substr((string) file_get_contents(resource_path('fonts/Kalam_700Bold.ttf')), 0, 9_000));
+        $this->expectException(Refusal::class);
+        $desk->bring($this->channel(), $bad);
+    }
+
+    public function test_contrast_is_measured_on_the_pictures_and_mended_at_a_press(): void
+    {
+        $short = $this->short();
+        $this->set($short, 'caption_style', 'even');
+        foreach (['caption_outline' => '0', 'caption_shadow' => '0', 'caption_fill' => '808080',
+            'caption_spoken_colour' => '808080'] as $key => $value) {
+            $this->set($short, $key, $value);
+        }
+        $proof = $this->proof($short);
+        self::assertNotSame([], $proof->faint());
+        self::assertSame(count($this->cues($short)), count($proof->cues));
+        foreach (ProofFrames::KINDS as $kind) {
+            self::assertFileExists(app(ProofFrames::class)->file($proof->key, $kind));
+        }
+        $probe = (new Process(['ffprobe', '-v', 'error', '-count_frames', '-select_streams', 'v', '-show_entries',
+            'stream=width,height,nb_read_frames', '-of', 'csv=p=0', app(ProofMaker::class)->file($proof->key)]))
+            ->mustRun()->getOutput();
+        self::assertSame('432,768,'.$short->plannedCut()?->frames(), trim($probe));
+
+        app(CaptionMender::class)->mend($short->refresh(), MendKind::Plate);
+        $mended = $this->proof($short);
+        self::assertSame([], $mended->faint());
+        self::assertSame($proof->key, $mended->key, 'the pictures are the same: nothing was rendered again');
+        app(EditBook::class)->undo($short->refresh());
+
+        $this->proof($short);
+        app(CaptionMender::class)->mend($short->refresh(), MendKind::Colour);
+        self::assertSame([], $this->proof($short)->faint());
+    }
+
+    private function proof(Short $short): Proof
+    {
+        app(ShortPlanner::class)->plan(
+            $short->refresh()->unsetRelations(), app(LibraryShelf::class)->of($this->channel()), new Unwatched,
+        );
+        app(ProofDesk::class)->make($short->refresh()->unsetRelations(), new Unwatched);
+
+        return Proof::of($short->refresh()) ?? self::fail((string) $short->proof_problem);
+    }
+}

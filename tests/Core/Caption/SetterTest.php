@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Caption;
+
+use PHPUnit\Framework\TestCase;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Caption\Cue;
+use RapidReel\Caption\Setting\Piece;
+use RapidReel\Caption\Style\CaptionStyle;
+use RapidReel\Caption\Style\StyleFields;
+use RapidReel\Caption\Style\Styles;
+use Tests\Support\Cuts;
+
+/** Where captions stand: clear of what the outlet draws, common practice, no published source. */
+final class SetterTest extends TestCase
+{
+    public function test_every_caption_of_every_style_stands_in_the_safe_area(): void
+    {
+        $safe = TargetProfile::UpTo60->safeArea();
+        $said = ['a b c', 'lighthouse keeper', 'incomprehensibilities abound', str_repeat('M', 60), 'x'];
+        foreach (Styles::cases() as $case) {
+            foreach ([5, 62, 95] as $height) {
+                foreach ($said as $text) {
+                    foreach (Cuts::cues($text, $case->style()->with(['height' => $height])) as $cue) {
+                        [$left, $top, $right, $bottom] = $cue->setting->box;
+                        $what = "{$case->value} at $height: $text";
+                        self::assertGreaterThanOrEqual(1080 * $safe->right - 0.1, $left, $what);
+                        self::assertLessThanOrEqual(1080 * (1 - $safe->right) + 0.1, $right, $what);
+                        self::assertGreaterThanOrEqual(1920 * $safe->top - 0.1, $top, $what);
+                        self::assertLessThanOrEqual(1920 * (1 - $safe->bottom) + 0.1, $bottom, $what);
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_type_shrinks_within_limits_then_words_break_then_it_is_told(): void
+    {
+        $one = static fn (string $text, int $least): Cue => Cuts::cues($text, new CaptionStyle(
+            words: 2, lines: 1, least: $least,
+        ))[0];
+        $shrunk = $one('incomprehensible', 40);
+        self::assertLessThan(1.0, $shrunk->setting->scale);
+        self::assertCount(1, $shrunk->setting->pieces);
+
+        $broken = $one('incomprehensible', 90);
+        self::assertGreaterThanOrEqual(0.9, $broken->setting->scale);
+        self::assertGreaterThan(1, count($broken->setting->pieces));
+        self::assertSame(
+            'INCOMPREHENSIBLE',
+            implode('', array_map(static fn (Piece $piece): string => $piece->text, $broken->setting->pieces)),
+        );
+        self::assertFalse($broken->setting->isTight);
+
+        $tight = Cuts::cues(str_repeat('M', 160), new CaptionStyle(size: 220, least: 100))[0];
+        self::assertTrue($tight->setting->isTight);
+    }
+
+    public function test_lines_are_even_and_break_where_it_reads_well(): void
+    {
+        $style = new CaptionStyle(size: 60, words: 6, letters: 40, lines: 2);
+        $cue = Cuts::cues('the harbour and the lighthouse', $style)[0];
+
+        self::assertSame([2, 3], $cue->setting->lines);
+        self::assertSame("the harbour\nand the lighthouse", $cue->timed()->text);
+    }
+
+    public function test_words_that_are_read_from_the_right_stand_from_the_right(): void
+    {
+        $style = new CaptionStyle(size: 40, words: 6, letters: 60, lines: 1);
+        $x = static fn (Cue $cue): array => array_map(
+            static fn (Piece $piece): float => $piece->x,
+            $cue->setting->pieces,
+        );
+        $hebrew = $x(Cuts::cues('aa bb cc', $style)[0]);
+        self::assertSame([0, 1, 2], array_keys($hebrew));
+        self::assertLessThan($hebrew[1], $hebrew[0]);
+    }
+
+    public function test_a_style_has_every_field_in_its_range_and_refuses_others(): void
+    {
+        self::assertGreaterThanOrEqual(10, count(Styles::cases()));
+        foreach (Styles::cases() as $case) {
+            self::assertSame(array_keys(StyleFields::ALL), array_keys($case->style()->toArray()));
+            self::assertEquals($case->style(), (new CaptionStyle)->with($case->style()->toArray()));
+        }
+        $kept = (new CaptionStyle)->with(['size' => 9_000, 'fill' => 'red', 'lines' => '2', 'case' => 'lower']);
+        self::assertEquals(new CaptionStyle(case: 'lower'), $kept);
+        $this->expectException(\InvalidArgumentException::class);
+        new CaptionStyle(size: 9_000);
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Standards;
+
+use App\Media\EmojiLists;
+use App\Media\FaceBook;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use RapidReel\Base\FrameGrid;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Caption\Cue;
+use RapidReel\Caption\Cueing\CueMaker;
+use RapidReel\Caption\Style\CaptionStyle;
+use RapidReel\Caption\Style\Styles;
+use RapidReel\Script\CaptionMarks;
+use RapidReel\Voice\WordTiming;
+use Symfony\Component\Process\Process;
+use Tests\Support\Burner;
+use Tests\Support\Cuts;
+
+/** What is laid out against what libass draws, and against HarfBuzz (Debian: libharfbuzz-bin). */
+final class CaptionsDrawnTest extends TestCase
+{
+    /** Short and long, with pairs that are drawn together, letters that are joined, accents, figures. */
+    private const TEXTS = [
+        'LIGHTHOUSE', 'AVATAR WAVE', 'To Ly office', 'waffle flipped', 'ÉCLAIR Ångström', '1,884 To 71%',
+        'illicit Tavern.',
+    ];
+
+    /** @return array<string, array{string}> */
+    public static function faces(): array
+    {
+        $faces = [];
+        foreach (array_keys(FaceBook::shipped()) as $id) {
+            $faces[$id] = [$id];
+        }
+
+        return $faces;
+    }
+
+    /**
+     * @param  string|list<WordTiming>  $said
+     * @return list<Cue>
+     */
+    private static function cues(string|array $said, CaptionStyle $style, string $language = 'en'): array
+    {
+        $words = is_string($said) ? Cuts::take($said, 293)->words : $said;
+        $end = $words[count($words) - 1]->endMs;
+        $emoji = new EmojiLists(dirname(__DIR__, 2).'/resources/data/emoji');
+        $maker = new CueMaker(
+            Burner::faces(), TargetProfile::UpTo60, $language, array_column($words, 'text'), $emoji->of($language),
+        );
+
+        return $maker->cues(0, $words, [[0, $end]], $end, new CaptionMarks, $style);
+    }
+
+    /** Within 0.5 % of hb-shape, with pairs and joined letters as the face has them. */
+    #[DataProvider('faces')]
+    public function test_text_is_as_wide_as_harfbuzz_shapes_it(string $id): void
+    {
+        $face = Burner::book()->face($id);
+        $file = Burner::book()->file($id);
+        foreach (self::TEXTS as $text) {
+            $printed = (new Process([
+                'hb-shape', '--no-glyph-names', '--no-clusters', '--font-size=1000', $file, $text,
+            ]))->mustRun()->getOutput();
+            preg_match_all('/[\[|]\d+(?:@-?\d+,-?\d+)?\+(-?\d+)/', $printed, $advances);
+            $shaped = array_sum(array_map(intval(...), $advances[1])) / 1000;
+            self::assertEqualsWithDelta($shaped, $face->width($text), 0.005 * $shaped, "$id: $text");
+        }
+    }
+
+    /**
+     * Within 1.5 % of libass. An H stands at both ends, and the width of two of them is taken off: so what is left free
+     * beside the first and the last letter does not count.
+     */
+    #[DataProvider('faces')]
+    public function test_a_line_is_as_wide_as_libass_draws_it(string $id): void
+    {
+        $style = new CaptionStyle(
+            face: $id, size: 40, case: 'written', outline: 0, shadow: 0, lines: 1, words: 12, letters: 80, least: 20,
+            spokenColour: 'FFFFFF',
+        );
+        $ink = $laid = [];
+        foreach (['HH', ...array_map(static fn (string $text): string => "H{$text}H", self::TEXTS)] as $text) {
+            $cues = self::cues($text, $style);
+            $pieces = $cues[0]->setting->pieces;
+            $last = $pieces[count($pieces) - 1];
+            self::assertSame(1.0, $cues[0]->setting->scale);
+            $laid[] = $last->x + $last->width / 2 - $pieces[0]->x + $pieces[0]->width / 2;
+            [$left, $right] = Burner::boxes($cues, 1, 120)[0];
+            $ink[] = $right - $left;
+        }
+        foreach (self::TEXTS as $i => $text) {
+            $drawn = $ink[$i + 1] - $ink[0];
+            // One pixel is what a box can be off by rounding.
+            self::assertEqualsWithDelta($drawn, $laid[$i + 1] - $laid[0], 0.015 * $drawn + 1, "$id: $text");
+        }
+    }
+
+    public function test_every_word_is_marked_in_just_its_frames_and_nothing_drifts_in_three_minutes(): void
+    {
+        $words = [];
+        $at = 40;
+        $grid = new FrameGrid(30);
+        for ($i = 0; $at < 179_000; $i++) {
+            $length = 130 + 37 * ($i % 11);
+            $words[] = new WordTiming(['lamp', 'harbour', 'and', 'storm.'][$i % 4], $at, $at + $length);
+            $at += $length + ($i % 4 === 3 ? 260 : 0);
+        }
+        $changes = array_flip(Burner::changes(self::cues($words, new CaptionStyle(size: 24)), $grid->frameOf($at) + 1));
+        self::assertGreaterThan(400, count($words));
+        foreach ($words as $word) {
+            self::assertArrayHasKey($grid->frameOf($word->startMs), $changes, "at {$word->startMs} ms");
+        }
+    }
+
+    public function test_every_style_stays_inside_the_safe_area_whatever_it_says(): void
+    {
+        $area = TargetProfile::UpTo60->safeArea();
+        foreach (Styles::cases() as $case) {
+            $style = $case->style()->with(['appearMs' => 0]);
+            foreach ([
+                '{\pos(0,0)}{\an7} a\Nb {\fs400} WWWWWWWWWWWWWWWWWWWWWWWW incomprehensibilities',
+                'Donaudampfschifffahrtsgesellschaftskapitän مصباح',
+            ] as $said) {
+                $cues = self::cues($said, $style);
+                $boxes = Burner::boxes($cues, (new FrameGrid(30))->frameOf($cues[count($cues) - 1]->endMs));
+                self::assertNotSame([], $boxes);
+                foreach ($boxes as [$left, $right, $top, $bottom]) {
+                    self::assertGreaterThanOrEqual($area->left * 1080, $left, $case->value);
+                    self::assertLessThanOrEqual((1 - $area->left) * 1080, $right, $case->value);
+                    self::assertGreaterThanOrEqual($area->top * 1920 - 1, $top, $case->value);
+                    self::assertLessThanOrEqual((1 - $area->bottom) * 1920 + 1, $bottom, $case->value);
+                }
+            }
+        }
+    }
+
+    /** @return array<string, array{string, string, string}> what is said, in which language, and by which face */
+    public static function scripts(): array
+    {
+        return [
+            'Greek' => ['Ο φάρος έσβησε', 'el', 'humanist'],
+            'Cyrillic' => ['Маяк погас', 'ru', 'humanist'],
+            'Arabic' => ['انطفأ المصباح', 'ar', 'arabic'],
+            'Hebrew' => ['המגדלור כבה', 'he', 'hebrew'],
+            'Devanagari' => ['दीपक बुझ गया', 'hi', 'humanist'],
+            'Japanese' => ['灯台の火が消えた', 'ja', 'japanese'],
+            'Chinese' => ['灯塔的光灭了', 'zh', 'chinese'],
+            'Korean' => ['등대 불이 꺼졌다', 'ko', 'korean'],
+            'Emoji' => ['😀 lamp', 'en', 'emoji'],
+        ];
+    }
+
+    /** A face that lacks a character draws its empty box; a face that has all of them was chosen. */
+    #[DataProvider('scripts')]
+    public function test_every_script_is_drawn_by_a_face_that_has_it(string $said, string $language, string $face): void
+    {
+        $book = Burner::book();
+        $cues = self::cues($said, new CaptionStyle(face: 'narrow', case: 'written'), $language);
+        $used = [];
+        $drawn = '';
+        foreach ($cues as $cue) {
+            foreach ($cue->setting->pieces as $piece) {
+                self::assertTrue($book->face($piece->face)->covers($piece->text), $piece->text);
+                $used[$piece->face] = true;
+                $drawn .= $piece->text;
+            }
+        }
+        self::assertArrayHasKey($face, $used);
+        $plain = static fn (string $text): string => (string) preg_replace('/\s+/u', '', $text);
+        self::assertSame($plain($said), $plain($drawn));
+        self::assertNotSame([], Burner::boxes($cues, 10));
+    }
+
+    public function test_words_read_from_the_right_stand_from_the_right(): void
+    {
+        $style = new CaptionStyle(size: 40, case: 'written', words: 4, letters: 60, lines: 1);
+        foreach (['he' => 'המגדלור כבה בלילה', 'ar' => 'انطفأ المصباح الليلة'] as $language => $said) {
+            $pieces = self::cues($said, $style, $language)[0]->setting->pieces;
+            self::assertGreaterThan($pieces[1]->x, $pieces[0]->x);
+            self::assertGreaterThan($pieces[2]->x, $pieces[1]->x);
+        }
+        $mixed = self::cues('המגדלור Calder Ness כבה', $style, 'he')[0]->setting->pieces;
+        self::assertGreaterThan($mixed[1]->x, $mixed[2]->x, 'Latin words keep their own order');
+        self::assertGreaterThan($mixed[2]->x, $mixed[0]->x);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Media\FaceBook;
+use App\Media\MediaStore;
+use Illuminate\Filesystem\FilesystemAdapter;
+use League\Flysystem\Filesystem;
+use League\Flysystem\Local\LocalFilesystemAdapter;
+use RapidReel\Caption\Cue;
+use RapidReel\Caption\Drawing\AssWriter;
+use RapidReel\Face\FaceSet;
+use Symfony\Component\Process\Process;
+
+/** Captions as libass draws them, on black. */
+final class Burner
+{
+    public static function fonts(): string
+    {
+        return dirname(__DIR__, 2).'/resources/fonts';
+    }
+
+    public static function book(): FaceBook
+    {
+        $root = dirname(__DIR__, 2).'/var/test/faces';
+        $adapter = new LocalFilesystemAdapter($root);
+
+        return new FaceBook(
+            new MediaStore(new FilesystemAdapter(new Filesystem($adapter), $adapter, ['root' => $root])),
+            self::fonts(),
+        );
+    }
+
+    public static function faces(): FaceSet
+    {
+        return self::book()->set();
+    }
+
+    /**
+     * @param  list<Cue>  $cues
+     * @param  list<string>  $output  of ffmpeg
+     */
+    public static function burn(array $cues, int $frames, string $filter, array $output): Process
+    {
+        $folder = dirname(__DIR__, 2).'/var/test/burnt';
+        is_dir($folder) || mkdir($folder, 0777, true);
+        file_put_contents("$folder/a.ass", AssWriter::write($cues, 30, 0, 0, $frames)->ass);
+        $seconds = $frames / 30;
+
+        return (new Process(
+            [
+                'ffmpeg', '-hide_banner', '-nostats', '-f', 'lavfi', '-i',
+                "color=black:size=1080x1920:rate=30:duration=$seconds", '-vf',
+                'ass=a.ass:fontsdir='.self::fonts().",$filter", ...$output,
+            ],
+            $folder,
+            ['FONTCONFIG_FILE' => self::fonts().'/fonts.conf'],
+            timeout: 300,
+        ))->mustRun();
+    }
+
+    /**
+     * @param  list<Cue>  $cues
+     * @return list<int> frames where what libass draws is not what it drew before
+     */
+    public static function changes(array $cues, int $frames): array
+    {
+        $md5 = self::burn($cues, $frames, 'format=gray', ['-f', 'framemd5', '-'])->getOutput();
+        preg_match_all('/^0,\s*\d+,\s*(\d+),.*,\s*([0-9a-f]{32})$/m', $md5, $rows, PREG_SET_ORDER);
+        $changes = [];
+        foreach ($rows as $i => [, $frame, $hash]) {
+            if ($i === 0 || $rows[$i - 1][2] !== $hash) {
+                $changes[] = (int) $frame;
+            }
+        }
+
+        return $changes;
+    }
+
+    /**
+     * @param  list<Cue>  $cues
+     * @return list<array{int, int, int, int}> left, right, top and bottom of what stands on every frame with a caption
+     */
+    public static function boxes(array $cues, int $frames, int $least = 60): array
+    {
+        $printed = self::burn($cues, $frames, "bbox=min_val=$least", ['-f', 'null', '-'])->getErrorOutput();
+        preg_match_all('/x1:(\d+) x2:(\d+) y1:(\d+) y2:(\d+)/', $printed, $rows, PREG_SET_ORDER);
+
+        return array_map(
+            static fn (array $row): array => [(int) $row[1], (int) $row[2], (int) $row[3], (int) $row[4]],
+            $rows,
+        );
+    }
+}
