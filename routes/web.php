@@ -94,15 +94,15 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/scenes/{scene}/captions', [CaptionController::class, 'change'])->name('captions.change');
     Route::post('/shorts/{short}/proof', [CaptionController::class, 'order'])->name('proofs.order');
     Route::get('/shorts/{short}/proof.mp4', [CaptionController::class, 'proof'])->name('proofs.file');
-    Route::get('/shorts/{short}/proof/{kind}.jpg', [StyleController::class, 'picture'])
-        ->whereIn('kind', ['dark', 'bright', 'busy'])->name('proofs.picture');
+    Route::get('/shorts/{short}/proof/{which}.jpg', [StyleController::class, 'picture'])
+        ->whereIn('which', ['dark', 'bright', 'busy'])->name('proofs.picture');
     Route::post('/shorts/{short}/style', [StyleController::class, 'store'])->name('styles.store');
     Route::get('/house/captions', [StyleController::class, 'index'])->name('styles');
     Route::delete('/house/captions/{style}', [StyleController::class, 'destroy'])
         ->where('style', 'own-[a-z0-9-]{1,40}')->name('styles.destroy');
     Route::post('/faces', [FaceController::class, 'store'])->name('faces.store');
     Route::get('/faces/{id}', [FaceController::class, 'file'])->where('id', '[a-z0-9-]{1,40}')->name('faces.file');
-    Route::delete('/faces/{face}', [FaceController::class, 'destroy'])->name('faces.destroy');
+    Route::delete('/house/faces/{face}', [FaceController::class, 'destroy'])->name('faces.destroy');
 
     Route::put('/scenes/{scene}', [SceneController::class, 'reword'])->name('scenes.reword');
     Route::post('/scenes/{scene}', [SceneController::class, 'change'])->name('scenes.change');

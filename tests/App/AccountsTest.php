@@ -87,7 +87,7 @@ final class AccountsTest extends AppTestCase
                 $uri = str_replace("{{$name}}", (string) $this->places[$name], $uri);
             }
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {
-                yield [$method, $uri, array_diff($names, ['voice', 'token', 'path']) !== []];
+                yield [$method, $uri, array_diff($names, ['voice', 'token', 'path', 'style']) !== []];
             }
         }
     }

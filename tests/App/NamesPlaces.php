@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Models\Edit;
 use App\Models\Export;
 use App\Models\ExportState;
+use App\Models\Face;
 use App\Models\Footage;
 use App\Models\Music;
 use App\Models\Reading;
@@ -41,6 +42,13 @@ trait NamesPlaces
             'word' => 0,
             'extension' => 'mp4',
             'kind' => 'txt',
+            'format' => 'srt',
+            'which' => 'dark',
+            'style' => 'own-night',
+            'id' => 'own-0123',
+            'face' => Face::query()->create([
+                'channel_id' => $this->channel()->id, 'name' => 'Secret face', 'face' => 'own-0123',
+            ])->id,
             'voice' => 'aldous',
             'token' => 'none',
             'path' => 'x',

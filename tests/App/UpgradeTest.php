@@ -105,7 +105,7 @@ final class UpgradeTest extends AppTestCase
         self::assertSame(17, DB::table('edits')->where('channel_id', 1)->count());
     }
 
-    public function test_the_same_videos_are_rendered_and_what_was_exported_is_no_older_for_it(): void
+    public function test_the_same_pictures_are_rendered_and_captions_are_set_anew(): void
     {
         Artisan::call('reel:settle');
         self::assertSame(0, Footage::query()->whereNull('seal')->count(), 'changed files are noticed from now on');
@@ -115,7 +115,10 @@ final class UpgradeTest extends AppTestCase
             $short->refresh()->load(['latestExport', 'latestDone']),
             Axis::over([]),
         )->state;
-        self::assertSame(['ready', 'ready', 'edited since'], [$state($lamp), $state($bell), $state($boat)]);
+        // Captions are broken and set by other rules than then, and that is told.
+        self::assertSame(['edited since', 'edited since', 'edited since'], [
+            $state($lamp), $state($bell), $state($boat),
+        ]);
 
         foreach ([$lamp, $bell] as $short) {
             $before = Export::query()->where('short_id', $short->id)->firstOrFail();
@@ -134,7 +137,9 @@ final class UpgradeTest extends AppTestCase
                 $this->video($before),
                 '-i',
                 $this->video($after),
-                '-lavfi', 'ssim', '-f', 'null', '-',
+                '-lavfi',
+                // Above the captions.
+                '[0:v]crop=iw:ih*0.4:0:0[before];[1:v]crop=iw:ih*0.4:0:0[after];[before][after]ssim', '-f', 'null', '-',
             ]);
             preg_match('/All:([\d.]+)/', $compared->mustRun()->getErrorOutput(), $found);
             self::assertGreaterThanOrEqual(0.98, (float) ($found[1] ?? 0), $short->title);

@@ -31,12 +31,12 @@ final class StyleController extends Controller
         return view('house.styles', ['page' => $page->of($channel, $short)]);
     }
 
-    public function picture(Short $short, string $kind, ProofFrames $frames): BinaryFileResponse
+    public function picture(Short $short, string $which, ProofFrames $frames): BinaryFileResponse
     {
         $proof = Proof::of($short);
         abort_if($proof === null, 404);
 
-        return $this->media($frames->file($proof->key, $kind), 'image/jpeg', "$kind.jpg");
+        return $this->media($frames->file($proof->key, $which), 'image/jpeg', "$which.jpg");
     }
 
     /** Keeps the style of a short under a name. */

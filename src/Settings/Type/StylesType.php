@@ -16,7 +16,10 @@ final readonly class StylesType implements SettingType
     {
         $data = trim($written) === '' ? [] : json_decode($written, true, 8);
         if (! is_array($data)) {
-            throw new Refusal('Own caption styles are JSON: {"own-night": {"name": "Night", "values": {…}}}.');
+            throw new Refusal(sprintf(
+                'Own caption styles are JSON such as {"own-night": {"name": "Night", "values": {…}}}; “%s” is not.',
+                mb_strimwidth(trim($written), 0, 40, '…'),
+            ));
         }
         if (count($data) > self::MOST) {
             throw new Refusal(sprintf('A channel has at most %d caption styles of its own.', self::MOST));
