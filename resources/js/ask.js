@@ -25,6 +25,11 @@ export default async function ask(url, { method = 'GET', json = null, form = nul
     return body;
 }
 
+/** Whether a state is from before the last change that was made here: an answer that was overtaken. */
+export function isOvertaken(revision) {
+    return seen !== null && revision !== undefined && Number(revision) < Number(seen);
+}
+
 /** The page shows a short in this state. */
 export function shows(revision) {
     seen = revision;

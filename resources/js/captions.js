@@ -24,7 +24,6 @@ export default (urls, now) => {
             this.$refs.rows.setAttribute('tabindex', '-1');
             this.load(now.proof);
             this.stage(now.script, now.faces);
-            if (this.working) this.order();
             this.$watch('silent', (silent) => { this.$refs.video.muted = silent; });
         },
 
@@ -47,8 +46,9 @@ export default (urls, now) => {
             if (answer.proof !== this.proof) this.load(answer.proof);
             if (answer.script !== this.script) this.stage(answer.script, answer.faces);
             this.mark();
-            if (this.working && this.stale !== answer.revision) {
-                this.stale = answer.revision;
+            // Another plan has other pictures, or captions that are to be measured anew.
+            if (this.working && answer.plan && this.ordered !== answer.plan) {
+                this.ordered = answer.plan;
                 this.order();
             }
         },
@@ -61,7 +61,7 @@ export default (urls, now) => {
             const video = this.$refs.video;
             const at = this.at;
             video.src = proof;
-            video.addEventListener('loadeddata', () => { video.currentTime = at; }, { once: true });
+            video.addEventListener('loadeddata', () => { video.currentTime = at + FRAME / 2; }, { once: true });
             if (this.follows) return;
             this.follows = true;
             const step = (_, { mediaTime }) => {
@@ -104,7 +104,8 @@ export default (urls, now) => {
 
         seek(seconds) {
             this.at = Math.max(0, Math.min(this.seconds, seconds));
-            if (this.proof) this.$refs.video.currentTime = this.at;
+            // The middle of a frame is in no other.
+            if (this.proof) this.$refs.video.currentTime = this.at + FRAME / 2;
             this.paint();
             this.mark();
         },

@@ -1,5 +1,5 @@
 import Alpine from 'alpinejs';
-import ask from './ask';
+import ask, { isOvertaken } from './ask';
 
 /** What a field shows stays its own once it was typed in, whatever its attributes say: it is told the fresh value. */
 function tells(field, fresh) {
@@ -53,6 +53,10 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
     async look(how = {}) {
         try {
             const answer = await ask(`${state}${this.since?.() ?? ''}`);
+            if (isOvertaken(answer.revision)) {
+                this.again(150);
+                return;
+            }
             [this.working, this.undo, this.redo] = [answer.working, answer.undo, answer.redo];
             this.fresh(answer, how);
         } catch {

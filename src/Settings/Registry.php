@@ -177,6 +177,12 @@ final readonly class Registry
         return array_filter($this->settings, static fn (Setting $one): bool => $one->isAt($level));
     }
 
+    /** @return array<string, Setting> those of a level that have no page of their own, by key */
+    public function common(Level $level): array
+    {
+        return array_filter($this->at($level), static fn (Setting $one): bool => $one->group === '');
+    }
+
     /** @throws Refusal when there is none of this key */
     public function get(string $key): Setting
     {

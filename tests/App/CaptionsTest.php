@@ -19,11 +19,13 @@ use App\Models\Face;
 use App\Models\Short;
 use App\Planning\LiveCaptions;
 use App\Planning\ShortPlanner;
+use App\Proofs\ClearCue;
 use App\Proofs\Proof;
 use App\Proofs\ProofDesk;
 use App\Proofs\ProofFrames;
 use App\Proofs\ProofMaker;
 use App\Settings\Resolver;
+use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\Refusal;
 use RapidReel\Caption\Contrast\MendKind;
 use RapidReel\Caption\Cue;
@@ -38,9 +40,17 @@ final class CaptionsTest extends AppTestCase
 {
     private const SCRIPT = 'The lamp at Calder Ness went out at nine, and nobody came before dawn. Follow us.';
 
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->user());
+        $this->library();
+        Queue::fake();
+    }
+
     private function short(string $script = self::SCRIPT): Short
     {
-        return $this->makeBatch($script)->shorts[0];
+        return $this->made($script)->shorts[0];
     }
 
     /** @return list<string> */
@@ -205,7 +215,6 @@ final class CaptionsTest extends AppTestCase
         self::assertSame($face->face, $cut->cues[0]->setting->pieces[0]->face);
         self::assertSame('Kalam Bold', $cut->cues[0]->setting->pieces[0]->family);
         self::assertFileExists(app(FaceBook::class)->file($face->face));
-        $this->get(route('faces.file', $face->face))->assertRedirect();
         $this->actingAs($this->channel()->user)->get(route('faces.file', $face->face))
             ->assertOk()->assertHeader('Content-Type', 'font/ttf');
         $this->get('/faces/own-0123456789')->assertNotFound();
@@ -242,10 +251,23 @@ final class CaptionsTest extends AppTestCase
         self::assertSame([], $mended->faint());
         self::assertSame($proof->key, $mended->key, 'the pictures are the same: nothing was rendered again');
         app(EditBook::class)->undo($short->refresh());
+        self::assertCount(count($proof->faint()), $this->proof($short)->faint());
 
-        $this->proof($short);
-        app(CaptionMender::class)->mend($short->refresh(), MendKind::Colour);
-        self::assertSame([], $this->proof($short)->faint());
+        // What a picture does not allow is not offered, and refused.
+        $offered = array_unique(array_merge(...array_map(
+            static fn (ClearCue $cue): array => array_column($cue->mends, 'kind'),
+            $proof->faint(),
+        )));
+        foreach (MendKind::cases() as $kind) {
+            if (! in_array($kind->value, $offered, true)) {
+                try {
+                    app(CaptionMender::class)->mend($short->refresh(), $kind);
+                    self::fail($kind->value);
+                } catch (Refusal $problem) {
+                    self::assertStringContainsString('No caption', $problem->getMessage());
+                }
+            }
+        }
     }
 
     private function proof(Short $short): Proof

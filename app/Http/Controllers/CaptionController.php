@@ -49,6 +49,7 @@ final class CaptionController extends Controller
             'faces' => $view->faces,
             'proof' => $view->proof,
             'revision' => $short->revision,
+            'plan' => $short->isPlanned() ? substr($short->planned_inputs, 0, 12) : null,
             'working' => ! $view->isProofFresh && $view->proofProblem === null,
             'undo' => $view->undo,
             'redo' => $view->redo,

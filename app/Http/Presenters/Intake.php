@@ -19,7 +19,7 @@ final readonly class Intake
     public function of(Channel $channel): IntakeView
     {
         $settled = $this->resolver->channel($channel);
-        $all = $settled->registry->at(Level::Batch);
+        $all = $settled->registry->common(Level::Batch);
 
         return new IntakeView(
             array_filter($all, static fn (Setting $setting): bool => $setting->isMain),

@@ -34,7 +34,7 @@ final readonly class Rundown
 
         return new RundownPage(
             $batch,
-            array_values($channel->registry->at(Level::Short)),
+            array_values($channel->registry->common(Level::Short)),
             ScopeControl::all(
                 Level::Batch,
                 $this->resolver->batch($batch),

@@ -82,8 +82,8 @@ final readonly class ScopeControl
             $fields[StyleFields::setting($name)] = $value;
         }
         $controls = [];
-        foreach ($here->registry->at($level) as $key => $setting) {
-            if ($keys === null ? $setting->group === '' : in_array($key, $keys, true)) {
+        foreach ($keys === null ? $here->registry->common($level) : $here->registry->at($level) as $key => $setting) {
+            if ($keys === null || in_array($key, $keys, true)) {
                 $controls[$key] = new self(
                     $setting, $level, $channel, [$id], $of, $here, $above, $fields[$key] ?? null,
                 );

@@ -42,16 +42,10 @@ final class ContrastMeter
         }
         $colours = self::colours($cue);
         $fill = Wcag::luminanceOf($cue->style->fill);
-        $ground = $fill > 0.25 ? '14202B' : 'F7F0E1';
         $mends = [];
-        foreach (range(50, 100, 10) as $opacity) {
-            $style = $cue->style->with(['plate' => 'words', 'plateColour' => $ground, 'plateOpacity' => $opacity]);
-            if (self::with($style, $colours, $behind, 0.0) >= Wcag::LEAST) {
-                $mends[] = new Mend(MendKind::Plate, [
-                    'plate' => 'words', 'plateColour' => $ground, 'plateOpacity' => $opacity,
-                ]);
-                break;
-            }
+        $plate = self::plate($cue->style, $colours, $behind);
+        if ($plate !== []) {
+            $mends[] = new Mend(MendKind::Plate, $plate);
         }
         foreach (['FFFFFF', '14202B', 'FFD60A', '000000'] as $other) {
             if (self::with($cue->style, [$other], $behind, 0.0) >= Wcag::LEAST) {
@@ -72,6 +66,26 @@ final class ContrastMeter
         }
 
         return $mends;
+    }
+
+    /**
+     * The least opaque plate that is enough.
+     *
+     * @param  non-empty-list<string>  $colours  of letters
+     * @return array<string, int|string> fields of a style; none where no plate is
+     */
+    private static function plate(CaptionStyle $style, array $colours, Backdrop $behind): array
+    {
+        foreach (range(50, 100, 10) as $opacity) {
+            foreach (['14202B', 'F7F0E1', '000000', 'FFFFFF'] as $ground) {
+                $plate = ['plate' => 'words', 'plateColour' => $ground, 'plateOpacity' => $opacity];
+                if (self::with($style->with($plate), $colours, $behind, 0.0) >= Wcag::LEAST) {
+                    return $plate;
+                }
+            }
+        }
+
+        return [];
     }
 
     /** @param  non-empty-list<string>  $colours  of letters */

@@ -105,7 +105,7 @@ final class AssWriter
     {
         $times = $this->time($from).','.$this->time($until);
         if ($drawn->piece === null) {
-            return 'Dialogue: '.self::PLATES.",$times,$style,,0,0,0,,{$this->plate($cue->style, $drawn)}\n";
+            return 'Dialogue: '.self::PLATES.",$times,$style,,0,0,0,,{$this->plate($cue, $drawn)}\n";
         }
         $piece = $drawn->piece;
         $this->faces[$piece->face] = true;
@@ -114,7 +114,7 @@ final class AssWriter
         $half = $piece->size * $drawn->scale * 0.75 + $around;
         $this->reaches($drawn->y - $half, $drawn->y + $half);
         $place = sprintf('\an5\pos(%s,%s)\fn%s\fs%s', $this->number($drawn->x), $this->number($drawn->y),
-            str_replace(['\\', '{', '}', ','], '', $piece->family), $this->number($piece->size));
+            self::name($piece->family), $this->number($piece->size));
         if ($cue->style->letterSpace !== 0) {
             $place .= '\fsp'.$this->number(round($cue->style->letterSpace * $cue->setting->scale, 2));
         }
@@ -148,8 +148,11 @@ final class AssWriter
             : Ass::escape(mb_substr($text, 0, $shown)).'{\alpha&HFF&}'.Ass::escape(mb_substr($text, $shown));
     }
 
-    private function plate(CaptionStyle $style, Drawn $drawn): string
+    private function plate(Cue $cue, Drawn $drawn): string
     {
+        $style = $cue->style;
+        // Renderers that know no other face draw nothing at all without one that is there.
+        $face = self::name($cue->setting->pieces[0]->family ?? '');
         [$left, $top, $right, $bottom] = $drawn->plate ?? [0.0, 0.0, 0.0, 0.0];
         $this->reaches($top, $bottom);
         $width = $right - $left;
@@ -165,8 +168,8 @@ final class AssWriter
         ]);
 
         return sprintf(
-            '{\an7\pos(%s,%s)\bord0\shad0\1c%s\1a&H%02X&\p1}%s',
-            $this->number($left), $this->number($top), $this->colour($drawn->colour), $drawn->clear, $path,
+            '{\an7\pos(%s,%s)\fn%s\bord0\shad0\1c%s\1a&H%02X&\p1}%s',
+            $this->number($left), $this->number($top), $face, $this->colour($drawn->colour), $drawn->clear, $path,
         );
     }
 
@@ -180,6 +183,12 @@ final class AssWriter
             )),
             $steps,
         ));
+    }
+
+    /** A face as an order may name it. */
+    private static function name(string $family): string
+    {
+        return str_replace(['\\', '{', '}', ','], '', $family);
     }
 
     private function reaches(float $top, float $bottom): void
