@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Bench\BenchRow;
+use App\Bench\CaptionBench;
 use App\Bench\ExportBench;
 use App\Bench\FaultBench;
 use App\Bench\KnownForms;
@@ -70,6 +71,8 @@ final class BenchCommand extends Command
         $pairs = max(0, (int) $this->option('pairs'));
         app(VoiceRates::class)->make();
         $rows = $pairs === 0 ? [] : app(ExportBench::class)->run($pairs, $shelf, $this->tell(...));
+        $this->tell('Captions…');
+        array_push($rows, ...app(CaptionBench::class)->run($pairs, $shelf));
         $this->tell('Voices and words…');
         array_push($rows, ...app(VoiceBench::class)->run(storage_path('bench/speech')));
         $this->tell('Scripts and rundown…');

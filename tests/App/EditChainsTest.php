@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Editing\BulkDesk;
+use App\Editing\CaptionEditor;
 use App\Editing\EditBook;
 use App\Editing\RecordingEditor;
 use App\Editing\ScriptEditor;
@@ -13,7 +14,9 @@ use App\Editing\Snapshot;
 use App\Media\TakeFiles;
 use App\Models\Footage;
 use App\Models\Reading;
+use App\Models\Scene;
 use App\Models\Short;
+use App\Planning\LiveCaptions;
 use App\Voicing\TakeStore;
 use Eris\Generator;
 use Eris\TestTrait;
@@ -52,11 +55,11 @@ final class EditChainsTest extends AppTestCase
         $this->limitTo(self::CHAINS)
             ->forAll(
                 Generator\choose(1, 1_000_000),
-                Generator\seq(Generator\tuple(Generator\choose(0, 15), Generator\choose(0, 9_999))),
+                Generator\seq(Generator\tuple(Generator\choose(0, 16), Generator\choose(0, 9_999))),
             )
             ->then(fn (int $seed, array $chain) => $this->chain($seed, array_slice($chain, 0, 7)));
         // Every kind was tried, and most of the tries were possible.
-        self::assertCount(16, $this->done);
+        self::assertCount(17, $this->done);
         self::assertGreaterThan(self::CHAINS, array_sum($this->done));
     }
 
@@ -175,7 +178,24 @@ final class EditChainsTest extends AppTestCase
             14 => $at % 2 === 0
                 ? app(BulkDesk::class)->match($short->batch, [$short])
                 : app(BulkDesk::class)->trim($short->batch, [$short], 1),
+            15 => $this->caption($scene, $at),
             default => $this->reading($short, $at),
+        };
+    }
+
+    private function caption(Scene $scene, int $at): void
+    {
+        $editor = app(CaptionEditor::class);
+        $cues = app(LiveCaptions::class)->ofScene($scene->short, $scene->id);
+        $cue = $cues[$at % count($cues)];
+        match ($at % 7) {
+            0 => $editor->join($scene, $cue->word),
+            1 => $editor->split($scene, $cue->word, $cue->word + 1),
+            2 => $editor->reword($scene, $cue->word, $this->words(1 + $at % 4)),
+            3 => $editor->nudge($scene, $cue->word, $at % 9 - 4, $at % 5 - 2),
+            4 => $editor->break($scene, $cue->word, 1),
+            5 => $editor->free($scene, $cue->word),
+            default => $editor->stress($scene, $cue->word, $at % 2 === 0),
         };
     }
 
@@ -198,6 +218,9 @@ final class EditChainsTest extends AppTestCase
         self::assertSame('hook', $short->scenes[0]->role->value);
         foreach ($short->scenes as $scene) {
             $words = count(ScriptWord::of($scene->text));
+            foreach ($scene->toScript()->own->captions->cues as $cue) {
+                self::assertLessThanOrEqual($words, $cue->end(), 'a caption belongs to words that are there');
+            }
             self::assertGreaterThan(0, $words);
             self::assertSame($scene->shots->pluck('word')->unique()->all(), $scene->shots->pluck('word')->all());
             foreach ($scene->shots as $shot) {

@@ -9,10 +9,11 @@ namespace RapidReel\Caption\Cueing;
  */
 final readonly class EmojiBook
 {
-    /** Beginnings of words that no emoji goes with, by language. */
+    /** Beginnings of words that no emoji goes with, by language; \b ends a whole word. */
     private const GRIEF = [
-        'en' => 'dead|death|die|died|dies|dying|drown|kill|murder|corpse|coffin|grave|funeral|buri|bury|mourn|grie[fv]|'
-            .'widow|orphan|perish|suicid|sob|weep|wept|tragedy|tragic|lost (?:his|her|their)|cancer|massacre|victim',
+        'en' => '(?:dead|deaths?|deadly|die|died|dies|dying|sob|sobs|sobbed|graves?|cancer|lost (?:his|her|their))\b|'
+            .'drown|kill|murder|corpse|coffin|funeral|burial|buri|bury|mourn|grie[fv]|widow|orphan|perish|suicid|weep|'
+            .'wept|traged|tragic|massacre|victim',
         'de' => 'tot|tod|töt|stirb|starb|gestorben|sterb|ertrank|ertrunken|mord|leiche|sarg|grab|begr[aä]b|trauer'
             .'|witwe|waise|opfer|weint?e?|selbstmord|tragödie',
         'fr' => 'mort|mour|meurt|tué|tuer|noy[éea]|cadavre|cercueil|tombe|enterr|deuil|veuve|orphelin|victime|pleur'

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Exporting\VideoMaker;
+use App\Intake\ScriptChoices;
+use App\Intake\ScriptPlanner;
+use App\Library\Shelf;
+use App\Media\EmojiLists;
+use App\Media\EncoderPool;
+use App\Media\FaceBook;
+use App\Media\MediaStore;
+use App\Media\SegmentRenderer;
+use App\Media\Unwatched;
+use App\Planning\CutMaker;
+use App\Settings\Registrar;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Caption\Cue;
+use RapidReel\Caption\Cueing\CueMaker;
+use RapidReel\Caption\Drawing\AssWriter;
+use RapidReel\Caption\Style\Styles;
+use RapidReel\Cut\Cut;
+use RapidReel\Intake\ScriptSource;
+use RapidReel\Render\Quality;
+use RapidReel\Render\Segment;
+use RapidReel\Render\SegmentPlanner;
+use RapidReel\Script\CaptionMarks;
+use RapidReel\Sound\MixPlan;
+use RapidReel\Voice\WordTiming;
+
+/** What captions cost: to be found and set, and to be burned. */
+final readonly class CaptionBench
+{
+    private const ROUNDS = 5;
+
+    private const SCRIPT = 'The keeper of Calder Ness wrote down every light he saw, and 1,200 letters to the harbour '
+        .'office. Nobody answered before the winter of 1884. Then a boat with nine men came in through the fog.';
+
+    /** Segments that are rendered: some seconds of stills and clips. */
+    private const SEGMENTS = 6;
+
+    public function __construct(
+        private ScriptPlanner $planner,
+        private CutMaker $cuts,
+        private Registrar $registrar,
+        private MediaStore $store,
+        private VideoMaker $videos,
+        private SegmentPlanner $segments,
+        private SegmentRenderer $renderer,
+        private EncoderPool $pool,
+        private FaceBook $faces,
+        private EmojiLists $emoji,
+    ) {
+    }
+
+    /** @return list<BenchRow> */
+    public function run(int $pairs, Shelf $shelf): array
+    {
+        $rows = [BenchRow::atMost(
+            'captions of 60 s broken, set and written, the slowest style',
+            $this->setting(),
+            100,
+            '%.0f ms',
+        )];
+
+        return $pairs === 0 ? $rows : [...$rows, ...$this->burning($pairs, $shelf)];
+    }
+
+    /** Milliseconds: of every style the median, of these the longest. */
+    private function setting(): float
+    {
+        $words = [];
+        for ($at = 0, $i = 0; $at < 60_000; $i++) {
+            $text = explode(' ', self::SCRIPT)[$i % substr_count(self::SCRIPT, ' ')];
+            $words[] = new WordTiming($text, $at, $at += 90 + 45 * mb_strlen($text));
+        }
+        $faces = $this->faces->set();
+        $slowest = 0.0;
+        foreach (Styles::cases() as $case) {
+            $times = [];
+            for ($round = 0; $round < self::ROUNDS; $round++) {
+                $times[] = 1_000 * Usage::of(function () use ($words, $case, $faces, $at): void {
+                    $maker = new CueMaker(
+                        $faces,
+                        TargetProfile::UpTo60,
+                        'en',
+                        array_column($words, 'text'),
+                        $this->emoji->of('en'),
+                    );
+                    $cues = $maker->cues(0, $words, [[0, $at]], $at, new CaptionMarks, $case->style());
+                    AssWriter::write($cues, TargetProfile::FPS, 0, 0, intdiv($at * TargetProfile::FPS, 1_000));
+                })->wall;
+            }
+            sort($times);
+            $slowest = max($slowest, $times[intdiv(self::ROUNDS, 2)]);
+        }
+
+        return $slowest;
+    }
+
+    /** @return list<BenchRow> */
+    private function burning(int $pairs, Shelf $shelf): array
+    {
+        $tasks = $this->planner
+            ->plan(new ScriptSource(self::SCRIPT), new ScriptChoices($this->registrar->of(null)))
+            ->tasks();
+        $marked = $this->cuts->make('Captions', $tasks, $shelf, new Unwatched);
+        $typed = new Cut(...[...get_object_vars($marked), 'cues' => array_map(
+            static fn (Cue $cue): Cue => new Cue(...[
+                ...get_object_vars($cue), 'style' => $cue->style->with(['appear' => 'typed']),
+            ]),
+            $marked->cues,
+        )]);
+        $work = $this->store->workFolder();
+        try {
+            // Lays the sources, too.
+            $bare = $this->segments->plan($marked, Quality::Final, true);
+            $this->videos->make($marked, MixPlan::of($marked), $bare, $shelf, new Unwatched, "$work/bare.mp4");
+        } finally {
+            $this->store->discard($work);
+        }
+        $ratios = ['marked' => [], 'typed' => []];
+        for ($pair = 0; $pair < $pairs; $pair++) {
+            $without = $this->render($bare);
+            $ratios['marked'][] = $this->render($this->segments->plan($marked, Quality::Final)) / $without;
+            $ratios['typed'][] = $this->render($this->segments->plan($typed, Quality::Final)) / $this->render($bare);
+        }
+        $rows = [];
+        foreach (['marked' => 'captions that are marked', 'typed' => 'captions that are typed'] as $kind => $what) {
+            sort($ratios[$kind]);
+            $rows[] = BenchRow::atMost(
+                "$what / the same without, processor",
+                $ratios[$kind][intdiv($pairs, 2)],
+                1.1,
+                '%.2f ×',
+            );
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  list<Segment>  $segments
+     * @return float seconds of processor
+     */
+    private function render(array $segments): float
+    {
+        $some = array_slice($segments, 0, self::SEGMENTS);
+        foreach ($some as $segment) {
+            @unlink($this->renderer->file($segment->key));
+        }
+        $works = array_map(fn (Segment $segment) => $this->renderer->work($segment->recipe, 1), $some);
+
+        return Usage::of(fn () => $this->pool->run($works, static fn (int $frames): null => null))->processor;
+    }
+}
