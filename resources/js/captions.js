@@ -39,7 +39,7 @@ export default (urls, now) => {
 
         fresh(answer) {
             shows(answer.revision);
-            const isTyping = this.$refs.rows.querySelector('.cue-text:focus');
+            const isTyping = this.$refs.rows.querySelector('.cue-text:focus, [data-emoji-field]:focus');
             if (!isTyping) renew(this.$refs.rows, answer.rows);
             for (const part of ['settings', 'clear', 'history']) renew(this.$refs[part], answer[part]);
             this.$refs.lead.textContent = answer.lead;
@@ -156,7 +156,7 @@ export default (urls, now) => {
             const button = event.target.closest('[data-does]');
             const row = event.target.closest('.cue');
             if (!row) return;
-            if (event.target.matches('.cue-text')) {
+            if (event.target.matches('.cue-text, [data-emoji-field]')) {
                 this.choose(row, { andGo: false });
                 return;
             }
@@ -184,12 +184,13 @@ export default (urls, now) => {
                 : Number(button.dataset.word);
             const needs = { split: 'Choose the word before which it is parted.',
                 break: 'Choose the word after which the line is broken.',
-                stress: 'Choose the word that is to stand out.', emoji: 'Choose the word that an emoji is to follow.' };
+                stress: 'Choose the word that is to stand out.', emoji: 'Choose the word that an emoji is to follow.',
+                'no-emoji': 'Choose the word that has the emoji.' };
             if (needs[what] && !button) {
                 this.problem = needs[what];
                 return;
             }
-            if (['split', 'stress', 'emoji'].includes(what) && own === null) {
+            if (['split', 'stress', 'emoji', 'no-emoji'].includes(what) && own === null) {
                 this.problem = 'This caption shows other words than are said. Find it anew first.';
                 return;
             }
@@ -199,13 +200,11 @@ export default (urls, now) => {
             else if (what === 'break') this.send({ do: 'break', word, at: this.word + 1 });
             else if (what === 'stress') {
                 this.send({ do: 'stress', word: own, on: !button.classList.contains('stands') });
-            } else if (what === 'emoji') this.pickEmoji(own, button.dataset.emoji);
-            else this.send({ do: what, word });
-        },
-
-        pickEmoji(word, was) {
-            const emoji = window.prompt('An emoji after this word; empty for none.', was);
-            if (emoji !== null) this.send({ do: 'emoji', word, text: emoji });
+            } else if (what === 'emoji' || what === 'no-emoji') {
+                const field = row.querySelector('[data-emoji-field]');
+                this.send({ do: 'emoji', word: own, text: what === 'emoji' ? field.value : '' });
+                field.value = '';
+            } else this.send({ do: what, word });
         },
 
         send(what) {
@@ -225,6 +224,10 @@ export default (urls, now) => {
 
         keyed(event) {
             if (document.querySelector('.modal.show') || event.ctrlKey || event.metaKey || event.altKey) return;
+            if (event.target.matches?.('[data-emoji-field]')) {
+                if (event.key === 'Enter') this.act('emoji');
+                return;
+            }
             if (event.target.matches?.('.cue-text')) {
                 if (event.key === 'Enter') this.reword(event.target);
                 if (event.key === 'Escape') {

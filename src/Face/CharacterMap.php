@@ -13,23 +13,30 @@ final readonly class CharacterMap
     ) {
     }
 
-    /** @throws BrokenFace when it knows no Unicode */
+    /**
+     * The map that libass reads, the first of Microsoft’s: where that ends at U+FFFF, the face has no emoji.
+     *
+     * @throws BrokenFace when it knows no Unicode
+     */
     public static function of(Bytes $cmap): self
     {
-        $best = null;
+        $other = null;
         $count = min(64, $cmap->u16(2));
         for ($i = 0; $i < $count; $i++) {
             $platform = $cmap->u16(4 + 8 * $i);
             $encoding = $cmap->u16(6 + 8 * $i);
             $table = $cmap->at($cmap->u32(8 + 8 * $i));
-            $isUnicode = $platform === 0 || ($platform === 3 && in_array($encoding, [1, 10], true));
-            $format = $isUnicode ? $table->u16(0) : 0;
-            if ($format === 12 || ($format === 4 && $best === null)) {
-                $best = new self($table, $format);
+            $format = in_array($platform, [0, 3], true) ? $table->u16(0) : 0;
+            if (! in_array($format, [4, 12], true)) {
+                continue;
             }
+            if ($platform === 3 && in_array($encoding, [1, 10], true)) {
+                return new self($table, $format);
+            }
+            $other ??= $platform === 0 ? new self($table, $format) : null;
         }
 
-        return $best ?? throw new BrokenFace('The font file has no Unicode characters: it cannot set captions.');
+        return $other ?? throw new BrokenFace('The font file has no Unicode characters: it cannot set captions.');
     }
 
     /** @return int 0 where there is none */

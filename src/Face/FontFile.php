@@ -122,8 +122,7 @@ final class FontFile implements Metrics
     public function width(string $text, bool $spaced = false): float
     {
         $glyphs = [];
-        foreach (mb_str_split((string) preg_replace(self::UNSEEN_BUT_BLANK, '', $text)) as $character) {
-            $code = mb_ord($character);
+        foreach ($this->formed((string) preg_replace(self::UNSEEN_BUT_BLANK, '', $text)) as $code) {
             $glyphs[] = $this->glyphs[$code] ??= $this->characters->glyph($code);
         }
         $units = 0;
@@ -137,6 +136,19 @@ final class FontFile implements Metrics
         }
 
         return max(0, $units) / $this->em;
+    }
+
+    /** @return list<int> characters; Arabic ones as they are joined, where the face has them so */
+    private function formed(string $text): array
+    {
+        $forms = ArabicForms::of($text);
+        foreach ($forms as $code) {
+            if (($this->glyphs[$code] ??= $this->characters->glyph($code)) === 0) {
+                return array_map(mb_ord(...), mb_str_split($text));
+            }
+        }
+
+        return $forms;
     }
 
     public function covers(string $text): bool

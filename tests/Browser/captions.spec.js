@@ -52,8 +52,8 @@ test('captions are edited by mouse and by key, and the downloaded file says so',
     await number.locator('.cue-word').filter({ hasText: '1,200' }).click();
     await page.locator('body').press('e');
     await expect(number.locator('.cue-word.stands')).toHaveText('1,200');
-    page.once('dialog', (dialog) => dialog.accept('🔔'));
-    await number.getByRole('button', { name: 'Emoji' }).click();
+    await number.getByLabel('Emoji after the word').fill('🔔');
+    await number.getByRole('button', { name: 'Put' }).click();
     await expect(number.locator('.cue-emoji')).toHaveText('🔔');
     await page.getByRole('button', { name: /^Undo: changed an emoji/ }).click();
     await expect(number.locator('.cue-emoji')).toHaveCount(0);

@@ -56,6 +56,17 @@ final class CaptionsDrawnTest extends TestCase
         return $maker->cues(0, $words, [[0, $end]], $end, new CaptionMarks, $style);
     }
 
+    /** @return float width in em, as HarfBuzz shapes it */
+    private static function shaped(string $file, string $text): float
+    {
+        $printed = (new Process([
+            'hb-shape', '--no-glyph-names', '--no-clusters', '--font-size=1000', $file, $text,
+        ]))->mustRun()->getOutput();
+        preg_match_all('/[\[|]\d+(?:@-?\d+,-?\d+)?\+(-?\d+)/', $printed, $advances);
+
+        return array_sum(array_map(intval(...), $advances[1])) / 1000;
+    }
+
     /** Within 0.5 % of hb-shape, with pairs and joined letters as the face has them. */
     #[DataProvider('faces')]
     public function test_text_is_as_wide_as_harfbuzz_shapes_it(string $id): void
@@ -63,11 +74,7 @@ final class CaptionsDrawnTest extends TestCase
         $face = Burner::book()->face($id);
         $file = Burner::book()->file($id);
         foreach (self::TEXTS as $text) {
-            $printed = (new Process([
-                'hb-shape', '--no-glyph-names', '--no-clusters', '--font-size=1000', $file, $text,
-            ]))->mustRun()->getOutput();
-            preg_match_all('/[\[|]\d+(?:@-?\d+,-?\d+)?\+(-?\d+)/', $printed, $advances);
-            $shaped = array_sum(array_map(intval(...), $advances[1])) / 1000;
+            $shaped = self::shaped($file, $text);
             self::assertEqualsWithDelta($shaped, $face->width($text), 0.005 * $shaped, "$id: $text");
         }
     }
@@ -174,6 +181,21 @@ final class CaptionsDrawnTest extends TestCase
         $plain = static fn (string $text): string => (string) preg_replace('/\s+/u', '', $text);
         self::assertSame($plain($said), $plain($drawn));
         self::assertNotSame([], Burner::boxes($cues, 10));
+        // With the faces at hand alone, as a page draws: libass tells of every character that it has not found.
+        $told = Burner::burn($cues, 10, 'null', ['-f', 'null', '-'], false)->getErrorOutput();
+        self::assertDoesNotMatchRegularExpression('/Glyph 0x(?!0 )[0-9A-F]+ not found/i', $told);
+    }
+
+    public function test_joined_arabic_letters_are_as_wide_as_harfbuzz_shapes_them(): void
+    {
+        foreach (['arabic'] as $id) {
+            foreach (['انطفأ', 'المصباح', 'التاسعة', 'لا إله', 'بيت'] as $text) {
+                $shaped = self::shaped(Burner::book()->file($id), $text);
+                self::assertEqualsWithDelta(
+                    $shaped, Burner::book()->face($id)->width($text), 0.03 * $shaped, "$id: $text",
+                );
+            }
+        }
     }
 
     public function test_words_read_from_the_right_stand_from_the_right(): void

@@ -41,9 +41,15 @@ final class Burner
     /**
      * @param  list<Cue>  $cues
      * @param  list<string>  $output  of ffmpeg
+     * @param  bool  $hasOthers  whether the renderer may look for faces elsewhere
      */
-    public static function burn(array $cues, int $frames, string $filter, array $output): Process
-    {
+    public static function burn(
+        array $cues,
+        int $frames,
+        string $filter,
+        array $output,
+        bool $hasOthers = true,
+    ): Process {
         $folder = dirname(__DIR__, 2).'/var/test/burnt';
         is_dir($folder) || mkdir($folder, 0777, true);
         file_put_contents("$folder/a.ass", AssWriter::write($cues, 30, 0, 0, $frames)->ass);
@@ -56,7 +62,7 @@ final class Burner
                 'ass=a.ass:fontsdir='.self::fonts().",$filter", ...$output,
             ],
             $folder,
-            ['FONTCONFIG_FILE' => self::fonts().'/fonts.conf'],
+            ['FONTCONFIG_FILE' => $hasOthers ? self::fonts().'/fonts.conf' : '/dev/null'],
             timeout: 300,
         ))->mustRun();
     }

@@ -7,6 +7,7 @@ namespace App\Http\Presenters;
 use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Short;
+use App\Proofs\Proof;
 use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
@@ -56,7 +57,7 @@ final readonly class ShortRow
             $summary === null ? null : CutStrip::of($summary, $axis),
             array_values(
                 array_filter(
-                    [...$summary->flags ?? [], ...$flags],
+                    [...$summary->flags ?? [], ...$flags, ...self::faint($short)],
                     static fn (Flag $flag): bool => $flag->code !== FlagCode::Estimated,
                 ),
             ),
@@ -79,6 +80,19 @@ final readonly class ShortRow
             $voice,
             $beside,
         );
+    }
+
+    /** @return list<Flag> what was measured of its captions on their pictures */
+    private static function faint(Short $short): array
+    {
+        $proof = Proof::of($short);
+        $faint = $proof !== null && $proof->isOf($short) ? count($proof->faint()) : 0;
+
+        return $faint === 0 ? [] : [new Flag(
+            FlagCode::LowContrast,
+            ($faint === 1 ? '1 caption does' : "$faint captions do")
+                .' not stand out from what is behind: mend that on the page of captions.',
+        )];
     }
 
     /** Whether what can be downloaded is a draft. */

@@ -22,7 +22,12 @@
                 <button type="button" class="link" data-does="split">Split here</button>
                 <button type="button" class="link" data-does="break">Break line</button>
                 <button type="button" class="link" data-does="stress">Stand out</button>
-                <button type="button" class="link" data-does="emoji">Emoji</button>
+                <span class="cue-emojis">
+                    <label>Emoji after the word
+                        <input class="form-control form-control-sm" maxlength="12" data-emoji-field></label>
+                    <button type="button" class="link" data-does="emoji">Put</button>
+                    <button type="button" class="link" data-does="no-emoji">None</button>
+                </span>
                 <span class="cue-nudge">begins
                     <button type="button" data-does="from-less" aria-label="A frame earlier">−</button>
                     <button type="button" data-does="from-more" aria-label="A frame later">+</button>
