@@ -110,10 +110,6 @@ final class FaceBook
     public function keep(string $bytes): string
     {
         $font = FontFile::read($bytes);
-        if (! $font->covers('abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ') && ! $font->covers('abc')
-            && $font->width('0') <= 0) {
-            throw new BrokenFace('The face has neither letters nor figures.');
-        }
         // Whatever is asked of it later is asked now.
         $font->width('Ag 0123456789 .,!?');
         $font->line();

@@ -55,17 +55,24 @@ export default (urls, now) => {
 
         // The stage
 
-        load(proof) {
+        async load(proof) {
             this.proof = proof;
             if (!proof) return;
             const video = this.$refs.video;
-            const at = this.at;
-            video.src = proof;
-            video.addEventListener('loadeddata', () => { video.currentTime = at + FRAME / 2; }, { once: true });
+            // All of it at once: a connection that a stopped video keeps open is one that others wait for.
+            const answer = await fetch(proof);
+            if (!answer.ok || this.proof !== proof) return;
+            const before = video.src;
+            // Until it stands where the page does, its frames say nothing.
+            this.settling = true;
+            video.addEventListener('loadeddata', () => { video.currentTime = this.at + FRAME / 2; }, { once: true });
+            video.addEventListener('seeked', () => { this.settling = false; }, { once: true });
+            video.src = URL.createObjectURL(await answer.blob());
+            if (before) URL.revokeObjectURL(before);
             if (this.follows) return;
             this.follows = true;
             const step = (_, { mediaTime }) => {
-                this.passed(mediaTime);
+                if (!this.settling && !video.seeking) this.passed(mediaTime);
                 video.requestVideoFrameCallback(step);
             };
             video.requestVideoFrameCallback(step);

@@ -11,11 +11,13 @@ use App\Editing\EditBook;
 use App\Editing\ScriptEditor;
 use App\Editing\SettingsDesk;
 use App\Editing\StyleDesk;
+use App\Exporting\VideoMaker;
 use App\Library\FaceDesk;
 use App\Library\LibraryShelf;
 use App\Media\FaceBook;
 use App\Media\Unwatched;
 use App\Models\Face;
+use App\Models\Footage;
 use App\Models\Short;
 use App\Planning\LiveCaptions;
 use App\Planning\ShortPlanner;
@@ -29,8 +31,13 @@ use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\Refusal;
 use RapidReel\Caption\Contrast\MendKind;
 use RapidReel\Caption\Cue;
+use RapidReel\Caption\Setting\Piece;
 use RapidReel\Caption\Style\CaptionStyle;
+use RapidReel\Footage\FootageKind;
+use RapidReel\Render\Quality;
+use RapidReel\Render\SegmentPlanner;
 use RapidReel\Settings\Level;
+use RapidReel\Sound\MixPlan;
 use RapidReel\Subtitle\SubRip;
 use RapidReel\Subtitle\TimedCue;
 use Symfony\Component\Process\Process;
@@ -268,6 +275,56 @@ final class CaptionsTest extends AppTestCase
                 }
             }
         }
+    }
+
+    /** Sampled in the finished video: each word has the colour of the spoken in just the frames in which it is said. */
+    public function test_every_word_is_marked_in_just_its_frames_of_the_finished_video(): void
+    {
+        // The stills of the library have no amber in them.
+        Footage::query()->where('kind', FootageKind::Clip)->delete();
+        $short = $this->short('Nine boats came in. The lamp went out at nine, and nobody came before dawn.');
+        $cut = app(ShortPlanner::class)->plan(
+            $short->refresh()->unsetRelations(), app(LibraryShelf::class)->of($this->channel()), new Unwatched,
+        );
+        $work = sys_get_temp_dir().'/captions-'.bin2hex(random_bytes(4)).'.mp4';
+        app(VideoMaker::class)->make(
+            $cut, MixPlan::of($cut), app(SegmentPlanner::class)->plan($cut, Quality::Draft),
+            app(LibraryShelf::class)->of($this->channel()), new Unwatched, $work,
+        );
+        $raw = (new Process([
+            'ffmpeg', '-v', 'error', '-i', $work, '-vf', 'scale=270:480:flags=area,format=rgb24', '-f', 'rawvideo', '-',
+        ]))->mustRun()->getOutput();
+        unlink($work);
+        $frames = str_split($raw, 3 * 270 * 480);
+        self::assertCount($cut->frames(), $frames);
+        $amber = static function (int $frame, Piece $piece) use ($frames): float {
+            [$found, $all] = [0, 0];
+            for ($y = (int) (($piece->foot - 60) / 4); $y < $piece->foot / 4; $y++) {
+                for ($x = (int) (($piece->x - $piece->width / 2) / 4); $x < ($piece->x + $piece->width / 2) / 4; $x++) {
+                    $at = 3 * ($y * 270 + $x);
+                    $isAmber = ord($frames[$frame][$at]) > 180 && ord($frames[$frame][$at + 2]) < 140
+                        && ord($frames[$frame][$at + 1]) > 120;
+                    [$found, $all] = [$found + ($isAmber ? 1 : 0), $all + 1];
+                }
+            }
+
+            return $found / $all;
+        };
+        $words = 0;
+        foreach ($cut->cues as $cue) {
+            foreach ($cue->setting->pieces as $piece) {
+                $word = $cue->words[$piece->word];
+                [$from, $until] = [$cut->grid()->frameOf($word->startMs), $cut->grid()->frameOf($word->endMs)];
+                $marked = $amber($from, $piece);
+                self::assertGreaterThan(0.2, $marked, "$word->text at frame $from");
+                self::assertEqualsWithDelta($marked, $amber($until - 1, $piece), 0.1, "$word->text to its end");
+                $before = $from === 0 ? 0.0 : $amber($from - 1, $piece);
+                self::assertLessThan($marked - 0.15, $before, "$word->text before");
+                self::assertLessThan($marked - 0.15, $amber($until, $piece), "$word->text after");
+                $words++;
+            }
+        }
+        self::assertSame(15, $words);
     }
 
     private function proof(Short $short): Proof

@@ -5,8 +5,9 @@ import { chromiumOptions } from './chromium.js';
 const base = process.argv[2] ?? 'http://127.0.0.1:8080';
 const browser = await chromium.launch(chromiumOptions);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-const shoot = async (name) => {
-    await page.waitForLoadState('networkidle');
+const shoot = async (name, { isQuiet = true } = {}) => {
+    // A video that stands still goes on being read.
+    await page.waitForLoadState(isQuiet ? 'networkidle' : 'load');
     // A video still being fetched would show its waiting sign.
     await page.waitForFunction(() =>
         [...document.querySelectorAll('video')].every(video => video.readyState > 1 && !video.seeking),
@@ -49,7 +50,7 @@ await shoot('voice');
 await page.goto(`${short}/captions`);
 await page.locator('.lead', { hasText: 'stand out' }).waitFor({ timeout: 120_000 });
 await page.locator('.cue').nth(4).locator('.cue-word').nth(1).click();
-await shoot('captions');
+await shoot('captions', { isQuiet: false });
 await page.goto(`${base}/house/captions?short=${short.split('/').pop()}`);
 await page.waitForFunction(() => [...document.querySelectorAll('.style-row')].every((row) => row.dataset.drawn));
 await page.evaluate(() => scrollTo(0, 520));

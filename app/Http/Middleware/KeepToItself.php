@@ -21,7 +21,8 @@ final class KeepToItself
                 'Content-Security-Policy',
                 "default-src 'self'; script-src 'self' 'unsafe-eval' 'wasm-unsafe-eval'; worker-src 'self'; "
                     ."style-src 'self' 'unsafe-inline'; "
-                    ."img-src 'self' data:; media-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; "
+                    ."img-src 'self' data:; media-src 'self' blob:; object-src 'none'; base-uri 'none'; "
+                    ."form-action 'self'; "
                     ."frame-ancestors 'none'",
             );
         }

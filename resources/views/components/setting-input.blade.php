@@ -38,9 +38,12 @@
                 $type->word !== '' ? ', or “'.$type->word.'”' : ''
             }}"
             placeholder="{{ $inherit }}"
-            @if ($type->word !== '') list="word-{{ $type->word }}" @endif {{ $attributes }}>
+            @if ($type->word !== '') list="words-{{ $setting->key }}" @endif {{ $attributes }}>
         {{ $type->unit }}
-        @if ($type->word !== '')<datalist id="word-{{ $type->word }}"><option value="{{ $type->word }}"></datalist>
+        @if ($type->word !== '')
+            <datalist id="words-{{ $setting->key }}">
+                @foreach ([...array_keys($type->named), $type->word] as $word)<option value="{{ $word }}">@endforeach
+            </datalist>
         @endif
     </span>
 @endif
