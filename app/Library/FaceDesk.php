@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Media\FaceBook;
+use App\Media\FaceTrial;
 use App\Models\Channel;
 use App\Models\Face;
 use App\Settings\Registrar;
@@ -19,6 +20,7 @@ final readonly class FaceDesk
 
     public function __construct(
         private FaceBook $book,
+        private FaceTrial $trial,
         private Registrar $registrar,
     ) {
     }
@@ -38,6 +40,7 @@ final readonly class FaceDesk
             throw new Refusal(sprintf('A channel takes at most %d faces. Take one away first.', self::MOST));
         }
         $id = $this->book->keep((string) file_get_contents($file));
+        $this->trial->draw($id);
         $name = mb_strimwidth($this->book->face($id)->title(), 0, 80, '…');
         Face::query()->firstOrCreate(['channel_id' => $channel->id, 'face' => $id], ['name' => $name]);
         $this->registrar->forget();

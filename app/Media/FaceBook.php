@@ -71,7 +71,7 @@ final class FaceBook
         $faces = [];
         foreach ([...array_keys(self::SHIPPED), ...array_keys(self::STAND_INS), ...$ids] as $id) {
             if (! isset($faces[$id]) && is_file($this->file($id))) {
-                $faces[$id] = $this->face($id);
+                $faces[$id] = fn (): FontFile => $this->face($id);
             }
         }
 

@@ -13,6 +13,13 @@ use RapidReel\Subtitle\TimedCue;
 final readonly class Cue
 {
     /**
+     * Letters and blanks a second: 238 words a minute, which adults read silently in English on average (M. Brysbaert,
+     * "How many words do we read per minute?", Journal of Memory and Language 109, 2019), of 5.7 letters with the
+     * blank.
+     */
+    public const FASTEST = 22.6;
+
+    /**
      * @param  non-empty-list<CueWord>  $words
      * @param  int  $scene  number of its scene
      * @param  int  $word  number of its first word in the scene
@@ -65,5 +72,11 @@ final readonly class Cue
     public function pace(): float
     {
         return mb_strlen($this->text()) * 1000 / ($this->endMs - $this->startMs);
+    }
+
+    /** Whether it asks for more than most can read. */
+    public function isHasty(): bool
+    {
+        return $this->pace() > self::FASTEST;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Face;
 
+use Closure;
 use InvalidArgumentException;
 use Transliterator;
 
@@ -20,12 +21,13 @@ final class FaceSet
     private array $known = [];
 
     /**
-     * @param  array<string, Metrics>  $faces  by id
+     * @param  array<string, Metrics|Closure(): Metrics>  $faces  by id; those that are not at hand yet are fetched when
+     *                                                            they are needed
      * @param  list<string>  $standIns  ids of those that stand in for what another lacks, best first
      * @param  string  $chinese  id of the stand-in that goes first where a text is Chinese
      */
     public function __construct(
-        private readonly array $faces,
+        private array $faces,
         private readonly array $standIns = [],
         private readonly string $chinese = '',
     ) {
@@ -37,7 +39,10 @@ final class FaceSet
     /** One of them; the first where there is none of that name any more. */
     public function get(string $id): Metrics
     {
-        return $this->faces[$id] ?? $this->faces[array_key_first($this->faces)];
+        $id = $this->id($id);
+        $face = $this->faces[$id];
+
+        return $face instanceof Closure ? $this->faces[$id] = $face() : $face;
     }
 
     /** The id under which a face is found. */
@@ -107,7 +112,7 @@ final class FaceSet
     private function one(string $cluster, array $order): ?string
     {
         foreach ($order as $id) {
-            if (isset($this->faces[$id]) && $this->faces[$id]->covers($cluster)) {
+            if (isset($this->faces[$id]) && $this->get($id)->covers($cluster)) {
                 return $id;
             }
         }

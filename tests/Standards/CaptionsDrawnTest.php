@@ -198,6 +198,27 @@ final class CaptionsDrawnTest extends TestCase
         }
     }
 
+    /**
+     * Subtitles are best read at 160 to 180 words a minute (BBC Subtitle Guidelines, "Timing"; from memory), and adults
+     * read 238 on average (Brysbaert 2019): what is said at the one is calm, what is said at twice the other is not.
+     */
+    public function test_the_pace_of_reading_is_told_as_published_guidance_has_it(): void
+    {
+        $said = explode(' ', 'The keeper wrote down every light that he saw in the bay that night and the ships below');
+        foreach ([160 => false, 180 => false, 480 => true] as $wordsAMinute => $isHasty) {
+            $each = intdiv(60_000, $wordsAMinute);
+            $words = [];
+            foreach ($said as $i => $word) {
+                $words[] = new WordTiming($word, $i * $each, ($i + 1) * $each);
+            }
+            $hasty = array_filter(
+                self::cues($words, new CaptionStyle(words: 6, letters: 34)),
+                static fn (Cue $cue): bool => $cue->isHasty(),
+            );
+            self::assertSame($isHasty, $hasty !== [], "$wordsAMinute words a minute");
+        }
+    }
+
     public function test_words_read_from_the_right_stand_from_the_right(): void
     {
         $style = new CaptionStyle(size: 40, case: 'written', words: 4, letters: 60, lines: 1);

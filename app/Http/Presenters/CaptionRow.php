@@ -10,9 +10,6 @@ use RapidReel\Caption\Cue;
 /** One caption of a short, as its page shows it. */
 final readonly class CaptionRow
 {
-    /** What a caption asks of a reader at most, in letters a second: beyond it is told. */
-    private const FASTEST = 25;
-
     /**
      * @param  int  $scene  id of its scene
      * @param  bool  $isFirst  whether its scene begins with it
@@ -65,7 +62,7 @@ final readonly class CaptionRow
             array_values(array_filter([
                 $isFaint ? 'faint' : '',
                 $cue->setting->isTight ? 'smaller than the style allows' : '',
-                $cue->pace() > self::FASTEST ? sprintf('%.0f letters a second', $cue->pace()) : '',
+                $cue->isHasty() ? sprintf('%.0f letters a second', $cue->pace()) : '',
             ])),
         );
     }

@@ -1,4 +1,6 @@
-@if ($page->proofProblem !== null)
+@if ($page->short->problem !== null)
+    <p class="notice notice-problem">{{ $page->short->problem }}</p>
+@elseif ($page->proofProblem !== null)
     <p class="notice notice-problem">{{ $page->proofProblem }}
         <button type="button" class="link" @click="order()">Try again</button></p>
 @elseif ($page->faint > 0)
