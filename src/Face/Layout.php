@@ -15,7 +15,7 @@ final class Layout
      * @param  list<string>  $features  tags
      * @param  int  $kind  of the lookups that are wanted
      * @param  int  $extension  the kind that leads to tables further away
-     * @return list<Bytes> their subtables, in the order in which they apply
+     * @return list<list<Bytes>> the subtables of each lookup: all lookups apply, of each the first subtable that fits
      */
     public static function tables(Bytes $table, array $features, int $kind, int $extension): array
     {
@@ -32,7 +32,9 @@ final class Layout
         }
         ksort($wanted);
         $found = [];
+        $tables = 0;
         foreach (array_keys($wanted) as $number) {
+            $own = [];
             if ($number >= $lookups->u16(0)) {
                 continue;
             }
@@ -41,10 +43,11 @@ final class Layout
             for ($i = 0, $count = min(self::MOST_TABLES, $lookup->u16(4)); $i < $count; $i++) {
                 $one = $lookup->at($lookup->u16(6 + 2 * $i));
                 $isFar = $is === $extension;
-                if (($isFar ? $one->u16(2) : $is) === $kind && count($found) < self::MOST_TABLES) {
-                    $found[] = $isFar ? $one->at($one->u32(4)) : $one;
+                if (($isFar ? $one->u16(2) : $is) === $kind && $tables++ < self::MOST_TABLES) {
+                    $own[] = $isFar ? $one->at($one->u32(4)) : $one;
                 }
             }
+            $found[] = $own;
         }
 
         return $found;

@@ -7,7 +7,7 @@ namespace RapidReel\Face;
 /** Letters that a face draws as one: features "liga" and "clig" of the "GSUB" table (ISO/IEC 14496-22). */
 final readonly class Ligatures
 {
-    /** @var list<Bytes> */
+    /** @var list<list<Bytes>> by lookup */
     private array $tables;
 
     public function __construct(?Bytes $gsub)
@@ -21,10 +21,16 @@ final readonly class Ligatures
      */
     public function join(array $glyphs): array
     {
-        foreach ($this->tables as $table) {
+        foreach ($this->tables as $lookup) {
             $joined = [];
             for ($i = 0, $count = count($glyphs); $i < $count;) {
-                [$glyph, $used] = $this->at($table, $glyphs, $i);
+                [$glyph, $used] = [$glyphs[$i], 1];
+                foreach ($lookup as $table) {
+                    [$glyph, $used] = $this->at($table, $glyphs, $i);
+                    if ($used > 1) {
+                        break;
+                    }
+                }
                 $joined[] = $glyph;
                 $i += $used;
             }

@@ -10,7 +10,7 @@ namespace RapidReel\Face;
  */
 final class Pairs
 {
-    /** @var list<Bytes> */
+    /** @var list<list<Bytes>> by lookup */
     private readonly array $tables;
 
     private ?Bytes $older = null;
@@ -34,14 +34,18 @@ final class Pairs
 
     private function find(int $left, int $right): int
     {
-        foreach ($this->tables as $table) {
-            $value = $this->in($table, $left, $right);
-            if ($value !== null) {
-                return $value;
+        $sum = $this->older === null ? 0 : $this->inOlder($this->older, $left, $right);
+        foreach ($this->tables as $lookup) {
+            foreach ($lookup as $table) {
+                $value = $this->in($table, $left, $right);
+                if ($value !== null) {
+                    $sum += $value;
+                    break;
+                }
             }
         }
 
-        return $this->older === null ? 0 : $this->inOlder($this->older, $left, $right);
+        return $sum;
     }
 
     /** @return int|null null where the table says nothing of the left letter, or of this pair */

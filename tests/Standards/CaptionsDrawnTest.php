@@ -26,7 +26,7 @@ final class CaptionsDrawnTest extends TestCase
     /** Short and long, with pairs that are drawn together, letters that are joined, accents, figures. */
     private const TEXTS = [
         'LIGHTHOUSE', 'AVATAR WAVE', 'To Ly office', 'waffle flipped', 'ÉCLAIR Ångström', '1,884 To 71%',
-        'illicit Tavern.',
+        'illicit Tavern.', 'BILL.",SHARE',
     ];
 
     /** @return array<string, array{string}> */
