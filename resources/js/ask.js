@@ -20,7 +20,8 @@ export default async function ask(url, { method = 'GET', json = null, form = nul
     }
     const body = await answer.json().catch(() => ({}));
     // Whoever changed something knows how it is now, and so does who was told what another has changed.
-    if (method !== 'GET' && seen !== null) seen = answer.headers.get('X-Seen') ?? seen;
+    // An answer that was overtaken by another takes nobody back.
+    if (method !== 'GET' && seen !== null) shows(answer.headers.get('X-Seen') ?? seen);
     if (!answer.ok) throw new Error(body.message ?? 'That did not work. Try again.');
     return body;
 }
@@ -32,5 +33,5 @@ export function isOvertaken(revision) {
 
 /** The page shows a short in this state. */
 export function shows(revision) {
-    seen = revision;
+    seen = Math.max(Number(seen ?? 0), Number(revision));
 }

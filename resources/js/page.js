@@ -72,9 +72,14 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
 
     /** Does something and looks what came of it; a refusal is told in the server's words. */
     async does(asking, how = {}) {
+        // One after the other, however fast the keys are: the next is told of the state that this one leaves.
+        const before = this.turn_;
+        let over;
+        this.turn_ = new Promise((done) => { over = done; });
+        await before;
         [this.problem, this.said] = ['', ''];
         try {
-            const { said } = await asking();
+            const { said } = await Promise.resolve().then(asking).finally(over);
             await this.look(how);
             this.said = said ?? '';
             return true;
