@@ -74,7 +74,7 @@ final readonly class Setter
         $height = $this->style->size * (1 + self::BELOW) + (count($lines) - 1) * $pitch;
         $scale = round(min($scale, $this->height() / $height), 3);
 
-        return $this->placed($units, $lines, max(0.05, $scale), $pitch, $words);
+        return $this->placed($units, $lines, max(0.01, $scale), $pitch, $words);
     }
 
     /** What is drawn around letters on each side, in pixels. */

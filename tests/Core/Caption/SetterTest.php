@@ -11,6 +11,8 @@ use RapidReel\Caption\Setting\Piece;
 use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Caption\Style\StyleFields;
 use RapidReel\Caption\Style\Styles;
+use RapidReel\Script\CaptionMarks;
+use RapidReel\Script\CueMark;
 use Tests\Support\Cuts;
 
 /** Where captions stand: clear of what the outlet draws, common practice, no published source. */
@@ -65,6 +67,28 @@ final class SetterTest extends TestCase
 
         self::assertSame([2, 3], $cue->setting->lines);
         self::assertSame("the harbour\nand the lighthouse", $cue->timed()->text);
+    }
+
+    public function test_a_caption_of_very_many_words_is_set_at_once_and_all_of_them_are_there(): void
+    {
+        $many = implode(' ', array_fill(0, 120, 'lamp'));
+        $marks = new CaptionMarks([new CueMark(0, 120)]);
+        $began = hrtime(true);
+        [$cue] = Cuts::cues($many, new CaptionStyle, $marks);
+        self::assertLessThan(2e9, hrtime(true) - $began);
+        self::assertCount(120, $cue->setting->pieces);
+        self::assertGreaterThan(3, count($cue->setting->lines));
+        self::assertTrue($cue->setting->isTight);
+        $counts = $cue->setting->lines;
+        self::assertLessThanOrEqual(2, max($counts) - min($counts), 'lines are even');
+
+        $letters = Cuts::cues(str_repeat('abcdefghij', 6), new CaptionStyle)[0];
+        self::assertSame(str_repeat('ABCDEFGHIJ', 6), implode('', array_map(
+            static fn (Piece $piece): string => $piece->text,
+            $letters->setting->pieces,
+        )));
+        $crowd = Cuts::cues(implode(' ', array_fill(0, 400, 'harbour')), new CaptionStyle);
+        self::assertSame(400, array_sum(array_map(static fn (Cue $one): int => count($one->words), $crowd)));
     }
 
     public function test_words_that_are_read_from_the_right_stand_from_the_right(): void
