@@ -23,6 +23,8 @@ final readonly class CaptionImport
 {
     private const MOST_BYTES = 4 * 1024 * 1024;
 
+    private const MOST_LETTERS = 600;
+
     public function __construct(
         private EditBook $edits,
         private ShortWriter $writer,
@@ -75,6 +77,13 @@ final readonly class CaptionImport
         $at = 0;
         foreach ($cues as $i => $cue) {
             $what = sprintf('Caption %d, “%s”,', $i + 1, mb_strimwidth($cue->line(), 0, 40, '…'));
+            if (mb_strlen($cue->line()) > self::MOST_LETTERS) {
+                throw new Refusal(sprintf(
+                    '%s has more than %d letters. Part it and bring the file again.',
+                    $what,
+                    self::MOST_LETTERS,
+                ));
+            }
             if ($cue->isBackwards()) {
                 throw new Refusal("$what ends before it begins. Put its times right and bring the file again.");
             }

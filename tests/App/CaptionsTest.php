@@ -193,6 +193,7 @@ final class CaptionsTest extends AppTestCase
             'ends before it begins' => "1\n00:00:05,000 --> 00:00:02,000\nThe lamp",
             'begins before the one ahead' => "1\n00:00:05,000 --> 00:00:06,000\nThe lamp\n\n"
                 ."2\n00:00:01,000 --> 00:00:02,000\nwent out",
+            'more than 600 letters' => "1\n00:00:01,000 --> 00:00:06,000\n".str_repeat('lamp ', 200),
             'says what this short says' => "1\n00:00:05,000 --> 00:00:06,000\nQuite another story",
         ] as $why => $wrong) {
             try {
