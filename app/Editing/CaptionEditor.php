@@ -109,12 +109,7 @@ final readonly class CaptionEditor
         if ($after < 1 || $after >= $count) {
             throw new Refusal('A line is broken between two words of a caption.');
         }
-        $ends = [];
-        $at = 0;
-        foreach ($cue->setting->lines as $line) {
-            $ends[] = $at += $line;
-        }
-        $ends = array_diff($ends, [$count]);
+        $ends = array_diff($cue->setting->ends(), [$count]);
         $ends = in_array($after, $ends, true) ? array_diff($ends, [$after]) : [...$ends, $after];
         sort($ends);
         $lines = [];

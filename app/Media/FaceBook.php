@@ -62,7 +62,7 @@ final class FaceBook
     }
 
     /**
-     * Those that ship, and some that were brought.
+     * Those that ship, and some that were brought, as far as they are still there.
      *
      * @param  array<string>  $ids
      */
@@ -70,7 +70,7 @@ final class FaceBook
     {
         $faces = [];
         foreach ([...array_keys(self::SHIPPED), ...array_keys(self::STAND_INS), ...$ids] as $id) {
-            if (! isset($faces[$id]) && is_file($this->file($id))) {
+            if (! isset($faces[$id]) && $this->has($id)) {
                 $faces[$id] = fn (): FontFile => $this->face($id);
             }
         }

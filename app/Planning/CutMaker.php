@@ -167,7 +167,7 @@ final readonly class CutMaker
 
         return new CutBuilder(
             $tasks[0]->settled->profile(),
-            $this->faces->set(array_filter(array_unique($faces), $this->faces->has(...))),
+            $this->faces->set($faces),
             $language,
             $this->emoji->of($language),
             matcher: new FootageMatcher($language),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Caption;
 
 use InvalidArgumentException;
+use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Setting\Setting;
 use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Subtitle\TimedCue;
@@ -52,11 +53,7 @@ final readonly class Cue
     {
         $spans = [];
         $text = '';
-        $ends = [];
-        $at = 0;
-        foreach ($this->setting->lines as $count) {
-            $ends[] = $at += $count;
-        }
+        $ends = $this->setting->ends();
         foreach ($this->words as $i => $word) {
             $isLast = $i === count($this->words) - 1;
             $part = $word->text.($isLast ? '' : (in_array($i + 1, $ends, true) ? "\n" : ' '));
@@ -65,7 +62,7 @@ final readonly class Cue
         }
         [, $top, , $bottom] = $this->setting->box;
 
-        return new TimedCue($this->startMs, $this->endMs, $text, $spans, ($top + $bottom) / 2 / 1920);
+        return new TimedCue($this->startMs, $this->endMs, $text, $spans, ($top + $bottom) / 2 / TargetProfile::HEIGHT);
     }
 
     /** Letters that have to be read in a second of it. */

@@ -104,15 +104,6 @@ final class FontFile implements Metrics
         return $this->name(13);
     }
 
-    /** @return list<string> all names that a renderer may find it by */
-    public function names(): array
-    {
-        return array_values(array_unique(array_filter(
-            [$this->name(1), $this->name(4), $this->name(6), $this->name(16)],
-            static fn (string $name): bool => $name !== '',
-        )));
-    }
-
     /** From 100, thin, to 900, black */
     public function weight(): int
     {

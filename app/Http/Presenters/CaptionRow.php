@@ -35,11 +35,7 @@ final readonly class CaptionRow
 
     public static function of(int $scene, int $number, bool $isFirst, Cue $cue, ?ClearCue $clear): self
     {
-        $ends = [];
-        $at = 0;
-        foreach ($cue->setting->lines as $count) {
-            $ends[] = $at += $count;
-        }
+        $ends = $cue->setting->ends();
         $words = [];
         foreach ($cue->words as $i => $word) {
             $words[] = [

@@ -95,7 +95,7 @@ final readonly class StylesPage
         }
         $end = count($words) * self::WORD_MS;
         $maker = new CueMaker(
-            $this->faces->set(array_filter([$style->face], $this->faces->has(...))),
+            $this->faces->set([$style->face]),
             TargetProfile::UpTo60,
             'en',
             $said,

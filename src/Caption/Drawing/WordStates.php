@@ -8,6 +8,7 @@ use RapidReel\Base\FrameGrid;
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\CueWord;
 use RapidReel\Caption\Setting\Piece;
+use RapidReel\Caption\Setting\Setter;
 use RapidReel\Caption\Style\Appearance;
 
 /**
@@ -16,9 +17,6 @@ use RapidReel\Caption\Style\Appearance;
  */
 final class WordStates
 {
-    /** In heights of a capital: what hangs below the line. */
-    private const BELOW = 0.3;
-
     private int $first;
 
     private int $end;
@@ -214,7 +212,7 @@ final class WordStates
                     min($box[0], $piece->x - $piece->width / 2),
                     min($box[1], $piece->foot - $this->capital),
                     max($box[2], $piece->x + $piece->width / 2),
-                    max($box[3], $piece->foot + self::BELOW * $this->capital),
+                    max($box[3], $piece->foot + Setter::BELOW * $this->capital),
                 ];
             }
         }

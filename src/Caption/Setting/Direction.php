@@ -16,6 +16,12 @@ final class Direction
 
     private const RIGHTWARDS = '/[\p{L}\p{Nd}]/u';
 
+    /** Whether a text has letters that are read from the right. */
+    public static function isLeftwards(string $text): bool
+    {
+        return preg_match(self::LEFTWARDS, $text) === 1;
+    }
+
     /**
      * @param  list<Unit>  $units  as they are read
      * @param  non-empty-list<CueWord>  $words
@@ -28,7 +34,7 @@ final class Direction
         foreach ($units as $unit) {
             $text = $words[$unit->word]->text;
             $own = match (true) {
-                preg_match(self::LEFTWARDS, $text) === 1 => true,
+                self::isLeftwards($text) => true,
                 preg_match(self::RIGHTWARDS, $text) === 1 => false,
                 default => $isLeftwards,
             };

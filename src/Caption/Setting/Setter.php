@@ -27,14 +27,12 @@ final readonly class Setter
     private const TALL_SCRIPTS = '/[\p{Arabic}\p{Devanagari}\p{Thai}]/u';
 
     /** What hangs below the line, in heights of a capital. */
-    private const BELOW = 0.3;
+    public const BELOW = 0.3;
 
     /** Between words at least, in heights of a capital: the blank of a condensed face is too narrow on a phone. */
     private const BLANK = 0.36;
 
     private const MOST_LINES = 6;
-
-    private const RIGHT_TO_LEFT = '/[\p{Hebrew}\p{Arabic}\p{Syriac}\p{Thaana}\p{Nko}]/u';
 
     public function __construct(
         private FaceSet $faces,
@@ -221,7 +219,7 @@ final readonly class Setter
         $height = $capital + (count($lines) - 1) * $pitch;
         $middle = TargetProfile::WIDTH / 2;
         $foot = $this->top($height, $capital) + $capital;
-        $isLeftwards = preg_match(self::RIGHT_TO_LEFT, $words[0]->text) === 1;
+        $isLeftwards = Direction::isLeftwards($words[0]->text);
         $pieces = [];
         $perLine = [];
         $box = [INF, $foot - $capital, 0.0, $foot + (count($lines) - 1) * $pitch + self::BELOW * $capital];
@@ -272,7 +270,7 @@ final readonly class Setter
         $pieces = [];
         // What it grows by when it is said is left free on both sides.
         $x += ($unit->room - $unit->width) / 2 * $scale;
-        $isLeftwards = preg_match(self::RIGHT_TO_LEFT, $words[$unit->word]->text) === 1;
+        $isLeftwards = Direction::isLeftwards($words[$unit->word]->text);
         foreach ($isLeftwards ? array_reverse($unit->runs) : $unit->runs as [$run, $size, $width, $isEmoji]) {
             $face = $this->faces->get($run->face);
             $size = round($size * $scale, 1);

@@ -24,6 +24,18 @@ final readonly class Setting
     ) {
     }
 
+    /** @return non-empty-list<int> after how many words of the caption each line ends */
+    public function ends(): array
+    {
+        $ends = [];
+        $at = 0;
+        foreach ($this->lines as $count) {
+            $ends[] = $at += $count;
+        }
+
+        return $ends;
+    }
+
     /**
      * @return array{
      *     lines: non-empty-list<int>, scale: float,
