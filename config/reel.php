@@ -19,6 +19,9 @@ return [
     // Whether what pages show of a short is made as soon as it is planned, and not first when somebody looks.
     'proofs' => (bool) env('REEL_PROOFS', true),
 
+    // The published cascade that faces are found by; without it none are looked for.
+    'faces' => env('REEL_FACES', '/usr/share/opencv4/lbpcascades/lbpcascade_frontalface.xml'),
+
     'ffmpeg' => env('REEL_FFMPEG', 'ffmpeg'),
     'flite' => env('REEL_FLITE', 'flite'),
     // Voices of other makers, if there is such a file: see docs/voices.md.

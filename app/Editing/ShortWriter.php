@@ -12,6 +12,7 @@ use App\Models\Reading;
 use App\Models\Scene;
 use App\Models\Short;
 use App\Models\Shot;
+use RapidReel\Framing\Path\Pin;
 use RapidReel\Script\Manuscript;
 use RapidReel\Script\Scene as ScriptScene;
 use RapidReel\Script\ScriptNote;
@@ -173,6 +174,7 @@ final readonly class ShortWriter
                 'offset' => $shot->offset,
                 'footage_id' => $shot->footage === null ? null : (int) $shot->footage,
                 'in_ms' => $shot->inMs,
+                'pins' => Pin::listToJson($shot->pins),
                 'locked' => $shot->isLocked,
                 'settings' => $shot->own->toJson(),
             ],
@@ -186,6 +188,7 @@ final readonly class ShortWriter
                 $shot->offset ?? 0,
                 $shot->footage_id,
                 $shot->in_ms,
+                $shot->pins ?? '',
                 $shot->locked,
                 $shot->settings->toJson(),
             ],

@@ -9,6 +9,7 @@ use App\Models\Reading;
 use App\Models\Short;
 use Illuminate\Support\Carbon;
 use RapidReel\Base\Values;
+use RapidReel\Framing\Path\Pin;
 use RapidReel\Script\CaptionMarks;
 use RapidReel\Script\Manuscript;
 use RapidReel\Script\RunKind;
@@ -24,7 +25,8 @@ use RapidReel\Script\ShotMark;
  *
  * @phpstan-type Map array<string, int|float|string>
  * @phpstan-type ShotState array{
- *     id: int|null, word: int, footage: string|null, locked: bool, offset: int, in: int|null, settings: Map
+ *     id: int|null, word: int, footage: string|null, locked: bool, offset: int, in: int|null, settings: Map,
+ *     pins?: list<array<string, int|float>>
  * }
  * @phpstan-type SceneState array{
  *     id: int|null, role: string, text: string, line: bool, brief: string, settings: Map, spared: list<int>,
@@ -155,6 +157,7 @@ final readonly class Snapshot
                                 $shot['in'],
                                 new Values($shot['settings']),
                                 $shot['id'],
+                                array_map(Pin::fromArray(...), $shot['pins'] ?? []),
                             ),
                             $row['shots'],
                         ),
@@ -234,6 +237,9 @@ final readonly class Snapshot
             'shots' => array_map(static fn (ShotMark $shot): array => [
                 'id' => $shot->key, 'word' => $shot->word, 'footage' => $shot->footage, 'locked' => $shot->isLocked,
                 'offset' => $shot->offset, 'in' => $shot->inMs, 'settings' => (object) $shot->own->own,
+                ...$shot->pins === []
+                    ? []
+                    : ['pins' => array_map(static fn (Pin $pin): array => $pin->toArray(), $shot->pins)],
             ], $scene->own->shots),
             ...$scene->own->captions->isEmpty() ? [] : ['captions' => $scene->own->captions->toArray()],
         ];

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use RapidReel\Base\Values;
+use RapidReel\Framing\Path\Pin;
 use RapidReel\Script\ShotMark;
 
 /**
@@ -18,6 +19,7 @@ use RapidReel\Script\ShotMark;
  * @property int $offset  frames off the word
  * @property int|null $footage_id
  * @property int|null $in_ms
+ * @property string $pins  as JSON; empty where there are none
  * @property bool $locked  touched by an operator, and not to be found anew
  * @property Values $settings
  * @property-read Scene $scene
@@ -26,7 +28,7 @@ final class Shot extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['scene_id', 'word', 'offset', 'footage_id', 'in_ms', 'locked', 'settings'];
+    protected $fillable = ['scene_id', 'word', 'offset', 'footage_id', 'in_ms', 'pins', 'locked', 'settings'];
 
     /** @var array<string, string> */
     protected $casts = ['locked' => 'bool', 'settings' => ValuesCast::class];
@@ -49,6 +51,7 @@ final class Shot extends Model
             $this->in_ms,
             $this->settings,
             $this->id,
+            Pin::listFromJson($this->pins ?? ''),
         );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Framing\InterestStore;
+use App\Framing\ShelfInterests;
 use App\Gateways\Voices\VoiceRates;
 use App\Library\Shelf;
 use App\Media\Cancelled;
@@ -37,6 +39,7 @@ final readonly class CutMaker
         private VoiceRates $rates,
         private FaceBook $faces,
         private EmojiLists $emoji,
+        private InterestStore $interests,
         private SegmentPlanner $segments,
         private MusicChooser $musicians,
     ) {
@@ -63,7 +66,7 @@ final readonly class CutMaker
         }
         $settled = $tasks[0]->settled;
 
-        return $this->builder($tasks)->build(
+        return $this->builder($tasks, $shelf)->build(
             $title,
             $voiced,
             array_values($shelf->footage),
@@ -160,7 +163,7 @@ final readonly class CutMaker
     }
 
     /** @param  non-empty-list<SceneTask>  $tasks */
-    private function builder(array $tasks): CutBuilder
+    private function builder(array $tasks, ?Shelf $shelf = null): CutBuilder
     {
         $language = $tasks[0]->voice->language;
         $faces = array_map(static fn (SceneTask $task): string => $task->settled->captions()->face ?? '', $tasks);
@@ -171,6 +174,7 @@ final readonly class CutMaker
             $language,
             $this->emoji->of($language),
             matcher: new FootageMatcher($language),
+            interests: $shelf === null ? null : new ShelfInterests($shelf, $this->interests),
         );
     }
 }

@@ -6,6 +6,8 @@ namespace App\Planning;
 
 use App\Models\Short;
 use RapidReel\Cut\Flag;
+use RapidReel\Framing\Interest\InterestMap;
+use RapidReel\Framing\Path\Pin;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\Scene;
 use RapidReel\Script\ShotMark;
@@ -15,7 +17,7 @@ use RapidReel\Voice\SpokenText;
 final readonly class Inputs
 {
     /** Raised whenever the same inputs are planned otherwise than before. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     public function __construct(private SceneTasks $tasks)
     {
@@ -32,6 +34,7 @@ final readonly class Inputs
             json_encode(
                 [
                     self::VERSION,
+                    InterestMap::VERSION,
                     $short->title,
                     // Of the channel's name only what it does to the flags.
                     array_map(
@@ -65,6 +68,8 @@ final readonly class Inputs
                 'pause',
                 'longest_shot',
                 'shortest_shot',
+                'framing',
+                'closeness',
                 'motion',
                 'motion_strength',
                 'dim',
@@ -78,6 +83,7 @@ final readonly class Inputs
                     $shot->offset,
                     $shot->inMs,
                     $shot->own->own,
+                    array_map(static fn (Pin $pin): array => $pin->toArray(), $shot->pins),
                 ],
                 array_values(array_filter($scene->own->shots, static fn (ShotMark $shot): bool => $shot->isLocked)),
             ),

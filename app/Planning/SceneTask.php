@@ -70,8 +70,7 @@ final readonly class SceneTask
             $this->chosen,
             $this->delivery->pauseMs,
             new ShotPlanner($this->settled->longestShotMs(), $this->settled->shortestShotMs()),
-            $this->settled->motion(),
-            $this->settled->motionStrength(),
+            $this->settled->framing(),
             $this->settled->captions(),
             $this->settled->dim(),
         );

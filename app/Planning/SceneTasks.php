@@ -69,9 +69,9 @@ final readonly class SceneTasks
                 $shot->isLocked,
                 $shot->offset,
                 $shot->inMs,
-                $own?->motion(),
-                $own?->motionStrength(),
+                $own?->framing(),
                 $own?->dim(),
+                $shot->pins,
             );
         }, $scene->own->shots);
     }

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Database\EagerSqliteConnection;
 use App\Editing\Seen;
+use App\Framing\InterestReader;
 use App\Gateways\Service\ServiceCall;
 use App\Gateways\Voices\BuiltInNarrator;
 use App\Gateways\Voices\DiphoneSpeaker;
@@ -77,6 +78,11 @@ final class ReelServiceProvider extends ServiceProvider
                 $config,
             ),
         );
+        $this->app->singleton(InterestReader::class, fn (Application $app): InterestReader => new InterestReader(
+            $app->make(MediaTools::class),
+            $app->make(MediaStore::class),
+            (string) config('reel.faces'),
+        ));
         $this->app->singleton(BuiltInNarrator::class);
         $this->app->singleton(Voices::class, VoiceCompany::class);
         $this->app->when(DiphoneSpeaker::class)->needs('$program')->give(static fn (): string => config('reel.flite'));

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use RapidReel\Footage\Footage;
-use RapidReel\Framing\StillMotion;
+use RapidReel\Framing\FramingChoice;
+use RapidReel\Framing\Path\Pin;
 
 /** What is settled for the shot that begins at a word, before the whole is paced. */
 final readonly class ChosenShot
@@ -14,9 +15,9 @@ final readonly class ChosenShot
      * @param  int  $word  number of the word in its scene
      * @param  int  $offset  frames off that word's start
      * @param  int|null  $inMs  where in a clip it begins; null for the usual place
-     * @param  StillMotion|null  $motion  null for that of the scene
-     * @param  int|null  $strength  of the motion, in percent; null for that of the scene
+     * @param  FramingChoice|null  $framing  null for that of the scene
      * @param  int|null  $dim  by how much it is darkened, in percent; null for that of the scene
+     * @param  list<Pin>  $pins  where its window must stand
      */
     public function __construct(
         public int $word,
@@ -24,9 +25,9 @@ final readonly class ChosenShot
         public bool $isLocked = false,
         public int $offset = 0,
         public ?int $inMs = null,
-        public ?StillMotion $motion = null,
-        public ?int $strength = null,
+        public ?FramingChoice $framing = null,
         public ?int $dim = null,
+        public array $pins = [],
     ) {
     }
 }

@@ -13,7 +13,8 @@ use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Footage\FootageMatcher;
 use RapidReel\Footage\ShotNeed;
-use RapidReel\Framing\FramePath;
+use RapidReel\Framing\Framer;
+use RapidReel\Framing\Interest\Interests;
 use RapidReel\Voice\WordTiming;
 
 /**
@@ -28,6 +29,7 @@ final readonly class CutBuilder
         private ?EmojiBook $emoji = null,
         private ScenePacer $pacer = new ScenePacer,
         private FootageMatcher $matcher = new FootageMatcher,
+        private ?Interests $interests = null,
     ) {
     }
 
@@ -175,6 +177,17 @@ final readonly class CutBuilder
         $lengthMs = $grid->msOf($span->endFrame - $span->startFrame);
         $isClip = $footage->kind === FootageKind::Clip;
         $last = max(0, $footage->durationMs - $lengthMs);
+        // The middle of a clip: what it shows has come into view by then.
+        $inMs = $isClip ? min($last, $chosen->inMs ?? intdiv($last, 2)) : 0;
+        $framed = Framer::shot(
+            $footage,
+            $this->interests?->of($footage->id),
+            $chosen->framing ?? $one->framing,
+            $chosen->pins ?? [],
+            $this->profile->aspect(),
+            $inMs,
+            $lengthMs,
+        );
 
         return new CutShot(
             $footage->id,
@@ -184,20 +197,11 @@ final readonly class CutBuilder
             $footage->height,
             $grid->msOf($span->startFrame),
             $grid->msOf($span->endFrame),
-            // The middle of a clip: what it shows has come into view by then.
-            $isClip ? min($last, $chosen->inMs ?? intdiv($last, 2)) : 0,
-            $isClip
-                ? FramePath::centred($footage->width, $footage->height, $this->profile->aspect())
-                : ($chosen->motion ?? $one->motion)->path(
-                    $footage->width,
-                    $footage->height,
-                    $this->profile->aspect(),
-                    $lengthMs,
-                    $chosen->strength ?? $one->strength,
-                    $footage->fingerprint,
-                ),
+            $inMs,
+            $framed->path,
             $span->firstWord,
             $chosen->dim ?? $one->dim,
+            $framed->backdrop,
         );
     }
 

@@ -6,6 +6,7 @@ namespace RapidReel\Cut;
 
 use InvalidArgumentException;
 use RapidReel\Footage\FootageKind;
+use RapidReel\Framing\Backdrop;
 use RapidReel\Framing\FramePath;
 
 /** One picture on screen: which footage, from where in it, and how it is framed and moves. Times in ms of the short. */
@@ -18,6 +19,7 @@ final readonly class CutShot
      * @param  FramePath  $path  of the window over the footage, from the shot's start
      * @param  int  $word  of its scene at which it begins, from 0
      * @param  int  $dim  by how much it is darkened, in percent
+     * @param  Backdrop|null  $backdrop  where all of the footage is shown over something, instead of a window of it
      */
     public function __construct(
         public string $footage,
@@ -31,6 +33,7 @@ final readonly class CutShot
         public FramePath $path,
         public int $word,
         public int $dim = 0,
+        public ?Backdrop $backdrop = null,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
@@ -41,7 +44,7 @@ final readonly class CutShot
      * @return array{
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
      *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int,
-     *     dim: int
+     *     dim: int, backdrop: string|null
      * }
      */
     public function toArray(): array
@@ -58,6 +61,7 @@ final readonly class CutShot
             'path' => $this->path->toArray(),
             'word' => $this->word,
             'dim' => $this->dim,
+            'backdrop' => $this->backdrop?->value,
         ];
     }
 
@@ -65,7 +69,7 @@ final readonly class CutShot
      * @param  array{
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
      *     in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int,
-     *     dim: int
+     *     dim: int, backdrop?: string|null
      * } $data
      */
     public static function fromArray(array $data): self
@@ -82,6 +86,7 @@ final readonly class CutShot
             FramePath::fromArray($data['path']),
             $data['word'],
             $data['dim'],
+            Backdrop::tryFrom($data['backdrop'] ?? ''),
         );
     }
 }

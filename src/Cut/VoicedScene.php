@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use RapidReel\Caption\Style\CaptionStyle;
-use RapidReel\Framing\StillMotion;
+use RapidReel\Framing\FramingChoice;
 use RapidReel\Pace\ShotPlanner;
 use RapidReel\Script\Scene;
 use RapidReel\Voice\Take;
@@ -19,7 +19,7 @@ final readonly class VoicedScene
     /**
      * @param  array<ChosenShot>  $chosen
      * @param  int|null  $pauseMs  silence after it; null for the usual
-     * @param  int  $strength  of the motion of stills, in percent
+     * @param  FramingChoice  $framing  of its shots
      * @param  CaptionStyle|null  $captions  how its captions look; null where it has none
      * @param  int  $dim  by how much its pictures are darkened, in percent
      */
@@ -29,8 +29,7 @@ final readonly class VoicedScene
         array $chosen = [],
         public ?int $pauseMs = null,
         public ShotPlanner $pace = new ShotPlanner,
-        public StillMotion $motion = StillMotion::Varied,
-        public int $strength = StillMotion::STRENGTH,
+        public FramingChoice $framing = new FramingChoice,
         public ?CaptionStyle $captions = new CaptionStyle,
         public int $dim = 0,
     ) {

@@ -56,6 +56,7 @@ enum StillMotion: string
      * @param  float  $aspect  of the window, width / height
      * @param  int  $durationMs  at least 1
      * @param  int  $strength  percent of the window, 1…40
+     * @param  FrameWindow|null  $within  the window that it moves in; null for the largest, in the middle
      */
     public function path(
         int $width,
@@ -64,8 +65,11 @@ enum StillMotion: string
         int $durationMs,
         int $strength,
         string $fingerprint,
+        ?FrameWindow $within = null,
     ): FramePath {
-        $whole = FramePath::centred($width, $height, $aspect);
+        $whole = $within === null
+            ? FramePath::centred($width, $height, $aspect)
+            : new FramePath([0 => $within]);
         $motion = $this->of($fingerprint);
         if ($motion === self::Hold) {
             return $whole;

@@ -6,6 +6,7 @@ namespace RapidReel\Render;
 
 use RapidReel\Base\Refusal;
 use RapidReel\Footage\FootageKind;
+use RapidReel\Framing\Backdrop;
 
 /**
  * The ffmpeg filter graph that turns a recipe's sources into its frames. No user text ever gets into it: captions are
@@ -29,6 +30,9 @@ final readonly class FilterGraph
      * new version: in pixels of each plane, found by comparing stills that were drawn before and after.
      */
     private const LEAN = ['y' => 0.05, 'u' => 0.3, 'v' => 0.3];
+
+    /** Behind what is shown whole over nothing. */
+    private const GROUND = '0x1c1a17';
 
     /** What the filter that zooms can do. */
     private const MOST_ZOOM = 10.0;
@@ -161,6 +165,9 @@ final readonly class FilterGraph
         // Frames of a clip come at the short's rate, and its last one stays if it ends early.
         $head = "[$input:v:0]".($isStill ? '' : "fps={$this->recipe->fps},");
         $hold = $isStill ? ',loop=-1:1' : ',tpad=stop=-1:stop_mode=clone';
+        if ($layer->backdrop !== null) {
+            return $this->whole($head, $layer->source, $layer->backdrop, $name, $hold);
+        }
         $track = new PathTrack(
             $layer->path,
             $layer->source->width,
@@ -179,6 +186,29 @@ final readonly class FilterGraph
         return $isStill
             ? $this->movingStill($head, $layer->source, $track, $name)
             : $this->movingClip($head, $layer->source, $track, $name, $hold);
+    }
+
+    /** All of the source, as large as it goes, over a blurred copy that fills the frame or a plain ground. */
+    private function whole(string $head, Source $source, Backdrop $backdrop, string $name, string $hold): string
+    {
+        $part = min($this->width / $source->width, $this->height / $source->height);
+        $width = min($this->width, 2 * (int) round($source->width * $part / 2));
+        $height = min($this->height, 2 * (int) round($source->height * $part / 2));
+        $scaled = "scale=$width:$height:flags=lanczos:".self::TO_BT709.',setsar=1,format=yuv420p';
+        $x = 2 * intdiv($this->width - $width, 4);
+        $y = 2 * intdiv($this->height - $height, 4);
+        if ($backdrop === Backdrop::Plain) {
+            return "$head$scaled,pad={$this->width}:{$this->height}:$x:$y:color=".self::GROUND
+                ."$hold,{$this->clock()}[$name]";
+        }
+        // What is blurred anyway is blurred small.
+        $small = [2 * intdiv($this->width, 24), 2 * intdiv($this->height, 24)];
+
+        return "{$head}split[$name-a][$name-b];[$name-a]{$scaled}[$name-front];"
+            ."[$name-b]scale=$small[0]:$small[1]:force_original_aspect_ratio=increase:flags=area:".self::TO_BT709
+            .",crop=$small[0]:$small[1],setsar=1,format=yuv420p,gblur=sigma=4,lutyuv=y='16+(val-16)*0.7',"
+            ."scale={$this->width}:{$this->height}:flags=bicubic[$name-back];"
+            ."[$name-back][$name-front]overlay=$x:$y:format=yuv420$hold,{$this->clock()}[$name]";
     }
 
     /** Every picture is counted anew, so that both sides of a blend keep the same time. */

@@ -70,6 +70,7 @@ final class SegmentPlanner
                 new Source($shot->fingerprint, $shot->kind, $shot->width, $shot->height),
                 $shot->inMs,
                 $shot->path,
+                $shot->backdrop,
             ),
             null,
             null,

@@ -165,7 +165,7 @@ final readonly class SceneOwn
         );
         $seen = $this->shotOver($word);
         if ($seen !== null && $seen->word < $word && $seen->isLocked) {
-            $second[] = new ShotMark(0, $seen->footage, true, own: $seen->own);
+            $second[] = new ShotMark(0, $seen->footage, true, own: $seen->own, pins: $seen->pins);
         }
 
         [$before, $after] = $this->captions->parted($word);

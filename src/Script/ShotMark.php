@@ -6,6 +6,7 @@ namespace RapidReel\Script;
 
 use InvalidArgumentException;
 use RapidReel\Base\Values;
+use RapidReel\Framing\Path\Pin;
 
 /**
  * A shot as it is known by its words: the one that begins at a word of its scene. What the program found is proposed
@@ -19,6 +20,7 @@ final readonly class ShotMark
      * @param  string|null  $footage  id of what it shows; null while that is left to the matcher
      * @param  int|null  $inMs  where in a clip it begins; null for the usual place
      * @param  int|null  $key  names it; null for a new one
+     * @param  list<Pin>  $pins  where its window must stand, in ms of what it shows
      */
     public function __construct(
         public int $word,
@@ -28,6 +30,7 @@ final readonly class ShotMark
         public ?int $inMs = null,
         public Values $own = new Values,
         public ?int $key = null,
+        public array $pins = [],
     ) {
         if ($word < 0 || ($inMs ?? 0) < 0) {
             throw new InvalidArgumentException('A shot begins at a word of its scene, and nowhere before its clip.');
@@ -36,31 +39,60 @@ final readonly class ShotMark
 
     public function at(int $word): self
     {
-        return new self($word, $this->footage, $this->isLocked, $this->offset, $this->inMs, $this->own, $this->key);
+        return $this->but(word: $word);
     }
 
     /** Chosen by the operator. */
     public function showing(string $footage): self
     {
-        return new self(
-            $this->word,
-            $footage,
-            true,
-            $this->offset,
-            $footage === $this->footage ? $this->inMs : null,
-            $this->own,
-            $this->key,
-        );
+        // What was meant for another picture does not fit this one.
+        return $footage === $this->footage
+            ? $this->but(isLocked: true)
+            : new self($this->word, $footage, true, $this->offset, null, $this->own, $this->key);
     }
 
     public function with(Values $own): self
     {
-        return new self($this->word, $this->footage, true, $this->offset, $this->inMs, $own, $this->key);
+        return $this->but(isLocked: true, own: $own);
     }
 
     /** The same for another scene: it has no name yet. */
     public function copied(): self
     {
-        return new self($this->word, $this->footage, $this->isLocked, $this->offset, $this->inMs, $this->own);
+        return new self(
+            $this->word,
+            $this->footage,
+            $this->isLocked,
+            $this->offset,
+            $this->inMs,
+            $this->own,
+            null,
+            $this->pins,
+        );
+    }
+
+    /** @param  list<Pin>  $pins */
+    public function pinned(array $pins): self
+    {
+        return $this->but(isLocked: true, pins: $pins);
+    }
+
+    /** @param  list<Pin>|null  $pins */
+    private function but(
+        ?int $word = null,
+        ?bool $isLocked = null,
+        ?Values $own = null,
+        ?array $pins = null,
+    ): self {
+        return new self(
+            $word ?? $this->word,
+            $this->footage,
+            $isLocked ?? $this->isLocked,
+            $this->offset,
+            $this->inMs,
+            $own ?? $this->own,
+            $this->key,
+            $pins ?? $this->pins,
+        );
     }
 }

@@ -8,6 +8,8 @@ use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
 use RapidReel\Cut\CutMusic;
+use RapidReel\Framing\Framing;
+use RapidReel\Framing\FramingChoice;
 use RapidReel\Framing\StillMotion;
 use RapidReel\Pace\ShotPlanner;
 use RapidReel\Script\SplitRule;
@@ -124,6 +126,28 @@ final readonly class Registry
                 new NumberType('The shortest time of a shot', 300, 5_000, 100, 'ms'),
                 ShotPlanner::SHORTEST_MS,
                 $toScene,
+                [Stale::Plan, Stale::Pixels],
+            ),
+            new Setting(
+                'framing',
+                'Framing',
+                self::framings(),
+                Framing::Follow->value,
+                [...$toScene, Level::Shot],
+                [Stale::Plan, Stale::Pixels],
+            ),
+            new Setting(
+                'closeness',
+                'How close the window is',
+                new NumberType(
+                    'A window is closer by a part that',
+                    FramingChoice::WIDEST,
+                    FramingChoice::CLOSEST,
+                    5,
+                    '%',
+                ),
+                FramingChoice::WIDEST,
+                [...$toScene, Level::Shot],
                 [Stale::Plan, Stale::Pixels],
             ),
             new Setting(
@@ -244,6 +268,16 @@ final readonly class Registry
             $labels,
             named: static fn (string $written): ?string => TargetProfile::named($written)?->value,
         );
+    }
+
+    private static function framings(): ChoiceType
+    {
+        $labels = [];
+        foreach (Framing::cases() as $framing) {
+            $labels[$framing->value] = $framing->label();
+        }
+
+        return new ChoiceType('framing', $labels);
     }
 
     private static function motions(): ChoiceType

@@ -8,6 +8,8 @@ use LogicException;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
 use RapidReel\Caption\Style\CaptionStyle;
+use RapidReel\Framing\Framing;
+use RapidReel\Framing\FramingChoice;
 use RapidReel\Framing\StillMotion;
 use RapidReel\Script\SplitRule;
 
@@ -100,15 +102,15 @@ final readonly class Settled
         return $this->number('shortest_shot');
     }
 
-    public function motion(): StillMotion
+    /** How shots are framed, and how stills move */
+    public function framing(): FramingChoice
     {
-        return StillMotion::from($this->text('motion'));
-    }
-
-    /** Percent of the window that a motion crosses */
-    public function motionStrength(): int
-    {
-        return $this->number('motion_strength');
+        return new FramingChoice(
+            Framing::from($this->text('framing')),
+            $this->number('closeness'),
+            StillMotion::from($this->text('motion')),
+            $this->number('motion_strength'),
+        );
     }
 
     /** How captions look: the style that was chosen, with what is set beside it; null where there are none */

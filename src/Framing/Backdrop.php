@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Framing;
+
+/** What is behind a source that is shown whole and does not fill the frame. */
+enum Backdrop: string
+{
+    case Blur = 'blur';
+    case Plain = 'plain';
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Framing;
+
+/** What the window over a source does. */
+enum Framing: string
+{
+    case Follow = 'follow';
+    case Still = 'still';
+    case Middle = 'middle';
+    case Blur = 'blur';
+    case Plain = 'plain';
+    case Widen = 'widen';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Follow => 'follow the subject',
+            self::Still => 'hold still on the subject',
+            self::Middle => 'hold still in the middle',
+            self::Blur => 'show all, over a blurred copy',
+            self::Plain => 'show all, over a plain ground',
+            self::Widen => 'follow; show all where two are too far apart',
+        };
+    }
+}
