@@ -124,6 +124,7 @@ trait ReadsScripts
         } catch (Refusal $problem) {
             $this->tell($problem->getMessage());
         } catch (Throwable $problem) {
+            report($problem);
             $this->tell('It went wrong: '.$problem->getMessage());
         }
 

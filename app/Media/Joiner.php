@@ -17,10 +17,11 @@ final readonly class Joiner
 
     /**
      * @param  non-empty-list<string>  $segments
+     * @param  string|null  $sound  null for none
      *
      * @throws ToolFailed
      */
-    public function join(array $segments, string $sound, string $title, string $target): void
+    public function join(array $segments, ?string $sound, string $title, string $target): void
     {
         $folder = $this->store->workFolder();
         $fps = TargetProfile::FPS;
@@ -33,9 +34,9 @@ final readonly class Joiner
             $this->tools->run(
                 [
                     '-loglevel', 'error', '-protocol_whitelist', 'file', '-f', 'concat', '-safe', '0', '-i',
-                    "$folder/list.txt", ...$this->tools->input($sound),
+                    "$folder/list.txt", ...$sound === null ? [] : $this->tools->input($sound),
                     // Offsets of joined files come in whole microseconds; this puts every frame back on the grid.
-                    '-map', '0:v:0', '-map', '1:a:0', '-c', 'copy', '-bsf:v',
+                    '-map', '0:v:0', ...$sound === null ? [] : ['-map', '1:a:0'], '-c', 'copy', '-bsf:v',
                     "setts=pts=round(PTS*TB*$fps)/(TB*$fps):dts=round(DTS*TB*$fps)/(TB*$fps)", '-map_metadata', '-1',
                     '-metadata', 'title='.$title, '-video_track_timescale', '15360', '-movflags', '+faststart', '-f',
                     'mp4', $target,

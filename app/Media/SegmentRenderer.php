@@ -63,8 +63,10 @@ final readonly class SegmentRenderer
         try {
             $graph = new FilterGraph($recipe, 'captions.ass', 'faces');
             $this->store->write("$folder/captions.ass", $graph->captions());
+            // The path of a window may be longer than an argument can be.
+            $this->store->write("$folder/graph.txt", $graph->write());
             $this->faces->lay($recipe->captions->faces, "$folder/faces");
-            $process = yield $this->encoding($recipe, $graph, $threads, $folder);
+            $process = yield $this->encoding($recipe, $threads, $folder);
             preg_match_all('/^frame=(\d+)$/m', $process->getOutput(), $told);
             $frames = $told[1] === [] ? 0 : (int) end($told[1]);
             if ($frames !== $recipe->frames) {
@@ -76,7 +78,7 @@ final readonly class SegmentRenderer
         }
     }
 
-    private function encoding(Recipe $recipe, FilterGraph $graph, int $threads, string $folder): Process
+    private function encoding(Recipe $recipe, int $threads, string $folder): Process
     {
         $inputs = [];
         foreach ([$recipe->layer, $recipe->next] as $layer) {
@@ -91,8 +93,7 @@ final readonly class SegmentRenderer
         return $this->tools->ffmpeg(
             [
                 '-loglevel', 'error', '-progress', 'pipe:1', '-stats_period', '0.5', ...$inputs,
-                '-filter_complex_threads', '1', '-filter_complex',
-                $graph->write(),
+                '-filter_complex_threads', '1', '-filter_complex_script', 'graph.txt',
                 '-map', '[out]', '-frames:v', (string) $recipe->frames, '-an', '-sn', '-dn', '-map_metadata', '-1',
                 '-r', (string) $recipe->fps, ...$recipe->encoder, '-threads', (string) $threads,
                 '-video_track_timescale', '15360', 'segment.mp4',

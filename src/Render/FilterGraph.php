@@ -185,7 +185,9 @@ final readonly class FilterGraph
 
         return $isStill
             ? $this->movingStill($head, $layer->source, $track, $name)
-            : $this->movingClip($head, $layer->source, $track, $name, $hold);
+            : ($track->keepsItsSize()
+                ? $this->travellingClip($head, $layer->source, $track, $name, $hold)
+                : $this->movingClip($head, $layer->source, $track, $name, $hold));
     }
 
     /** All of the source, as large as it goes, over a blurred copy that fills the frame or a plain ground. */
@@ -230,6 +232,48 @@ final readonly class FilterGraph
         return "{$head}crop=$width:$height:$x:$y,scale={$larger->scaled()}:flags=lanczos:".self::TO_BT709
             .",format=yuv420p{$larger->padded()},"
             .$this->zoomed($track, $larger, (string) $x, (string) $y, $this->recipe->frames, $name);
+    }
+
+    /**
+     * A window that keeps its size: a piece of the source that is a little larger goes along with it, is brought to the
+     * size of the frame, and the frame is cut out of that, each plane by itself, to the pixel.
+     */
+    private function travellingClip(string $head, Source $source, PathTrack $track, string $name, string $hold): string
+    {
+        $window = $track->widest();
+        $width = min(2 * intdiv($source->width, 2), 2 * (int) ceil($window / 2) + 4);
+        $height = min(2 * intdiv($source->height, 2), 2 * (int) ceil($window / $track->aspect / 2) + 4);
+        $across = max($this->width, 2 * (int) round($width * $this->width / $window / 2));
+        $down = max($this->height, 2 * (int) round($height * $this->height * $track->aspect / $window / 2));
+        $place = static fn (string $middle, int $size, int $whole): string => sprintf(
+            '2*floor(clip((%s)-%d,0,%d)/2)',
+            $middle,
+            intdiv($size, 2),
+            $whole - $size,
+        );
+        $x = $place($track->middleX('n'), $width, $source->width);
+        $y = $place($track->middleY('n'), $height, $source->height);
+        $left = sprintf('((%s)-%.5f-(%s))*%.6f', $track->middleX('n'), $window / 2, $x, $across / $width);
+        $top = sprintf(
+            '((%s)-%.5f-(%s))*%.6f',
+            $track->middleY('n'),
+            $window / $track->aspect / 2,
+            $y,
+            $down / $height,
+        );
+        $cut = fn (int $part): string => sprintf(
+            "crop=%d:%d:x='clip(floor((%s)/%d+0.5),0,%d)':y='clip(floor((%s)/%d+0.5),0,%d)':exact=1",
+            intdiv($this->width, $part),
+            intdiv($this->height, $part),
+            $left, $part, intdiv($across - $this->width, $part),
+            $top, $part, intdiv($down - $this->height, $part),
+        );
+
+        // Held first: both cuts must count the same pictures.
+        return $head.substr($hold, 1).",crop=$width:$height:x='$x':y='$y',scale=$across:$down:flags=bicubic:"
+            .self::TO_BT709.",setsar=1,format=yuv420p,{$this->clock()},extractplanes=y+u+v[$name-y][$name-u][$name-v];"
+            ."[$name-y]{$cut(1)}[$name-y-cut];[$name-u]{$cut(2)}[$name-u-cut];[$name-v]{$cut(2)}[$name-v-cut];"
+            ."[$name-y-cut][$name-u-cut][$name-v-cut]mergeplanes=0x001020:yuv420p[$name]";
     }
 
     /** A piece of the source is carried along with the window and made larger; the frame is cut out of that. */

@@ -10,6 +10,8 @@ use RapidReel\Framing\FrameWindow;
 /** A frame path as expressions of the number of the frame, in pixels of the source, for ffmpeg's filters. */
 final readonly class PathTrack
 {
+    private const TERMS = 40;
+
     public float $aspect;
 
     public function __construct(
@@ -35,6 +37,11 @@ final readonly class PathTrack
         return min(array_map(fn (FrameWindow $window): float => $window->scale, $this->path->points)) *
             $this->height *
             $this->aspect;
+    }
+
+    public function keepsItsSize(): bool
+    {
+        return abs($this->narrowest() - $this->path->widest() * $this->height * $this->aspect) < 0.01;
     }
 
     /** Whether the window keeps its middle where it is, so that only its size changes. */
@@ -104,17 +111,18 @@ final readonly class PathTrack
      */
     private function track(string $frame, callable $of): string
     {
-        $expression = '';
+        $start = '0';
+        $terms = [];
         $from = null;
         $before = 0.0;
         foreach ($this->path->points as $ms => $window) {
             $at = $ms * $this->fps / 1000;
             $value = $of($window);
             if ($from === null) {
-                $expression = sprintf('%.5f', $value);
+                $start = sprintf('%.5f', $value);
             } elseif (abs($value - $before) > 1e-6) {
                 // clip() makes each piece add its part once it is reached, and no more once it is passed.
-                $expression .= sprintf(
+                $terms[] = sprintf(
                     '%+.8f*clip(%s-%.5f,0,%.5f)',
                     ($value - $before) / ($at - $from),
                     $frame,
@@ -126,6 +134,14 @@ final readonly class PathTrack
             $before = $value;
         }
 
-        return $expression;
+        // Its reader takes no more than a hundred terms in a row.
+        $groups = array_chunk($terms, self::TERMS);
+
+        return $start.implode(
+            '',
+            count($groups) < 2
+                ? $terms
+                : array_map(static fn (array $group): string => '+('.implode('', $group).')', $groups),
+        );
     }
 }

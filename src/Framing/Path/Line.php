@@ -8,10 +8,10 @@ namespace RapidReel\Framing\Path;
 final class Line
 {
     /** Half of how far the subject may stray from the middle before the window follows, as a part of the window. */
-    private const ZONE = 0.05;
+    private const ZONE = 0.045;
 
     /** Moving by a whole window costs as much as seeing nothing for so many seconds. */
-    private const PRICE_S = 0.06;
+    private const PRICE_S = 0.08;
 
     /** Windows a second. */
     private const FASTEST = 1.6;
