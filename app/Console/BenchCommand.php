@@ -8,6 +8,7 @@ use App\Bench\BenchRow;
 use App\Bench\CaptionBench;
 use App\Bench\ExportBench;
 use App\Bench\FaultBench;
+use App\Bench\Framing\FramingBench;
 use App\Bench\KnownForms;
 use App\Bench\ScriptBench;
 use App\Bench\VoiceBench;
@@ -75,6 +76,11 @@ final class BenchCommand extends Command
         array_push($rows, ...app(CaptionBench::class)->run($pairs, $shelf));
         $this->tell('Voices and words…');
         array_push($rows, ...app(VoiceBench::class)->run(storage_path('bench/speech')));
+        $this->tell('Windows over clips…');
+        array_push($rows, ...app(FramingBench::class)->run(
+            (string) config('reel.demo_footage'),
+            storage_path('bench'),
+        ));
         $this->tell('Scripts and rundown…');
         array_push($rows, ...KnownForms::in(base_path('tests/Standards/forms'))->rows());
 

@@ -84,7 +84,7 @@ final class InterestReader
     {
         [$width, $height] = self::size($found, self::SIDE);
         [$faceWidth, $faceHeight] = self::size($found, self::FACE_SIDE);
-        $size = 3 * $width * $height;
+        $size = intdiv(3 * $width * $height, 2);
         $faceSize = $faceWidth * $faceHeight;
         $meter = new InterestMeter;
         $watch = new CutWatch;
@@ -170,7 +170,7 @@ final class InterestReader
     ): void {
         $filters = $found->look->filters();
         $graph = sprintf(
-            '[0:%d]%s%sscale=%d:%d:flags=area,split[a][b];[a]scale=%d:%d:flags=area,format=yuv444p[small];'
+            '[0:%d]%s%sscale=%d:%d:flags=area,split[a][b];[a]scale=%d:%d:flags=area,format=yuv420p[small];'
                 ."[b]select='not(mod(n,%d))',format=gray[faces]",
             $found->stream,
             $rate === '' ? '' : 'setpts=PTS-STARTPTS,'.$rate,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bench\Framing\DebianPackage;
 use App\Database\EagerSqliteConnection;
 use App\Editing\Seen;
 use App\Framing\InterestReader;
@@ -83,6 +84,7 @@ final class ReelServiceProvider extends ServiceProvider
             $app->make(MediaStore::class),
             (string) config('reel.faces'),
         ));
+        $this->app->bind(DebianPackage::class, static fn (): DebianPackage => new DebianPackage(base_path('var/debian')));
         $this->app->singleton(BuiltInNarrator::class);
         $this->app->singleton(Voices::class, VoiceCompany::class);
         $this->app->when(DiphoneSpeaker::class)->needs('$program')->give(static fn (): string => config('reel.flite'));

@@ -235,36 +235,23 @@ final readonly class FilterGraph
     }
 
     /**
-     * A window that keeps its size: a piece of the source that is a little larger goes along with it, is brought to the
-     * size of the frame, and the frame is cut out of that, each plane by itself, to the pixel.
+     * A window that keeps its size: a piece of the source that is a little larger goes along with it in strides, is
+     * brought to the size of the frame, and the frame is cut out of that, each plane by itself, to the pixel. A stride is
+     * a whole number of pixels before and after: so what stands still in the source moves by whole pixels, which an
+     * encoder has the least to do with.
      */
     private function travellingClip(string $head, Source $source, PathTrack $track, string $name, string $hold): string
     {
         $window = $track->widest();
-        $width = min(2 * intdiv($source->width, 2), 2 * (int) ceil($window / 2) + 4);
-        $height = min(2 * intdiv($source->height, 2), 2 * (int) ceil($window / $track->aspect / 2) + 4);
+        [$width, $x] = $this->stride($source->width, $window, $this->width, $track->middleX('n'));
+        [$height, $y] = $this->stride($source->height, $window / $track->aspect, $this->height, $track->middleY('n'));
         $across = max($this->width, 2 * (int) round($width * $this->width / $window / 2));
         $down = max($this->height, 2 * (int) round($height * $this->height * $track->aspect / $window / 2));
-        $place = static fn (string $middle, int $size, int $whole): string => sprintf(
-            '2*floor(clip((%s)-%d,0,%d)/2)',
-            $middle,
-            intdiv($size, 2),
-            $whole - $size,
-        );
-        $x = $place($track->middleX('n'), $width, $source->width);
-        $y = $place($track->middleY('n'), $height, $source->height);
-        $left = sprintf('((%s)-%.5f-(%s))*%.6f', $track->middleX('n'), $window / 2, $x, $across / $width);
-        $top = sprintf(
-            '((%s)-%.5f-(%s))*%.6f',
-            $track->middleY('n'),
-            $window / $track->aspect / 2,
-            $y,
-            $down / $height,
-        );
+        $left = sprintf('(%s-%.5f-%s)*%.6f', $track->middleX('n'), $window / 2, $x, $across / $width);
+        $top = sprintf('(%s-%.5f-%s)*%.6f', $track->middleY('n'), $window / $track->aspect / 2, $y, $down / $height);
         $cut = fn (int $part): string => sprintf(
-            "crop=%d:%d:x='clip(floor((%s)/%d+0.5),0,%d)':y='clip(floor((%s)/%d+0.5),0,%d)':exact=1",
-            intdiv($this->width, $part),
-            intdiv($this->height, $part),
+            "crop=%d:%d:x='clip(floor(%s/%d+0.5),0,%d)':y='clip(floor(%s/%d+0.5),0,%d)':exact=1",
+            intdiv($this->width, $part), intdiv($this->height, $part),
             $left, $part, intdiv($across - $this->width, $part),
             $top, $part, intdiv($down - $this->height, $part),
         );
@@ -274,6 +261,28 @@ final readonly class FilterGraph
             .self::TO_BT709.",setsar=1,format=yuv420p,{$this->clock()},extractplanes=y+u+v[$name-y][$name-u][$name-v];"
             ."[$name-y]{$cut(1)}[$name-y-cut];[$name-u]{$cut(2)}[$name-u-cut];[$name-v]{$cut(2)}[$name-v-cut];"
             ."[$name-y-cut][$name-u-cut][$name-v-cut]mergeplanes=0x001020:yuv420p[$name]";
+    }
+
+    /**
+     * How long a piece of one side of a source is that goes along with a window in strides, and where it begins.
+     *
+     * @return array{int, string} pixels, and an expression
+     */
+    private function stride(int $whole, float $window, int $frame, string $middle): array
+    {
+        $part = $frame / $window;
+        $best = [INF, 2];
+        for ($stride = 16; $stride <= 64; $stride += 2) {
+            $off = abs($stride * $part / 2 - round($stride * $part / 2));
+            $best = $off < $best[0] - 1e-6 ? [$off, $stride] : $best;
+        }
+        $size = min(2 * intdiv($whole, 2), 2 * (int) ceil($window / 2) + 2 * $best[1]);
+        $strides = intdiv($whole - $size, $best[1]);
+
+        return [$size, $strides === 0 ? '0' : sprintf(
+            '(%d*clip(floor((%s-%.5f)/%d),0,%d))',
+            $best[1], $middle, $window / 2, $best[1], $strides,
+        )];
     }
 
     /** A piece of the source is carried along with the window and made larger; the frame is cut out of that. */

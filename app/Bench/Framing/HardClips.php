@@ -77,6 +77,9 @@ final readonly class HardClips
                 'a zooming camera' => [
                     'street', $still, 1.25, [['bearded', 420, new Track(1300, -90), new Track(560, 0, 20, 3)]],
                 ],
+                'a head that holds still' => [
+                    'aloe', $still, 1.0, [['bearded', 430, new Track(1400), new Track(520)]],
+                ],
                 'two heads, one of them walks' => [
                     'palace', $still, 1.0,
                     [

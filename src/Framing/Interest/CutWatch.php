@@ -90,7 +90,8 @@ final class CutWatch
             for ($x = 0; $x < $across * $side; $x += 2) {
                 $at = $block + intdiv($x, $side);
                 $light[$at] += $picture->light[$row + $x];
-                $colour[$at] += $picture->blue[$row + $x] - $picture->red[$row + $x];
+                $half = ($row >> 2) + ($x >> 1);
+                $colour[$at] += $picture->blue[$half] - $picture->red[$half];
             }
         }
         $each = max(1, intdiv($side + 1, 2) ** 2);

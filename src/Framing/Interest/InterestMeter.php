@@ -72,7 +72,7 @@ final class InterestMeter
         $this->pictures[$this->count] = $picture;
         $this->ranges[$this->count] = LocalRange::of($picture);
         $this->standing[$this->count] = $this->count % self::STANDING_EVERY === 0 || $begins
-            ? Standing::in($picture->halved())
+            ? Standing::in($picture)
             : $this->standing[$this->count - 1];
         $this->count++;
         while ($this->moved < $this->count - self::APART) {

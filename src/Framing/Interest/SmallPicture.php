@@ -7,8 +7,8 @@ namespace RapidReel\Framing\Interest;
 use InvalidArgumentException;
 
 /**
- * A picture made small to be looked at: brightness and two differences of colour, each a list of whole numbers from 0
- * to 255, row after row.
+ * A picture made small to be looked at: brightness, and two differences of colour at half of its size, each a list of
+ * whole numbers from 0 to 255, row after row.
  */
 final readonly class SmallPicture
 {
@@ -26,48 +26,43 @@ final readonly class SmallPicture
     ) {
     }
 
-    /** @param  string  $planes  as ffmpeg writes yuv444p: a byte a pixel, three planes after one another */
+    /** @param  string  $planes  as ffmpeg writes yuv420p, both sides even */
     public static function of(string $planes, int $width, int $height): self
     {
         $size = $width * $height;
-        if ($width < 4 || $height < 4 || strlen($planes) !== 3 * $size) {
+        if ($width < 4 || $height < 4 || $width % 2 + $height % 2 > 0 || 2 * strlen($planes) !== 3 * $size) {
             throw new InvalidArgumentException("No picture of $width × $height.");
         }
-        $plane = static function (int $number) use ($planes, $size): array {
+        $plane = static function (int $from, int $length) use ($planes): array {
             /** @var array<int, int> $values */
-            $values = unpack('C*', substr($planes, $number * $size, $size));
+            $values = unpack('C*', substr($planes, $from, $length));
 
             return array_values($values);
         };
+        $quarter = intdiv($size, 4);
 
-        return new self($width, $height, $plane(0), $plane(1), $plane(2));
-    }
-
-    /** Half as wide and half as high, each pixel the mean of four. */
-    public function halved(): self
-    {
         return new self(
-            intdiv($this->width, 2),
-            intdiv($this->height, 2),
-            $this->half($this->light),
-            $this->half($this->blue),
-            $this->half($this->red),
+            $width,
+            $height,
+            $plane(0, $size),
+            $plane($size, $quarter),
+            $plane($size + $quarter, $quarter),
         );
     }
 
     /**
-     * @param  list<int>  $plane
+     * Brightness at the size of the colours, each pixel the mean of four.
+     *
      * @return list<int>
      */
-    private function half(array $plane): array
+    public function halfLight(): array
     {
         $width = $this->width;
-        $across = intdiv($width, 2);
-        $down = intdiv($this->height, 2);
+        $plane = $this->light;
         $half = [];
-        for ($y = 0; $y < $down; $y++) {
-            $at = 2 * $y * $width;
-            for ($x = 0; $x < $across; $x++, $at += 2) {
+        for ($y = 0; $y < $this->height; $y += 2) {
+            $at = $y * $width;
+            for ($x = 0; $x < $width; $x += 2, $at += 2) {
                 $half[] = ($plane[$at] + $plane[$at + 1] + $plane[$at + $width] + $plane[$at + $width + 1] + 2) >> 2;
             }
         }

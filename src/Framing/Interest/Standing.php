@@ -22,12 +22,13 @@ final class Standing
     /** Colours of what is seen differ less than its brightness does, and say more. */
     private const CHROMA = 2;
 
-    public static function in(SmallPicture $half): Profile
+    public static function in(SmallPicture $picture): Profile
     {
-        $width = $half->width;
-        $height = $half->height;
-        $border = self::far($half);
-        [$colour, $detail] = self::surroundings($half);
+        $width = intdiv($picture->width, 2);
+        $height = intdiv($picture->height, 2);
+        $light = $picture->halfLight();
+        $border = self::far($light, $picture->blue, $picture->red, $width, $height);
+        [$colour, $detail] = self::surroundings($light, $picture->blue, $picture->red, $width, $height);
         $across = array_fill(0, $width, 0.0);
         $down = array_fill(0, $height, 0.0);
         foreach ([[$border, self::BORDER], [$colour, self::COLOUR], [$detail, self::DETAIL]] as [$map, $weight]) {
@@ -50,13 +51,16 @@ final class Standing
     /**
      * The square of the distance, so that what is large and pale counts less than what is clear.
      *
+     * @param  list<int>  $light
+     * @param  list<int>  $blue
+     * @param  list<int>  $red
      * @return list<int>
      */
-    private static function far(SmallPicture $half): array
+    private static function far(array $light, array $blue, array $red, int $width, int $height): array
     {
-        $light = BarrierDistance::of($half->light, $half->width, $half->height);
-        $blue = BarrierDistance::of($half->blue, $half->width, $half->height);
-        $red = BarrierDistance::of($half->red, $half->width, $half->height);
+        $light = BarrierDistance::of($light, $width, $height);
+        $blue = BarrierDistance::of($blue, $width, $height);
+        $red = BarrierDistance::of($red, $width, $height);
         $far = [];
         foreach ($light as $at => $distance) {
             $sum = $distance + self::CHROMA * ($blue[$at] + $red[$at]);
@@ -69,12 +73,13 @@ final class Standing
     /**
      * How much colour and detail differ from those of the whole picture.
      *
+     * @param  list<int>  $light
+     * @param  list<int>  $blue
+     * @param  list<int>  $red
      * @return array{list<float>, list<float>}
      */
-    private static function surroundings(SmallPicture $half): array
+    private static function surroundings(array $light, array $blue, array $red, int $width, int $height): array
     {
-        [$width, $height] = [$half->width, $half->height];
-        [$light, $blue, $red] = [$half->light, $half->blue, $half->red];
         $size = $width * $height;
         $meanLight = array_sum($light) / $size;
         $meanBlue = array_sum($blue) / $size;
