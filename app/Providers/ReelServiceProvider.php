@@ -84,7 +84,10 @@ final class ReelServiceProvider extends ServiceProvider
             $app->make(MediaStore::class),
             (string) config('reel.faces'),
         ));
-        $this->app->bind(DebianPackage::class, static fn (): DebianPackage => new DebianPackage(base_path('var/debian')));
+        $this->app->bind(
+            DebianPackage::class,
+            static fn (): DebianPackage => new DebianPackage(base_path('var/debian')),
+        );
         $this->app->singleton(BuiltInNarrator::class);
         $this->app->singleton(Voices::class, VoiceCompany::class);
         $this->app->when(DiphoneSpeaker::class)->needs('$program')->give(static fn (): string => config('reel.flite'));

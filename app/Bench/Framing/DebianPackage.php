@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Framing;
 
-use Illuminate\Support\Facades\File;
+use Illuminate\Filesystem\Filesystem;
 use RapidReel\Base\Refusal;
 use Symfony\Component\Process\Process;
 
@@ -26,7 +26,7 @@ final readonly class DebianPackage
         $place = "{$this->folder}/$name";
         if (! is_dir($place)) {
             $work = "{$this->folder}/$name.".getmypid();
-            File::ensureDirectoryExists("$work/files");
+            (new Filesystem)->ensureDirectoryExists("$work/files");
             try {
                 $fetched = false;
                 foreach ([['true'], ['apt-get', 'update', '-qq']] as $first) {
@@ -38,9 +38,9 @@ final readonly class DebianPackage
                 if (! $fetched || $package === null || ! $this->run(['dpkg-deb', '-x', $package, 'files'], $work)) {
                     throw new Refusal("The Debian package $name could not be fetched.");
                 }
-                File::moveDirectory("$work/files", $place);
+                (new Filesystem)->moveDirectory("$work/files", $place);
             } finally {
-                File::deleteDirectory($work);
+                (new Filesystem)->deleteDirectory($work);
             }
         }
 
