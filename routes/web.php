@@ -9,6 +9,7 @@ use App\Http\Controllers\ChannelController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FaceController;
 use App\Http\Controllers\FootageController;
+use App\Http\Controllers\FramingController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IntakeController;
@@ -110,6 +111,13 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/scenes/{scene}/shots/{word}', [SceneController::class, 'swap'])
         ->where('word', '[0-9]{1,6}')
         ->name('scenes.swap');
+
+    Route::get('/scenes/{scene}/shots/{word}', [FramingController::class, 'show'])
+        ->where('word', '[0-9]{1,6}')->name('framing.show');
+    Route::get('/scenes/{scene}/shots/{word}/state', [FramingController::class, 'state'])
+        ->where('word', '[0-9]{1,6}')->name('framing.state');
+    Route::post('/scenes/{scene}/shots/{word}/pins', [FramingController::class, 'pin'])
+        ->where('word', '[0-9]{1,6}')->name('framing.pin');
 
     Route::get('/sketches', [SketchController::class, 'show'])->name('sketches');
     Route::post('/sketches', [SketchController::class, 'store'])->name('sketches.store');

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Editing;
 
 use App\Models\Scene;
-use App\Models\Short;
 use App\Planning\LiveCaptions;
 use Closure;
 use RapidReel\Base\Refusal;
@@ -13,6 +12,7 @@ use RapidReel\Caption\Cue;
 use RapidReel\Caption\CueWord;
 use RapidReel\Script\CaptionMarks;
 use RapidReel\Script\CueMark;
+use RapidReel\Script\SceneOwn;
 use RapidReel\Script\WordMark;
 
 /** Changes to single captions. They stay with their words through every other edit; the voice is not touched. */
@@ -21,8 +21,7 @@ final readonly class CaptionEditor
     private const MOST_LETTERS = 200;
 
     public function __construct(
-        private EditBook $edits,
-        private ShortWriter $writer,
+        private SceneEdits $scenes,
         private LiveCaptions $captions,
     ) {
     }
@@ -176,15 +175,9 @@ final readonly class CaptionEditor
     /** @param  Closure(CaptionMarks): CaptionMarks  $change */
     private function put(Scene $scene, string $what, Closure $change): void
     {
-        $this->edits->change($scene->short->batch, $what, [$scene->short], function (Short $short) use (
-            $scene,
-            $change,
-        ): void {
-            $now = $short->manuscript();
-            $at = (int) array_search($scene->id, $now->keys, true);
-            $own = $now->scenes[$at]->own;
-            $this->writer->write($short, $now->owning($at, $own->captioned($change($own->captions))));
-        });
+        $this->scenes->own($scene, $what, static fn (SceneOwn $own): SceneOwn => $own->captioned(
+            $change($own->captions),
+        ));
     }
 
     private function cue(Scene $scene, int $word): Cue

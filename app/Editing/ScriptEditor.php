@@ -21,13 +21,14 @@ final readonly class ScriptEditor
     public function __construct(
         private EditBook $edits,
         private ShortWriter $writer,
+        private SceneEdits $scenes,
     ) {
     }
 
     public function reword(Scene $scene, string $text): void
     {
         if (trim((string) preg_replace('/\s+/u', ' ', mb_scrub($text))) !== $scene->text) {
-            $this->change(
+            $this->scenes->change(
                 $scene,
                 'reworded scene',
                 static fn (Manuscript $now, int $at): Manuscript => $now->reworded($at, mb_scrub($text)),
@@ -37,7 +38,7 @@ final readonly class ScriptEditor
 
     public function split(Scene $scene, int $offset): void
     {
-        $this->change(
+        $this->scenes->change(
             $scene,
             'split scene',
             static fn (Manuscript $now, int $at): Manuscript => $now->split($at, $offset),
@@ -46,22 +47,22 @@ final readonly class ScriptEditor
 
     public function join(Scene $scene): void
     {
-        $this->change($scene, 'joined scenes', static fn (Manuscript $now, int $at): Manuscript => $now->joined($at));
+        $this->scenes->change($scene, 'joined scenes', static fn (Manuscript $now, int $at): Manuscript => $now->joined($at));
     }
 
     public function move(Scene $scene, int $by): void
     {
-        $this->change($scene, 'moved scene', static fn (Manuscript $now, int $at): Manuscript => $now->moved($at, $by));
+        $this->scenes->change($scene, 'moved scene', static fn (Manuscript $now, int $at): Manuscript => $now->moved($at, $by));
     }
 
     public function drop(Scene $scene): void
     {
-        $this->change($scene, 'removed scene', static fn (Manuscript $now, int $at): Manuscript => $now->without($at));
+        $this->scenes->change($scene, 'removed scene', static fn (Manuscript $now, int $at): Manuscript => $now->without($at));
     }
 
     public function play(Scene $scene, SceneRole $role): void
     {
-        $this->change(
+        $this->scenes->change(
             $scene,
             "made scene the {$role->value}",
             static fn (Manuscript $now, int $at): Manuscript => $now->playing($at, $role),
@@ -73,7 +74,7 @@ final readonly class ScriptEditor
         if (mb_strlen($brief) > 500) {
             throw new Refusal('A brief takes at most 500 characters.');
         }
-        $this->change(
+        $this->scenes->change(
             $scene,
             'changed brief',
             static fn (Manuscript $now, int $at): Manuscript => $now->showing($at, mb_scrub($brief)),
@@ -83,7 +84,7 @@ final readonly class ScriptEditor
     /** Chooses the footage of the shot that begins at a word. */
     public function swap(Scene $scene, int $word, Footage $footage): void
     {
-        $this->change($scene, 'swapped a picture', static function (Manuscript $now, int $at) use (
+        $this->scenes->change($scene, 'swapped a picture', static function (Manuscript $now, int $at) use (
             $word,
             $footage,
         ): Manuscript {
@@ -99,7 +100,7 @@ final readonly class ScriptEditor
     /** Leaves one pause as it was spoken, or shortens it like the others. */
     public function spare(Scene $scene, int $afterWord, bool $spare): void
     {
-        $this->change($scene, $spare ? 'left a pause' : 'shortened a pause', static function (
+        $this->scenes->change($scene, $spare ? 'left a pause' : 'shortened a pause', static function (
             Manuscript $now,
             int $at,
         ) use ($afterWord, $spare): Manuscript {
@@ -176,21 +177,5 @@ final readonly class ScriptEditor
             throw new Refusal(sprintf('%d hooks are kept for this script already. Drop one first.', self::MOST_HOOKS));
         }
         Hook::query()->firstOrCreate(['short_id' => $short->id, 'text' => $text]);
-    }
-
-    /** @param  callable(Manuscript, int): Manuscript  $change  told where the scene stands */
-    private function change(Scene $scene, string $what, callable $change): void
-    {
-        $this->edits->change($scene->short->batch, $what, [$scene->short], function (Short $short) use (
-            $scene,
-            $change,
-        ): void {
-            $now = $short->manuscript();
-            $at = array_search($scene->id, $now->keys, true);
-            if (! is_int($at)) {
-                throw new Refusal('This scene is no longer there. Load the page again.');
-            }
-            $this->writer->write($short, $change($now, $at));
-        });
     }
 }

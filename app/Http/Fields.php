@@ -53,6 +53,10 @@ final class Fields
                 'do' => $word, 'word' => $whole, 'at' => $whole, 'text' => $line, 'on' => Field::flag(),
                 'from' => Field::whole(1_000, -1_000), 'until' => Field::whole(1_000, -1_000),
             ],
+            'framing.pin' => [
+                'do' => $word, 'ms' => $whole, 'x' => Field::whole(10_000), 'y' => Field::whole(10_000),
+                'close' => Field::whole(400),
+            ],
             'captions.mend' => ['kind' => $word],
             'captions.import' => ['times' => Field::flag()],
             'styles' => ['short' => $whole],

@@ -2,6 +2,7 @@ import morph from '@alpinejs/morph';
 import Alpine from 'alpinejs';
 import captions from './captions';
 import briefs from './briefs';
+import framing from './framing';
 import sketches from './sketches';
 import intake from './intake';
 import library from './library';
@@ -21,6 +22,7 @@ Alpine.plugin(morph);
 
 Alpine.data('captions', captions);
 Alpine.data('briefs', briefs);
+Alpine.data('framing', framing);
 Alpine.data('sketches', sketches);
 Alpine.data('intake', intake);
 Alpine.data('library', library);

@@ -122,7 +122,7 @@ final readonly class Sheet
                 number_format(($shot->endMs - $shot->startMs) / 1000, 1),
                 $footage->get((int) $shot->footage),
                 $row !== null && $row->locked,
-                $row === null || ! $isStill
+                $row === null
                     ? []
                     : ScopeControl::all(
                         Level::Shot,
@@ -131,7 +131,9 @@ final readonly class Sheet
                         $short->batch->channel_id,
                         $row->id,
                         'the shot at '.self::clock($shot->startMs),
+                        $isStill ? null : ['framing', 'closeness', 'dim'],
                     ),
+                $row === null ? null : route('framing.show', [$scene, $shot->word]),
             );
         }
 

@@ -9,7 +9,10 @@ use App\Models\Footage;
 /** A shot on the sheet, known by the word it begins at. */
 final readonly class ShotLine
 {
-    /** @param  array<string, ScopeControl>  $controls  by key; none where there is nothing to set */
+    /**
+     * @param  array<string, ScopeControl>  $controls  by key; none where there is nothing to set
+     * @param  string|null  $framing  address of its framing
+     */
     public function __construct(
         public int $word,
         public string $start,
@@ -17,7 +20,14 @@ final readonly class ShotLine
         public ?Footage $footage,
         public bool $isLocked,
         public array $controls,
+        public ?string $framing = null,
     ) {
+    }
+
+    /** What is set of its window, in words. */
+    public function says(): string
+    {
+        return ($this->controls['motion'] ?? $this->controls['framing'])->says;
     }
 
     public function name(): string

@@ -84,10 +84,14 @@
                             {{ $shot->name() }}{{ $shot->isLocked ? ' · chosen' : '' }}
                         </span>
                     </button>
+                    @if ($shot->framing !== null)
+                        <a class="shot-framing" href="{{ $shot->framing }}"
+                            aria-label="Framing of the picture at {{ $shot->start }}">Framing</a>
+                    @endif
                     @if ($shot->controls !== [])
                         <details class="shot-own" id="shot-{{ $scene->id }}-{{ $shot->word }}">
-                            <summary aria-label="Motion of the picture at {{ $shot->start }}">{{
-                                $shot->controls['motion']->says
+                            <summary aria-label="How the picture at {{ $shot->start }} moves">{{
+                                $shot->says()
                             }}</summary>
                             <div class="scopes">@foreach ($shot->controls as $control)
                                 <x-scope :$control/>
