@@ -112,6 +112,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         ->where('word', '[0-9]{1,6}')
         ->name('scenes.swap');
 
+    Route::get('/scenes/{scene}/shots/{word}/best', [SceneController::class, 'best'])
+        ->where('word', '[0-9]{1,6}')->name('scenes.best');
+    Route::delete('/scenes/{scene}/shots/{word}', [SceneController::class, 'free'])
+        ->where('word', '[0-9]{1,6}')->name('scenes.free');
     Route::get('/scenes/{scene}/shots/{word}', [FramingController::class, 'show'])
         ->where('word', '[0-9]{1,6}')->name('framing.show');
     Route::get('/scenes/{scene}/shots/{word}/state', [FramingController::class, 'state'])

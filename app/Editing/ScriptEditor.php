@@ -10,7 +10,9 @@ use App\Models\Scene;
 use App\Models\Short;
 use RapidReel\Base\Refusal;
 use RapidReel\Script\Manuscript;
+use RapidReel\Script\SceneOwn;
 use RapidReel\Script\SceneRole;
+use RapidReel\Script\ShotMark;
 
 /** Changes to the scenes of one short. Whatever they do not touch keeps its take and its pictures. */
 final readonly class ScriptEditor
@@ -47,17 +49,29 @@ final readonly class ScriptEditor
 
     public function join(Scene $scene): void
     {
-        $this->scenes->change($scene, 'joined scenes', static fn (Manuscript $now, int $at): Manuscript => $now->joined($at));
+        $this->scenes->change(
+            $scene,
+            'joined scenes',
+            static fn (Manuscript $now, int $at): Manuscript => $now->joined($at),
+        );
     }
 
     public function move(Scene $scene, int $by): void
     {
-        $this->scenes->change($scene, 'moved scene', static fn (Manuscript $now, int $at): Manuscript => $now->moved($at, $by));
+        $this->scenes->change(
+            $scene,
+            'moved scene',
+            static fn (Manuscript $now, int $at): Manuscript => $now->moved($at, $by),
+        );
     }
 
     public function drop(Scene $scene): void
     {
-        $this->scenes->change($scene, 'removed scene', static fn (Manuscript $now, int $at): Manuscript => $now->without($at));
+        $this->scenes->change(
+            $scene,
+            'removed scene',
+            static fn (Manuscript $now, int $at): Manuscript => $now->without($at),
+        );
     }
 
     public function play(Scene $scene, SceneRole $role): void
@@ -95,6 +109,14 @@ final readonly class ScriptEditor
 
             return $now->owning($at, $own->shot([$own->shotAt($word)->showing((string) $footage->id), ...$own->shots]));
         });
+    }
+
+    /** Has the picture of a shot found anew. */
+    public function free(Scene $scene, int $word): void
+    {
+        $this->scenes->own($scene, 'has a picture found anew', static fn (SceneOwn $own): SceneOwn => $own->shot(
+            array_filter($own->shots, static fn (ShotMark $shot): bool => $shot->word !== $word),
+        ));
     }
 
     /** Leaves one pause as it was spoken, or shortens it like the others. */

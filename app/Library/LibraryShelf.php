@@ -51,6 +51,8 @@ final readonly class LibraryShelf
             $record->height,
             $record->duration_ms,
             $record->tagList(),
+            $record->name,
+            $record->brief ?? '',
         );
     }
 }

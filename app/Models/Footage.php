@@ -27,6 +27,7 @@ use RapidReel\Footage\FootageKind;
  * @property int $height
  * @property int $duration_ms
  * @property string $tags
+ * @property string|null $brief  what it was made to show
  */
 final class Footage extends Model
 {
@@ -36,7 +37,7 @@ final class Footage extends Model
 
     protected $fillable = [
         'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'seal', 'media_type',
-        'state', 'percent', 'refused', 'width', 'height', 'duration_ms', 'tags',
+        'state', 'percent', 'refused', 'width', 'height', 'duration_ms', 'tags', 'brief',
     ];
 
     /** @var array<string, string> */

@@ -54,6 +54,15 @@ final class Scene extends Model
         ));
     }
 
+    /** What is said over the shot that begins at a word. */
+    public function wordsOver(int $word): string
+    {
+        $next = $this->shots->pluck('word')->filter(static fn (int $other): bool => $other > $word)->min();
+        $words = array_map(strval(...), (array) preg_split('/\s+/u', trim($this->text)));
+
+        return implode(' ', array_slice($words, $word, $next === null ? null : $next - $word));
+    }
+
     /** @return list<int> */
     private function sparedPauses(): array
     {

@@ -13,6 +13,7 @@ use App\Media\EmojiLists;
 use App\Media\FaceBook;
 use App\Media\Watcher;
 use App\Voicing\TakeStore;
+use RapidReel\Brief\Subject;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutBuilder;
 use RapidReel\Cut\CutMusic;
@@ -49,11 +50,20 @@ final readonly class CutMaker
      * Voices what is to be said, and builds.
      *
      * @param  non-empty-list<SceneTask>  $tasks
+     * @param  string  $subject  what it is about, where the operator says so
+     * @param  array<array-key, int>  $elsewhere  how often other shorts of the batch show a picture, by id
      *
      * @throws Cancelled
      */
-    public function make(string $title, array $tasks, Shelf $shelf, Watcher $watcher, string $channel = ''): Cut
-    {
+    public function make(
+        string $title,
+        array $tasks,
+        Shelf $shelf,
+        Watcher $watcher,
+        string $channel = '',
+        string $subject = '',
+        array $elsewhere = [],
+    ): Cut {
         $voiced = [];
         foreach ($tasks as $i => $task) {
             if ($watcher->isCancelled()) {
@@ -66,7 +76,12 @@ final readonly class CutMaker
         }
         $settled = $tasks[0]->settled;
 
-        return $this->builder($tasks, $shelf)->build(
+        $subject = $subject !== '' ? $subject : Subject::of($title, implode(' ', array_map(
+            static fn (SceneTask $task): string => $task->scene->text,
+            $tasks,
+        )));
+
+        return $this->builder($tasks, $shelf, $subject, $elsewhere)->build(
             $title,
             $voiced,
             array_values($shelf->footage),
@@ -162,9 +177,16 @@ final readonly class CutMaker
         ];
     }
 
-    /** @param  non-empty-list<SceneTask>  $tasks */
-    private function builder(array $tasks, ?Shelf $shelf = null): CutBuilder
-    {
+    /**
+     * @param  non-empty-list<SceneTask>  $tasks
+     * @param  array<array-key, int>  $elsewhere
+     */
+    private function builder(
+        array $tasks,
+        ?Shelf $shelf = null,
+        string $subject = '',
+        array $elsewhere = [],
+    ): CutBuilder {
         $language = $tasks[0]->voice->language;
         $faces = array_map(static fn (SceneTask $task): string => $task->settled->captions()->face ?? '', $tasks);
 
@@ -173,7 +195,7 @@ final readonly class CutMaker
             $this->faces->set($faces),
             $language,
             $this->emoji->of($language),
-            matcher: new FootageMatcher($language),
+            matcher: new FootageMatcher($language, $subject, $elsewhere),
             interests: $shelf === null ? null : new ShelfInterests($shelf, $this->interests),
         );
     }

@@ -44,10 +44,29 @@ final readonly class ShortPlanner
             $shelf,
             $watcher,
             $short->batch->channel->name,
+            trim(explode(',', $short->keywords)[0]),
+            self::elsewhere($short),
         );
         $this->keep($short, $cut, $inputs, $revision);
 
         return $cut;
+    }
+
+    /** @return array<array-key, int> how often other shorts of the batch show a picture, by id */
+    private static function elsewhere(Short $short): array
+    {
+        return Shot::query()
+            ->join('scenes', 'scenes.id', '=', 'shots.scene_id')
+            ->join('shorts', 'shorts.id', '=', 'scenes.short_id')
+            ->where('shorts.batch_id', $short->batch_id)
+            ->whereNull('shorts.deleted_at')
+            ->where('shorts.id', '!=', $short->id)
+            ->whereNotNull('shots.footage_id')
+            ->groupBy('shots.footage_id')
+            ->selectRaw('shots.footage_id as id, count(*) as times')
+            ->pluck('times', 'id')
+            ->map(static fn ($times): int => (int) $times)
+            ->all();
     }
 
     /** Only if nobody changed anything in the meantime; then the next plan is on its way already. */

@@ -14,10 +14,15 @@ return new class extends Migration
             // Where operators want its window, as JSON; empty where nowhere.
             $table->text('pins')->default('');
         });
+        Schema::table('footage', function (Blueprint $table): void {
+            // What it was made to show, in words.
+            $table->text('brief')->nullable();
+        });
     }
 
     public function down(): void
     {
+        Schema::table('footage', fn (Blueprint $table) => $table->dropColumn('brief'));
         Schema::table('shots', fn (Blueprint $table) => $table->dropColumn('pins'));
     }
 };

@@ -10,7 +10,9 @@ export default function interestMap(canvas, width, drawn, at) {
     const down = (ms) => (ms - drawn.in) / drawn.length * height;
     if (drawn.backdrop === null) band(pen, drawn, width, down);
     pen.fillStyle = '#b3331f';
-    for (const { from, to } of drawn.problems) pen.fillRect(width - 5, down(from), 5, Math.max(3, down(to) - down(from)));
+    for (const { from, to } of drawn.problems) {
+        pen.fillRect(width - 5, down(from), 5, Math.max(3, down(to) - down(from)));
+    }
     for (const pin of drawn.pins) {
         pen.beginPath();
         pen.arc(pin.x * width, down(pin.ms), 5, 0, 2 * Math.PI);

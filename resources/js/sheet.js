@@ -8,6 +8,7 @@ export default (urls, now) => ({
     dirty: {},
     shot: null,
     found: '',
+    best: '',
     words: '',
 
     begin() {
@@ -109,8 +110,34 @@ export default (urls, now) => ({
     async pick(button) {
         this.shot = button.dataset.url;
         this.words = '';
-        await this.search();
+        await Promise.all([this.search(), this.findBest()]);
         Modal.getOrCreateInstance('#picker').show();
+    },
+
+    async findBest() {
+        const answer = await fetch(`${this.shot}/best`);
+        this.best = answer.ok ? await answer.text() : '';
+    },
+
+    /** A number chooses one of the best, at the picture itself or where they are shown. */
+    async pickBest(event) {
+        if (!/^[1-5]$/.test(event.key)) return;
+        this.shot = event.target.closest('.shot').dataset.url;
+        await this.findBest();
+        const all = new DOMParser().parseFromString(this.best, 'text/html').querySelectorAll('[data-footage]');
+        await this.picked(all[Number(event.key) - 1]);
+    },
+
+    bestKey(event) {
+        if (event.target.matches('input') || !/^[1-5]$/.test(event.key)) return;
+        this.picked(event.currentTarget.querySelectorAll('.modal-best [data-footage]')[Number(event.key) - 1]);
+    },
+
+    async chosen(event) {
+        if (!event.target.closest('[data-free]')) return this.picked(event.target.closest('[data-footage]'));
+        Modal.getOrCreateInstance('#picker').hide();
+        document.activeElement?.blur();
+        return this.does(() => ask(this.shot, { method: 'DELETE' }), { all: true });
     },
 
     async search() {

@@ -12,6 +12,7 @@ use RapidReel\Face\FaceSet;
 use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Footage\FootageMatcher;
+use RapidReel\Footage\Matching\ShotMatch;
 use RapidReel\Footage\ShotNeed;
 use RapidReel\Framing\Framer;
 use RapidReel\Framing\Interest\Interests;
@@ -42,7 +43,8 @@ final readonly class CutBuilder
     {
         $grid = $this->pacer->grid;
         $spans = $this->pacer->spans($voiced);
-        $pictures = $library === [] ? [] : $this->matcher->match($this->needs($voiced, $spans), $library);
+        $needs = $this->needs($voiced, $spans);
+        $pictures = $library === [] ? [] : $this->matcher->match($needs, $library);
         $captions = new CueMaker(
             $this->faces,
             $this->profile,
@@ -110,6 +112,7 @@ final readonly class CutBuilder
                     $pictures,
                     self::words($voiced),
                     $cues,
+                    self::unmatched($needs, $pictures),
                 ),
             ],
             $music,
@@ -160,9 +163,11 @@ final readonly class CutBuilder
             foreach ($spans[$number]->shots as $shot) {
                 $needs[] = new ShotNeed(
                     $one->take->saying($shot->firstWord, $shot->endWord),
-                    trim("{$one->scene->text} {$one->scene->brief}"),
+                    $one->scene->text,
                     $this->pacer->grid->msOf($shot->endFrame - $shot->startFrame),
                     ($one->chosen[$shot->firstWord] ?? null)?->footage,
+                    $one->scene->brief,
+                    ($one->chosen[$shot->firstWord] ?? null)->isLocked ?? false,
                 );
             }
         }
@@ -170,8 +175,28 @@ final readonly class CutBuilder
         return $needs;
     }
 
-    private function shot(Footage $footage, VoicedScene $one, ShotSpan $span): CutShot
+    /**
+     * What is said over shots that no picture fits; what an operator chose fits.
+     *
+     * @param  list<ShotNeed>  $needs
+     * @param  list<ShotMatch>  $pictures
+     * @return list<string>
+     */
+    private static function unmatched(array $needs, array $pictures): array
     {
+        $said = [];
+        foreach ($pictures as $i => $match) {
+            if (! $match->isGood() && ! $needs[$i]->isLocked) {
+                $said[] = $needs[$i]->text;
+            }
+        }
+
+        return $said;
+    }
+
+    private function shot(ShotMatch $match, VoicedScene $one, ShotSpan $span): CutShot
+    {
+        $footage = $match->footage;
         $grid = $this->pacer->grid;
         $chosen = $one->chosen[$span->firstWord] ?? null;
         $lengthMs = $grid->msOf($span->endFrame - $span->startFrame);
@@ -202,6 +227,8 @@ final readonly class CutBuilder
             $span->firstWord,
             $chosen->dim ?? $one->dim,
             $framed->backdrop,
+            $match->why,
+            $match->isGood(),
         );
     }
 
@@ -220,13 +247,20 @@ final readonly class CutBuilder
     }
 
     /**
-     * @param  list<Footage>  $pictures
+     * @param  list<ShotMatch>  $pictures
      * @param  list<string>  $words
      * @param  list<Cue>  $cues
+     * @param  list<string>  $unmatched  what is said over shots that no picture fits
      * @return list<Flag>
      */
-    private function flags(int $duration, int $hookMs, array $pictures, array $words, array $cues = []): array
-    {
+    private function flags(
+        int $duration,
+        int $hookMs,
+        array $pictures,
+        array $words,
+        array $cues = [],
+        array $unmatched = [],
+    ): array {
         $flags = [];
         if ($hookMs > $this->profile->hookWindowMs()) {
             $flags[] = new Flag(
@@ -260,11 +294,24 @@ final readonly class CutBuilder
         }
         $repeats =
             count($pictures) -
-            count(array_unique(array_map(static fn (Footage $footage): string => $footage->id, $pictures)));
+            count(array_unique(array_map(static fn (ShotMatch $match): string => $match->footage->id, $pictures)));
         if ($repeats > 0) {
             $flags[] = new Flag(
                 FlagCode::FootageRepeats,
                 sprintf('%d of %d pictures stand twice: the library holds too few.', $repeats, count($pictures)),
+            );
+        }
+        if ($unmatched !== []) {
+            $flags[] = new Flag(
+                FlagCode::NoMatch,
+                sprintf(
+                    'No picture here fits what is said over %s: “%s”.',
+                    count($unmatched) === 1 ? 'one shot' : count($unmatched).' shots',
+                    implode('”, “', array_map(
+                        static fn (string $said): string => mb_strimwidth($said, 0, 40, '…'),
+                        array_slice($unmatched, 0, 3),
+                    )),
+                ),
             );
         }
         $odd = array_filter($words, fn (string $word): bool => ! $this->faces->has($word));

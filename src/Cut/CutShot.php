@@ -20,6 +20,8 @@ final readonly class CutShot
      * @param  int  $word  of its scene at which it begins, from 0
      * @param  int  $dim  by how much it is darkened, in percent
      * @param  Backdrop|null  $backdrop  where all of the footage is shown over something, instead of a window of it
+     * @param  string  $why  it shows this, in words
+     * @param  bool  $isGood  whether what it shows fits what is said
      */
     public function __construct(
         public string $footage,
@@ -34,6 +36,8 @@ final readonly class CutShot
         public int $word,
         public int $dim = 0,
         public ?Backdrop $backdrop = null,
+        public string $why = '',
+        public bool $isGood = true,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
@@ -44,7 +48,7 @@ final readonly class CutShot
      * @return array{
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
      *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int,
-     *     dim: int, backdrop: string|null
+     *     dim: int, backdrop: string|null, why: string, fits: bool
      * }
      */
     public function toArray(): array
@@ -62,6 +66,8 @@ final readonly class CutShot
             'word' => $this->word,
             'dim' => $this->dim,
             'backdrop' => $this->backdrop?->value,
+            'why' => $this->why,
+            'fits' => $this->isGood,
         ];
     }
 
@@ -69,7 +75,7 @@ final readonly class CutShot
      * @param  array{
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
      *     in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int,
-     *     dim: int, backdrop?: string|null
+     *     dim: int, backdrop?: string|null, why?: string, fits?: bool
      * } $data
      */
     public static function fromArray(array $data): self
@@ -87,6 +93,8 @@ final readonly class CutShot
             $data['word'],
             $data['dim'],
             Backdrop::tryFrom($data['backdrop'] ?? ''),
+            $data['why'] ?? '',
+            $data['fits'] ?? true,
         );
     }
 }

@@ -10,6 +10,7 @@ enum FlagCode: string
     case TooLong = 'too-long';
     case TooShort = 'too-short';
     case FootageRepeats = 'footage-repeats';
+    case NoMatch = 'no-match';
     case NoFace = 'no-face';
     case CaptionTight = 'caption-tight';
     case LowContrast = 'low-contrast';
@@ -30,6 +31,7 @@ enum FlagCode: string
             self::TooLong => 'over the limit',
             self::TooShort => 'too short',
             self::FootageRepeats => 'pictures repeat',
+            self::NoMatch => 'no picture fits',
             self::NoFace => 'odd characters',
             self::CaptionTight => 'tight captions',
             self::LowContrast => 'faint captions',

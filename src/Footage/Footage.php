@@ -16,6 +16,7 @@ final readonly class Footage
      * @param  string  $id  names it in a cut
      * @param  string  $fingerprint  changes when a pixel of it changes
      * @param  list<string>  $tags
+     * @param  string  $brief  what it was made to show, if it was
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,8 @@ final readonly class Footage
         public int $height,
         public int $durationMs,
         public array $tags,
+        public string $name = '',
+        public string $brief = '',
     ) {
         if ($id === '' || $width < 2 || $height < 2 || $durationMs < 0) {
             throw new InvalidArgumentException('Footage needs a name and a size.');

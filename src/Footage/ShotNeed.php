@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Footage;
 
 /**
- * What a shot needs a picture for: its own words, its scene's, its length, and the footage the operator chose, if any.
+ * What a shot needs a picture for: its own words, its scene's, its length, the footage the operator chose, if any, and
+ * what the maker wants shown.
  */
 final readonly class ShotNeed
 {
@@ -14,6 +15,8 @@ final readonly class ShotNeed
         public string $sceneText,
         public int $durationMs,
         public ?Footage $chosen = null,
+        public string $brief = '',
+        public bool $isLocked = false,
     ) {
     }
 }

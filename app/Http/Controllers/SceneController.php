@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Editing\ScriptEditor;
 use App\Models\Footage;
 use App\Models\Scene;
+use App\Planning\NextBest;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RapidReel\Base\Refusal;
@@ -48,6 +50,24 @@ final class SceneController extends Controller
         $editor->swap($scene, $word, $footage);
 
         return response()->json(['footage' => $footage->name]);
+    }
+
+    /** The pictures that fit a shot best, beside the one that it shows. */
+    public function best(Scene $scene, int $word, NextBest $next): View
+    {
+        return view('footage._best', [
+            'best' => $next->of($scene, $word),
+            'says' => $scene->wordsOver($word),
+            'shown' => $scene->shots->firstWhere('word', $word),
+        ]);
+    }
+
+    /** Has the picture of a shot found anew. */
+    public function free(Scene $scene, int $word, ScriptEditor $editor): JsonResponse
+    {
+        $editor->free($scene, $word);
+
+        return response()->json(['said' => 'Another look is taken at what fits.']);
     }
 
     public function brief(Request $request, Scene $scene, ScriptEditor $editor): JsonResponse

@@ -8,6 +8,7 @@ use App\Editing\EditBook;
 use App\Models\Scene;
 use App\Planning\LiveFraming;
 use App\Planning\ShotFraming;
+use RapidReel\Framing\FramePath;
 use RapidReel\Framing\Path\PathProblem;
 use RapidReel\Framing\Path\PathProblems;
 use RapidReel\Framing\Path\Pin;
@@ -53,7 +54,7 @@ final readonly class FramingPage
             ),
             $problems,
             $this->drawn($framing, $problems),
-            $this->says($scene, $word),
+            $scene->wordsOver($word),
             $before,
             $after,
             $this->edits->last($short),
@@ -129,21 +130,12 @@ final readonly class FramingPage
             'at' => number_format((max($in, $problem->fromMs) - $in) / 1000, 1).' s',
         ], PathProblems::of(
             $framing->map,
-            new \RapidReel\Framing\FramePath($points),
+            new FramePath($points),
             $in,
             $in + $length,
             $framing->settled->profile()->aspect(),
             Quality::Final->height(),
         ));
-    }
-
-    /** The words that are said over it. */
-    private function says(Scene $scene, int $word): string
-    {
-        $words = (array) preg_split('/\s+/u', trim($scene->text));
-        $next = $scene->shots->pluck('word')->filter(static fn (int $other): bool => $other > $word)->min();
-
-        return implode(' ', array_slice($words, $word, $next === null ? null : $next - $word));
     }
 
     /** @return array{string|null, string|null} addresses of the shots beside it */

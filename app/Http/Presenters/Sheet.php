@@ -134,6 +134,8 @@ final readonly class Sheet
                         $isStill ? null : ['framing', 'closeness', 'dim'],
                     ),
                 $row === null ? null : route('framing.show', [$scene, $shot->word]),
+                $shot->why,
+                $shot->isGood || ($row !== null && $row->locked),
             );
         }
 

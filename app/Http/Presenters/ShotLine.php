@@ -12,6 +12,7 @@ final readonly class ShotLine
     /**
      * @param  array<string, ScopeControl>  $controls  by key; none where there is nothing to set
      * @param  string|null  $framing  address of its framing
+     * @param  bool  $fits  whether what it shows fits what is said
      */
     public function __construct(
         public int $word,
@@ -21,6 +22,8 @@ final readonly class ShotLine
         public bool $isLocked,
         public array $controls,
         public ?string $framing = null,
+        private string $why = '',
+        public bool $fits = true,
     ) {
     }
 
@@ -28,6 +31,17 @@ final readonly class ShotLine
     public function says(): string
     {
         return ($this->controls['motion'] ?? $this->controls['framing'])->says;
+    }
+
+    /** Why it shows this, in words. */
+    public function why(): string
+    {
+        return match (true) {
+            $this->isLocked => '',
+            ! $this->fits => 'nothing here fits its words',
+            $this->why === '' => '',
+            default => "for {$this->why}",
+        };
     }
 
     public function name(): string

@@ -68,8 +68,9 @@
         <div class="scene-seen">
             @forelse ($item->shots as $shot)
                 <div class="shot-place">
-                    <button type="button" class="shot" data-url="{{ route('scenes.swap', [$scene, $shot->word]) }}"
-                        @click="pick($el)"
+                    <button type="button" class="shot{{ $shot->fits ? '' : ' is-odd' }}"
+                        data-url="{{ route('scenes.swap', [$scene, $shot->word]) }}"
+                        @click="pick($el)" @keydown="pickBest($event)"
                         aria-label="Swap the picture at {{ $shot->start }}: {{
                             $shot->footage ? $shot->name() : 'missing'
                         }}">
@@ -82,6 +83,7 @@
                         <span class="shot-words">
                             <b>{{ $shot->start }}</b> {{ $shot->seconds }} s<br>
                             {{ $shot->name() }}{{ $shot->isLocked ? ' · chosen' : '' }}
+                            <span class="shot-why">{{ $shot->why() }}</span>
                         </span>
                     </button>
                     @if ($shot->framing !== null)

@@ -15,6 +15,7 @@ use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
 use RapidReel\Cut\VoicedScene;
+use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\FramePath;
 use RapidReel\Framing\StillMotion;
@@ -179,10 +180,16 @@ final class CutTest extends TestCase
 
         self::assertSame(
             [],
-            $codes(Cuts::of(['One lamp went out.', 'Nobody came, not for a long while.', 'Then nine boats did.'])),
+            $codes(Cuts::of(
+                ['One lamp went out.', 'A bell rang, but not for a long while.', 'Then nine boats did.'],
+                array_map(
+                    static fn (string $tags): Footage => Cuts::footage($tags, FootageKind::Still, $tags),
+                    ['lamp', 'bell', 'long while', 'boats', 'nine'],
+                ),
+            )),
         );
         self::assertSame(
-            [FlagCode::HookLate, FlagCode::TooShort],
+            [FlagCode::HookLate, FlagCode::TooShort, FlagCode::NoMatch],
             $codes(Cuts::of(['One two three four five six seven eight nine ten.'])),
         );
         self::assertContains(FlagCode::TooLong, $codes(Cuts::of(array_fill(0, 30, 'One two three four five six.'))));

@@ -8,6 +8,8 @@ use PHPUnit\Framework\TestCase;
 use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Footage\FootageMatcher;
+use RapidReel\Footage\Matching\Assignment;
+use RapidReel\Footage\Matching\ShotMatch;
 use RapidReel\Footage\ShotNeed;
 use RapidReel\Language\Terms;
 use Tests\Support\Cuts;
@@ -25,7 +27,7 @@ final class FootageMatcherTest extends TestCase
         ];
 
         return array_map(
-            static fn (Footage $footage): string => $footage->id,
+            static fn (ShotMatch $match): string => $match->footage->id,
             (new FootageMatcher())->match(array_values($needs), $library),
         );
     }
@@ -76,7 +78,7 @@ final class FootageMatcherTest extends TestCase
 
         self::assertSame(
             'long',
-            (new FootageMatcher())->match([new ShotNeed('the boat', 'The boat.', 2_500)], $library)[0]->id,
+            (new FootageMatcher())->match([new ShotNeed('the boat', 'The boat.', 2_500)], $library)[0]->footage->id,
         );
     }
 
@@ -85,5 +87,132 @@ final class FootageMatcherTest extends TestCase
         self::assertSame(['boat', 'story', 'sail'], Terms::of('The boats, and their stories, sailing'));
         self::assertSame(Terms::of('glass'), Terms::of('Glass'));
         self::assertSame([], Terms::of('it was there, and so on'));
+    }
+
+    public function test_pictures_are_given_out_over_the_whole_short_and_not_one_after_the_other(): void
+    {
+        // The first shot would take the only boat, and leave the second with nothing of it.
+        $library = [
+            Cuts::footage('boat', FootageKind::Still, 'boat harbour evening'),
+            Cuts::footage('harbour', FootageKind::Still, 'harbour quay'),
+            Cuts::footage('cat', FootageKind::Still, 'cat'),
+            Cuts::footage('map', FootageKind::Still, 'map'),
+            Cuts::footage('bell', FootageKind::Still, 'bell'),
+            Cuts::footage('letter', FootageKind::Still, 'letter'),
+        ];
+        $matches = (new FootageMatcher)->match([
+            new ShotNeed('in the harbour', 'In the harbour.', 2_000),
+            new ShotNeed('one boat alone', 'One boat alone.', 2_000),
+        ], $library);
+
+        self::assertSame(['harbour', 'boat'], array_map(
+            static fn (ShotMatch $match): string => $match->footage->id,
+            $matches,
+        ));
+        self::assertSame('“harbour”', $matches[0]->why);
+    }
+
+    public function test_near_words_and_the_subject_of_the_short_find_what_the_words_do_not_name(): void
+    {
+        $library = [
+            Cuts::footage('ship', FootageKind::Still, 'steamer smoke'),
+            Cuts::footage('hands', FootageKind::Still, 'hand finger knot'),
+            Cuts::footage('cat', FootageKind::Still, 'cat'),
+            Cuts::footage('moon', FootageKind::Still, 'moon'),
+            Cuts::footage('tree', FootageKind::Still, 'tree'),
+        ];
+        $matcher = new FootageMatcher('en', 'hands');
+        $matches = $matcher->match([
+            new ShotNeed('the old boat came', 'The old boat came.', 2_000),
+            new ShotNeed('a matter of technique', 'A matter of technique.', 2_000),
+            new ShotNeed('seven thousand times', 'Seven thousand times.', 2_000),
+        ], $library);
+
+        self::assertSame('ship', $matches[0]->footage->id);
+        self::assertSame('near “boat”', $matches[0]->why);
+        self::assertSame('hands', $matches[1]->footage->id);
+        self::assertSame('“hands”', $matches[1]->why);
+        self::assertSame(
+            ['ship'],
+            array_map(
+                static fn (ShotMatch $match): string => $match->footage->id,
+                $matcher->best(new ShotNeed('a ship', 'A ship.', 2_000), $library, 5),
+            ),
+        );
+    }
+
+    public function test_a_shot_that_nothing_fits_is_told_from_one_that_something_does(): void
+    {
+        $library = array_map(
+            static fn (string $id): Footage => Cuts::footage($id, FootageKind::Still, $id),
+            ['bell', 'boat', 'fog', 'tower', 'whale', 'map'],
+        );
+        $matches = (new FootageMatcher)->match([
+            new ShotNeed('the whale sang', 'The whale sang.', 2_000),
+            new ShotNeed('quarterly taxes', 'Quarterly taxes.', 2_000),
+        ], $library);
+
+        self::assertSame([true, false], [$matches[0]->isGood(), $matches[1]->isGood()]);
+        self::assertSame('', $matches[1]->why);
+    }
+
+    public function test_what_other_shorts_of_the_batch_show_gives_way_to_what_fits_as_well(): void
+    {
+        $library = [
+            Cuts::footage('one', FootageKind::Still, 'boat'),
+            Cuts::footage('two', FootageKind::Still, 'boat'),
+            Cuts::footage('cat', FootageKind::Still, 'cat'),
+            Cuts::footage('bell', FootageKind::Still, 'bell'),
+            Cuts::footage('map', FootageKind::Still, 'map'),
+        ];
+        $need = [new ShotNeed('the boat', 'The boat.', 2_000)];
+        foreach (['one' => 'two', 'two' => 'one'] as $used => $expected) {
+            $match = (new FootageMatcher('en', '', [$used => 2]))->match($need, $library)[0];
+            self::assertSame($expected, $match->footage->id);
+        }
+    }
+
+    public function test_an_assignment_costs_as_little_as_the_best_of_all_there_are(): void
+    {
+        mt_srand(9);
+        for ($round = 0; $round < 200; $round++) {
+            $rows = mt_rand(1, 5);
+            $columns = mt_rand($rows, 6);
+            $costs = [];
+            for ($row = 0; $row < $rows; $row++) {
+                for ($column = 0; $column < $columns; $column++) {
+                    // A few cannot be had; each row keeps its own.
+                    if ($column === $row || mt_rand(0, 4) > 0) {
+                        $costs[$row][$column] = mt_rand(-500, 500) / 100;
+                    }
+                }
+            }
+            $solved = Assignment::solve($costs);
+            self::assertCount($rows, array_unique($solved));
+            $sum = 0.0;
+            foreach ($solved as $row => $column) {
+                $sum += $costs[$row][$column];
+            }
+            self::assertEqualsWithDelta(self::least($costs, 0, []), $sum, 1e-9);
+        }
+    }
+
+    /**
+     * @param  list<array<int, float>>  $costs
+     * @param  list<int>  $taken
+     */
+    private static function least(array $costs, int $row, array $taken): float
+    {
+        if (! isset($costs[$row])) {
+            return 0.0;
+        }
+        $least = INF;
+        foreach ($costs[$row] as $column => $cost) {
+            if (! in_array($column, $taken, true)) {
+                $least = min($least, $cost + self::least($costs, $row + 1, [...$taken, $column]));
+            }
+        }
+
+        return $least;
     }
 }

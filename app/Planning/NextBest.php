@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Library\LibraryShelf;
+use App\Models\Footage;
+use App\Models\Scene;
+use RapidReel\Brief\Subject;
+use RapidReel\Footage\FootageMatcher;
+use RapidReel\Footage\Matching\ShotMatch;
+use RapidReel\Footage\ShotNeed;
+
+/** The pictures that fit one shot best, beside the one that it shows. */
+final readonly class NextBest
+{
+    private const COUNT = 5;
+
+    public function __construct(
+        private LibraryShelf $shelves,
+        private SceneTasks $tasks,
+    ) {
+    }
+
+    /** @return list<array{Footage, string}> each with why, in words */
+    public function of(Scene $scene, int $word): array
+    {
+        $short = $scene->short->loadMissing(['batch.channel', 'scenes.shots', 'readings']);
+        $library = array_values($this->shelves->of($short->batch->channel)->footage);
+        if ($library === []) {
+            return [];
+        }
+        $shown = (string) ($scene->shots->firstWhere('word', $word)->footage_id ?? '');
+        $subject = trim(explode(',', $short->keywords)[0]);
+        $matcher = new FootageMatcher(
+            $this->tasks->of($short)[0]->voice->language,
+            $subject !== '' ? $subject : Subject::of($short->title, $short->manuscript()->spoken()),
+        );
+        $best = array_filter(
+            $matcher->best(
+                new ShotNeed($scene->wordsOver($word), $scene->text, 1_000, null, $scene->brief),
+                $library,
+                self::COUNT + 1,
+            ),
+            static fn (ShotMatch $match): bool => $match->footage->id !== $shown,
+        );
+        $ids = array_map(static fn (ShotMatch $match): int => (int) $match->footage->id, $best);
+        $rows = Footage::query()->findMany($ids)->keyBy('id');
+        $found = [];
+        foreach (array_slice($best, 0, self::COUNT) as $match) {
+            $row = $rows->get((int) $match->footage->id);
+            if ($row !== null) {
+                $found[] = [$row, $match->why];
+            }
+        }
+
+        return $found;
+    }
+}
