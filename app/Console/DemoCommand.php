@@ -23,6 +23,9 @@ final class DemoCommand extends Command
 {
     private const STYLE = 'engraving in ink and lamplight, deep shadows, muted blue and amber';
 
+    private const FIGURES = "Josse Arden = a lean keeper of sixty, white beard, blue cap\n"
+        .'Ada Fenn = a girl of nine, brown braids, red coat';
+
     protected $signature = 'reel:demo';
 
     protected $description = 'Puts the demo account, footage, music and voice samples in place; what is there stays as '
@@ -38,7 +41,7 @@ final class DemoCommand extends Command
         );
         $channel = Channel::query()->firstOrCreate(
             ['user_id' => $user->id],
-            ['name' => $user->name, 'style_words' => self::STYLE],
+            ['name' => $user->name, 'style_words' => self::STYLE, 'figures' => self::FIGURES],
         );
         foreach (is_dir($folder) ? File::files($folder) : [] as $file) {
             $extension = strtolower($file->getExtension());

@@ -14,7 +14,11 @@ final readonly class HouseDesk
     {
     }
 
-    /** @param  array{name: string, style_words: string, forbidden: string, pronunciations: string}  $words */
+    /**
+     * @param  array{
+     *     name: string, style_words: string, forbidden: string, pronunciations: string, figures: string, views: string
+     * }  $words
+     */
     public function describe(Channel $channel, array $words): int
     {
         return DB::transaction(function () use ($channel, $words): int {

@@ -71,6 +71,7 @@ final class Fields
             'sketches.condense' => ['source' => $scripts, 'seconds' => $whole],
             'house.update' => [
                 'name' => $line, 'style_words' => $page, 'forbidden' => $page, 'pronunciations' => $page,
+                'figures' => $page, 'views' => $page,
             ],
             'settings' => [
                 'level' => $word, 'whole' => $word, 'value' => $page, 'channel' => $whole, 'ids' => Field::ids(),

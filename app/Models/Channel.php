@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use RapidReel\Base\Values;
+use RapidReel\Brief\BriefWriter;
 
 /**
  * What is published under one name, and how it is to look.
@@ -19,19 +20,26 @@ use RapidReel\Base\Values;
  * @property string $style_words
  * @property string $forbidden
  * @property string $pronunciations
+ * @property string $figures  who and what comes again, a line each: name = how it looks
+ * @property string $views  from where the shots of a scene show it, with commas between; empty for the usual
  * @property Values $settings
  * @property-read User $user
  * @property-read Collection<int, Batch> $batches
  */
 final class Channel extends Model
 {
-    protected $fillable = ['user_id', 'name', 'style_words', 'forbidden', 'pronunciations', 'settings'];
+    protected $fillable = [
+        'user_id', 'name', 'style_words', 'forbidden', 'pronunciations', 'figures', 'views', 'settings',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['settings' => ValuesCast::class];
 
     /** @var array<string, string> what the database would put there too */
-    protected $attributes = ['style_words' => '', 'forbidden' => '', 'pronunciations' => '', 'settings' => '{}'];
+    protected $attributes = [
+        'style_words' => '', 'forbidden' => '', 'pronunciations' => '', 'figures' => '', 'views' => '',
+        'settings' => '{}',
+    ];
 
     /** The one that an account works in; its first, made now if there is none. */
     public static function of(User $user): self
@@ -64,6 +72,17 @@ final class Channel extends Model
                 static fn (string $word): bool => $word !== '',
             ),
         );
+    }
+
+    /** @return non-empty-list<string> */
+    public function viewList(): array
+    {
+        $views = array_values(array_filter(
+            array_map(trim(...), (array) preg_split('/[,;\n]+/', $this->views)),
+            static fn (string $view): bool => $view !== '',
+        ));
+
+        return $views === [] ? BriefWriter::VIEWS : $views;
     }
 
     /** @return array<string, string> how to say it, by what is written */

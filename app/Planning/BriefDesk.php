@@ -9,6 +9,7 @@ use App\Models\Short;
 use RapidReel\Brief\Brief;
 use RapidReel\Brief\BriefList;
 use RapidReel\Brief\BriefWriter;
+use RapidReel\Brief\Figures;
 use RapidReel\Brief\ShotWords;
 use RapidReel\Brief\Subject;
 use RapidReel\Cut\ScenePacer;
@@ -30,7 +31,8 @@ final readonly class BriefDesk
     {
         $channel = $short->batch->channel;
         $manuscript = $short->manuscript();
-        $voiced = $this->cuts->voiced($this->tasks->of($short));
+        $tasks = $this->tasks->of($short);
+        $voiced = $this->cuts->voiced($tasks);
         $shots = [];
         foreach ($this->pacer->spans($voiced) as $number => $span) {
             foreach ($span->shots as $i => $shot) {
@@ -41,6 +43,7 @@ final readonly class BriefDesk
                     $voiced[$number]->scene->brief,
                     $this->pacer->grid->msOf($shot->startFrame),
                     $this->pacer->grid->msOf($shot->endFrame),
+                    $voiced[$number]->scene->text,
                 );
             }
         }
@@ -51,6 +54,9 @@ final readonly class BriefDesk
             $subject !== '' ? $subject : Subject::of($short->title, $manuscript->spoken()),
             $channel->style_words,
             $channel->forbiddenWords(),
+            Figures::read($channel->figures),
+            $channel->viewList(),
+            $tasks[0]->voice->language,
         ))->write($shots);
     }
 

@@ -19,6 +19,13 @@ final readonly class ShotWords
         public string $wanted,
         public int $startMs,
         public int $endMs,
+        private string $sentence = '',
     ) {
+    }
+
+    /** All that its scene says. */
+    public function sentence(): string
+    {
+        return $this->sentence === '' ? $this->words : $this->sentence;
     }
 }

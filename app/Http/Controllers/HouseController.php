@@ -28,6 +28,8 @@ final class HouseController extends Controller
                 'style_words' => ['nullable', 'string', 'max:400'],
                 'forbidden' => ['nullable', 'string', 'max:4000'],
                 'pronunciations' => ['nullable', 'string', 'max:4000'],
+                'figures' => ['nullable', 'string', 'max:8000'],
+                'views' => ['nullable', 'string', 'max:400'],
             ],
             ['name.required' => 'A channel needs a name.'],
         );
@@ -36,6 +38,8 @@ final class HouseController extends Controller
             'style_words' => trim((string) ($given['style_words'] ?? '')),
             'forbidden' => trim((string) ($given['forbidden'] ?? '')),
             'pronunciations' => trim((string) ($given['pronunciations'] ?? '')),
+            'figures' => trim((string) ($given['figures'] ?? '')),
+            'views' => trim((string) ($given['views'] ?? '')),
         ]);
 
         return back()->with('saved', true);

@@ -45,6 +45,21 @@
             placeholder="oil painting, lamplight, deep shadows, muted blue and amber">
         <p class="quiet">They stand at the end of every brief, so that all pictures share one look.</p>
     </div>
+    <label for="figures">Figures</label>
+    <div>
+        <textarea id="figures" name="figures" class="form-control" rows="3" maxlength="8000"
+            placeholder="the keeper = a lean man of sixty, white beard, blue cap">{{
+                old('figures', $channel->figures)
+            }}</textarea>
+        <p class="quiet">Who or what comes again, an equals sign, and how it looks; one a line. Every brief that names
+        one tells it in these words, so that it looks the same each time.</p>
+    </div>
+    <label for="views">Views</label>
+    <div>
+        <input id="views" name="views" class="form-control" maxlength="400" value="{{ old('views', $channel->views) }}"
+            placeholder="{{ implode(', ', RapidReel\Brief\BriefWriter::VIEWS) }}">
+        <p class="quiet">From where the shots of one scene show it, one after the other, with commas between.</p>
+    </div>
     <label for="forbidden">Not to be shown</label>
     <div>
         <textarea id="forbidden" name="forbidden" class="form-control" rows="4" maxlength="4000"
