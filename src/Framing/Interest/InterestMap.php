@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Framing\Interest;
 
 use InvalidArgumentException;
+use RapidReel\Colour\PictureColours;
 
 /**
  * Where the interest of a clip or a still lies: for each moment a profile across and one down, bytes from 0 to 255, and
@@ -13,7 +14,7 @@ use InvalidArgumentException;
 final readonly class InterestMap
 {
     /** Raised whenever the same pictures are judged otherwise. */
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /**
      * @param  int  $width  of the pictures, in pixels as they are seen
@@ -23,6 +24,7 @@ final readonly class InterestMap
      * @param  non-empty-list<string>  $down
      * @param  non-empty-list<int>  $shots  first is 0
      * @param  list<array{int, float, float, float}>  $faces  sample, middle and side of each face
+     * @param  PictureColours|null  $colours  of all of it
      */
     public function __construct(
         public int $width,
@@ -32,6 +34,7 @@ final readonly class InterestMap
         public array $down,
         public array $shots = [0],
         public array $faces = [],
+        public ?PictureColours $colours = null,
     ) {
         if ($width < 2 || $height < 2 || $stepMs < 1 || count($across) !== count($down)) {
             throw new InvalidArgumentException('A map of interest needs a picture at every moment.');
@@ -60,7 +63,8 @@ final readonly class InterestMap
             'down' => array_map(base64_encode(...), $this->down),
             'shots' => $this->shots,
             'faces' => $this->faces,
-        ], JSON_THROW_ON_ERROR);
+            'colours' => $this->colours?->toArray(),
+        ], JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
     }
 
     /** Null where it was made by other rules. */
@@ -70,7 +74,11 @@ final readonly class InterestMap
          * @var array{
          *     version: int, width: int, height: int, step_ms: int, across: non-empty-list<string>,
          *     down: non-empty-list<string>, shots: non-empty-list<int>,
-         *     faces: list<array{int, float, float, float}>
+         *     faces: list<array{int, float, float, float}>,
+         *     colours: array{
+         *         palette: non-empty-list<array{float, float, float, float}>, light: float, contrast: float,
+         *         blue: float, red: float, saturation: float
+         *     }|null
          * }|null $data
          */
         $data = json_decode($json, true);
@@ -87,6 +95,7 @@ final readonly class InterestMap
             array_map($bytes, $data['down']),
             $data['shots'],
             $data['faces'],
+            $data['colours'] === null ? null : PictureColours::fromArray($data['colours']),
         );
     }
 }

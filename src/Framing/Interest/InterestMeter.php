@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Framing\Interest;
 
 use LogicException;
+use RapidReel\Colour\PictureColours;
 
 /**
  * Takes the pictures of a clip one after the other, small, and finds where its interest lies at every moment: motion
@@ -25,6 +26,11 @@ final class InterestMeter
 
     /** What stands out by itself is looked at in each so many-th picture. */
     private const STANDING_EVERY = 2;
+
+    /** Colours are taken from every so many-th picture, until there are enough. */
+    private const COLOURS_EVERY = 12;
+
+    private const MOST_PIXELS = 3_000;
 
     /** A face is believed for so many moments before and after it was seen. */
     private const FACE_HOLDS = 16;
@@ -52,6 +58,9 @@ final class InterestMeter
 
     private int $moved = 0;
 
+    /** @var list<array{int, int, int}> */
+    private array $pixels = [];
+
     /** @var array<int, list<Face>> */
     private array $faces = [];
 
@@ -74,6 +83,9 @@ final class InterestMeter
         $this->standing[$this->count] = $this->count % self::STANDING_EVERY === 0 || $begins
             ? Standing::in($picture)
             : $this->standing[$this->count - 1];
+        if ($this->count % self::COLOURS_EVERY === 0 && count($this->pixels) < self::MOST_PIXELS) {
+            array_push($this->pixels, ...$picture->someColours());
+        }
         $this->count++;
         while ($this->moved < $this->count - self::APART) {
             $this->move($this->moved);
@@ -106,7 +118,9 @@ final class InterestMeter
             throw new LogicException('Nothing was seen.');
         }
 
-        return new InterestMap($width, $height, $stepMs, $this->across, $this->down, $shots, $this->seen);
+        return new InterestMap($width, $height, $stepMs, $this->across, $this->down, $shots, $this->seen, PictureColours::of(
+            $this->pixels,
+        ));
     }
 
     /** What was found of a picture, summed, once nothing more can be found. */

@@ -51,6 +51,25 @@ final readonly class SmallPicture
     }
 
     /**
+     * Some of its pixels, evenly spread.
+     *
+     * @return list<array{int, int, int}> brightness and two differences of colour each
+     */
+    public function someColours(): array
+    {
+        $across = intdiv($this->width, 2);
+        $some = [];
+        for ($y = 1; $y < intdiv($this->height, 2); $y += 3) {
+            for ($x = 1; $x < $across; $x += 3) {
+                $at = $y * $across + $x;
+                $some[] = [$this->light[2 * $y * $this->width + 2 * $x], $this->blue[$at], $this->red[$at]];
+            }
+        }
+
+        return $some;
+    }
+
+    /**
      * Brightness at the size of the colours, each pixel the mean of four.
      *
      * @return list<int>
