@@ -73,6 +73,7 @@ final readonly class Inputs
                 'motion',
                 'motion_strength',
                 'dim',
+                'match_colours',
             ]),
             $task->settled->captions()?->toArray(),
             $scene->own->captions->toArray(),

@@ -73,6 +73,7 @@ final readonly class SceneTask
             $this->settled->framing(),
             $this->settled->captions(),
             $this->settled->dim(),
+            $this->settled->isMatched(),
         );
     }
 }

@@ -72,6 +72,7 @@ final readonly class SceneTasks
                 $own?->framing(),
                 $own?->dim(),
                 $shot->pins,
+                $own?->isMatched(),
             );
         }, $scene->own->shots);
     }

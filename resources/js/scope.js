@@ -22,8 +22,13 @@ export default (place) => ({
         return (this.$root.querySelector('[data-rule]') ?? this.$root.querySelector('select, input')).value;
     },
 
+    /** The same by a button that stands alone. */
+    change(what) {
+        return this.send(what);
+    },
+
     async send(what) {
-        this.$root.querySelector('.scope-from').open = false;
+        this.$root.querySelector('.scope-from')?.removeAttribute('open');
         let detail;
         try {
             detail = { answer: await ask('/settings', { method: 'PUT', json: { ...place, ...what } }) };

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace RapidReel\Colour;
 
 /**
- * A grade that brings a picture to where others are: mean and spread of brightness and of colour are made theirs, after E.
- * Reinhard, M. Ashikhmin, B. Gooch and P. Shirley, "Color Transfer between Images", 2001, within what a picture bears.
- * Straight lines in levels of video: brightness times a gain and moved; colours the same about grey.
+ * A grade that brings a picture to where others are: mean and spread of brightness and of colour are made theirs, after
+ * E. Reinhard, M. Ashikhmin, B. Gooch and P. Shirley, "Color Transfer between Images", 2001, within what a picture
+ * bears. Straight lines in levels of video: brightness times a gain and moved; colours the same about grey.
  */
 final readonly class ColourMatch
 {

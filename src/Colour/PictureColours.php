@@ -45,7 +45,18 @@ final readonly class PictureColours
             $colours[] = Lab::ofVideo($y, $u, $v);
         }
 
-        return new self(Palette::of($colours), $light, sqrt($spread / $count), $blue, $red, $saturation / $count);
+        $two = static fn (float $value): float => round($value, 2);
+
+        return new self(
+            array_map(static fn (array $one): array => [
+                new Lab($two($one[0]->l), $two($one[0]->a), $two($one[0]->b)), round($one[1], 4),
+            ], Palette::of($colours)),
+            $two($light),
+            $two(sqrt($spread / $count)),
+            $two($blue),
+            $two($red),
+            $two($saturation / $count),
+        );
     }
 
     /** How far its colours lie from another's, as CIEDE2000; contrast and saturation count a little. */
@@ -68,18 +79,23 @@ final readonly class PictureColours
         return $sum;
     }
 
-    /** @return array{palette: list<list<float>>, light: float, contrast: float, blue: float, red: float, saturation: float} */
+    /**
+     * @return array{
+     *     palette: list<list<float>>, light: float, contrast: float, blue: float, red: float, saturation: float
+     * }
+     */
     public function toArray(): array
     {
         return [
-            'palette' => array_map(static fn (array $one): array => [
-                round($one[0]->l, 2), round($one[0]->a, 2), round($one[0]->b, 2), round($one[1], 4),
-            ], $this->palette),
-            'light' => round($this->light, 2),
-            'contrast' => round($this->contrast, 2),
-            'blue' => round($this->blue, 2),
-            'red' => round($this->red, 2),
-            'saturation' => round($this->saturation, 2),
+            'palette' => array_map(
+                static fn (array $one): array => [$one[0]->l, $one[0]->a, $one[0]->b, $one[1]],
+                $this->palette,
+            ),
+            'light' => $this->light,
+            'contrast' => $this->contrast,
+            'blue' => $this->blue,
+            'red' => $this->red,
+            'saturation' => $this->saturation,
         ];
     }
 

@@ -18,6 +18,7 @@ final readonly class ChosenShot
      * @param  FramingChoice|null  $framing  null for that of the scene
      * @param  int|null  $dim  by how much it is darkened, in percent; null for that of the scene
      * @param  list<Pin>  $pins  where its window must stand
+     * @param  bool|null  $isMatched  whether its colours are brought to those of the short; null for that of the scene
      */
     public function __construct(
         public int $word,
@@ -28,6 +29,7 @@ final readonly class ChosenShot
         public ?FramingChoice $framing = null,
         public ?int $dim = null,
         public array $pins = [],
+        public ?bool $isMatched = null,
     ) {
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use RapidReel\Base\TargetProfile;
-use RapidReel\Caption\Cue;
 use RapidReel\Caption\Cueing\CueMaker;
 use RapidReel\Caption\Cueing\EmojiBook;
+use RapidReel\Colour\ColourMatch;
+use RapidReel\Colour\OddOnes;
 use RapidReel\Face\FaceSet;
 use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageKind;
@@ -23,6 +24,8 @@ use RapidReel\Voice\WordTiming;
  */
 final readonly class CutBuilder
 {
+    private CutFlags $flags;
+
     public function __construct(
         private TargetProfile $profile,
         private FaceSet $faces,
@@ -32,6 +35,7 @@ final readonly class CutBuilder
         private FootageMatcher $matcher = new FootageMatcher,
         private ?Interests $interests = null,
     ) {
+        $this->flags = new CutFlags($profile, $faces);
     }
 
     /**
@@ -45,6 +49,7 @@ final readonly class CutBuilder
         $spans = $this->pacer->spans($voiced);
         $needs = $this->needs($voiced, $spans);
         $pictures = $library === [] ? [] : $this->matcher->match($needs, $library);
+        $looks = $this->looks($pictures, $voiced, $spans);
         $captions = new CueMaker(
             $this->faces,
             $this->profile,
@@ -65,7 +70,7 @@ final readonly class CutBuilder
             foreach ($span->shots as $shot) {
                 $endMs = $grid->msOf($shot->endFrame);
                 if ($pictures !== []) {
-                    $shots[] = $this->shot($pictures[$at], $one, $shot);
+                    $shots[] = $this->shot($pictures[$at], $one, $shot, $looks[$at] ?? new ShotLook);
                     $at++;
                 }
                 $ends[] = [$shot->firstWord, $endMs];
@@ -106,13 +111,14 @@ final readonly class CutBuilder
             $cues,
             [
                 ...$flags,
-                ...$this->flags(
+                ...$this->flags->of(
                     $duration,
                     $hookMs,
                     $pictures,
                     self::words($voiced),
                     $cues,
-                    self::unmatched($needs, $pictures),
+                    CutFlags::unmatched($needs, $pictures),
+                    count(array_filter($looks, static fn (ShotLook $look): bool => $look->isOdd)),
                 ),
             ],
             $music,
@@ -147,7 +153,7 @@ final readonly class CutBuilder
 
         return new CutSummary($this->profile, $duration, $hookMs, count($words), $scenes, $cuts, [
             ...$flags,
-            ...$this->flags($duration, $hookMs, [], $words),
+            ...$this->flags->of($duration, $hookMs, [], $words),
         ]);
     }
 
@@ -176,25 +182,40 @@ final readonly class CutBuilder
     }
 
     /**
-     * What is said over shots that no picture fits; what an operator chose fits.
+     * How the colours of each picture lie among the others, and what brings them there where that is wanted.
      *
-     * @param  list<ShotNeed>  $needs
      * @param  list<ShotMatch>  $pictures
-     * @return list<string>
+     * @param  non-empty-list<VoicedScene>  $voiced
+     * @param  non-empty-list<SceneSpan>  $spans
+     * @return array<int, ShotLook> by number of the shot
      */
-    private static function unmatched(array $needs, array $pictures): array
+    private function looks(array $pictures, array $voiced, array $spans): array
     {
-        $said = [];
+        $colours = [];
         foreach ($pictures as $i => $match) {
-            if (! $match->isGood() && ! $needs[$i]->isLocked) {
-                $said[] = $needs[$i]->text;
+            $own = $this->interests?->of($match->footage->id)?->colours;
+            if ($own !== null) {
+                $colours[$i] = $own;
+            }
+        }
+        $odd = OddOnes::among($colours);
+        $looks = [];
+        $at = 0;
+        foreach ($voiced as $number => $one) {
+            foreach ($spans[$number]->shots as $shot) {
+                $isMatched = ($one->chosen[$shot->firstWord] ?? null)->isMatched ?? $one->isMatched;
+                $others = array_values(array_diff_key($colours, [$at => true]));
+                $looks[$at] = $isMatched && isset($colours[$at]) && $others !== []
+                    ? new ShotLook(match: ColourMatch::to($colours[$at], $others))
+                    : new ShotLook(in_array($at, $odd, true));
+                $at++;
             }
         }
 
-        return $said;
+        return $looks;
     }
 
-    private function shot(ShotMatch $match, VoicedScene $one, ShotSpan $span): CutShot
+    private function shot(ShotMatch $match, VoicedScene $one, ShotSpan $span, ShotLook $look): CutShot
     {
         $footage = $match->footage;
         $grid = $this->pacer->grid;
@@ -229,6 +250,8 @@ final readonly class CutBuilder
             $framed->backdrop,
             $match->why,
             $match->isGood(),
+            $look->isOdd,
+            $look->match,
         );
     }
 
@@ -244,100 +267,5 @@ final readonly class CutBuilder
         }
 
         return $words;
-    }
-
-    /**
-     * @param  list<ShotMatch>  $pictures
-     * @param  list<string>  $words
-     * @param  list<Cue>  $cues
-     * @param  list<string>  $unmatched  what is said over shots that no picture fits
-     * @return list<Flag>
-     */
-    private function flags(
-        int $duration,
-        int $hookMs,
-        array $pictures,
-        array $words,
-        array $cues = [],
-        array $unmatched = [],
-    ): array {
-        $flags = [];
-        if ($hookMs > $this->profile->hookWindowMs()) {
-            $flags[] = new Flag(
-                FlagCode::HookLate,
-                sprintf(
-                    'The hook takes %.1f s to say; viewers give it %.1f s.',
-                    $hookMs / 1000,
-                    $this->profile->hookWindowMs() / 1000,
-                ),
-            );
-        }
-        if ($duration > $this->profile->longestMs()) {
-            $flags[] = new Flag(
-                FlagCode::TooLong,
-                sprintf(
-                    '%.1f s over the limit of %d s.',
-                    ($duration - $this->profile->longestMs()) / 1000,
-                    intdiv($this->profile->longestMs(), 1000),
-                ),
-            );
-        }
-        if ($duration < $this->profile->shortestMs()) {
-            $flags[] = new Flag(
-                FlagCode::TooShort,
-                sprintf(
-                    '%.1f s short of the %d s that the target asks for.',
-                    ($this->profile->shortestMs() - $duration) / 1000,
-                    intdiv($this->profile->shortestMs(), 1000),
-                ),
-            );
-        }
-        $repeats =
-            count($pictures) -
-            count(array_unique(array_map(static fn (ShotMatch $match): string => $match->footage->id, $pictures)));
-        if ($repeats > 0) {
-            $flags[] = new Flag(
-                FlagCode::FootageRepeats,
-                sprintf('%d of %d pictures stand twice: the library holds too few.', $repeats, count($pictures)),
-            );
-        }
-        if ($unmatched !== []) {
-            $flags[] = new Flag(
-                FlagCode::NoMatch,
-                sprintf(
-                    'No picture here fits what is said over %s: “%s”.',
-                    count($unmatched) === 1 ? 'one shot' : count($unmatched).' shots',
-                    implode('”, “', array_map(
-                        static fn (string $said): string => mb_strimwidth($said, 0, 40, '…'),
-                        array_slice($unmatched, 0, 3),
-                    )),
-                ),
-            );
-        }
-        $odd = array_filter($words, fn (string $word): bool => ! $this->faces->has($word));
-        if ($odd !== []) {
-            $flags[] = new Flag(
-                FlagCode::NoFace,
-                sprintf(
-                    'No face here has all characters of “%s”; captions write it in Latin letters.',
-                    implode('”, “', array_slice(array_values($odd), 0, 3)),
-                ),
-            );
-        }
-        $tight = array_filter($cues, static fn (Cue $cue): bool => $cue->setting->isTight);
-        if ($tight !== []) {
-            $flags[] = new Flag(
-                FlagCode::CaptionTight,
-                sprintf(
-                    'Captions smaller than their style allows, as they would not fit: “%s”.',
-                    implode('”, “', array_map(
-                        static fn (Cue $cue): string => mb_strimwidth($cue->text(), 0, 40, '…'),
-                        array_slice(array_values($tight), 0, 3),
-                    )),
-                ),
-            );
-        }
-
-        return $flags;
     }
 }

@@ -56,7 +56,10 @@ final class CutJson
          *             footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int,
          *             height: int, in_ms: int,
          *             path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, word: int,
-         *             dim: int, backdrop?: string|null, why?: string, fits?: bool
+         *             dim: int, backdrop?: string|null, why?: string, fits?: bool,
+         *             odd?: bool, match?: array{
+         *                 gain: float, lift: float, saturation: float, blue: float, red: float
+         *             }|null
          *         }>
          *     }>,
          *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use InvalidArgumentException;
+use RapidReel\Colour\ColourMatch;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\Backdrop;
 use RapidReel\Framing\FramePath;
@@ -22,6 +23,8 @@ final readonly class CutShot
      * @param  Backdrop|null  $backdrop  where all of the footage is shown over something, instead of a window of it
      * @param  string  $why  it shows this, in words
      * @param  bool  $isGood  whether what it shows fits what is said
+     * @param  bool  $isOdd  whether its colours are unlike those of the rest
+     * @param  ColourMatch|null  $match  the grade that brings its colours to those of the rest
      */
     public function __construct(
         public string $footage,
@@ -38,6 +41,8 @@ final readonly class CutShot
         public ?Backdrop $backdrop = null,
         public string $why = '',
         public bool $isGood = true,
+        public bool $isOdd = false,
+        public ?ColourMatch $match = null,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
@@ -48,7 +53,8 @@ final readonly class CutShot
      * @return array{
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
      *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int,
-     *     dim: int, backdrop: string|null, why: string, fits: bool
+     *     dim: int, backdrop: string|null, why: string, fits: bool, odd: bool,
+     *     match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null
      * }
      */
     public function toArray(): array
@@ -68,6 +74,8 @@ final readonly class CutShot
             'backdrop' => $this->backdrop?->value,
             'why' => $this->why,
             'fits' => $this->isGood,
+            'odd' => $this->isOdd,
+            'match' => $this->match?->toArray(),
         ];
     }
 
@@ -75,7 +83,8 @@ final readonly class CutShot
      * @param  array{
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
      *     in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int,
-     *     dim: int, backdrop?: string|null, why?: string, fits?: bool
+     *     dim: int, backdrop?: string|null, why?: string, fits?: bool, odd?: bool,
+     *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null
      * } $data
      */
     public static function fromArray(array $data): self
@@ -95,6 +104,8 @@ final readonly class CutShot
             Backdrop::tryFrom($data['backdrop'] ?? ''),
             $data['why'] ?? '',
             $data['fits'] ?? true,
+            $data['odd'] ?? false,
+            isset($data['match']) ? ColourMatch::fromArray($data['match']) : null,
         );
     }
 }

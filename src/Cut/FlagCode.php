@@ -11,6 +11,7 @@ enum FlagCode: string
     case TooShort = 'too-short';
     case FootageRepeats = 'footage-repeats';
     case NoMatch = 'no-match';
+    case OddLook = 'odd-look';
     case NoFace = 'no-face';
     case CaptionTight = 'caption-tight';
     case LowContrast = 'low-contrast';
@@ -32,6 +33,7 @@ enum FlagCode: string
             self::TooShort => 'too short',
             self::FootageRepeats => 'pictures repeat',
             self::NoMatch => 'no picture fits',
+            self::OddLook => 'odd colours',
             self::NoFace => 'odd characters',
             self::CaptionTight => 'tight captions',
             self::LowContrast => 'faint captions',

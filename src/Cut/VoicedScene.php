@@ -22,6 +22,7 @@ final readonly class VoicedScene
      * @param  FramingChoice  $framing  of its shots
      * @param  CaptionStyle|null  $captions  how its captions look; null where it has none
      * @param  int  $dim  by how much its pictures are darkened, in percent
+     * @param  bool  $isMatched  whether the colours of its pictures are brought to those of the short
      */
     public function __construct(
         public Scene $scene,
@@ -32,6 +33,7 @@ final readonly class VoicedScene
         public FramingChoice $framing = new FramingChoice,
         public ?CaptionStyle $captions = new CaptionStyle,
         public int $dim = 0,
+        public bool $isMatched = false,
     ) {
         $byWord = [];
         $last = count($take->words) - 1;

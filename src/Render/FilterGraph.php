@@ -122,6 +122,17 @@ final readonly class FilterGraph
         if ($look->brightness !== 0.0 || $look->saturation !== 1.0) {
             $graded .= sprintf('eq=brightness=%.4f:saturation=%.4f,', $look->brightness, $look->saturation);
         }
+        if ($look->match !== null) {
+            $graded .= sprintf(
+                "lutyuv=y='clip(16+(val-16)*%1\$.4f+%2\$.2f,16,235)':u='clip(128+(val-128)*%4\$.4f+%3\$.2f,16,240)':"
+                    ."v='clip(128+(val-128)*%4\$.4f+%5\$.2f,16,240)',",
+                $look->match->gain,
+                $look->match->lift,
+                $look->match->blue,
+                $look->match->saturation,
+                $look->match->red,
+            );
+        }
         if ($look->dim !== 0.0) {
             // Towards black, and colours with it: limited range, as all of the graph.
             $graded .= sprintf(

@@ -4,30 +4,58 @@ declare(strict_types=1);
 
 namespace RapidReel\Render;
 
-/** How the picture is graded: brightness added (-1…1), saturation (1 leaves it), and how much it is darkened (0…1). */
+use RapidReel\Colour\ColourMatch;
+
+/**
+ * How the picture is graded: brightness added (-1…1), saturation (1 leaves it), how much it is darkened (0…1), and what
+ * brings its colours to those of others.
+ */
 final readonly class Look
 {
     public function __construct(
         public float $brightness = 0.0,
         public float $saturation = 1.0,
         public float $dim = 0.0,
+        public ?ColourMatch $match = null,
     ) {
     }
 
     public function isPlain(): bool
     {
-        return $this->brightness === 0.0 && $this->saturation === 1.0 && $this->dim === 0.0;
+        return $this->brightness === 0.0 && $this->saturation === 1.0 && $this->dim === 0.0 &&
+            $this->match === null;
     }
 
-    /** @return array{brightness: float, saturation: float, dim: float} */
+    /**
+     * @return array{
+     *     brightness: float, saturation: float, dim: float,
+     *     match?: array{gain: float, lift: float, saturation: float, blue: float, red: float}
+     * }
+     */
     public function toArray(): array
     {
-        return ['brightness' => $this->brightness, 'saturation' => $this->saturation, 'dim' => $this->dim];
+        return [
+            'brightness' => $this->brightness,
+            'saturation' => $this->saturation,
+            'dim' => $this->dim,
+            // Left out where there is none, so that segments of before keep their keys.
+            ...$this->match === null ? [] : ['match' => $this->match->toArray()],
+        ];
     }
 
-    /** @param  array{brightness: float|int, saturation: float|int, dim: float|int}  $data */
+    /**
+     * @param  array{
+     *     brightness: float|int, saturation: float|int, dim: float|int,
+     *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}
+     * }  $data
+     */
     public static function fromArray(array $data): self
     {
-        return new self((float) $data['brightness'], (float) $data['saturation'], (float) $data['dim']);
+        return new self(
+            (float) $data['brightness'],
+            (float) $data['saturation'],
+            (float) $data['dim'],
+            isset($data['match']) ? ColourMatch::fromArray($data['match']) : null,
+        );
     }
 }

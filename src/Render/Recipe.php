@@ -154,7 +154,10 @@ final readonly class Recipe
          *         source: array{key: string, kind: string, width: int, height: int}, x: float, y: float,
          *         width: float, opacity: float
          *     }>,
-         *     look: array{brightness: float, saturation: float, dim: float},
+         *     look: array{
+         *         brightness: float, saturation: float, dim: float,
+         *         match?: array{gain: float, lift: float, saturation: float, blue: float, red: float}
+         *     },
          *     captions: array{ass: string, faces: list<string>, band: array{int, int}|null},
          *     encoder: list<string>
          * } $data

@@ -75,7 +75,7 @@ final class SegmentPlanner
             null,
             null,
             [],
-            new Look(dim: $shot->dim / 100),
+            new Look(dim: $shot->dim / 100, match: $shot->match),
             $isBare || $cues === []
                 ? CaptionScript::none()
                 : AssWriter::write($cues, $grid->fps, $scene->startMs, $first, $frames),

@@ -33,6 +33,8 @@ final readonly class Registry
 
     public const NONE = 'none';
 
+    public const MATCHED = 'others';
+
     /** @param  array<string, Setting>  $settings  by key */
     private function __construct(private array $settings)
     {
@@ -172,6 +174,14 @@ final readonly class Registry
                 'Dim the picture',
                 new NumberType('A picture is dimmed by a part that', 0, 80, 5, '%'),
                 0,
+                [...$toScene, Level::Shot],
+                [Stale::Plan, Stale::Pixels],
+            ),
+            new Setting(
+                'match_colours',
+                'Colours of the picture',
+                new ChoiceType('match', [self::NONE => 'as they are', self::MATCHED => 'matched to the others']),
+                self::NONE,
                 [...$toScene, Level::Shot],
                 [Stale::Plan, Stale::Pixels],
             ),

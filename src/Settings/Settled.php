@@ -125,6 +125,12 @@ final readonly class Settled
         return $this->number('dim');
     }
 
+    /** Whether the colours of a picture are brought to those of the rest of its short */
+    public function isMatched(): bool
+    {
+        return $this->text('match_colours') === Registry::MATCHED;
+    }
+
     /** Id of a piece, or Registry::AUTOMATIC or NONE */
     public function music(): string
     {

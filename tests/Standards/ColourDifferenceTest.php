@@ -8,9 +8,9 @@ use PHPUnit\Framework\TestCase;
 use RapidReel\Colour\Lab;
 
 /**
- * CIEDE2000 against the 34 pairs of G. Sharma, W. Wu and E. Dalal, "The CIEDE2000 Color-Difference Formula: Implementation
- * Notes, Supplementary Test Data, and Mathematical Observations", Color Research and Application 30 (2005), table 1. The
- * values are from memory.
+ * CIEDE2000 against the 34 pairs of G. Sharma, W. Wu and E. Dalal, "The CIEDE2000 Color-Difference Formula:
+ * Implementation Notes, Supplementary Test Data, and Mathematical Observations", Color Research and Application 30
+ * (2005), table 1. The values are from memory.
  */
 final class ColourDifferenceTest extends TestCase
 {

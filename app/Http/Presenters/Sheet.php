@@ -131,11 +131,12 @@ final readonly class Sheet
                         $short->batch->channel_id,
                         $row->id,
                         'the shot at '.self::clock($shot->startMs),
-                        $isStill ? null : ['framing', 'closeness', 'dim'],
+                        $isStill ? null : ['framing', 'closeness', 'match_colours', 'dim'],
                     ),
                 $row === null ? null : route('framing.show', [$scene, $shot->word]),
                 $shot->why,
                 $shot->isGood || ($row !== null && $row->locked),
+                $shot->isOdd,
             );
         }
 

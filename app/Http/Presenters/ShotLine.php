@@ -13,6 +13,7 @@ final readonly class ShotLine
      * @param  array<string, ScopeControl>  $controls  by key; none where there is nothing to set
      * @param  string|null  $framing  address of its framing
      * @param  bool  $fits  whether what it shows fits what is said
+     * @param  bool  $isOdd  whether its colours are unlike those of the rest
      */
     public function __construct(
         public int $word,
@@ -24,6 +25,7 @@ final readonly class ShotLine
         public ?string $framing = null,
         private string $why = '',
         public bool $fits = true,
+        public bool $isOdd = false,
     ) {
     }
 

@@ -86,6 +86,13 @@
                             <span class="shot-why">{{ $shot->why() }}</span>
                         </span>
                     </button>
+                    @if ($shot->isOdd && isset($shot->controls['match_colours']))
+                        <p class="shot-odd" x-data="scope({{ $shot->controls['match_colours']->request() }})">
+                            <span class="flag flag-inline">other colours than the rest</span>
+                            <button type="button" class="link"
+                                @click="change({ value: 'others' })">Match it to the others</button>
+                        </p>
+                    @endif
                     @if ($shot->framing !== null)
                         <a class="shot-framing" href="{{ $shot->framing }}"
                             aria-label="Framing of the picture at {{ $shot->start }}">Framing</a>

@@ -118,9 +118,16 @@ final class InterestMeter
             throw new LogicException('Nothing was seen.');
         }
 
-        return new InterestMap($width, $height, $stepMs, $this->across, $this->down, $shots, $this->seen, PictureColours::of(
-            $this->pixels,
-        ));
+        return new InterestMap(
+            $width,
+            $height,
+            $stepMs,
+            $this->across,
+            $this->down,
+            $shots,
+            $this->seen,
+            PictureColours::of($this->pixels),
+        );
     }
 
     /** What was found of a picture, summed, once nothing more can be found. */
