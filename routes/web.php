@@ -69,6 +69,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/shorts/{short}/edits/{edit}', [HistoryController::class, 'show'])->name('history.show');
     Route::post('/shorts/{short}/edits/{edit}', [HistoryController::class, 'restore'])->name('history.restore');
     Route::get('/shorts/{short}/briefs', [BriefController::class, 'show'])->name('briefs.show');
+    Route::post('/shorts/{short}/pictures', [BriefController::class, 'bring'])->name('briefs.bring');
     Route::get('/shorts/{short}/briefs.{kind}', [BriefController::class, 'file'])
         ->whereIn('kind', ['txt', 'csv'])->name('briefs.file');
 

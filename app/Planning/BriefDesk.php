@@ -44,6 +44,7 @@ final readonly class BriefDesk
                     $this->pacer->grid->msOf($shot->startFrame),
                     $this->pacer->grid->msOf($shot->endFrame),
                     $voiced[$number]->scene->text,
+                    $shot->firstWord,
                 );
             }
         }

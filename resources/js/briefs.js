@@ -1,8 +1,14 @@
-import ask from './ask';
+import ask, { shows } from './ask';
 
-/** What scenes should show, typed into a table. The briefs are written anew by the server. */
-export default () => ({
+/** What scenes should show, typed into a table, and the pictures that come back for it. */
+export default (urls, revision) => ({
     problem: '',
+    waiting: 0,
+    brought: '',
+
+    init() {
+        shows(revision);
+    },
 
     async save(field) {
         if (field.value.trim() === field.defaultValue.trim()) return;
@@ -12,6 +18,73 @@ export default () => ({
             location.reload();
         } catch (problem) {
             this.problem = problem.message;
+        }
+    },
+
+    /** Brings files in one by one, and has them put to the shots of their numbers. */
+    async bring(files) {
+        const problems = [];
+        const [names, ids] = [[], []];
+        [this.problem, this.brought, this.waiting] = ['', '', files.length];
+        for (const file of [...files]) {
+            const form = new FormData();
+            form.append('files[]', file);
+            try {
+                const answer = await ask(urls.store, { method: 'POST', form });
+                problems.push(...answer.problems);
+                if (answer.ids.length) {
+                    names.push(file.name);
+                    ids.push(answer.ids[0]);
+                }
+            } catch (problem) {
+                problems.push(`${file.name}: ${problem.message}`);
+            }
+            this.waiting--;
+        }
+        this.$refs.bring.value = '';
+        try {
+            if (ids.length) {
+                const json = { names: names.join('\n'), ids };
+                this.brought = (await ask(urls.bring, { method: 'POST', json })).html;
+            }
+        } catch (problem) {
+            problems.push(problem.message);
+        }
+        this.problem = problems.join(' ');
+    },
+
+    async pick(button) {
+        if (!button) return;
+        const row = button.closest('.candidates');
+        this.turnTo(row);
+        try {
+            await ask(row.dataset.url, { method: 'PUT', json: { footage: Number(button.dataset.footage) } });
+            for (const one of row.querySelectorAll('[data-footage]')) one.ariaPressed = String(one === button);
+        } catch (problem) {
+            this.problem = problem.message;
+        }
+    },
+
+    turnTo(row) {
+        if (!row) return;
+        for (const one of this.rows()) one.classList.toggle('is-on', one === row);
+        row.scrollIntoView({ block: 'nearest' });
+    },
+
+    rows() {
+        return [...this.$root.querySelectorAll('.candidates')];
+    },
+
+    keyed(event) {
+        if (event.target.closest('input, textarea, select') || event.ctrlKey || event.metaKey || event.altKey) return;
+        const rows = this.rows();
+        const at = rows.findIndex((row) => row.classList.contains('is-on'));
+        if (at < 0) return;
+        if (/^[1-9]$/.test(event.key)) {
+            this.pick(rows[at].querySelectorAll('[data-footage]')[Number(event.key) - 1]);
+        } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+            event.preventDefault();
+            this.turnTo(rows[at + (event.key === 'ArrowDown' ? 1 : -1)]);
         }
     },
 });

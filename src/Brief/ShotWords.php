@@ -10,6 +10,7 @@ final readonly class ShotWords
     /**
      * @param  int  $scene  from 0
      * @param  int  $shot  of its scene, from 0
+     * @param  int  $word  of its scene that it begins at, from 0
      * @param  string  $wanted  what the maker wants shown in its scene; may be empty
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class ShotWords
         public int $startMs,
         public int $endMs,
         private string $sentence = '',
+        public int $word = 0,
     ) {
     }
 

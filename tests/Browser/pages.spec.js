@@ -69,6 +69,7 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
     const batch = page.url();
     await page.getByRole('link', { name: 'Access', exact: true }).first().click();
     const short = page.url();
+    const framing = await page.locator('.shot-framing').first().getAttribute('href');
     for (const address of [
         '/',
         '/intake',
@@ -77,6 +78,7 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
         `${short}/briefs`,
         `${short}/voice`,
         `${short}/captions`,
+        framing,
         '/house/captions',
         '/footage',
         '/sketches',

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Editing\PictureOrder;
 use App\Models\Short;
 use App\Planning\BriefDesk;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use RapidReel\Base\Refusal;
 use RapidReel\Brief\BriefList;
 
 /** What every shot of a short should show. */
@@ -20,6 +24,26 @@ final class BriefController extends Controller
             'channel' => $short->batch->channel,
             'briefs' => $desk->of($short),
         ]);
+    }
+
+    /** Puts pictures that came back to the shots of their numbers. */
+    public function bring(Request $request, Short $short, PictureOrder $order): JsonResponse
+    {
+        $names = array_values(array_filter(
+            explode("\n", $this->text($request, 'names')),
+            static fn (string $name): bool => $name !== '',
+        ));
+        $ids = array_map(intval(...), (array) $request->input('ids', []));
+        if (count($names) !== count($ids)) {
+            throw new Refusal('Every picture needs its name. Bring them again.');
+        }
+        $files = array_map(static fn (string $name, int $id): array => [$name, $id], $names, $ids);
+
+        return response()->json(['html' => view('briefs._brought', [
+            'brought' => $order->bring($short, $files),
+            'briefs' => app(BriefDesk::class)->of($short->refresh()),
+            'short' => $short,
+        ])->render()]);
     }
 
     public function file(Short $short, string $kind, BriefDesk $desk): Response

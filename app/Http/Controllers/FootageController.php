@@ -47,7 +47,7 @@ final class FootageController extends Controller
     {
         $tags = $this->tags($this->text($request, 'tags'));
         $channel = Channel::of($this->user($request));
-        $added = [];
+        $added = $ids = [];
         $problems = [];
         foreach ((array) $request->file('files') as $file) {
             if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
@@ -62,13 +62,15 @@ final class FootageController extends Controller
             try {
                 $name = $file->getClientOriginalName();
                 $words = $tags !== [] ? $tags : $this->tags(str_replace(' ', ',', FootageImporter::plainName($name)));
-                $added[] = $importer->footage($channel, $file->getPathname(), $name, $words)->name;
+                $footage = $importer->footage($channel, $file->getPathname(), $name, $words);
+                $added[] = $footage->name;
+                $ids[] = $footage->id;
             } catch (Refusal|ToolFailed $problem) {
                 $problems[] = $problem->getMessage();
             }
         }
 
-        return response()->json(['added' => $added, 'problems' => $problems]);
+        return response()->json(['added' => $added, 'ids' => $ids, 'problems' => $problems]);
     }
 
     public function update(Request $request, Footage $footage): RedirectResponse

@@ -1,7 +1,9 @@
 @extends('layouts.app')
 @section('title', 'Briefs of '.$short->title)
 @section('content')
-<div x-data="briefs">
+<div x-data="briefs(@js(['store' => route('footage.store'), 'bring' => route('briefs.bring', $short)]),
+    {{ $short->revision }})"
+    @dragover.prevent @drop.prevent="bring($event.dataTransfer.files)" @keydown.window="keyed($event)">
     <div class="page-head">
         <div>
             <x-crumb :$short/>
@@ -13,6 +15,10 @@
             </p>
         </div>
         <div class="actions">
+            <label class="btn btn-outline-dark" for="bring" tabindex="0" @keydown.enter="$refs.bring.click()"
+                >Bring the pictures</label>
+            <input type="file" id="bring" x-ref="bring" class="visually-hidden" tabindex="-1" multiple
+                accept="video/*,image/png,image/jpeg,image/webp" @change="bring($el.files)">
             <a class="btn btn-outline-dark" href="{{ route('briefs.file', [$short, 'csv']) }}" data-key="c"
                 data-key-does="Download as CSV">CSV</a>
             <a class="btn btn-primary" href="{{ route('briefs.file', [$short, 'txt']) }}" data-key="x"
@@ -29,6 +35,10 @@
         @endif
     </p>
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
+    <p class="state state-working" role="status" x-show="waiting" x-cloak>
+        reading <span x-text="waiting"></span> pictures…</p>
+    <section class="brought" aria-label="Pictures that came" x-show="brought" x-cloak x-html="brought"
+        @click="pick($event.target.closest('[data-footage]'))"></section>
     <table class="order order-briefs">
         <thead>
             <tr>
