@@ -21,6 +21,7 @@ use App\Http\Controllers\ShortVoiceController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\StyleController;
+use App\Http\Controllers\UploadController;
 use App\Http\Controllers\VoiceController;
 use Illuminate\Support\Facades\Route;
 
@@ -144,6 +145,11 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
     Route::get('/footage', [FootageController::class, 'index'])->name('footage.index');
     Route::post('/footage', [FootageController::class, 'store'])->name('footage.store');
+    Route::post('/footage/act', [FootageController::class, 'act'])->name('footage.act');
+    Route::post('/uploads', [UploadController::class, 'begin'])->name('uploads.begin');
+    Route::match(['head', 'get'], '/uploads/{upload}', [UploadController::class, 'state'])->name('uploads.state');
+    Route::patch('/uploads/{upload}', [UploadController::class, 'append'])->name('uploads.append');
+    Route::delete('/uploads/{upload}', [UploadController::class, 'drop'])->name('uploads.drop');
     Route::get('/footage/picker', [FootageController::class, 'picker'])->name('footage.picker');
     Route::put('/footage/{footage}', [FootageController::class, 'update'])->name('footage.update');
     Route::delete('/footage/{footage}', [FootageController::class, 'dismiss'])->name('footage.dismiss');

@@ -18,10 +18,12 @@ use App\Models\FootageState;
 use App\Models\Music;
 use App\Work\DiskRoom;
 use App\Work\Orders;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use RapidReel\Footage\FootageKind;
+use RapidReel\Footage\PictureHash;
 
 /** Brings files into the library: probes them, keeps them under names of ours, draws a thumbnail. */
 final readonly class FootageImporter
@@ -54,13 +56,14 @@ final readonly class FootageImporter
         string $name,
         array $tags,
         string $origin = 'upload',
+        string $collection = '',
     ): Footage {
         $fingerprint = (string) hash_file('xxh128', $path);
 
         // The same file twice at once is brought in once.
         return $this->lock->hold(
             "footage-{$channel->id}-$fingerprint",
-            fn (): Footage => $this->bring($channel, $path, $name, $tags, $origin, $fingerprint),
+            fn (): Footage => $this->bring($channel, $path, $name, $tags, $origin, $fingerprint, $collection),
         );
     }
 
@@ -76,9 +79,16 @@ final readonly class FootageImporter
         array $tags,
         string $origin,
         string $fingerprint,
+        string $collection,
     ): Footage {
-        $known = Footage::at($channel)->where('fingerprint', $fingerprint)->first();
+        $known = Footage::at($channel)
+            ->withoutGlobalScope(SoftDeletingScope::class)
+            ->where('fingerprint', $fingerprint)
+            ->first();
         if ($known !== null && $this->isWhole($known)) {
+            // What was deleted and is brought again is there again.
+            $known->trashed() && $known->restore();
+
             return $known;
         }
         $this->room->ask((int) filesize($path));
@@ -96,6 +106,7 @@ final readonly class FootageImporter
             $shown = ! $drawn ? $this->prober->glance($file, $name) : $probed;
             $this->thumbnail($file, $shown, $name, "$folder/thumb.jpg");
             $relative = 'library/'.$id.'.'.pathinfo($file, PATHINFO_EXTENSION);
+            $look = self::look("$folder/thumb.jpg");
             $this->store->publish("$folder/thumb.jpg", $this->store->path("thumbnails/$id.jpg"));
             $this->store->publish($file, $this->store->path($relative));
         } finally {
@@ -112,15 +123,27 @@ final readonly class FootageImporter
             'media_type' => $shown->type,
             'duration_ms' => $shown->durationMs,
             'state' => $isLong ? FootageState::Checking : FootageState::Ready,
+            'look' => $look,
+            'near_id' => $this->near($channel, $look, $known),
         ];
         // Brought again after its file was damaged, it is the same footage as before.
         if ($known !== null) {
+            $known->trashed() && $known->restore();
             $known->update($kept);
 
             return $known;
         }
 
-        return DB::transaction(function () use ($channel, $kept, $name, $probed, $origin, $tags, $isLong): Footage {
+        return DB::transaction(function () use (
+            $channel,
+            $kept,
+            $name,
+            $probed,
+            $origin,
+            $tags,
+            $isLong,
+            $collection,
+        ): Footage {
             $footage = Footage::query()->create([
                 ...$kept,
                 'channel_id' => $channel->id,
@@ -128,6 +151,7 @@ final readonly class FootageImporter
                 'kind' => $probed->kind,
                 'origin' => $origin,
                 'tags' => implode(', ', $tags),
+                'collection' => $collection,
             ]);
             if ($isLong) {
                 $this->orders->checkFootage($footage->id);
@@ -135,6 +159,44 @@ final readonly class FootageImporter
 
             return $footage;
         });
+    }
+
+    /** What a thumbnail looks like, as a hash; null where it could not be read. */
+    private static function look(string $thumbnail): ?string
+    {
+        $picture = @imagecreatefromjpeg($thumbnail);
+        $small = $picture === false
+            ? false
+            : imagescale($picture, PictureHash::WIDTH, PictureHash::HEIGHT, IMG_BICUBIC);
+        if ($small === false) {
+            return null;
+        }
+        $greys = [];
+        for ($y = 0; $y < PictureHash::HEIGHT; $y++) {
+            for ($x = 0; $x < PictureHash::WIDTH; $x++) {
+                $colour = (int) imagecolorat($small, $x, $y);
+                $greys[] = (int) round(
+                    0.299 * (($colour >> 16) & 255) + 0.587 * (($colour >> 8) & 255) + 0.114 * ($colour & 255),
+                );
+            }
+        }
+
+        return PictureHash::of($greys);
+    }
+
+    /** Id of the first that has nearly the same look. */
+    private function near(Channel $channel, ?string $look, ?Footage $itself): ?int
+    {
+        if ($look === null || ! PictureHash::tells($look)) {
+            return null;
+        }
+        foreach (Footage::at($channel)->whereNotNull('look')->orderBy('id')->pluck('look', 'id') as $id => $other) {
+            if ($id !== $itself?->id && PictureHash::distance($look, (string) $other) <= PictureHash::NEAR) {
+                return (int) $id;
+            }
+        }
+
+        return null;
     }
 
     public function music(Channel $channel, string $path, string $name, string $mood): Music

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use RapidReel\Footage\FootageKind;
 
 /**
@@ -27,24 +29,29 @@ use RapidReel\Footage\FootageKind;
  * @property int $height
  * @property int $duration_ms
  * @property string $tags
+ * @property string $collection  empty where it is in none
+ * @property string|null $look  a hash that is nearly the same for pictures that are
+ * @property int|null $near_id  of what it is nearly the same as
  * @property string|null $brief  what it was made to show
  */
 final class Footage extends Model
 {
     use OfChannel;
+    use SoftDeletes;
 
     protected $table = 'footage';
 
     protected $fillable = [
         'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'seal', 'media_type',
         'state', 'percent', 'refused', 'width', 'height', 'duration_ms', 'tags', 'brief',
+        'collection', 'look', 'near_id',
     ];
 
     /** @var array<string, string> */
     protected $casts = ['kind' => FootageKind::class, 'shared' => 'bool', 'state' => FootageState::class];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['state' => 'ready', 'percent' => 0];
+    protected $attributes = ['state' => 'ready', 'percent' => 0, 'collection' => ''];
 
     /**
      * Footage at a channel's hand whose name or tags hold every word of a search.
@@ -62,6 +69,12 @@ final class Footage extends Model
         }
 
         return $query;
+    }
+
+    /** @return HasMany<Shot, $this> */
+    public function shots(): HasMany
+    {
+        return $this->hasMany(Shot::class);
     }
 
     /** @return list<string> */

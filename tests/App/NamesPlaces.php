@@ -51,6 +51,7 @@ trait NamesPlaces
             ])->id,
             'voice' => 'aldous',
             'token' => 'none',
+            'upload' => '00000000-0000-0000-0000-000000000000',
             'path' => 'x',
             ...$this->placesOf($short),
         ];

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Presenters\FootagePage;
 use App\Library\FootageCheck;
 use App\Library\FootageImporter;
+use App\Library\LibraryDesk;
+use App\Library\LibraryFilter;
+use App\Library\Uploads;
 use App\Media\MediaStore;
 use App\Media\ToolFailed;
 use App\Models\Channel;
@@ -16,61 +20,98 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Pagination\LengthAwarePaginator;
 use RapidReel\Base\Refusal;
-use RapidReel\Footage\FootageKind;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class FootageController extends Controller
 {
-    public function index(Request $request): View
+    public function index(Request $request, FootagePage $page): View
     {
-        $channel = Channel::of($this->user($request));
-
-        return view('footage.index', [
-            'footage' => $this->found($request, 60),
-            'search' => $this->text($request, 'search'),
-            'kind' => $this->text($request, 'kind'),
-            'total' => Footage::at($channel)->count(),
-            'channel' => $channel,
-            'channels' => $this->user($request)->channels()->count(),
-        ]);
+        return view('footage.index', ['page' => $page->of(
+            Channel::of($this->user($request)),
+            $this->filter($request),
+            $this->user($request)->channels()->count(),
+        )]);
     }
 
     /** The same search as a fragment, to swap a shot's footage by. */
     public function picker(Request $request): View
     {
-        return view('footage._picker', ['footage' => $this->found($request, 60, onlyReady: true)]);
+        return view('footage._picker', [
+            'footage' => $this->filter($request)->of(Channel::of($this->user($request)))
+                ->where('state', FootageState::Ready)
+                ->orderByDesc('id')
+                ->paginate(FootagePage::EACH)
+                ->withQueryString(),
+        ]);
     }
 
-    public function store(Request $request, FootageImporter $importer): JsonResponse
+    /** Takes in files that came with the request, or in pieces before. */
+    public function store(Request $request, FootageImporter $importer, Uploads $uploads): JsonResponse
     {
-        $tags = $this->tags($this->text($request, 'tags'));
-        $channel = Channel::of($this->user($request));
-        $added = $ids = [];
-        $problems = [];
+        $user = $this->user($request);
+        $channel = Channel::of($user);
+        $files = $added = $ids = $near = $problems = [];
         foreach ((array) $request->file('files') as $file) {
-            if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
+            if ($file instanceof UploadedFile && $file->isValid()) {
+                $files[] = [$file->getPathname(), $file->getClientOriginalName(), null];
+            } else {
                 $problems[] =
                     $file instanceof UploadedFile
                         ? "“{$file->getClientOriginalName()}” did not arrive whole: "
                             .'it may be larger than this server takes at once.'
                         : 'A file did not arrive.';
-
-                continue;
             }
+        }
+        $upload = $this->text($request, 'upload');
+        if ($upload !== '') {
+            $files[] = [...$uploads->whole($user, $upload), $upload];
+        }
+        $folder = trim($this->text($request, 'folder'), "/ \t\n");
+        foreach ($files as [$path, $name, $piece]) {
             try {
-                $name = $file->getClientOriginalName();
-                $words = $tags !== [] ? $tags : $this->tags(str_replace(' ', ',', FootageImporter::plainName($name)));
-                $footage = $importer->footage($channel, $file->getPathname(), $name, $words);
+                $footage = $importer->footage(
+                    $channel,
+                    $path,
+                    $name,
+                    $this->tagsOf($this->text($request, 'tags'), $name, $folder),
+                    collection: mb_strimwidth(strtok($folder, '/') ?: '', 0, 80, '…'),
+                );
                 $added[] = $footage->name;
                 $ids[] = $footage->id;
+                if ($footage->near_id !== null && $footage->wasRecentlyCreated) {
+                    $near[] = sprintf(
+                        '“%s” is nearly the same as “%s”.',
+                        $footage->name,
+                        Footage::query()->whereKey($footage->near_id)->value('name'),
+                    );
+                } elseif (! $footage->wasRecentlyCreated) {
+                    $near[] = "“{$name}” is there already, as “{$footage->name}”.";
+                }
             } catch (Refusal|ToolFailed $problem) {
                 $problems[] = $problem->getMessage();
             }
+            $piece === null || $uploads->drop($user, $piece);
         }
 
-        return response()->json(['added' => $added, 'ids' => $ids, 'problems' => $problems]);
+        return response()->json(['added' => $added, 'ids' => $ids, 'near' => $near, 'problems' => $problems]);
+    }
+
+    /** Does something with many at once. */
+    public function act(Request $request, LibraryDesk $desk): JsonResponse
+    {
+        $channel = Channel::of($this->user($request));
+        $ids = array_map(intval(...), (array) $request->input('ids', []));
+        $value = $this->text($request, 'value');
+
+        return response()->json(['said' => match ($request->input('do')) {
+            'tag' => $desk->tag($channel, $ids, $this->tags($value)),
+            'untag' => $desk->untag($channel, $ids, $this->tags($value)),
+            'collect' => $desk->collect($channel, $ids, $value),
+            'delete' => $desk->delete($channel, $ids),
+            'undo' => $desk->undo($channel),
+            default => throw new Refusal('That cannot be done with footage.'),
+        }]);
     }
 
     public function update(Request $request, Footage $footage): RedirectResponse
@@ -109,15 +150,29 @@ final class FootageController extends Controller
         );
     }
 
-    /** @return LengthAwarePaginator<int, Footage> */
-    private function found(Request $request, int $most, bool $onlyReady = false): LengthAwarePaginator
+    private function filter(Request $request): LibraryFilter
     {
-        $kind = FootageKind::tryFrom($this->text($request, 'kind'));
+        return new LibraryFilter(
+            $this->text($request, 'search'),
+            $this->text($request, 'kind'),
+            $this->text($request, 'shape'),
+            $this->text($request, 'length'),
+            $this->text($request, 'collection'),
+            $this->text($request, 'use'),
+        );
+    }
 
-        return Footage::search(Channel::of($this->user($request)), $this->text($request, 'search'))
-            ->when($kind !== null, static fn ($query) => $query->where('kind', $kind))
-            ->when($onlyReady, static fn ($query) => $query->where('state', FootageState::Ready))
-            ->orderByDesc('id')->paginate($most)->withQueryString();
+    /** @return list<string> those that were typed, or else the words of its name and folders */
+    private function tagsOf(string $typed, string $name, string $folder): array
+    {
+        $tags = $this->tags($typed);
+        $folders = $this->tags(str_replace(['/', '_', '-', ' '], ',', $folder));
+
+        return $tags !== []
+            ? array_values(array_unique([...$tags, ...$folders]))
+            : array_values(array_unique([
+                ...$this->tags(str_replace(' ', ',', FootageImporter::plainName($name))), ...$folders,
+            ]));
     }
 
     /** @return list<string> */
