@@ -394,7 +394,7 @@ final class ScriptSideTest extends AppTestCase
         $this->get("/shorts/{$short->id}/briefs")->assertOk()->assertSee('Not to be shown: Josse');
         $this->putJson("/scenes/{$short->scenes[0]->id}/brief", ['text' => 'a man on stairs'])->assertOk();
         self::assertStringStartsWith(
-            'a man on stairs, ink',
+            'Wide view: a man on stairs, ink',
             (string) $this->get("/shorts/{$short->id}/briefs.txt")->getContent(),
         );
 
