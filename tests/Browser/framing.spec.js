@@ -41,9 +41,9 @@ test('a window follows, is pinned by dragging, and the pin is found in the file'
     expect(pin.x).toBeLessThan(before.windows[Math.round((pin.ms - before.in) / 40)][1] - 0.1);
 
     // Keys: another way to frame it and back, and a pin taken away and brought again.
-    await page.keyboard.press('b');
+    await page.keyboard.press('4');
     await expect(page.locator('[data-setting=framing] select')).toHaveValue('blur');
-    await page.keyboard.press('f');
+    await page.keyboard.press('1');
     await expect(page.locator('[data-setting=framing] select')).toHaveValue('follow');
     await page.keyboard.press('Delete');
     await expect(page.locator('.lead').first()).not.toContainText('pin');
