@@ -61,6 +61,11 @@ final readonly class Doctor
                 fn (string $id): string => $this->faces->face($id)->family(),
                 array_keys(FaceBook::shipped()),
             ))),
+            $this->check('faces in pictures', static fn (): string => is_file((string) config('reel.faces'))
+                ? 'found by '.basename((string) config('reel.faces'))
+                : throw new Refusal(
+                    'The cascade that finds them is not there: install opencv-data. Windows follow without it.',
+                )),
             $this->check('voices', function (): string {
                 foreach ($this->book->all() as $voice) {
                     $this->voices->speak('one', $voice);

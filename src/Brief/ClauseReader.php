@@ -39,7 +39,7 @@ final class ClauseReader
         .'two|three|'
         .'four|five|six|seven|eight|nine|ten|eleven|twelve|forty|hundred|thousand)\s+){0,2}(?:nights?|mornings?|'
         .'evenings?|days?|'
-        .'years?|winters?|summers?|springs?|autumns?|weeks?|months?|hours?|time|1\d{3}|20\d{2})\b[,\s]*(?=\S)/iu';
+        .'years?|winters?|summers?|springs?|autumns?|weeks?|months?|hours?|time|1\d{3}|20\d{2})\b[,\s]*/iu';
 
     private const LEADING = '/^(?:(?:what if|and|but|so|then|or|yet|because|for|now|well|still|only|that|which|who|'
         .'when|while|until|'
@@ -55,6 +55,7 @@ final class ClauseReader
         $clauses = [];
         $parts = (array) preg_split('/('.substr(self::JOINS, 1, -3).')/iu', $plain, -1, PREG_SPLIT_DELIM_CAPTURE);
         $join = '';
+        $pending = [];
         foreach ($parts as $at => $part) {
             $part = trim((string) $part);
             if ($at % 2 === 1) {
@@ -68,6 +69,16 @@ final class ClauseReader
             $clause = self::clause($part);
             if ($clause->who === '' && $clause->does !== '' && preg_match(self::RELATIVE, $join) === 1) {
                 $clause = new Clause(self::lastNamed($clauses), $clause->does, $clause->where, $clause->words);
+            }
+            // A time that stands alone is said over what comes after it.
+            if ($clause->who.$clause->does.$clause->where === '') {
+                array_push($pending, ...$clause->words);
+
+                continue;
+            }
+            if ($pending !== []) {
+                $clause = new Clause($clause->who, $clause->does, $clause->where, [...$pending, ...$clause->words]);
+                $pending = [];
             }
             $last = count($clauses) - 1;
             // What has no verb belongs to what comes before, or goes before what comes after.
@@ -120,6 +131,9 @@ final class ClauseReader
         $part = (string) preg_replace(self::LEADING, '', $part);
         $part = (string) preg_replace(self::WHEN, '', $part);
         $left = self::words($part);
+        if ($left === []) {
+            return new Clause('', '', '', $words);
+        }
         foreach ($left as $at => $word) {
             if ($at === 0 && Verbs::isHelper($word) &&
                 preg_match('/^(?:he|she|it|they|you|we|i|the|an?)$/iu', $left[1] ?? '') === 1) {

@@ -92,7 +92,7 @@ final readonly class CutFlags
         if ($repeats > 0) {
             $flags[] = new Flag(
                 FlagCode::FootageRepeats,
-                sprintf('%d of %d pictures stand twice: the library holds too few.', $repeats, count($pictures)),
+                sprintf('%d of %d pictures stand twice: nothing else here fits as well.', $repeats, count($pictures)),
             );
         }
         if ($unmatched !== []) {

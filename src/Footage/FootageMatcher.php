@@ -21,7 +21,7 @@ final class FootageMatcher
     private const SHARED = 12;
 
     /** What it costs to show a picture again, and how much more right beside itself. */
-    private const AGAIN = 3.0;
+    private const AGAIN = 5.0;
 
     private const NEAR = 5.0;
 

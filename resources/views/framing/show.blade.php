@@ -31,7 +31,8 @@
     @foreach (['Space' => 'Play or stop', '← →' => 'A frame back or on', 'P' => 'Pin the window where it stands',
         'Delete' => 'Take the nearest pin away', 'Shift ← →' => 'Move the window and pin it',
         '1' => 'Follow the subject', '2' => 'Hold still on it', '3' => 'Hold still in the middle',
-        '4' => 'Show all over a blurred copy', '5' => 'Show all over a plain ground', '+ −' => 'Closer or wider'] as $keys => $does)
+        '4' => 'Show all over a blurred copy', '5' => 'Show all over a plain ground',
+        '+ −' => 'Closer or wider'] as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
     @endforeach
     <p class="framing-says">“{{ $page->says }}”</p>
