@@ -12,6 +12,8 @@ use App\Media\MediaTools;
 use App\Media\Prober;
 use App\Media\SegmentRenderer;
 use App\Media\Sources;
+use App\Media\ToolFailed;
+use App\Media\UnusableMedia;
 use Closure;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
@@ -72,7 +74,11 @@ final readonly class FileFramer
             }
         }
         $key = (string) hash_file('xxh128', $file);
-        $map = $this->interests->of($key, $file, $name, $tell);
+        try {
+            $map = $this->interests->of($key, $file, $name, $tell);
+        } catch (ToolFailed) {
+            throw UnusableMedia::isBroken($name);
+        }
         $path = PathFinder::find(
             $map,
             0,

@@ -141,7 +141,7 @@ final readonly class Prober
             );
         }
         if ($seconds < 0.1) {
-            throw UnusableMedia::isBroken($name);
+            throw $seconds > 0 ? UnusableMedia::isTooShort($name) : UnusableMedia::isBroken($name);
         }
     }
 

@@ -174,7 +174,7 @@ final class FramingTest extends AppTestCase
         File::put("$folder/pins.json", '[{"ms":99000,"x":0.5,"y":0.5}]');
         foreach ([
             ["$folder/none.mp4"], ["$folder/text.mp4"], [self::walker(), '--aspect=9by16'],
-            [self::walker(), '--aspect=1:9'],
+            [self::walker(), '--aspect=1:9'], [self::oneFrame()],
             [self::walker(), "--pins=$folder/none.json"], [self::walker(), "--pins=$folder/pins.json"],
             [self::walker(), '--render=/nowhere/at/all.mp4'], [self::music()],
         ] as $arguments) {
@@ -209,6 +209,13 @@ final class FramingTest extends AppTestCase
         $this->get(route('scenes.best', [$short->scenes[0], 0]))->assertOk()->assertSee('<kbd>1</kbd>', false);
         $this->postJson(route('briefs.bring', $short), ['names' => "a.png\nb.png", 'ids' => [$ids[3]]])
             ->assertStatus(422);
+    }
+
+    private static function oneFrame(): string
+    {
+        return self::media(
+            'one-frame.mp4', '-f', 'lavfi', '-i', 'testsrc2=s=320x240:rate=30', '-frames:v', '1', '-pix_fmt', 'yuv420p',
+        );
     }
 
     private function console(string ...$arguments): Process
