@@ -141,7 +141,7 @@ final readonly class Prober
             );
         }
         if ($seconds < 0.1) {
-            throw $seconds > 0 ? UnusableMedia::isTooShort($name) : UnusableMedia::isBroken($name);
+            throw $seconds > 0 ? UnusableMedia::isOnePicture($name) : UnusableMedia::isBroken($name);
         }
     }
 

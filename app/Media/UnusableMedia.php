@@ -76,8 +76,10 @@ final class UnusableMedia extends Refusal
         return new self("“{$name}” holds no sound that can be read. Use WAV, MP3, M4A, OGG or FLAC.");
     }
 
-    public static function isTooShort(string $name): self
+    public static function isOnePicture(string $name): self
     {
-        return new self("“{$name}” is hardly longer than one picture. Save that as PNG or JPEG and upload it as a still.");
+        return new self(
+            "“{$name}” is hardly longer than one picture. Save that as PNG or JPEG and upload it as a still.",
+        );
     }
 }
