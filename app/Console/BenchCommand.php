@@ -10,6 +10,7 @@ use App\Bench\ExportBench;
 use App\Bench\FaultBench;
 use App\Bench\Framing\FramingBench;
 use App\Bench\KnownForms;
+use App\Bench\MatchBench;
 use App\Bench\ScriptBench;
 use App\Bench\VoiceBench;
 use App\Gateways\Voices\VoiceRates;
@@ -76,6 +77,8 @@ final class BenchCommand extends Command
         array_push($rows, ...app(CaptionBench::class)->run($pairs, $shelf));
         $this->tell('Voices and words…');
         array_push($rows, ...app(VoiceBench::class)->run(storage_path('bench/speech')));
+        $this->tell('Pictures for words…');
+        array_push($rows, ...MatchBench::rows());
         $this->tell('Windows over clips…');
         array_push($rows, ...app(FramingBench::class)->run(
             (string) config('reel.demo_footage'),
