@@ -22,6 +22,9 @@ return [
     // The published cascade that faces are found by; without it none are looked for.
     'faces' => env('REEL_FACES', '/usr/share/opencv4/lbpcascades/lbpcascade_frontalface.xml'),
 
+    // Makes pictures of drawings.
+    'svg' => env('REEL_SVG', 'rsvg-convert'),
+
     'ffmpeg' => env('REEL_FFMPEG', 'ffmpeg'),
     'flite' => env('REEL_FLITE', 'flite'),
     // Voices of other makers, if there is such a file: see docs/voices.md.

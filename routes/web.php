@@ -71,6 +71,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/shorts/{short}/edits/{edit}', [HistoryController::class, 'restore'])->name('history.restore');
     Route::get('/shorts/{short}/briefs', [BriefController::class, 'show'])->name('briefs.show');
     Route::post('/shorts/{short}/pictures', [BriefController::class, 'bring'])->name('briefs.bring');
+    Route::post('/shorts/{short}/pictures/made', [BriefController::class, 'make'])->name('briefs.make');
+    Route::get('/shorts/{short}/pictures/made', [BriefController::class, 'made'])->name('briefs.made');
     Route::get('/shorts/{short}/briefs.{kind}', [BriefController::class, 'file'])
         ->whereIn('kind', ['txt', 'csv'])->name('briefs.file');
 

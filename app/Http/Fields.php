@@ -57,6 +57,7 @@ final class Fields
                 'do' => $word, 'ms' => $whole, 'x' => Field::whole(10_000), 'y' => Field::whole(10_000),
                 'close' => Field::whole(400),
             ],
+            'briefs.make' => ['ids' => Field::ids()],
             'briefs.bring' => ['names' => $page, 'ids' => Field::ids()],
             'captions.mend' => ['kind' => $word],
             'captions.import' => ['times' => Field::flag()],

@@ -34,6 +34,11 @@ final class QueuedOrders implements Orders
         CheckFootage::dispatch($footageId);
     }
 
+    public function makePictures(int $orderId): void
+    {
+        MakePictures::dispatch($orderId);
+    }
+
     public function speakSample(int $account, string $voice, int $speed, string $text): void
     {
         SpeakSample::dispatch($account, $voice, $speed, $text);

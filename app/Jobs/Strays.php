@@ -8,6 +8,7 @@ use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Footage;
 use App\Models\FootageState;
+use App\Models\PictureOrder;
 use App\Models\Recording;
 use App\Models\RecordingState;
 use App\Models\Short;
@@ -43,6 +44,11 @@ final readonly class Strays
                 'footage',
                 Footage::query()->where('state', FootageState::Checking),
                 $this->orders->checkFootage(...),
+            )
+            + $this->again(
+                'pictures',
+                PictureOrder::query()->where('open', true),
+                $this->orders->makePictures(...),
             )
             + $this->again(
                 'short',

@@ -8,6 +8,8 @@ use App\Bench\Framing\DebianPackage;
 use App\Database\EagerSqliteConnection;
 use App\Editing\Seen;
 use App\Framing\InterestReader;
+use App\Gateways\Pictures\Pictures;
+use App\Gateways\Pictures\StandInPictures;
 use App\Gateways\Service\ServiceCall;
 use App\Gateways\Voices\BuiltInNarrator;
 use App\Gateways\Voices\DiphoneSpeaker;
@@ -87,6 +89,10 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->bind(
             DebianPackage::class,
             static fn (): DebianPackage => new DebianPackage(base_path('var/debian')),
+        );
+        $this->app->singleton(
+            Pictures::class,
+            static fn (): Pictures => new StandInPictures((string) config('reel.svg')),
         );
         $this->app->singleton(BuiltInNarrator::class);
         $this->app->singleton(Voices::class, VoiceCompany::class);

@@ -21,6 +21,17 @@ return new class extends Migration
         Schema::table('shots', function (Blueprint $table): void {
             $table->index('footage_id');
         });
+        Schema::create('picture_orders', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('short_id')->constrained()->cascadeOnDelete();
+            $table->boolean('open')->default(true);
+            // By number of the shot, as JSON: briefs, how often they were made before, footage that came.
+            $table->text('briefs');
+            $table->text('rounds');
+            $table->text('made');
+            $table->string('problem')->nullable();
+            $table->timestamps();
+        });
         Schema::create('library_edits', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('channel_id')->constrained()->cascadeOnDelete();
@@ -33,6 +44,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('library_edits');
+        Schema::dropIfExists('picture_orders');
         Schema::table('shots', fn (Blueprint $table) => $table->dropIndex(['footage_id']));
         Schema::table('footage', function (Blueprint $table): void {
             $table->dropIndex(['channel_id', 'deleted_at', 'id']);

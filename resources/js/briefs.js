@@ -1,13 +1,17 @@
 import ask, { shows } from './ask';
 
 /** What scenes should show, typed into a table, and the pictures that come back for it. */
-export default (urls, revision) => ({
+export default (urls, revision, making) => ({
     problem: '',
     waiting: 0,
+    making,
+    done: 0,
+    all: 0,
     brought: '',
 
     init() {
         shows(revision);
+        if (making) this.look();
     },
 
     async save(field) {
@@ -51,6 +55,35 @@ export default (urls, revision) => ({
             problems.push(problem.message);
         }
         this.problem = problems.join(' ');
+    },
+
+    /** Has pictures made for all shots, or four more for one. */
+    async make(ids = []) {
+        [this.problem, this.brought] = ['', ''];
+        try {
+            await ask(urls.made, { method: 'POST', json: { ids } });
+            [this.making, this.done, this.all] = [true, 0, ids.length];
+            await this.look();
+        } catch (problem) {
+            this.problem = problem.message;
+        }
+    },
+
+    async look() {
+        try {
+            const answer = await ask(urls.made);
+            [this.making, this.done, this.all] = [answer.working, answer.done, answer.all];
+            [this.problem, this.brought] = [answer.problem, answer.html];
+            shows(answer.revision);
+        } catch {
+            // Asked again below.
+        }
+        if (this.making) setTimeout(() => this.look(), 1000);
+    },
+
+    clicked(event) {
+        const more = event.target.closest('[data-more]');
+        return more ? this.make([Number(more.dataset.more)]) : this.pick(event.target.closest('[data-footage]'));
     },
 
     async pick(button) {

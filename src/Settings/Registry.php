@@ -140,7 +140,7 @@ final readonly class Registry
             ),
             new Setting(
                 'closeness',
-                'How close the window is',
+                'Closeness',
                 new NumberType(
                     'A window is closer by a part that',
                     FramingChoice::WIDEST,

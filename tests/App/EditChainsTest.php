@@ -8,6 +8,7 @@ use App\Editing\BulkDesk;
 use App\Editing\CaptionEditor;
 use App\Editing\EditBook;
 use App\Editing\RecordingEditor;
+use App\Editing\SceneEdits;
 use App\Editing\ScriptEditor;
 use App\Editing\SettingsDesk;
 use App\Editing\Snapshot;
@@ -23,7 +24,9 @@ use Eris\TestTrait;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\Refusal;
+use RapidReel\Framing\Path\Pin;
 use RapidReel\Language\ScriptWord;
+use RapidReel\Script\SceneOwn;
 use RapidReel\Script\SceneRole;
 use RapidReel\Settings\Level;
 use RapidReel\Voice\Pcm;
@@ -155,7 +158,9 @@ final class EditChainsTest extends AppTestCase
             5 => $editor->drop($scene),
             6 => $editor->play($scene, $at % 2 === 0 ? SceneRole::Close : SceneRole::Beat),
             7 => $editor->show($scene, $at % 3 === 0 ? '' : "a picture $at"),
-            8 => $editor->swap($scene, $at % ($words + 1), Footage::query()->get()[$at % 9]),
+            8 => $at % 4 === 0
+                ? $this->pin($scene, $at % $words, $at)
+                : $editor->swap($scene, $at % ($words + 1), Footage::query()->get()[$at % 9]),
             9 => $editor->spare($scene, $at % ($words + 1), $at % 2 === 0),
             10 => $at % 2 === 0
                 ? $editor->keepHook($short, $this->words(3))
@@ -181,6 +186,16 @@ final class EditChainsTest extends AppTestCase
             15 => $this->caption($scene, $at),
             default => $this->reading($short, $at),
         };
+    }
+
+    /** As the framing page does, without a plan to look at. */
+    private function pin(Scene $scene, int $word, int $at): void
+    {
+        $footage = (string) Footage::query()->get()[$at % 9]->id;
+        app(SceneEdits::class)->own($scene, 'pinned', static fn (SceneOwn $own): SceneOwn => $own->shot([
+            $own->shotAt($word)->showing($footage)->pinned([new Pin(10 * $at, 0.25, 0.5, 1 + $at % 3)]),
+            ...$own->shots,
+        ]));
     }
 
     private function caption(Scene $scene, int $at): void

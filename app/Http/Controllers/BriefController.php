@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Editing\PictureOrder;
 use App\Models\Short;
+use App\Pictures\PictureDesk;
 use App\Planning\BriefDesk;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -17,12 +18,48 @@ use RapidReel\Brief\BriefList;
 /** What every shot of a short should show. */
 final class BriefController extends Controller
 {
-    public function show(Short $short, BriefDesk $desk): View
+    public function show(Short $short, BriefDesk $desk, PictureDesk $pictures): View
     {
+        $order = $pictures->last($short);
+
         return view('briefs.show', [
             'short' => $short->load(['batch.channel', 'scenes']),
             'channel' => $short->batch->channel,
             'briefs' => $desk->of($short),
+            'about' => $pictures->about(),
+            'order' => $order,
+        ]);
+    }
+
+    /** Has pictures made: four for each shot, or four more for some. */
+    public function make(Request $request, Short $short, PictureDesk $pictures): JsonResponse
+    {
+        $numbers = array_values(array_map(intval(...), (array) $request->input('ids', [])));
+        $order = $pictures->order($short, $numbers);
+
+        return response()->json(['said' => count($order->briefs) === 1
+            ? 'Four are being made.'
+            : 'Four are being made for each of '.count($order->briefs).' shots.']);
+    }
+
+    /** How far that is, and what came of it. */
+    public function made(Short $short, BriefDesk $desk, PictureDesk $pictures): JsonResponse
+    {
+        $order = $pictures->last($short);
+        $isDone = $order !== null && ! $order->open && $order->problem === null;
+
+        return response()->json([
+            'working' => $order !== null && $order->open,
+            'done' => $order === null ? 0 : count($order->made),
+            'all' => $order === null ? 0 : count($order->briefs),
+            'problem' => $order->problem ?? '',
+            'revision' => $short->revision,
+            'html' => $order === null || ! $isDone ? '' : view('briefs._brought', [
+                'brought' => $pictures->came($order),
+                'briefs' => $desk->of($short),
+                'short' => $short->load('scenes.shots'),
+                'canMore' => true,
+            ])->render(),
         ]);
     }
 

@@ -71,6 +71,9 @@
             data-key-does="Trim the chosen, or all, to length">Trim to length</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('match')" :disabled="busy" data-key="m"
             data-key-does="Match pictures anew">Match pictures</button>
+        <button type="button" class="btn btn-sm btn-outline-dark" @click="act('pictures')"
+            :disabled="busy || !chosen.length"
+            data-key-does="Have pictures made for the chosen">Make pictures</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('copy')"
             :disabled="busy || !chosen.length"
             data-key="c" data-key-does="Copy the chosen">Copy</button>

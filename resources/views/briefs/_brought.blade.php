@@ -16,11 +16,16 @@
         <div class="candidates{{ $loop->first ? ' is-on' : '' }}" role="group" tabindex="0"
             aria-label="Candidates for shot {{ $number }}"
             data-url="{{ route('scenes.swap', [$short->scenes[$shot->scene], $shot->word]) }}">
-            <p><b>{{ sprintf('%02d', $number) }}</b> {{ $briefs[$number - 1]->text }}</p>
+            <p><b>{{ sprintf('%02d', $number) }}</b> {{ $briefs[$number - 1]->text }}
+                @isset($canMore)
+                    <button type="button" class="link" data-more="{{ $number }}">Four more</button>
+                @endisset
+            </p>
             <div>
                 @foreach ($own as $one)
+                    @php($shown = $short->scenes[$shot->scene]->shots->firstWhere('word', $shot->word)?->footage_id)
                     <button type="button" data-footage="{{ $one->id }}" aria-pressed="{{
-                        $loop->first ? 'true' : 'false' }}">
+                        $shown === $one->id ? 'true' : 'false' }}">
                         <kbd>{{ $loop->iteration }}</kbd>
                         <img src="{{ route('footage.thumbnail', $one) }}" alt="{{ $one->name }}">
                     </button>

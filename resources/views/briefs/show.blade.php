@@ -1,8 +1,9 @@
 @extends('layouts.app')
 @section('title', 'Briefs of '.$short->title)
 @section('content')
-<div x-data="briefs(@js(['store' => route('footage.store'), 'bring' => route('briefs.bring', $short)]),
-    {{ $short->revision }})"
+<div x-data="briefs(@js(['store' => route('footage.store'), 'bring' => route('briefs.bring', $short),
+    'made' => route('briefs.made', $short)]),
+    {{ $short->revision }}, {{ $order !== null && $order->open ? 'true' : 'false' }})"
     @dragover.prevent @drop.prevent="bring($event.dataTransfer.files)" @keydown.window="keyed($event)">
     <div class="page-head">
         <div>
@@ -15,6 +16,8 @@
             </p>
         </div>
         <div class="actions">
+            <button type="button" class="btn btn-outline-dark" @click="make()" :disabled="making"
+                title="{{ $about }}">Have pictures made</button>
             <label class="btn btn-outline-dark" for="bring" tabindex="0" @keydown.enter="$refs.bring.click()"
                 >Bring the pictures</label>
             <input type="file" id="bring" x-ref="bring" class="visually-hidden" tabindex="-1" multiple
@@ -37,8 +40,15 @@
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
     <p class="state state-working" role="status" x-show="waiting" x-cloak>
         reading <span x-text="waiting"></span> pictures…</p>
+    <p class="state state-working" role="status" x-show="making" x-cloak>
+        pictures made for <span x-text="done"></span> of <span x-text="all"></span> shots…</p>
+    @if ($order !== null && ! $order->open)
+        <p x-show="!brought && !making"><button type="button" class="link" @click="look()">Show the pictures that were
+            made</button></p>
+    @endif
+    <p class="quiet">{{ $about }}</p>
     <section class="brought" aria-label="Pictures that came" x-show="brought" x-cloak x-html="brought"
-        @click="pick($event.target.closest('[data-footage]'))"></section>
+        @click="clicked($event)"></section>
     <table class="order order-briefs">
         <thead>
             <tr>

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Pictures to be made for shots of a short.
+ *
+ * @property int $id
+ * @property int $short_id
+ * @property array<int, string> $briefs  by number of the shot, from 1
+ * @property array<int, int> $rounds  how often pictures were made for each before, by number
+ * @property array<int, list<int>> $made  footage by number, in order
+ * @property bool $open  while not all are made
+ * @property string|null $problem
+ * @property-read Short $short
+ */
+final class PictureOrder extends Model
+{
+    protected $fillable = ['short_id', 'briefs', 'rounds', 'made', 'open', 'problem'];
+
+    /** @var array<string, string> */
+    protected $casts = ['briefs' => 'array', 'rounds' => 'array', 'made' => 'array', 'open' => 'bool'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['open' => true, 'made' => '[]', 'rounds' => '[]'];
+
+    /** @return BelongsTo<Short, $this> */
+    public function short(): BelongsTo
+    {
+        return $this->belongsTo(Short::class);
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Editing\PictureOrder as Placing;
+use App\Gateways\Pictures\Pictures;
+use App\Library\FootageImporter;
+use App\Media\MediaStore;
+use App\Models\Footage;
+use App\Models\PictureOrder;
+use App\Models\Short;
+use App\Planning\BriefDesk;
+use App\Work\Orders;
+use Illuminate\Support\Facades\DB;
+use RapidReel\Base\Refusal;
+use RapidReel\Language\Terms;
+
+/** Has pictures made for the shots of a short: four for each, to choose from. */
+final readonly class PictureDesk
+{
+    public const EACH = 4;
+
+    public function __construct(
+        private BriefDesk $briefs,
+        private Pictures $pictures,
+        private FootageImporter $importer,
+        private MediaStore $store,
+        private Placing $placing,
+        private Orders $orders,
+    ) {
+    }
+
+    /** The last that was ordered for a short. */
+    public function last(Short $short): ?PictureOrder
+    {
+        return PictureOrder::query()->where('short_id', $short->id)->latest('id')->first();
+    }
+
+    /**
+     * @param  list<int>  $numbers  of the shots, from 1; none for all
+     *
+     * @throws Refusal while others are being made for it
+     */
+    public function order(Short $short, array $numbers = []): PictureOrder
+    {
+        return DB::transaction(function () use ($short, $numbers): PictureOrder {
+            $last = $this->last($short);
+            if ($last !== null && $last->open) {
+                throw new Refusal('Pictures are being made for this short already.');
+            }
+            $briefs = $rounds = [];
+            foreach ($this->briefs->of($short) as $brief) {
+                if ($numbers === [] || in_array($brief->number, $numbers, true)) {
+                    $briefs[$brief->number] = $brief->text;
+                    $rounds[$brief->number] = $this->roundsOf($short, $brief->text);
+                }
+            }
+            if ($briefs === []) {
+                throw new Refusal('This short has no such shot. Load the page again.');
+            }
+            $order = PictureOrder::query()->create([
+                'short_id' => $short->id, 'briefs' => $briefs, 'rounds' => $rounds, 'made' => [],
+            ]);
+            $this->orders->makePictures($order->id);
+
+            return $order;
+        });
+    }
+
+    /** Makes what is not made yet, and puts the first of each to its shot. Taken up again, it goes on where it was. */
+    public function make(PictureOrder $order): void
+    {
+        if (! $order->open) {
+            return;
+        }
+        foreach ($order->briefs as $number => $brief) {
+            if (count($order->made[$number] ?? []) < self::EACH) {
+                $order->update(['made' => $order->made + [$number => $this->four($order, $number, $brief)]]);
+            }
+        }
+        DB::transaction(function () use ($order): void {
+            $files = [];
+            foreach ($order->made as $number => $ids) {
+                foreach ($ids as $i => $id) {
+                    $files[] = [sprintf('%02d%s', $number, chr(ord('a') + $i)), $id];
+                }
+            }
+            $order->update(['open' => false]);
+            $this->placing->bring($order->short, $files);
+        });
+    }
+
+    public function fail(int $id, string $why): void
+    {
+        PictureOrder::query()->whereKey($id)->where('open', true)->update(['open' => false, 'problem' => $why]);
+    }
+
+    /** @return list<int> footage */
+    private function four(PictureOrder $order, int $number, string $brief): array
+    {
+        $channel = $order->short->batch->channel;
+        $folder = $this->store->workFolder();
+        $ids = [];
+        try {
+            for ($i = 1; $i <= self::EACH; $i++) {
+                $this->pictures->make($brief, self::EACH * ($order->rounds[$number] ?? 0) + $i, "$folder/$i.png");
+                $footage = $this->importer->footage(
+                    $channel,
+                    "$folder/$i.png",
+                    sprintf('%s %02d%s.png', $order->short->title, $number, chr(ord('a') + $i - 1)),
+                    array_slice(array_values(array_unique(Terms::of($brief))), 0, 12),
+                    'made',
+                    'Made',
+                );
+                $footage->update(['brief' => mb_strimwidth($brief, 0, 400, '…')]);
+                $ids[] = $footage->id;
+            }
+        } finally {
+            $this->store->discard($folder);
+        }
+
+        return $ids;
+    }
+
+    /** How often pictures were made for a brief before. */
+    private function roundsOf(Short $short, string $brief): int
+    {
+        return PictureOrder::query()
+            ->where('short_id', $short->id)
+            ->get()
+            ->filter(static fn (PictureOrder $one): bool => in_array($brief, $one->briefs, true))
+            ->count();
+    }
+
+    /**
+     * What came of an order, as pictures that were brought are told.
+     *
+     * @return array{
+     *     candidates: array<int, non-empty-list<Footage>>, missing: list<int>, left: list<string>
+     * }
+     */
+    public function came(PictureOrder $order): array
+    {
+        $rows = Footage::query()->findMany(array_merge([], ...array_values($order->made)))->keyBy('id');
+        $candidates = [];
+        foreach ($order->made as $number => $ids) {
+            $own = array_values(array_filter(array_map(static fn (int $id): ?Footage => $rows->get($id), $ids)));
+            if ($own !== []) {
+                $candidates[$number] = $own;
+            }
+        }
+
+        return ['candidates' => $candidates, 'missing' => [], 'left' => []];
+    }
+
+    public function about(): string
+    {
+        return $this->pictures->about();
+    }
+}
