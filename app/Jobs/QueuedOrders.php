@@ -34,6 +34,11 @@ final class QueuedOrders implements Orders
         CheckFootage::dispatch($footageId);
     }
 
+    public function mendFootage(int $footageId): void
+    {
+        MendFootage::dispatch($footageId);
+    }
+
     public function makePictures(int $orderId): void
     {
         MakePictures::dispatch($orderId);

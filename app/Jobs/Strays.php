@@ -46,6 +46,11 @@ final readonly class Strays
                 $this->orders->checkFootage(...),
             )
             + $this->again(
+                'mend',
+                Footage::query()->where('state', FootageState::Mending),
+                $this->orders->mendFootage(...),
+            )
+            + $this->again(
                 'pictures',
                 PictureOrder::query()->where('open', true),
                 $this->orders->makePictures(...),

@@ -31,6 +31,8 @@ use RapidReel\Footage\FootageKind;
  * @property string $tags
  * @property string $collection  empty where it is in none
  * @property string|null $look  a hash that is nearly the same for pictures that are
+ * @property int|null $mended_of  the clip that it was made of
+ * @property string|null $mended_by  how it is mended
  * @property int|null $near_id  of what it is nearly the same as
  * @property string|null $brief  what it was made to show
  */
@@ -44,7 +46,7 @@ final class Footage extends Model
     protected $fillable = [
         'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'seal', 'media_type',
         'state', 'percent', 'refused', 'width', 'height', 'duration_ms', 'tags', 'brief',
-        'collection', 'look', 'near_id',
+        'collection', 'look', 'near_id', 'mended_of', 'mended_by', 'mended_key',
     ];
 
     /** @var array<string, string> */

@@ -8,6 +8,8 @@ use App\Bench\Framing\DebianPackage;
 use App\Database\EagerSqliteConnection;
 use App\Editing\Seen;
 use App\Framing\InterestReader;
+use App\Gateways\Animation\Animation;
+use App\Gateways\Animation\StandInAnimation;
 use App\Gateways\Pictures\Pictures;
 use App\Gateways\Pictures\StandInPictures;
 use App\Gateways\Service\ServiceCall;
@@ -94,6 +96,7 @@ final class ReelServiceProvider extends ServiceProvider
             Pictures::class,
             static fn (): Pictures => new StandInPictures((string) config('reel.svg')),
         );
+        $this->app->bind(Animation::class, StandInAnimation::class);
         $this->app->singleton(BuiltInNarrator::class);
         $this->app->singleton(Voices::class, VoiceCompany::class);
         $this->app->when(DiphoneSpeaker::class)->needs('$program')->give(static fn (): string => config('reel.flite'));

@@ -17,6 +17,8 @@ interface Orders
 
     public function checkFootage(int $footageId): void;
 
+    public function mendFootage(int $footageId): void;
+
     public function makePictures(int $orderId): void;
 
     /** @param  int  $speed  percent of the voice's usual rate */

@@ -15,6 +15,10 @@ return new class extends Migration
             // A hash that is nearly the same for pictures that are, and the first that this one is so like.
             $table->string('look', 16)->nullable();
             $table->unsignedBigInteger('near_id')->nullable();
+            // Of a mended clip: what it was made of, how, and a hash of both.
+            $table->unsignedBigInteger('mended_of')->nullable();
+            $table->string('mended_by', 20)->nullable();
+            $table->string('mended_key', 40)->nullable()->index();
             $table->softDeletes();
             $table->index(['channel_id', 'deleted_at', 'id']);
         });
@@ -48,7 +52,10 @@ return new class extends Migration
         Schema::table('shots', fn (Blueprint $table) => $table->dropIndex(['footage_id']));
         Schema::table('footage', function (Blueprint $table): void {
             $table->dropIndex(['channel_id', 'deleted_at', 'id']);
-            $table->dropColumn(['collection', 'look', 'near_id', 'deleted_at']);
+            $table->dropIndex(['mended_key']);
+            $table->dropColumn([
+                'collection', 'look', 'near_id', 'mended_of', 'mended_by', 'mended_key', 'deleted_at',
+            ]);
         });
     }
 };

@@ -57,6 +57,7 @@ export default (urls) => ({
     problems: [],
     chosen: [],
     value: '',
+    mend: '',
     said: '',
 
     init() {

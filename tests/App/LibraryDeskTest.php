@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Jobs\MendFootage;
 use App\Library\FootageImporter;
+use App\Library\MendDesk;
 use App\Models\Footage;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
+use RapidReel\Footage\Mend;
+use Symfony\Component\Process\Process;
 
 final class LibraryDeskTest extends AppTestCase
 {
@@ -181,5 +185,75 @@ final class LibraryDeskTest extends AppTestCase
         $this->get('/footage?search=tag5+many&use=never&shape=wide')->assertOk();
         self::assertLessThan(15, count(DB::getQueryLog()), 'queries do not grow with what is found');
         Footage::query()->where('name', 'like', 'Piece %')->forceDelete();
+    }
+
+    public function test_clips_are_mended_once_beside_the_untouched_one(): void
+    {
+        $importer = app(FootageImporter::class);
+        $boxed = $importer->footage($this->channel(), self::media(
+            'boxed.mp4', '-f', 'lavfi', '-i',
+            'testsrc2=s=480x270:rate=15:duration=2,eq=brightness=0.1,pad=640:360:80:45',
+            '-pix_fmt', 'yuv420p',
+        ), 'boxed.mp4', ['boxed']);
+        $before = hash_file('xxh128', app('filesystem')->disk('media')->path($boxed->path));
+
+        $mends = array_filter(Mend::cases(), static fn (Mend $mend): bool => $mend !== Mend::Animate);
+        $order = fn (int $id, string $how): TestResponse => $this->postJson(
+            '/footage/act',
+            ['do' => 'mend', 'ids' => [$id], 'value' => $how],
+        );
+        foreach ($mends as $mend) {
+            $order($boxed->id, $mend->value)->assertOk();
+            $copy = Footage::query()->latest('id')->firstOrFail();
+            $this->get('/footage')->assertSee('being mended: 0 %');
+            (new MendFootage($copy->id))->handle(app(MendDesk::class));
+            $copy->refresh();
+            self::assertSame('ready', $copy->state->value, (string) $copy->refused);
+            self::assertSame("Boxed, {$mend->suffix()}", $copy->name);
+            $stream = self::probe(app('filesystem')->disk('media')->path($copy->path))['streams'][0];
+            match ($mend) {
+                Mend::Borders => self::assertSame([480, 270], [$stream['width'], $stream['height']]),
+                Mend::Edges => self::assertSame([600, 338], [$stream['width'], $stream['height']]),
+                Mend::Smooth => self::assertSame('30/1', $stream['r_frame_rate']),
+                Mend::Slow => self::assertEqualsWithDelta(4.0, (float) $stream['duration'], 0.3),
+                default => self::assertSame([640, 360, '30'], [
+                    $stream['width'], $stream['height'], $stream['nb_read_frames'],
+                ]),
+            };
+            // Made once.
+            $order($boxed->id, $mend->value)->assertStatus(422);
+        }
+        self::assertSame($before, hash_file('xxh128', app('filesystem')->disk('media')->path($boxed->path)));
+
+        // What has no borders says so, and its row can be dismissed without harm to the other.
+        [$boat] = $this->ids('boat');
+        $order($boat, 'borders')->assertOk();
+        $copy = Footage::query()->latest('id')->firstOrFail();
+        (new MendFootage($copy->id))->handle(app(MendDesk::class));
+        $this->get('/footage')->assertSee('No black borders were found.');
+        $this->delete(route('footage.dismiss', $copy))->assertRedirect();
+        $this->get(route('footage.thumbnail', $boat))->assertOk();
+        $order($this->ids('lamp')[0], 'slow')->assertStatus(422);
+    }
+
+    public function test_a_still_is_made_to_move_and_stays_as_it_is(): void
+    {
+        [$tower, $boat] = $this->ids('tower', 'boat');
+        $animate = ['do' => 'mend', 'value' => 'animate'];
+        $this->postJson('/footage/act', [...$animate, 'ids' => [$boat]])->assertStatus(422);
+        $this->postJson('/footage/act', [...$animate, 'ids' => [$tower]])->assertOk();
+        $clip = Footage::query()->latest('id')->firstOrFail();
+        (new MendFootage($clip->id))->handle(app(MendDesk::class));
+        $clip->refresh();
+
+        self::assertSame(['ready', 'clip', 3_000], [$clip->state->value, $clip->kind->value, $clip->duration_ms]);
+        self::assertSame(['tower'], $clip->tagList());
+        self::assertSame('still', Footage::query()->findOrFail($tower)->kind->value);
+        // Its frames differ from each other: it moves.
+        $frame = static fn (string $at): string => (new Process([
+            'ffmpeg', '-v', 'error', '-ss', $at, '-i', app('filesystem')->disk('media')->path($clip->path), '-frames:v',
+            '1', '-vf', 'scale=64:64,format=gray', '-f', 'rawvideo', '-',
+        ]))->mustRun()->getOutput();
+        self::assertNotSame($frame('0.1'), $frame('2.5'));
     }
 }

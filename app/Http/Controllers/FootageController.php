@@ -9,6 +9,7 @@ use App\Library\FootageCheck;
 use App\Library\FootageImporter;
 use App\Library\LibraryDesk;
 use App\Library\LibraryFilter;
+use App\Library\MendDesk;
 use App\Library\Uploads;
 use App\Media\MediaStore;
 use App\Media\ToolFailed;
@@ -98,7 +99,7 @@ final class FootageController extends Controller
     }
 
     /** Does something with many at once. */
-    public function act(Request $request, LibraryDesk $desk): JsonResponse
+    public function act(Request $request, LibraryDesk $desk, MendDesk $mends): JsonResponse
     {
         $channel = Channel::of($this->user($request));
         $ids = array_map(intval(...), (array) $request->input('ids', []));
@@ -109,6 +110,7 @@ final class FootageController extends Controller
             'untag' => $desk->untag($channel, $ids, $this->tags($value)),
             'collect' => $desk->collect($channel, $ids, $value),
             'delete' => $desk->delete($channel, $ids),
+            'mend' => $mends->order($channel, $ids, $value),
             'undo' => $desk->undo($channel),
             default => throw new Refusal('That cannot be done with footage.'),
         }]);

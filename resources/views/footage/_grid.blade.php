@@ -8,6 +8,8 @@
         </a>
         @if ($one->state === App\Models\FootageState::Checking)
             <p class="state state-working" data-checking>looking through it: {{ $one->percent }} %</p>
+        @elseif ($one->state === App\Models\FootageState::Mending)
+            <p class="state state-working" data-checking>being mended: {{ $one->percent }} %</p>
         @elseif ($one->state === App\Models\FootageState::Refused)
             <form method="post" action="{{ route('footage.dismiss', $one) }}">
                 @csrf @method('delete')

@@ -70,6 +70,14 @@
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('untag')">Take tags away</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('collect')">Collect</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('delete')">Delete</button>
+        <select class="form-select form-select-sm" aria-label="How clips are mended" x-model="mend">
+            <option value="">Mend clips…</option>
+            @foreach (RapidReel\Footage\Mend::cases() as $mend)
+                <option value="{{ $mend->value }}">{{ $mend->label() }}</option>
+            @endforeach
+        </select>
+        <button type="button" class="btn btn-sm btn-outline-dark" @click="value = mend; act('mend')"
+            :disabled="!mend">Mend</button>
         <button type="button" class="link" @click="all()">Choose all on this page</button>
         <button type="button" class="link" @click="chosen = []">None</button>
     </div>
