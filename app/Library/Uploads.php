@@ -59,9 +59,12 @@ final readonly class Uploads
     public function state(User $user, string $id): ?array
     {
         $about = $this->read($user, $id);
+        if ($about === null) {
+            return null;
+        }
         clearstatcache(true, $this->file($id));
 
-        return $about === null ? null : [(int) filesize($this->file($id)), $about['bytes']];
+        return [(int) filesize($this->file($id)), $about['bytes']];
     }
 
     /**

@@ -39,7 +39,7 @@ final readonly class StandInAnimation implements Animation
                 ."crop='2*floor(iw/2)':'2*floor(ih/2)',setsar=1,format=rgb24,split[far][low];"
                 .'[far]loop=-1:1,setpts=N/(%2$d*TB),'
                 ."scale=w='2*floor(iw*(1+0.05*n/%3\$d)/2)':h='2*floor(ih*(1+0.05*n/%3\$d)/2)':eval=frame[larger];"
-                ."[low]scale=iw*1.06:-1,format=rgba,geq=r='r(X,Y)':g='g(X,Y)':b='b(X,Y)':"
+                ."[low]scale=iw*1.035:-1,format=rgba,geq=r='r(X,Y)':g='g(X,Y)':b='b(X,Y)':"
                 ."a='255*clip((Y/H-0.62)/0.12,0,1)',loop=-1:1,setpts=N/(%2\$d*TB)[near];"
                 ."[1:v][larger]overlay=x='(W-w)/2':y='(H-h)/2':shortest=1[back];"
                 ."[back][near]overlay=x='$near':y='H-h':shortest=1,format=yuv420p[out]",
