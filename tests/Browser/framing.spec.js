@@ -98,7 +98,8 @@ test('twenty numbered pictures come back and stand in their shots, one of two ch
     await expect(page.locator('.candidates [aria-pressed=true] kbd')).toHaveText('2');
     await page.getByRole('link', { name: 'To the short' }).click();
     const names = page.locator('.shot-words');
-    await expect(names.nth(0)).toContainText('01');
+    // New pictures are looked at before the short is planned anew.
+    await expect(names.nth(0)).toContainText('01', { timeout: 120_000 });
     await expect(names.nth(2)).toContainText('03b');
     await expect(names.nth(19)).toContainText('20');
 });
