@@ -26,16 +26,14 @@ final readonly class FramingEditor
     ) {
     }
 
-    /** @param  int|null  $instead  time of the pin that was moved; null for a new one */
-    public function pin(Scene $scene, int $word, Pin $pin, ?int $instead = null): void
+    public function pin(Scene $scene, int $word, Pin $pin): void
     {
         $framed = $this->framing->of($scene, $word);
         if ($framed->footage->kind === FootageKind::Clip && $pin->ms >= $framed->footage->duration_ms) {
             throw new Refusal('A pin stands within the clip.');
         }
         $this->put($scene, $word, 'pinned the window', static fn (array $pins): array => [
-            ...array_filter($pins, static fn (Pin $one): bool => $one->ms !== $instead &&
-                abs($one->ms - $pin->ms) >= self::NEAR_MS),
+            ...array_filter($pins, static fn (Pin $one): bool => abs($one->ms - $pin->ms) >= self::NEAR_MS),
             $pin,
         ]);
     }

@@ -181,14 +181,13 @@ final class InterestReader
             $size[1],
             $facesEvery,
         );
-        $turns = $found->look->orientation > 1 || $found->kind === FootageKind::Still ? ['-noautorotate'] : [];
         $one = $found->kind === FootageKind::Still ? ['-frames:v', '1'] : [];
         $raw = ['-fps_mode', 'passthrough', '-f', 'rawvideo'];
         $this->tools->run(
             [
-                '-loglevel', 'fatal', '-threads', '1', '-filter_complex_threads', '1', ...$head, ...$turns,
-                ...$this->tools->input($file), '-filter_complex', $graph, '-map', '[small]', ...$one, ...$raw, 'small',
-                '-map', '[faces]', ...$one, ...$raw, 'faces',
+                '-loglevel', 'fatal', '-threads', '1', '-filter_complex_threads', '1', ...$head,
+                ...$found->readerOptions(), ...$this->tools->input($file), '-filter_complex', $graph, '-map', '[small]',
+                ...$one, ...$raw, 'small', '-map', '[faces]', ...$one, ...$raw, 'faces',
             ],
             'Looking at the pictures',
             $folder,

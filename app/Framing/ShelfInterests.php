@@ -10,16 +10,26 @@ use App\Media\UnusableMedia;
 use RapidReel\Framing\Interest\InterestMap;
 use RapidReel\Framing\Interest\Interests;
 
-/** Where the interest of the footage at hand lies: looked for now where nobody has yet. */
-final readonly class ShelfInterests implements Interests
+/** Where the interest of the footage at hand lies: looked for now where nobody has yet, and read once. */
+final class ShelfInterests implements Interests
 {
+    /** @var array<string, InterestMap|null> by id */
+    private array $read = [];
+
     public function __construct(
-        private Shelf $shelf,
-        private InterestStore $store,
+        private readonly Shelf $shelf,
+        private readonly InterestStore $store,
     ) {
     }
 
     public function of(string $footage): ?InterestMap
+    {
+        return array_key_exists($footage, $this->read)
+            ? $this->read[$footage]
+            : $this->read[$footage] = $this->look($footage);
+    }
+
+    private function look(string $footage): ?InterestMap
     {
         $one = $this->shelf->footage[$footage] ?? null;
         $path = $this->shelf->footagePaths[$footage] ?? null;

@@ -5,35 +5,17 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Library\MendDesk;
-use App\Models\Footage;
 use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
 /** Makes the mended file of a clip. */
 final class MendFootage implements Ordered, ShouldQueue
 {
-    use Queueable;
-
-    public int $tries = 6;
-
-    /** Half an hour: ten minutes of the largest pictures. */
-    public int $timeout = 1_800;
-
-    public function __construct(public readonly int $footageId)
-    {
-        $this->onQueue('plans');
-    }
-
-    /** @return list<class-string> */
-    public function middleware(): array
-    {
-        return [HandsBack::class, StaysReserved::class];
-    }
+    use TakesFootage;
 
     public function handle(MendDesk $desk): void
     {
-        $footage = Footage::query()->find($this->footageId);
+        $footage = $this->footage();
         if ($footage !== null) {
             $desk->mend($footage);
         }

@@ -34,6 +34,12 @@ final readonly class ProbedMedia
         return $this->look->isPlain() && $this->type !== 'video/mp2t';
     }
 
+    /** @return list<string> what keeps its reader from turning pictures that are turned by filters, or are stills */
+    public function readerOptions(): array
+    {
+        return $this->look->orientation > 1 || $this->kind === FootageKind::Still ? ['-noautorotate'] : [];
+    }
+
     /** Whether decoding all of it takes longer than somebody would wait for an answer. */
     public function isLongToRead(): bool
     {

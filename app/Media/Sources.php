@@ -69,8 +69,10 @@ final readonly class Sources
     {
         $filters = implode(',', $found->look->filters());
         // The reader's own turning would come on top of ours.
-        $turns = $found->look->orientation > 1 || $found->kind === FootageKind::Still ? ['-noautorotate'] : [];
-        $head = ['-loglevel', 'error', ...$turns, ...$this->tools->input($file), '-map', "0:{$found->stream}"];
+        $head = [
+            '-loglevel', 'error', ...$found->readerOptions(), ...$this->tools->input($file), '-map',
+            "0:{$found->stream}",
+        ];
         if ($found->kind === FootageKind::Still) {
             $this->tools->run(
                 [...$head, '-vf', $filters.',format=rgb24', '-frames:v', '1', '-update', '1', 'plain.png'],

@@ -15,6 +15,7 @@ use JsonException;
 use LogicException;
 use RapidReel\Base\FileName;
 use RapidReel\Base\Values;
+use RapidReel\Brief\Subject;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutJson;
 use RapidReel\Cut\CutSummary;
@@ -188,6 +189,14 @@ final class Short extends Model
     public function isPlanned(): bool
     {
         return $this->inputs !== '' && $this->planned_inputs === $this->inputs;
+    }
+
+    /** What it is about: what the operator says counts before what its words say. */
+    public function subject(): string
+    {
+        $said = trim(explode(',', $this->keywords)[0]);
+
+        return $said !== '' ? $said : Subject::of($this->title, $this->manuscript()->spoken());
     }
 
     public function fileName(): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
-use App\Editing\PictureOrder as Placing;
+use App\Editing\PicturePlacing;
 use App\Gateways\Pictures\Pictures;
 use App\Library\FootageImporter;
 use App\Media\MediaStore;
@@ -27,7 +27,7 @@ final readonly class PictureDesk
         private Pictures $pictures,
         private FootageImporter $importer,
         private MediaStore $store,
-        private Placing $placing,
+        private PicturePlacing $placing,
         private Orders $orders,
     ) {
     }
@@ -67,6 +67,35 @@ final readonly class PictureDesk
 
             return $order;
         });
+    }
+
+    /**
+     * For all shots of many shorts; of one whose pictures are being made no others are ordered.
+     *
+     * @param  array<Short>  $shorts
+     * @return string what was done, in words
+     *
+     * @throws Refusal when they are being made for all of them
+     */
+    public function orderAll(array $shorts): string
+    {
+        $ordered = 0;
+        foreach ($shorts as $short) {
+            try {
+                $this->order($short);
+                $ordered++;
+            } catch (Refusal) {
+                // Told below, where it is so for all.
+            }
+        }
+
+        return $ordered === 0
+            ? throw new Refusal('Pictures are being made for these already.')
+            : sprintf(
+                'Pictures are being made for %s. %s',
+                $ordered === 1 ? '1 short' : "$ordered shorts",
+                $this->about(),
+            );
     }
 
     /** Makes what is not made yet, and puts the first of each to its shot. Taken up again, it goes on where it was. */

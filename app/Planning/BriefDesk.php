@@ -11,7 +11,6 @@ use RapidReel\Brief\BriefList;
 use RapidReel\Brief\BriefWriter;
 use RapidReel\Brief\Figures;
 use RapidReel\Brief\ShotWords;
-use RapidReel\Brief\Subject;
 use RapidReel\Cut\ScenePacer;
 use ZipArchive;
 
@@ -30,7 +29,6 @@ final readonly class BriefDesk
     public function of(Short $short): array
     {
         $channel = $short->batch->channel;
-        $manuscript = $short->manuscript();
         $tasks = $this->tasks->of($short);
         $voiced = $this->cuts->voiced($tasks);
         $shots = [];
@@ -48,11 +46,9 @@ final readonly class BriefDesk
                 );
             }
         }
-        // What the operator says it is about counts before what its words say.
-        $subject = trim(explode(',', $short->keywords)[0]);
 
         return (new BriefWriter(
-            $subject !== '' ? $subject : Subject::of($short->title, $manuscript->spoken()),
+            $short->subject(),
             $channel->style_words,
             $channel->forbiddenWords(),
             Figures::read($channel->figures),

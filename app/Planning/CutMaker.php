@@ -50,7 +50,7 @@ final readonly class CutMaker
      * Voices what is to be said, and builds.
      *
      * @param  non-empty-list<SceneTask>  $tasks
-     * @param  string  $subject  what it is about, where the operator says so
+     * @param  string  $subject  what it is about; found in its words where it is empty
      * @param  array<array-key, int>  $elsewhere  how often other shorts of the batch show a picture, by id
      *
      * @throws Cancelled

@@ -10,9 +10,9 @@ use App\Models\Footage;
 use App\Models\Scene;
 use App\Settings\Resolver;
 use RapidReel\Base\Refusal;
+use RapidReel\Cut\CutScene;
 use RapidReel\Cut\CutShot;
 use RapidReel\Framing\Framer;
-use RapidReel\Script\ShotMark;
 
 /** How a shot is framed as it is set at this moment, before any worker has planned its short anew. */
 final readonly class LiveFraming
@@ -27,13 +27,14 @@ final readonly class LiveFraming
     public function of(Scene $scene, int $word): ShotFraming
     {
         $short = $scene->short->loadMissing(['batch.channel', 'scenes.shots']);
-        [$mark, $shot] = $this->shot($scene, $word);
+        $number = (int) $short->scenes->search(static fn (Scene $one): bool => $one->id === $scene->id);
+        $shot = self::shot($short->plannedCut()?->scenes[$number] ?? null, $word);
+        $script = $short->manuscript()->scenes[$number];
+        $mark = $script->own->shotAt($word);
         $footage = Footage::query()->find((int) ($mark->footage ?? $shot->footage));
         if ($mark->key === null || $footage === null) {
             throw new Refusal('This shot has no picture yet. Pictures come with the plan.');
         }
-        $number = $short->scenes->search(static fn (Scene $one): bool => $one->id === $scene->id);
-        $script = $short->manuscript()->scenes[(int) $number];
         $settled = $this->resolver->shot($short, $script, $mark);
         $map = $this->interests->known($footage->fingerprint);
         $lengthMs = $shot->endMs - $shot->startMs;
@@ -60,21 +61,12 @@ final readonly class LiveFraming
         );
     }
 
-    /**
-     * @return array{ShotMark, CutShot}
-     *
-     * @throws Refusal
-     */
-    private function shot(Scene $scene, int $word): array
+    /** @throws Refusal when it is not planned */
+    private static function shot(?CutScene $scene, int $word): CutShot
     {
-        $number = $scene->short->scenes->search(static fn (Scene $one): bool => $one->id === $scene->id);
-        $cut = $scene->short->plannedCut();
-        $planned = $cut === null ? null : ($cut->scenes[(int) $number] ?? null);
-        foreach ($planned === null ? [] : $planned->shots as $shot) {
-            if ($shot->word === $word && $number !== false) {
-                $scenes = $scene->short->manuscript()->scenes;
-
-                return [$scenes[(int) $number]->own->shotAt($word), $shot];
+        foreach ($scene === null ? [] : $scene->shots as $shot) {
+            if ($shot->word === $word) {
+                return $shot;
             }
         }
 

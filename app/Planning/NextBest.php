@@ -7,7 +7,6 @@ namespace App\Planning;
 use App\Library\LibraryShelf;
 use App\Models\Footage;
 use App\Models\Scene;
-use RapidReel\Brief\Subject;
 use RapidReel\Footage\FootageMatcher;
 use RapidReel\Footage\Matching\ShotMatch;
 use RapidReel\Footage\ShotNeed;
@@ -32,11 +31,7 @@ final readonly class NextBest
             return [];
         }
         $shown = (string) ($scene->shots->firstWhere('word', $word)->footage_id ?? '');
-        $subject = trim(explode(',', $short->keywords)[0]);
-        $matcher = new FootageMatcher(
-            $this->tasks->of($short)[0]->voice->language,
-            $subject !== '' ? $subject : Subject::of($short->title, $short->manuscript()->spoken()),
-        );
+        $matcher = new FootageMatcher($this->tasks->of($short)[0]->voice->language, $short->subject());
         $best = array_filter(
             $matcher->best(
                 new ShotNeed($scene->wordsOver($word), $scene->text, 1_000, null, $scene->brief),

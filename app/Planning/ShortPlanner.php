@@ -44,7 +44,7 @@ final readonly class ShortPlanner
             $shelf,
             $watcher,
             $short->batch->channel->name,
-            trim(explode(',', $short->keywords)[0]),
+            $short->subject(),
             self::elsewhere($short),
         );
         $this->keep($short, $cut, $inputs, $revision);

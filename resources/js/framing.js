@@ -152,13 +152,12 @@ export default (urls, now) => ({
     },
 
     pin(window = this.windowAt(this.at)) {
-        const largest = Math.min(1, this.drawn.width / (this.drawn.height * this.drawn.aspect));
         return this.change({
             do: 'pin',
             ms: Math.round(this.at),
             x: Math.round(10000 * window.x),
             y: Math.round(10000 * window.y),
-            close: Math.round(clamp(100 * largest / window.height, 100, 400)),
+            close: Math.round(clamp(100 * this.drawn.largest / window.height, 100, 400)),
         });
     },
 

@@ -27,11 +27,7 @@ final readonly class Lab
     /** From sRGB, 0…1 each; what is beyond is brought in (IEC 61966-2-1; CIE 15). */
     public static function ofRgb(float $red, float $green, float $blue): self
     {
-        $linear = static function (float $value): float {
-            $value = max(0.0, min(1.0, $value));
-
-            return $value <= 0.04045 ? $value / 12.92 : (($value + 0.055) / 1.055) ** 2.4;
-        };
+        $linear = static fn (float $value): float => Srgb::linear(max(0.0, min(1.0, $value)));
         [$r, $g, $b] = [$linear($red), $linear($green), $linear($blue)];
         $f = static fn (float $t): float => $t > 216 / 24389 ? $t ** (1 / 3) : (24389 / 27 * $t + 16) / 116;
         $x = $f((0.4124564 * $r + 0.3575761 * $g + 0.1804375 * $b) / 0.95047);

@@ -64,13 +64,13 @@ final class FootageMatcher
         foreach ($library as $number => $footage) {
             $numbers[$footage->id] = $number;
         }
-        $wishes = $scores = $fits = [];
+        $wishes = $fits = [];
         foreach ($needs as $i => $need) {
             $wishes[$i] = ShotWish::of($need, $this->subject, $this->language);
             $fits[$i] = $index->fits($wishes[$i]);
         }
         $shared = $this->shared($fits, count($library), count($needs));
-        $fixed = [];
+        $fixed = $scores = [];
         foreach ($needs as $i => $need) {
             if ($need->chosen !== null) {
                 $fixed[$i] = $numbers[$need->chosen->id] ?? null;
@@ -159,12 +159,8 @@ final class FootageMatcher
      */
     private function offers(int $i, ShotNeed $need, FootageIndex $index, array $fits, array $shared): array
     {
-        $scores = [];
-        foreach ($fits as $number => $fit) {
-            $scores[$number] = $fit;
-        }
-        arsort($scores);
-        $offered = array_slice($scores, 0, self::OWN, true) + array_fill_keys($shared, 0.0);
+        arsort($fits);
+        $offered = array_slice($fits, 0, self::OWN, true) + array_fill_keys($shared, 0.0);
         foreach (array_keys($offered) as $number) {
             $used = min(self::MOST_ELSEWHERE, $this->elsewhere[$index->library[$number]->id] ?? 0);
             $offered[$number] = (($fits[$number] ?? 0.0) + $index->bonus($number, $need)) * ($i === 0 ? self::HOOK : 1)

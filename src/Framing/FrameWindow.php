@@ -21,4 +21,18 @@ final readonly class FrameWindow
             throw new InvalidArgumentException(sprintf('No window at %.3f, %.3f with scale %.3f.', $x, $y, $scale));
         }
     }
+
+    /**
+     * How wide a window of some height is.
+     *
+     * @param  float  $scale  its height as a fraction of the source's
+     * @param  int  $width  of the source, in pixels
+     * @param  int  $height  of the source, in pixels
+     * @param  float  $aspect  of the window, width / height
+     * @return float a fraction of the source's width
+     */
+    public static function width(float $scale, int $width, int $height, float $aspect): float
+    {
+        return min(1.0, $scale * $height * $aspect / $width);
+    }
 }

@@ -87,32 +87,14 @@ final class BatchController extends Controller
         return response()->json($this->fresh($request, $batch, $rundown));
     }
 
-    /** @param  array<Short>  $shorts */
-    private function pictures(array $shorts): string
-    {
-        $pictures = app(PictureDesk::class);
-        $ordered = 0;
-        foreach ($shorts as $short) {
-            try {
-                $pictures->order($short);
-                $ordered++;
-            } catch (Refusal) {
-                // Of one whose pictures are being made no others are ordered.
-            }
-        }
-
-        return $ordered === 0
-            ? throw new Refusal('Pictures are being made for these already.')
-            : sprintf(
-                'Pictures are being made for %s. %s',
-                $ordered === 1 ? '1 short' : "$ordered shorts",
-                $pictures->about(),
-            );
-    }
-
     /** One act on the chosen shorts. */
-    public function act(Request $request, Batch $batch, BulkDesk $desk, Rundown $rundown): JsonResponse
-    {
+    public function act(
+        Request $request,
+        Batch $batch,
+        BulkDesk $desk,
+        PictureDesk $pictures,
+        Rundown $rundown,
+    ): JsonResponse {
         $act = $request->input('act');
         $shorts = $this->chosen($request, $batch);
         $said = match ($act) {
@@ -123,7 +105,7 @@ final class BatchController extends Controller
                 $request->exists('value') ? $this->count($request->input('value')) : null,
             ),
             'match' => $desk->match($batch, $shorts),
-            'pictures' => $this->pictures($shorts),
+            'pictures' => $pictures->orderAll($shorts),
             'copy' => $desk->copy($batch, $shorts),
             'delete' => $desk->delete($batch, $shorts),
             default => throw new Refusal('That cannot be done to shorts.'),

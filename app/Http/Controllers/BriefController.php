@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Editing\PictureOrder;
+use App\Editing\PicturePlacing;
 use App\Models\Short;
 use App\Pictures\PictureDesk;
 use App\Planning\BriefDesk;
@@ -64,8 +64,12 @@ final class BriefController extends Controller
     }
 
     /** Puts pictures that came back to the shots of their numbers. */
-    public function bring(Request $request, Short $short, PictureOrder $order): JsonResponse
-    {
+    public function bring(
+        Request $request,
+        Short $short,
+        PicturePlacing $placing,
+        BriefDesk $desk,
+    ): JsonResponse {
         $names = array_values(array_filter(
             explode("\n", $this->text($request, 'names')),
             static fn (string $name): bool => $name !== '',
@@ -77,8 +81,8 @@ final class BriefController extends Controller
         $files = array_map(static fn (string $name, int $id): array => [$name, $id], $names, $ids);
 
         return response()->json(['html' => view('briefs._brought', [
-            'brought' => $order->bring($short, $files),
-            'briefs' => app(BriefDesk::class)->of($short->refresh()),
+            'brought' => $placing->bring($short, $files),
+            'briefs' => $desk->of($short->refresh()),
             'short' => $short,
         ])->render()]);
     }

@@ -9,6 +9,7 @@ use App\Models\Scene;
 use App\Planning\LiveFraming;
 use App\Planning\ShotFraming;
 use RapidReel\Framing\FramePath;
+use RapidReel\Framing\FrameWindow;
 use RapidReel\Framing\Path\PathProblem;
 use RapidReel\Framing\Path\PathProblems;
 use RapidReel\Framing\Path\Pin;
@@ -76,7 +77,7 @@ final readonly class FramingPage
         $windows = [];
         for ($ms = 0; $ms <= $framing->lengthMs(); $ms += self::STEP_MS) {
             $window = $framing->framed->path->at($ms);
-            $width = min(1.0, $window->scale * $footage->height * $aspect / $footage->width);
+            $width = FrameWindow::width($window->scale, $footage->width, $footage->height, $aspect);
             $windows[] = [
                 $inMs + $ms,
                 round($window->x, 5),
@@ -95,6 +96,7 @@ final readonly class FramingPage
             'width' => $footage->width,
             'height' => $footage->height,
             'aspect' => round($aspect, 5),
+            'largest' => FramePath::centred($footage->width, $footage->height, $aspect)->at(0)->scale,
             'in' => $inMs,
             'length' => $framing->lengthMs(),
             'windows' => $windows,

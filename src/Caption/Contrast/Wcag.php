@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Caption\Contrast;
 
+use RapidReel\Colour\Srgb;
+
 /** Contrast of two colours by the Web Content Accessibility Guidelines (W3C, WCAG 2.2, "relative luminance"). */
 final class Wcag
 {
@@ -21,11 +23,10 @@ final class Wcag
      */
     public static function luminance(int $red, int $green, int $blue): float
     {
-        $linear = self::$linear ??= array_map(static function (int $channel): float {
-            $part = $channel / 255;
-
-            return $part <= 0.04045 ? $part / 12.92 : (($part + 0.055) / 1.055) ** 2.4;
-        }, range(0, 255));
+        $linear = self::$linear ??= array_map(
+            static fn (int $channel): float => Srgb::linear($channel / 255),
+            range(0, 255),
+        );
 
         return 0.2126 * $linear[$red] + 0.7152 * $linear[$green] + 0.0722 * $linear[$blue];
     }

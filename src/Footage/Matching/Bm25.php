@@ -47,13 +47,8 @@ final class Bm25
     {
         $scores = [];
         foreach ($query as $term => $weight) {
-            foreach ($this->postings[$term] ?? [] as $number => $times) {
-                $scores[$number] = ($scores[$number] ?? 0.0) + $weight * self::weight(
-                    count($this->lengths),
-                    count($this->postings[$term]),
-                    $times,
-                    $this->lengths[$number] / $this->mean,
-                );
+            foreach (array_keys($this->postings[$term] ?? []) as $number) {
+                $scores[$number] = ($scores[$number] ?? 0.0) + $weight * $this->of((string) $term, $number);
             }
         }
 
@@ -63,7 +58,14 @@ final class Bm25
     /** What a term of weight 1 adds to the score of one document. */
     public function of(string $term, int $number): float
     {
-        return $this->scores([$term => 1.0])[$number] ?? 0.0;
+        $times = $this->postings[$term][$number] ?? 0.0;
+
+        return $times <= 0 ? 0.0 : self::weight(
+            count($this->lengths),
+            count($this->postings[$term]),
+            $times,
+            $this->lengths[$number] / $this->mean,
+        );
     }
 
     /**

@@ -23,7 +23,6 @@ final readonly class InterestMap
      * @param  non-empty-list<string>  $across
      * @param  non-empty-list<string>  $down
      * @param  non-empty-list<int>  $shots  first is 0
-     * @param  list<array{int, float, float, float}>  $faces  sample, middle and side of each face
      * @param  PictureColours|null  $colours  of all of it
      */
     public function __construct(
@@ -33,7 +32,6 @@ final readonly class InterestMap
         public array $across,
         public array $down,
         public array $shots = [0],
-        public array $faces = [],
         public ?PictureColours $colours = null,
     ) {
         if ($width < 2 || $height < 2 || $stepMs < 1 || count($across) !== count($down)) {
@@ -62,7 +60,6 @@ final readonly class InterestMap
             'across' => array_map(base64_encode(...), $this->across),
             'down' => array_map(base64_encode(...), $this->down),
             'shots' => $this->shots,
-            'faces' => $this->faces,
             'colours' => $this->colours?->toArray(),
         ], JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
     }
@@ -74,7 +71,6 @@ final readonly class InterestMap
          * @var array{
          *     version: int, width: int, height: int, step_ms: int, across: non-empty-list<string>,
          *     down: non-empty-list<string>, shots: non-empty-list<int>,
-         *     faces: list<array{int, float, float, float}>,
          *     colours: array{
          *         palette: non-empty-list<array{float, float, float, float}>, light: float, contrast: float,
          *         blue: float, red: float, saturation: float
@@ -94,7 +90,6 @@ final readonly class InterestMap
             array_map($bytes, $data['across']),
             array_map($bytes, $data['down']),
             $data['shots'],
-            $data['faces'],
             $data['colours'] === null ? null : PictureColours::fromArray($data['colours']),
         );
     }

@@ -53,9 +53,6 @@ final class InterestMeter
     /** @var list<string> */
     private array $down = [];
 
-    /** @var list<array{int, float, float, float}> */
-    private array $seen = [];
-
     private int $moved = 0;
 
     /** @var list<array{int, int, int}> */
@@ -125,7 +122,6 @@ final class InterestMeter
             $this->across,
             $this->down,
             $shots,
-            $this->seen,
             PictureColours::of($this->pixels),
         );
     }
@@ -141,9 +137,6 @@ final class InterestMeter
             self::sum($motion->across, $countsAcross, $standing->across, $faces, $rows, true),
         );
         $this->down[] = self::bytes(self::sum($motion->down, $countsDown, $standing->down, $faces, $rows, false));
-        foreach ($this->faces[$number] ?? [] as $face) {
-            $this->seen[] = [$number, round($face->x, 4), round($face->y, 4), round($face->side, 4)];
-        }
         $long = $number - self::FACE_HOLDS - self::STANDING_EVERY;
         unset($this->motions[$number], $this->standing[$long], $this->faces[$long], $this->begins[$long]);
     }

@@ -25,6 +25,9 @@ final class LeftOver
      */
     public static function of(SmallPicture $now, array $others): array
     {
+        if ($others === []) {
+            return array_fill(0, $now->width * $now->height, 0.0);
+        }
         $powers = [];
         for ($value = 0; $value < 256; $value++) {
             $powers[] = min(self::MOST, $value) ** self::POWER;
@@ -64,9 +67,6 @@ final class LeftOver
                     }
                 }
             }
-        }
-        if ($others === []) {
-            return array_fill(0, $width * $height, 0.0);
         }
         $map = [];
         foreach ($left as $over) {

@@ -36,7 +36,7 @@ final class PathFinder
         $toMs = max($fromMs + 1, $toMs);
         $largest = self::largest($map, $rules->aspect);
         $scale = $largest / $rules->close;
-        $width = min(1.0, $scale * $map->height * $rules->aspect / $map->width);
+        $width = FrameWindow::width($scale, $map->width, $map->height, $rules->aspect);
         $points = [];
         $pins = $rules->sortedPins();
         foreach ($map->shots as $number => $startMs) {
@@ -89,7 +89,7 @@ final class PathFinder
         for ($ms = $fromMs; $ms < $toMs; $ms += $map->stepMs) {
             $moment = min($map->moments() - 1, intdiv($ms, $map->stepMs));
             $window = $path->at($ms);
-            $width = min(1.0, $window->scale * $map->height * $aspect / $map->width);
+            $width = FrameWindow::width($window->scale, $map->width, $map->height, $aspect);
             $held[] = min(
                 self::inside($map->across[$moment], $window->x, $width),
                 self::inside($map->down[$moment], $window->y, $window->scale),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Framing\Path;
 
 use RapidReel\Framing\FramePath;
+use RapidReel\Framing\FrameWindow;
 use RapidReel\Framing\Interest\InterestMap;
 
 /** Looks through a frame path for what a viewer would mind. */
@@ -41,7 +42,7 @@ final class PathProblems
         $before = $path->at($fromMs);
         for ($ms = $fromMs; $ms < $toMs; $ms += $step) {
             $window = $path->at($ms);
-            $width = min(1.0, $window->scale * $map->height * $aspect / $map->width);
+            $width = FrameWindow::width($window->scale, $map->width, $map->height, $aspect);
             if (PathFinder::held($map, $path, $ms, $ms + 1, $aspect) < self::ENOUGH) {
                 $found[] = new PathProblem(ProblemKind::Outside, $ms, $ms + $step);
             }

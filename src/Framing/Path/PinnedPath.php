@@ -62,7 +62,7 @@ final class PinnedPath
     public static function window(Pin $pin, float $largest, InterestMap $map, float $aspect): FrameWindow
     {
         $scale = $largest / $pin->close;
-        $width = min(1.0, $scale * $map->height * $aspect / $map->width);
+        $width = FrameWindow::width($scale, $map->width, $map->height, $aspect);
 
         return new FrameWindow(
             max($width / 2, min(1 - $width / 2, $pin->x)),

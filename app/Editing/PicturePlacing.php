@@ -12,7 +12,7 @@ use RapidReel\Base\Refusal;
 use RapidReel\Brief\NumberedFiles;
 
 /** Pictures that came back for the briefs of a short, put to its shots in their order. */
-final readonly class PictureOrder
+final readonly class PicturePlacing
 {
     public function __construct(
         private EditBook $edits,
