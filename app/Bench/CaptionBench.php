@@ -16,6 +16,7 @@ use App\Media\SegmentRenderer;
 use App\Media\Unwatched;
 use App\Planning\CutMaker;
 use App\Settings\Registrar;
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\Cueing\CueMaker;
@@ -84,7 +85,7 @@ final readonly class CaptionBench
                 $times[] = 1_000 * Usage::of(function () use ($words, $case, $faces, $at): void {
                     $maker = new CueMaker(
                         $faces,
-                        TargetProfile::UpTo60,
+                        FrameShape::Upright,
                         'en',
                         array_column($words, 'text'),
                         $this->emoji->of('en'),

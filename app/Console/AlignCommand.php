@@ -14,8 +14,8 @@ use RapidReel\Align\Alignment;
 use RapidReel\Align\Cepstra;
 use RapidReel\Align\NotAlignable;
 use RapidReel\Align\WordDoubt;
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\Refusal;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\Cueing\CueMaker;
 use RapidReel\Caption\Cueing\EmojiBook;
@@ -75,7 +75,7 @@ final class AlignCommand extends Command
                 $words = $aligned->timings();
                 $maker = new CueMaker(
                     $faces->set(),
-                    TargetProfile::UpTo60,
+                    FrameShape::Upright,
                     $voice->language,
                     array_map(static fn (WordTiming $word): string => $word->text, $words),
                     EmojiBook::none(),

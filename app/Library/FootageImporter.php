@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Media\FileMarks;
 use App\Media\KeptFiles;
 use App\Media\KeyedLock;
 use App\Media\LoudnessMeter;
@@ -22,6 +23,7 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use RapidReel\Footage\FileWords;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Footage\PictureHash;
 
@@ -41,6 +43,7 @@ final readonly class FootageImporter
         private DiskRoom $room,
         private KeyedLock $lock,
         private Orders $orders,
+        private FileMarks $marks,
     ) {
     }
 
@@ -94,6 +97,10 @@ final readonly class FootageImporter
         $this->room->ask((int) filesize($path));
         // What the demo program drew a moment ago need not be read through again, and what is large a worker reads.
         $probed = $this->prober->glance($path, $name);
+        $tags = $origin !== 'upload' ? $tags : array_values(array_unique([
+            ...$tags,
+            ...FileWords::tags($this->marks->of($path, $probed->kind === FootageKind::Still)),
+        ]));
         $isLong = $origin !== 'demo' && $probed->isLongToRead();
         if ($origin !== 'demo' && ! $isLong) {
             $probed = $this->prober->readThrough($path, $name, $probed);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Cueing\CueMaker;
 use RapidReel\Caption\Cueing\EmojiBook;
@@ -34,7 +35,7 @@ final readonly class FaceTrial
         foreach (self::WORDS as $i => $word) {
             $words[] = new WordTiming($word, $i * 100, $i * 100 + 100);
         }
-        $maker = new CueMaker($this->book->set([$id]), TargetProfile::UpTo60, '', self::WORDS, EmojiBook::none());
+        $maker = new CueMaker($this->book->set([$id]), FrameShape::Upright, '', self::WORDS, EmojiBook::none());
         $style = new CaptionStyle(face: $id, words: count($words), letters: 80, case: 'written');
         $script = AssWriter::write(
             $maker->cues(0, $words, [[0, 500]], 500, new CaptionMarks, $style),

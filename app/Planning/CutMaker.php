@@ -197,6 +197,7 @@ final readonly class CutMaker
             $this->emoji->of($language),
             matcher: new FootageMatcher($language, $subject, $elsewhere),
             interests: $shelf === null ? null : new ShelfInterests($shelf, $this->interests),
+            shape: $tasks[0]->settled->shape(),
         );
     }
 }

@@ -17,7 +17,7 @@ use RapidReel\Voice\SpokenText;
 final readonly class Inputs
 {
     /** Raised whenever the same inputs are planned otherwise than before. */
-    private const VERSION = 3;
+    private const VERSION = 4;
 
     public function __construct(private SceneTasks $tasks)
     {
@@ -41,7 +41,7 @@ final readonly class Inputs
                         static fn (Flag $flag): string => $flag->message,
                         ScriptFlags::of($scenes, $short->batch->channel->name),
                     ),
-                    array_map($settled->value(...), ['profile', 'music', 'music_level']),
+                    array_map($settled->value(...), ['profile', 'shape', 'music', 'music_level']),
                     array_map(self::scene(...), $tasks),
                 ],
                 JSON_THROW_ON_ERROR,

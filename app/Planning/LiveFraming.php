@@ -54,7 +54,7 @@ final readonly class LiveFraming
                 $map,
                 $settled->framing(),
                 $mark->pins,
-                $settled->profile()->aspect(),
+                $settled->shape()->aspect(),
                 $inMs,
                 $lengthMs,
             ),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Proofs;
 
 use App\Media\MediaTools;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\FrameShape;
 use RapidReel\Caption\Contrast\Backdrop;
 use RapidReel\Caption\Contrast\ContrastMeter;
 use RapidReel\Caption\Contrast\Mend;
@@ -17,10 +17,11 @@ use RapidReel\Cut\Cut;
  */
 final readonly class ContrastCheck
 {
-    /** Pictures are small enough to look at every pixel, and large enough to show what stands behind a word. */
-    private const WIDTH = 108;
-
-    private const HEIGHT = 192;
+    /**
+     * Pictures are so many times smaller than the frame: small enough to look at every pixel, and large enough to show
+     * what stands behind a word.
+     */
+    private const SMALLER = 10;
 
     public function __construct(private MediaTools $tools)
     {
@@ -40,7 +41,7 @@ final readonly class ContrastCheck
             ),
             $cut->cues,
         );
-        $pictures = $this->pictures($proof, $frames);
+        $pictures = $this->pictures($proof, $frames, $cut->shape);
         $found = [];
         foreach ($cut->cues as $i => $cue) {
             $picture = $pictures[$frames[$i]] ?? null;
@@ -63,10 +64,11 @@ final readonly class ContrastCheck
     private function behind(Cue $cue, string $picture): Backdrop
     {
         [$left, $top, $right, $bottom] = $cue->setting->box;
+        [$width, $height] = self::size($cue->setting->shape);
 
-        return Backdrop::of($picture, self::WIDTH, self::HEIGHT, [
-            $left / TargetProfile::WIDTH, $top / TargetProfile::HEIGHT,
-            $right / TargetProfile::WIDTH, $bottom / TargetProfile::HEIGHT,
+        return Backdrop::of($picture, $width, $height, [
+            $left / self::SMALLER / $width, $top / self::SMALLER / $height,
+            $right / self::SMALLER / $width, $bottom / self::SMALLER / $height,
         ]);
     }
 
@@ -74,8 +76,9 @@ final readonly class ContrastCheck
      * @param  list<int>  $frames
      * @return array<int, string> pictures by frame, three bytes a pixel
      */
-    private function pictures(string $proof, array $frames): array
+    private function pictures(string $proof, array $frames, FrameShape $shape): array
     {
+        [$width, $height] = self::size($shape);
         $wanted = array_values(array_unique($frames));
         sort($wanted);
         if ($wanted === []) {
@@ -84,17 +87,23 @@ final readonly class ContrastCheck
         $chosen = implode('+', array_map(static fn (int $frame): string => "eq(n,$frame)", $wanted));
         $raw = $this->tools->run([
             '-loglevel', 'error', ...$this->tools->input($proof), '-vf',
-            "select='$chosen',scale=".self::WIDTH.':'.self::HEIGHT.':flags=area,format=rgb24', '-fps_mode',
+            "select='$chosen',scale=$width:$height:flags=area,format=rgb24", '-fps_mode',
             'passthrough', '-an', '-f', 'rawvideo', '-',
         ], 'Looking at the pictures behind the captions')->getOutput();
-        $pictures = str_split($raw, 3 * self::WIDTH * self::HEIGHT);
+        $pictures = str_split($raw, 3 * $width * $height);
         $found = [];
         foreach ($wanted as $i => $frame) {
-            if (strlen($pictures[$i] ?? '') === 3 * self::WIDTH * self::HEIGHT) {
+            if (strlen($pictures[$i] ?? '') === 3 * $width * $height) {
                 $found[$frame] = $pictures[$i];
             }
         }
 
         return $found;
+    }
+
+    /** @return array{int, int} width and height in pixels */
+    private static function size(FrameShape $shape): array
+    {
+        return [intdiv($shape->width(), self::SMALLER), intdiv($shape->height(), self::SMALLER)];
     }
 }

@@ -16,6 +16,7 @@ const face = (url) => {
 /** Draws captions onto a canvas with the renderer that burns them. */
 export default async function renderer(canvas, script, faces) {
     const had = new Set(faces);
+    const full = { width: canvas.width, height: canvas.height };
     const fonts = await Promise.all(faces.map(face));
     const own = new JASSUB({
         canvas, subContent: script, queryFonts: false, prescaleFactor: 1, prescaleHeightLimit: 3840,
@@ -37,7 +38,7 @@ export default async function renderer(canvas, script, faces) {
         },
 
         /** @param {number} seconds the moment that is drawn */
-        async draw(seconds, width = 1080, height = 1920) {
+        async draw(seconds, width = full.width, height = full.height) {
             await own.manualRender({ mediaTime: seconds, width, height, expectedDisplayTime: 0 }, true);
         },
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Base;
 
 /**
- * What one kind of outlet accepts. Limits and safe areas are common practice, no published source.
+ * What one kind of outlet accepts. Limits are common practice, no published source.
  */
 enum TargetProfile: string
 {
@@ -15,10 +15,6 @@ enum TargetProfile: string
     case Over60 = 'over-60';
 
     public const FPS = 30;
-
-    public const WIDTH = 1080;
-
-    public const HEIGHT = 1920;
 
     public function label(): string
     {
@@ -66,16 +62,6 @@ enum TargetProfile: string
     public function hookWindowMs(): int
     {
         return 3_000;
-    }
-
-    public function aspect(): float
-    {
-        return self::WIDTH / self::HEIGHT;
-    }
-
-    public function safeArea(): SafeArea
-    {
-        return new SafeArea(top: 0.12, right: 0.12, bottom: 0.22, left: 0.06);
     }
 
     /** Programme loudness in LUFS (ITU-R BS.1770) */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace RapidReel\Caption;
 
 use InvalidArgumentException;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Setting\Setting;
 use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Subtitle\TimedCue;
@@ -61,8 +60,9 @@ final readonly class Cue
             $spans[] = [max($this->startMs, min($this->endMs, $word->startMs)), $part];
         }
         [, $top, , $bottom] = $this->setting->box;
+        $height = $this->setting->shape->height();
 
-        return new TimedCue($this->startMs, $this->endMs, $text, $spans, ($top + $bottom) / 2 / TargetProfile::HEIGHT);
+        return new TimedCue($this->startMs, $this->endMs, $text, $spans, ($top + $bottom) / 2 / $height);
     }
 
     /** Letters that have to be read in a second of it. */

@@ -6,6 +6,7 @@ namespace RapidReel\Cut;
 
 use InvalidArgumentException;
 use RapidReel\Base\FrameGrid;
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Cue;
 
@@ -43,6 +44,7 @@ final readonly class Cut
         public array $cues,
         public array $flags,
         public ?CutMusic $music,
+        public FrameShape $shape = FrameShape::Upright,
     ) {
         $at = 0;
         foreach ($scenes as $scene) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Cut;
 
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Cueing\CueMaker;
 use RapidReel\Caption\Cueing\EmojiBook;
@@ -34,6 +35,7 @@ final readonly class CutBuilder
         private ScenePacer $pacer = new ScenePacer,
         private FootageMatcher $matcher = new FootageMatcher,
         private ?Interests $interests = null,
+        private FrameShape $shape = FrameShape::Upright,
     ) {
         $this->flags = new CutFlags($profile, $faces);
     }
@@ -52,7 +54,7 @@ final readonly class CutBuilder
         $looks = $this->looks($pictures, $voiced, $spans);
         $captions = new CueMaker(
             $this->faces,
-            $this->profile,
+            $this->shape,
             $this->language,
             self::words($voiced),
             $this->emoji ?? EmojiBook::none(),
@@ -122,6 +124,7 @@ final readonly class CutBuilder
                 ),
             ],
             $music,
+            $this->shape,
         );
     }
 
@@ -230,7 +233,7 @@ final readonly class CutBuilder
             $this->interests?->of($footage->id),
             $chosen->framing ?? $one->framing,
             $chosen->pins ?? [],
-            $this->profile->aspect(),
+            $this->shape->aspect(),
             $inMs,
             $lengthMs,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use JsonException;
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\CueWord;
@@ -28,6 +29,7 @@ final class CutJson
                 'takes' => array_map(static fn (CutScene $scene): string => $scene->take, $cut->scenes),
                 ...self::captions($cut->cues),
                 'music' => $cut->music?->toArray(),
+                ...($cut->shape === FrameShape::Upright ? [] : ['shape' => $cut->shape->value]),
             ],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
@@ -76,11 +78,11 @@ final class CutJson
          *                 pieces: list<array{
          *                     int, int, string, string, string, float, float, float, float, float, bool
          *                 }>,
-         *                 box: array{float, float, float, float}, tight: bool
+         *                 box: array{float, float, float, float}, tight: bool, shape?: string
          *             }
          *         }>,
          *         styles: list<array<string, int|string>>,
-         *         music: array{id: string, fingerprint: string, loudness: float, under: int}|null
+         *         music: array{id: string, fingerprint: string, loudness: float, under: int}|null, shape?: string
          *     }
          * } $data
          */
@@ -124,6 +126,7 @@ final class CutJson
             ),
             array_map(Flag::fromArray(...), $data['flags']),
             $making['music'] === null ? null : new CutMusic(...$making['music']),
+            FrameShape::from($making['shape'] ?? FrameShape::Upright->value),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use RapidReel\Base\FrameGrid;
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Framing\StillMotion;
 
@@ -40,7 +41,7 @@ final class CutUpgrade
          *     making: array{profile: string, music: array<string, mixed>|null}
          * } $data
          */
-        $aspect = TargetProfile::from($data['making']['profile'])->aspect();
+        $aspect = FrameShape::Upright->aspect();
         foreach ($data['scenes'] as $number => $scene) {
             $starts = array_column(
                 array_filter($data['words'], static fn (array $word): bool => $word['scene'] === $number),

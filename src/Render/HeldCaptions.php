@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace RapidReel\Render;
 
-use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Drawing\CaptionScript;
 
 /**
@@ -36,7 +35,8 @@ final readonly class HeldCaptions
     /** @return self|null null where they change so often that they are to be drawn into every frame */
     public static function of(CaptionScript $captions, int $frames, int $fps, int $frameHeight): ?self
     {
-        if ($captions->band === null || TargetProfile::HEIGHT % $frameHeight !== 0) {
+        $lines = preg_match('/^PlayResY: (\d+)$/m', $captions->ass, $found) === 1 ? (int) $found[1] : 0;
+        if ($captions->band === null || $lines % $frameHeight !== 0) {
             return null;
         }
         $changes = self::changes($captions->ass, $frames, $fps);
@@ -44,7 +44,7 @@ final readonly class HeldCaptions
             return null;
         }
         // Lines of the script to one of the frame.
-        $finer = intdiv(TargetProfile::HEIGHT, $frameHeight);
+        $finer = intdiv($lines, $frameHeight);
         $from = 2 * (int) floor($captions->band[0] / $finer / 2);
         $until = min($frameHeight, 2 * (int) ceil($captions->band[1] / $finer / 2));
         if ($until <= $from) {

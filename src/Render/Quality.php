@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Render;
 
+use RapidReel\Base\FrameShape;
+
 /**
  * How a video is encoded: H.264 High (ITU-T H.264) in BT.709, at the full size, or fast and small; a proof is what
  * pages show of a short.
@@ -22,22 +24,16 @@ enum Quality: string
         return $quality === self::Proof ? null : $quality;
     }
 
-    public function width(): int
+    /** Pixels, even */
+    public function width(FrameShape $shape = FrameShape::Upright): int
     {
-        return match ($this) {
-            self::Draft => 540,
-            self::Final => 1080,
-            self::Proof => 432,
-        };
+        return $this->scaled($shape->width());
     }
 
-    public function height(): int
+    /** Pixels, even */
+    public function height(FrameShape $shape = FrameShape::Upright): int
     {
-        return match ($this) {
-            self::Draft => 960,
-            self::Final => 1920,
-            self::Proof => 768,
-        };
+        return $this->scaled($shape->height());
     }
 
     /**
@@ -59,5 +55,14 @@ enum Quality: string
             '-c:v', 'libx264', '-preset', $preset, '-crf', $crf, '-profile:v', 'high', '-pix_fmt', 'yuv420p',
             ...$jumps, '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-color_range', 'tv',
         ];
+    }
+
+    private function scaled(int $pixels): int
+    {
+        return 2 * (int) round($pixels / 2 * match ($this) {
+            self::Draft => 0.5,
+            self::Final => 1,
+            self::Proof => 0.4,
+        });
     }
 }

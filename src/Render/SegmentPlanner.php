@@ -64,8 +64,8 @@ final class SegmentPlanner
         return new Recipe(
             $frames,
             $grid->fps,
-            $quality->width(),
-            $quality->height(),
+            $quality->width($cut->shape),
+            $quality->height($cut->shape),
             new Layer(
                 new Source($shot->fingerprint, $shot->kind, $shot->width, $shot->height),
                 $shot->inMs,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Settings;
 
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
@@ -79,6 +80,15 @@ final readonly class Registry
                 [Stale::Plan],
                 ['target'],
                 true,
+            ),
+            new Setting(
+                'shape',
+                'Shape of the frame',
+                self::shapes(),
+                FrameShape::Upright->value,
+                $toShort,
+                [Stale::Plan, Stale::Pixels],
+                ['aspect'],
             ),
             new Setting(
                 'split',
@@ -277,6 +287,20 @@ final readonly class Registry
             'target',
             $labels,
             named: static fn (string $written): ?string => TargetProfile::named($written)?->value,
+        );
+    }
+
+    private static function shapes(): ChoiceType
+    {
+        $labels = [];
+        foreach (FrameShape::cases() as $shape) {
+            $labels[$shape->value] = $shape->label();
+        }
+
+        return new ChoiceType(
+            'shape',
+            $labels,
+            named: static fn (string $written): ?string => FrameShape::named($written)?->value,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Settings;
 
 use LogicException;
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
 use RapidReel\Caption\Style\CaptionStyle;
@@ -90,6 +91,12 @@ final readonly class Settled
     public function profile(): TargetProfile
     {
         return TargetProfile::from($this->text('profile'));
+    }
+
+    /** The shape of the frame */
+    public function shape(): FrameShape
+    {
+        return FrameShape::from($this->text('shape'));
     }
 
     public function longestShotMs(): int

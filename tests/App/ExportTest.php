@@ -51,6 +51,33 @@ final class ExportTest extends AppTestCase
         return app(MediaStore::class)->path("{$export->folder()}/{$export->name}.$extension");
     }
 
+    public function test_the_same_short_in_another_shape_keeps_its_pins_and_places_its_captions_anew(): void
+    {
+        $short = $this->batch()->shorts[0];
+        $export = $this->export($short);
+        $scene = $short->refresh()->scenes[0];
+        $shot = $scene->shots->sortBy('word')->firstOrFail();
+        $shot->update(['pins' => '[{"ms":0,"x":0.4,"y":0.45,"close":2}]', 'locked' => true]);
+        foreach (['1:1' => [540, 540], '4:5' => [540, 676], '16:9' => [960, 540]] as $shape => $size) {
+            $this->setting('short', $short->id, 'shape', $shape)->assertOk();
+            $other = $this->export($short->refresh());
+
+            self::assertSame(ExportState::Done, $other->state, (string) $other->problem);
+            $video = self::probe($this->path($other))['streams'][0];
+            self::assertSame($size, [$video['width'], $video['height']], $shape);
+            $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
+            $window = $cut->scenes[0]->shots[0]->path->at(0);
+            self::assertEqualsWithDelta([0.4, 0.45], [$window->x, $window->y], 0.002, "the pin in $shape");
+            self::assertNotSame([], $cut->cues);
+            self::assertSame($shape, $cut->cues[0]->setting->shape->value);
+            self::assertStringContainsString(
+                sprintf("PlayResX: %d\nPlayResY: %d\n", $cut->shape->width(), $cut->shape->height()),
+                (string) file_get_contents($this->path($other, 'ass')),
+            );
+        }
+        self::assertFileExists($this->path($export), 'what was made before stays');
+    }
+
     public function test_an_export_is_the_video_that_outlets_take(): void
     {
         $export = $this->export($this->batch()->shorts[0], Quality::Final);

@@ -29,6 +29,29 @@ final class FootageTest extends AppTestCase
         return (array) $answer->json();
     }
 
+    public function test_what_a_file_says_of_itself_becomes_tags(): void
+    {
+        $clip = self::media(
+            'told.mp4', '-f', 'lavfi', '-i', 'color=navy:size=320x240:duration=1', '-metadata',
+            'title=The old quay at dawn', '-metadata', 'keywords=fog bank, herring', '-metadata', 'comment=Lavf60.1',
+        );
+        $this->upload($clip, 'clip07.mp4');
+        $picture = self::still('told.jpg', '300x200', 'gray');
+        $subject = '<x:xmpmeta><dc:subject><rdf:Bag><rdf:li>bell buoy</rdf:li><rdf:li>ice &amp; snow</rdf:li></rdf:Bag>'
+            .'</dc:subject></x:xmpmeta>';
+        $packet = "http://ns.adobe.com/xap/1.0/\0$subject";
+        $iptc = "\x1C\x02\x19".pack('n', 9).'lamproom!';
+        $record = "Photoshop 3.0\x008BIM\x04\x04\0\0".pack('N', strlen($iptc)).$iptc;
+        $bytes = (string) file_get_contents($picture);
+        file_put_contents($picture, substr($bytes, 0, 2)."\xFF\xE1".pack('n', strlen($packet) + 2).$packet
+            ."\xFF\xED".pack('n', strlen($record) + 2).$record.substr($bytes, 2));
+        $this->upload($picture, 'p.jpg', 'mine');
+
+        [$still, $moving] = Footage::query()->latest('id')->take(2)->get()->all();
+        self::assertSame(['clip07', 'old', 'quay', 'dawn', 'fog bank', 'herring'], $moving->tagList());
+        self::assertSame(['mine', 'lamproom!', 'bell buoy', 'ice & snow'], $still->tagList());
+    }
+
     public function test_a_clip_and_a_still_come_into_the_library_and_are_found_by_their_tags(): void
     {
         self::assertSame(['Clip'], $this->upload(self::clip(), null, 'Boat, harbour at dusk')['added']);

@@ -9,7 +9,7 @@ use App\Media\FaceBook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\FrameGrid;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\FrameShape;
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\Cueing\CueMaker;
 use RapidReel\Caption\Style\CaptionStyle;
@@ -50,7 +50,7 @@ final class CaptionsDrawnTest extends TestCase
         $end = $words[count($words) - 1]->endMs;
         $emoji = new EmojiLists(dirname(__DIR__, 2).'/resources/data/emoji');
         $maker = new CueMaker(
-            Burner::faces(), TargetProfile::UpTo60, $language, array_column($words, 'text'), $emoji->of($language),
+            Burner::faces(), FrameShape::Upright, $language, array_column($words, 'text'), $emoji->of($language),
         );
 
         return $maker->cues(0, $words, [[0, $end]], $end, new CaptionMarks, $style);
@@ -126,7 +126,7 @@ final class CaptionsDrawnTest extends TestCase
 
     public function test_every_style_stays_inside_the_safe_area_whatever_it_says(): void
     {
-        $area = TargetProfile::UpTo60->safeArea();
+        $area = FrameShape::Upright->safeArea();
         foreach (Styles::cases() as $case) {
             $style = $case->style()->with(['appearMs' => 0]);
             foreach ([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\Cueing\CueMaker;
@@ -44,12 +45,13 @@ final class Cuts
         ?int $endMs = null,
         string $language = 'en',
         EmojiBook $emoji = new EmojiBook([]),
+        FrameShape $shape = FrameShape::Upright,
     ): array {
         $words = is_string($said) ? self::take($said)->words : $said;
         $endMs ??= $words[count($words) - 1]->endMs;
         $maker = new CueMaker(
             self::faces(),
-            TargetProfile::UpTo60,
+            $shape,
             $language,
             array_column($words, 'text'),
             $emoji,

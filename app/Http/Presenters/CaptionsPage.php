@@ -67,7 +67,7 @@ final readonly class CaptionsPage
             $short->proof_problem,
             $fresh === null ? 0 : count($fresh->faint()),
             self::mends($fresh),
-            $cut->profile->safeArea()->toArray(),
+            $cut->shape,
             $cut->durationMs / 1000,
             $this->edits->last($short),
             $this->edits->next($short),

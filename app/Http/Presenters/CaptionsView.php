@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Models\Short;
+use RapidReel\Base\FrameShape;
 
 final readonly class CaptionsView
 {
@@ -16,7 +17,6 @@ final readonly class CaptionsView
      * @param  list<string>  $faces  addresses of the faces that draw them
      * @param  string|null  $proof  address of the bare video; null where there is none
      * @param  array<string, array{label: string, count: int}>  $mends  what would mend faint captions, by kind
-     * @param  array{top: float, right: float, bottom: float, left: float}  $safe
      * @param  list<HistoryLine>  $history
      */
     public function __construct(
@@ -31,7 +31,7 @@ final readonly class CaptionsView
         public ?string $proofProblem,
         public int $faint,
         public array $mends,
-        public array $safe,
+        public FrameShape $shape,
         public float $seconds,
         public ?string $undo,
         public ?string $redo,

@@ -73,7 +73,7 @@ final readonly class FramingPage
         $footage = $framing->footage;
         $isStill = $footage->duration_ms === 0;
         $inMs = $isStill ? 0 : $framing->shot->inMs;
-        $aspect = $framing->settled->profile()->aspect();
+        $aspect = $framing->settled->shape()->aspect();
         $windows = [];
         for ($ms = 0; $ms <= $framing->lengthMs(); $ms += self::STEP_MS) {
             $window = $framing->framed->path->at($ms);
@@ -135,8 +135,8 @@ final readonly class FramingPage
             new FramePath($points),
             $in,
             $in + $length,
-            $framing->settled->profile()->aspect(),
-            Quality::Final->height(),
+            $framing->settled->shape()->aspect(),
+            Quality::Final->height($framing->settled->shape()),
         ));
     }
 

@@ -13,6 +13,7 @@ use App\Planning\LiveCaptions;
 use App\Proofs\Proof;
 use App\Proofs\ProofFrames;
 use App\Settings\Resolver;
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Cueing\CueMaker;
 use RapidReel\Caption\Cueing\EmojiBook;
@@ -65,7 +66,7 @@ final readonly class StylesPage
             $cards,
             $pictures,
             array_values(Face::query()->whereKey(Face::at($channel)->pluck('id'))->get()->sortBy('name')->all()),
-            TargetProfile::UpTo60->safeArea()->toArray(),
+            FrameShape::Upright->safeArea()->toArray(),
         );
     }
 
@@ -96,7 +97,7 @@ final readonly class StylesPage
         $end = count($words) * self::WORD_MS;
         $maker = new CueMaker(
             $this->faces->set([$style->face]),
-            TargetProfile::UpTo60,
+            FrameShape::Upright,
             'en',
             $said,
             EmojiBook::none(),

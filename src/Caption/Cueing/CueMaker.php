@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Caption\Cueing;
 
 use RapidReel\Base\FrameGrid;
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\CueWord;
@@ -35,7 +36,7 @@ final class CueMaker
     /** @param  list<string>  $all  every word of the short */
     public function __construct(
         private readonly FaceSet $faces,
-        private readonly TargetProfile $profile,
+        private readonly FrameShape $shape,
         private readonly string $language,
         array $all,
         private readonly EmojiBook $emoji,
@@ -244,7 +245,7 @@ final class CueMaker
     {
         return $this->setters[serialize($style->toArray())] ??= new Setter(
             $this->faces,
-            $this->profile,
+            $this->shape,
             $style,
             $this->costs($style),
             $this->language,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Caption\Drawing;
 
 use RapidReel\Base\FrameGrid;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\FrameShape;
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Subtitle\Ass;
@@ -66,6 +66,7 @@ final class AssWriter
     private function script(array $cues, int $originMs, int $firstFrame, int $frames, bool $saysCues): CaptionScript
     {
         $events = '';
+        $shape = $cues === [] ? FrameShape::Upright : $cues[0]->setting->shape;
         $grid = new FrameGrid($this->fps);
         foreach ($cues as $cue) {
             $events .= $saysCues ? Ass::comment($cue->timed()) : '';
@@ -80,10 +81,10 @@ final class AssWriter
         }
 
         return new CaptionScript(
-            $this->head().$events,
+            $this->head($shape).$events,
             array_keys($this->faces),
             $this->bottom <= 0.0 ? null : [
-                max(0, (int) floor($this->top)), min(TargetProfile::HEIGHT, (int) ceil($this->bottom)),
+                max(0, (int) floor($this->top)), min($shape->height(), (int) ceil($this->bottom)),
             ],
         );
     }
@@ -197,7 +198,7 @@ final class AssWriter
         $this->bottom = max($this->bottom, $bottom);
     }
 
-    private function head(): string
+    private function head(FrameShape $shape): string
     {
         $styles = [];
         foreach ($this->styles as $name => $style) {
@@ -217,8 +218,8 @@ final class AssWriter
         return implode("\n", [
             '[Script Info]',
             'ScriptType: v4.00+',
-            'PlayResX: '.TargetProfile::WIDTH,
-            'PlayResY: '.TargetProfile::HEIGHT,
+            'PlayResX: '.$shape->width(),
+            'PlayResY: '.$shape->height(),
             'WrapStyle: 2',
             'ScaledBorderAndShadow: yes',
             'Kerning: yes',

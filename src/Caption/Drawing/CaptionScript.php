@@ -10,8 +10,8 @@ final readonly class CaptionScript
     /**
      * @param  string  $ass  as an ASS script
      * @param  list<string>  $faces  ids of the faces that draw them
-     * @param  array{int, int}|null  $band  first and last line of a frame of 1920 that anything is drawn on; null where
-     *                                      nothing is drawn
+     * @param  array{int, int}|null  $band  first and last line of the script's frame that anything is drawn on; null
+     *                                      where nothing is drawn
      */
     public function __construct(
         public string $ass,

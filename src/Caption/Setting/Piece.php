@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Caption\Setting;
 
 /**
- * Letters of a word as they stand in the frame, in one face. In pixels of a frame of 1080 × 1920, to a tenth.
+ * Letters of a word as they stand in the frame, in one face. In pixels of the frame, to a tenth.
  */
 final readonly class Piece
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Caption\Setting;
 
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\FrameShape;
 use RapidReel\Caption\Cueing\BreakCosts;
 use RapidReel\Caption\CueWord;
 use RapidReel\Caption\Style\Appearance;
@@ -36,7 +36,7 @@ final readonly class Setter
 
     public function __construct(
         private FaceSet $faces,
-        private TargetProfile $profile,
+        private FrameShape $shape,
         private CaptionStyle $style,
         private BreakCosts $costs,
         private string $language = '',
@@ -85,14 +85,14 @@ final readonly class Setter
 
     private function room(): float
     {
-        return $this->profile->safeArea()->centredWidth() * TargetProfile::WIDTH - 2 * $this->around();
+        return $this->shape->safeArea()->centredWidth() * $this->shape->width() - 2 * $this->around();
     }
 
     private function height(): float
     {
-        $safe = $this->profile->safeArea();
+        $safe = $this->shape->safeArea();
 
-        return (1 - $safe->top - $safe->bottom) * TargetProfile::HEIGHT - 2 * $this->around();
+        return (1 - $safe->top - $safe->bottom) * $this->shape->height() - 2 * $this->around();
     }
 
     /** Between two words, in pixels at full size. */
@@ -130,7 +130,7 @@ final readonly class Setter
             $isTight = $isTight || $one->isTight;
         }
 
-        return new Setting([count($words)], $scale, $pieces, $box, $isTight);
+        return new Setting([count($words)], $scale, $pieces, $box, $isTight, $this->shape);
     }
 
     private function unit(CueWord $word, int $number): Unit
@@ -217,7 +217,7 @@ final readonly class Setter
         $capital = $this->style->size * $scale;
         $pitch *= $scale;
         $height = $capital + (count($lines) - 1) * $pitch;
-        $middle = TargetProfile::WIDTH / 2;
+        $middle = $this->shape->width() / 2;
         $foot = $this->top($height, $capital) + $capital;
         $isLeftwards = Direction::isLeftwards($words[0]->text);
         $pieces = [];
@@ -247,16 +247,17 @@ final readonly class Setter
             $pieces,
             array_map(static fn (float $edge): float => round($edge, 1), $box),
             $scale < $this->style->least / 100 - 0.0005,
+            $this->shape,
         );
     }
 
     /** Where a block of lines begins: at the height of the style, moved into the safe area. */
     private function top(float $height, float $capital): float
     {
-        $safe = $this->profile->safeArea();
-        $least = $safe->top * TargetProfile::HEIGHT + $this->around();
-        $most = (1 - $safe->bottom) * TargetProfile::HEIGHT - $this->around() - $height - self::BELOW * $capital;
-        $wished = $this->style->height / 100 * TargetProfile::HEIGHT - $height / 2;
+        $safe = $this->shape->safeArea();
+        $least = $safe->top * $this->shape->height() + $this->around();
+        $most = (1 - $safe->bottom) * $this->shape->height() - $this->around() - $height - self::BELOW * $capital;
+        $wished = $this->style->height / 100 * $this->shape->height() - $height / 2;
 
         return max($least, min($most, $wished));
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Caption\Setting;
 
-/** A caption as it stands in the frame. In pixels of a frame of 1080 × 1920. */
+use RapidReel\Base\FrameShape;
+
+/** A caption as it stands in the frame. In pixels of a frame of its shape. */
 final readonly class Setting
 {
     /**
@@ -21,6 +23,7 @@ final readonly class Setting
         public array $pieces,
         public array $box,
         public bool $isTight = false,
+        public FrameShape $shape = FrameShape::Upright,
     ) {
     }
 
@@ -40,7 +43,7 @@ final readonly class Setting
      * @return array{
      *     lines: non-empty-list<int>, scale: float,
      *     pieces: list<array{int, int, string, string, string, float, float, float, float, float, bool}>,
-     *     box: array{float, float, float, float}, tight: bool
+     *     box: array{float, float, float, float}, tight: bool, shape?: string
      * }
      */
     public function toArray(): array
@@ -49,6 +52,7 @@ final readonly class Setting
             'lines' => $this->lines, 'scale' => $this->scale,
             'pieces' => array_map(static fn (Piece $piece): array => $piece->toArray(), $this->pieces),
             'box' => $this->box, 'tight' => $this->isTight,
+            ...($this->shape === FrameShape::Upright ? [] : ['shape' => $this->shape->value]),
         ];
     }
 
@@ -58,7 +62,7 @@ final readonly class Setting
      *     pieces: list<array{
      *         int, int, string, string, string, float|int, float|int, float|int, float|int, float|int, bool
      *     }>,
-     *     box: array{float|int, float|int, float|int, float|int}, tight: bool
+     *     box: array{float|int, float|int, float|int, float|int}, tight: bool, shape?: string
      * }  $data
      */
     public static function fromArray(array $data): self
@@ -69,6 +73,7 @@ final readonly class Setting
             array_map(Piece::fromArray(...), $data['pieces']),
             array_map(floatval(...), $data['box']),
             $data['tight'],
+            FrameShape::from($data['shape'] ?? FrameShape::Upright->value),
         );
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Caption;
 
 use PHPUnit\Framework\TestCase;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\FrameShape;
 use RapidReel\Caption\Cue;
+use RapidReel\Caption\Drawing\AssWriter;
 use RapidReel\Caption\Setting\Piece;
+use RapidReel\Caption\Setting\Setting;
 use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Caption\Style\StyleFields;
 use RapidReel\Caption\Style\Styles;
@@ -20,22 +22,38 @@ final class SetterTest extends TestCase
 {
     public function test_every_caption_of_every_style_stands_in_the_safe_area(): void
     {
-        $safe = TargetProfile::UpTo60->safeArea();
         $said = ['a b c', 'lighthouse keeper', 'incomprehensibilities abound', str_repeat('M', 60), 'x'];
-        foreach (Styles::cases() as $case) {
-            foreach ([5, 62, 95] as $height) {
-                foreach ($said as $text) {
-                    foreach (Cuts::cues($text, $case->style()->with(['height' => $height])) as $cue) {
-                        [$left, $top, $right, $bottom] = $cue->setting->box;
-                        $what = "{$case->value} at $height: $text";
-                        self::assertGreaterThanOrEqual(1080 * $safe->right - 0.1, $left, $what);
-                        self::assertLessThanOrEqual(1080 * (1 - $safe->right) + 0.1, $right, $what);
-                        self::assertGreaterThanOrEqual(1920 * $safe->top - 0.1, $top, $what);
-                        self::assertLessThanOrEqual(1920 * (1 - $safe->bottom) + 0.1, $bottom, $what);
+        foreach (FrameShape::cases() as $shape) {
+            $safe = $shape->safeArea();
+            foreach (Styles::cases() as $case) {
+                foreach ([5, 62, 95] as $height) {
+                    $style = $case->style()->with(['height' => $height]);
+                    foreach ($said as $text) {
+                        foreach (Cuts::cues($text, $style, shape: $shape) as $cue) {
+                            [$left, $top, $right, $bottom] = $cue->setting->box;
+                            $what = "{$case->value} at $height in {$shape->value}: $text";
+                            self::assertGreaterThanOrEqual($shape->width() * $safe->right - 0.1, $left, $what);
+                            self::assertLessThanOrEqual($shape->width() * (1 - $safe->right) + 0.1, $right, $what);
+                            self::assertGreaterThanOrEqual($shape->height() * $safe->top - 0.1, $top, $what);
+                            self::assertLessThanOrEqual($shape->height() * (1 - $safe->bottom) + 0.1, $bottom, $what);
+                        }
                     }
                 }
             }
         }
+    }
+
+    public function test_a_caption_keeps_its_shape_and_is_drawn_in_a_frame_of_it(): void
+    {
+        $cues = Cuts::cues('The lamp went out', shape: FrameShape::Wide);
+
+        self::assertEquals($cues[0]->setting, Setting::fromArray($cues[0]->setting->toArray()));
+        $script = AssWriter::write($cues, 30, 0, 0, 60);
+        self::assertStringContainsString("PlayResX: 1920\nPlayResY: 1080\n", $script->ass);
+        self::assertNotNull($script->band);
+        self::assertLessThanOrEqual(1_080, $script->band[1]);
+        $upright = Cuts::cues('The lamp went out')[0];
+        self::assertArrayNotHasKey('shape', $upright->setting->toArray(), 'as it was written before');
     }
 
     public function test_type_shrinks_within_limits_then_words_break_then_it_is_told(): void

@@ -6,6 +6,7 @@ namespace Tests\Core\Cut;
 
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\FrameGrid;
+use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use Tests\Support\Cuts;
 
@@ -45,7 +46,7 @@ final class FrameGridTest extends TestCase
             ]),
         );
         self::assertGreaterThan(60_000, TargetProfile::Over60->shortestMs());
-        self::assertEqualsWithDelta(9 / 16, TargetProfile::UpTo60->aspect(), 1e-9);
+        self::assertEqualsWithDelta(9 / 16, FrameShape::Upright->aspect(), 1e-9);
         foreach (TargetProfile::cases() as $profile) {
             self::assertLessThan($profile->longestMs(), $profile->shortestMs());
             self::assertNotSame('', $profile->label());
@@ -54,7 +55,7 @@ final class FrameGridTest extends TestCase
 
     public function test_what_stands_in_the_middle_keeps_clear_of_the_wider_side(): void
     {
-        $area = TargetProfile::UpTo60->safeArea();
+        $area = FrameShape::Upright->safeArea();
         $half = $area->centredWidth() / 2;
 
         self::assertGreaterThanOrEqual($area->left, 0.5 - $half);
