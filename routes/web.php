@@ -43,6 +43,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/batches/{batch}/exports', [BatchController::class, 'export'])->name('batches.export');
     Route::post('/batches/{batch}/cancel', [BatchController::class, 'cancel'])->name('batches.cancel');
     Route::post('/batches/{batch}/acts', [BatchController::class, 'act'])->name('batches.act');
+    Route::post('/batches/{batch}/pace', [BatchController::class, 'pace'])->name('batches.pace');
     Route::post('/batches/{batch}/undo', [BatchController::class, 'undo'])->name('batches.undo');
     Route::post('/batches/{batch}/redo', [BatchController::class, 'redo'])->name('batches.redo');
     Route::get('/batches/{batch}/briefs', [BatchController::class, 'briefs'])->name('batches.briefs');

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-// The tests have a storage folder and a database of their own; child processes get them too.
-$root = dirname(__DIR__).'/var/test';
+// The tests have a storage folder and a database of their own; child processes get them too. Suites that run side by
+// side have a place each.
+$root = dirname(__DIR__).'/var/'.(getenv('REEL_TEST_PLACE') ?: 'test');
+define('TEST_PLACE', $root);
 foreach (['LARAVEL_STORAGE_PATH' => "$root/storage", 'DB_DATABASE' => "$root/reel.sqlite"] as $name => $value) {
     putenv("$name=$value");
     $_ENV[$name] = $_SERVER[$name] = $value;

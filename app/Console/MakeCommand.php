@@ -38,7 +38,10 @@ final class MakeCommand extends Command
         {--profile= : what the outlet accepts; --set profile=… is the same}
         {--split= : a scene for each sentence, line, words:5-15 or seconds:4; --set split=… is the same}
         {--set=* : any setting, as key=value; reel:settings lists them}
+        {--cadence= : how often pictures change: 2.5, 5-15 words or longest; --set cadence=… is the same}
         {--fit : leave out sentences until a script fits its target}
+        {--tighten= : bring scripts that are longer to so many seconds}
+        {--stretch= : bring scripts that are shorter to so many seconds}
         {--quality='.Quality::Final->value.' : draft or final}';
 
     protected $description = 'Makes a captioned vertical video of every script';
@@ -76,7 +79,7 @@ final class MakeCommand extends Command
             foreach ($sources as $i => $source) {
                 $number = $i + 1;
                 try {
-                    $planned = $this->fitted($planner->plan($source, $choices));
+                    $planned = $this->fitted($planner->plan($source, $choices), $number, true);
                     $this->warnOf($number, $planned->warnings);
                     $title = $planned->script->title;
                     $name = FileName::numbered($number, $title);
@@ -108,7 +111,7 @@ final class MakeCommand extends Command
                 'shorts' => array_map(static fn (Cut $cut): array => $cut->report(), array_values($made)),
             ]);
 
-            return $failed === 0 ? self::SUCCESS : self::FAILURE;
+            return $failed + $this->missed === 0 ? self::SUCCESS : self::FAILURE;
         });
     }
 

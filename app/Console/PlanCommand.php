@@ -23,7 +23,10 @@ final class PlanCommand extends Command
         {--profile= : what the outlet accepts; --set profile=… is the same}
         {--split= : a scene for each sentence, line, words:5-15 or seconds:4; --set split=… is the same}
         {--set=* : any setting, as key=value; reel:settings lists them}
-        {--fit : leave out sentences until a script fits its target}';
+        {--cadence= : how often pictures change: 2.5, 5-15 words or longest; --set cadence=… is the same}
+        {--fit : leave out sentences until a script fits its target}
+        {--tighten= : bring scripts that are longer to so many seconds}
+        {--stretch= : bring scripts that are shorter to so many seconds}';
 
     protected $description = 'Tells what will become of scripts, as JSON, and makes nothing';
 
@@ -42,7 +45,7 @@ final class PlanCommand extends Command
             $planned = [];
             foreach ($this->scripts($files) as $i => $source) {
                 try {
-                    $planned[$i] = $this->fitted($planner->plan($source, $choices));
+                    $planned[$i] = $this->fitted($planner->plan($source, $choices), $i + 1, false);
                     $this->warnOf($i + 1, $planned[$i]->warnings);
                 } catch (UnusableScript $problem) {
                     $failed++;
@@ -58,7 +61,7 @@ final class PlanCommand extends Command
             }
             $this->printJson(['shorts' => $shorts]);
 
-            return $failed === 0 ? self::SUCCESS : self::FAILURE;
+            return $failed + $this->missed === 0 ? self::SUCCESS : self::FAILURE;
         });
     }
 }

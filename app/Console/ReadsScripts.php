@@ -9,6 +9,7 @@ use App\Intake\ScriptChoices;
 use App\Intake\ScriptFiles;
 use App\Models\Channel;
 use App\Planning\LengthDesk;
+use App\Planning\PaceDesk;
 use Illuminate\Console\Command;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
@@ -24,8 +25,11 @@ use Throwable;
  */
 trait ReadsScripts
 {
+    /** How many scripts could not be brought to the length that was asked for. */
+    private int $missed = 0;
+
     /** Settings that have an option of their own. */
-    private const NAMED = ['voice', 'profile', 'split'];
+    private const NAMED = ['voice', 'profile', 'split', 'cadence'];
 
     /** @return list<ScriptSource> */
     private function scripts(ScriptFiles $files): array
@@ -75,12 +79,40 @@ trait ReadsScripts
             ?? throw new Refusal("There is no channel “{$named}”.");
     }
 
-    /** Shortened to its target where that was asked for. */
-    private function fitted(PlannedScript $planned): PlannedScript
+    /**
+     * Shortened to its target, tightened and stretched where that was asked for.
+     *
+     * @param  bool  $speaks  whether what was never spoken is now: only then are lengths exact
+     */
+    private function fitted(PlannedScript $planned, int $number, bool $speaks): PlannedScript
     {
-        return $this->option('fit')
-            ? $planned->saying(app(LengthDesk::class)->planFor($planned->tasks())->left())
-            : $planned;
+        if ($this->option('fit')) {
+            $planned = $planned->saying(app(LengthDesk::class)->planFor($planned->tasks())->left());
+        }
+        foreach (['tighten' => false, 'stretch' => true] as $option => $isLonger) {
+            $written = $this->option($option);
+            if (is_string($written) && $written !== '') {
+                $tasks = $planned->tasks();
+                $plan = app(PaceDesk::class)->plan($tasks, self::milliseconds($option, $written), $isLonger, $speaks);
+                $this->tell("Script $number: {$plan->says()}");
+                $this->missed += $plan->reaches() ? 0 : 1;
+                $left = array_values(array_diff_key($planned->scenes, array_flip($plan->dropped)));
+                $planned = ($left === [] ? $planned : $planned->saying($left))
+                    ->with(PaceDesk::settings($plan, $tasks[0]->settled, $planned->own));
+            }
+        }
+
+        return $planned;
+    }
+
+    /** @throws Refusal */
+    private static function milliseconds(string $option, string $written): int
+    {
+        if (preg_match('/^\d{1,3}(?:\.\d{1,3})?$/', $written) !== 1) {
+            throw new Refusal("Write the length in seconds, as --$option=58.0; “{$written}” is none.");
+        }
+
+        return (int) round(1000 * (float) $written);
     }
 
     /** @param  list<string>  $warnings */

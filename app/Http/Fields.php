@@ -33,6 +33,7 @@ final class Fields
             'batches.state', 'batches.undo', 'batches.redo' => $since,
             'batches.export' => ['quality' => $word, ...$some],
             'batches.act' => ['act' => $word, 'value' => $word, ...$some, ...$since],
+            'batches.pace' => ['act' => $word, 'value' => $word, ...$some],
             'batches.cancel', 'batches.briefs', 'batches.download' => $some,
             'intake.preview' => ['text' => $scripts],
             'intake.files' => ['count' => $whole],

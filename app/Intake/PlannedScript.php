@@ -12,6 +12,7 @@ use RapidReel\Intake\ScriptSource;
 use RapidReel\Script\Manuscript;
 use RapidReel\Script\Scene;
 use RapidReel\Script\Script;
+use RapidReel\Settings\Level;
 use RapidReel\Settings\Settled;
 
 /** A script that is clean and split, with all that was settled for it. */
@@ -55,6 +56,22 @@ final readonly class PlannedScript
             $scenes,
             $this->own,
             $this->settled,
+            $this->publishAt,
+            $this->warnings,
+            $this->pronunciations,
+            $this->voices,
+        );
+    }
+
+    /** The same with other settings of its own. */
+    public function with(Values $own): self
+    {
+        return new self(
+            $this->source,
+            $this->script,
+            $this->scenes,
+            $own,
+            $this->settled->and(Level::Short, $own),
             $this->publishAt,
             $this->warnings,
             $this->pronunciations,

@@ -31,6 +31,7 @@ use RapidReel\Settings\Settled;
 use RapidReel\Sound\MixPlan;
 use RapidReel\Sound\MusicChooser;
 use RapidReel\Voice\Take;
+use RapidReel\Voice\Tempo;
 
 /** From scenes to a cut: voices them, or only estimates, and builds. */
 final readonly class CutMaker
@@ -69,9 +70,7 @@ final readonly class CutMaker
             if ($watcher->isCancelled()) {
                 throw new Cancelled;
             }
-            $this->rates->hear($task->voice);
-            $raw = $task->reading ?? $this->takes->raw($task->scene->text, $task->voice, $task->delivery);
-            $voiced[] = $task->voiced($this->takes->tight($raw, $task->delivery));
+            $voiced[] = $task->voiced($this->spoken($task));
             $watcher->progress(Progress::voicing($i + 1, count($tasks)));
         }
         $settled = $tasks[0]->settled;
@@ -88,6 +87,24 @@ final readonly class CutMaker
             $this->music($settled, $title, $shelf),
             ScriptFlags::of(array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks), $channel),
         );
+    }
+
+    /**
+     * Voices what was never said.
+     *
+     * @param  non-empty-list<SceneTask>  $tasks
+     */
+    public function speak(array $tasks): void
+    {
+        array_map($this->spoken(...), $tasks);
+    }
+
+    private function spoken(SceneTask $task): Take
+    {
+        $this->rates->hear($task->voice);
+        $raw = $task->reading ?? $this->takes->raw($task->scene->text, $task->voice, $task->delivery);
+
+        return $this->takes->tight($raw, $task->delivery);
     }
 
     /**
@@ -148,7 +165,13 @@ final readonly class CutMaker
             ? $this->takes->known($task->scene->text, $task->voice, $task->delivery)
             : $this->takes->knownTight($task->reading, $task->delivery);
 
-        return $known ?? $this->rates->of($task->voice)->take($task->scene->text);
+        return $known ?? Tempo::take($this->estimated($task), $task->delivery->tempo);
+    }
+
+    /** How long it will take to say a scene, before any change of tempo. */
+    public function estimated(SceneTask $task): Take
+    {
+        return $this->rates->of($task->voice)->take($task->scene->text);
     }
 
     private function music(Settled $settled, string $title, Shelf $shelf): ?CutMusic

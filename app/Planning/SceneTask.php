@@ -7,9 +7,13 @@ namespace App\Planning;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
 use RapidReel\Cut\ChosenShot;
+use RapidReel\Cut\ScenePacer;
 use RapidReel\Cut\VoicedScene;
 use RapidReel\Pace\ShotPlanner;
 use RapidReel\Script\Scene;
+use RapidReel\Script\SceneRole;
+use RapidReel\Settings\Level;
+use RapidReel\Settings\PaceSettings;
 use RapidReel\Settings\Settled;
 use RapidReel\Voice\Delivery;
 use RapidReel\Voice\Take;
@@ -37,7 +41,13 @@ final readonly class SceneTask
         return new self(
             $scene,
             $voices->get($settled->voice())->at($settled->speed()),
-            new Delivery($settled->deadAirMs(), $scene->own->spared, $pronunciations, $settled->pauseMs()),
+            new Delivery(
+                $settled->deadAirMs(),
+                $scene->own->spared,
+                $pronunciations,
+                self::pauseMs($scene, $settled),
+                $settled->tempo(),
+            ),
             $settled,
         );
     }
@@ -56,9 +66,20 @@ final readonly class SceneTask
             [],
             $this->delivery->pronunciations,
             $this->delivery->pauseMs,
+            $this->delivery->tempo,
         );
 
         return new self($scene, $this->voice, $delivery, $this->settled);
+    }
+
+    /** A scene that carries on into the next has no longer pause than that, unless it is set for it alone. */
+    private static function pauseMs(Scene $scene, Settled $settled): ?int
+    {
+        $pause = $settled->pauseMs();
+
+        return $pause === null || ! $scene->carriesOn() || $settled->from('pause') === Level::Scene
+            ? $pause
+            : min(ScenePacer::CARRY_MS, $pause);
     }
 
     /** The scene with its take, paced as is settled. */
@@ -69,11 +90,16 @@ final readonly class SceneTask
             $take,
             $this->chosen,
             $this->delivery->pauseMs,
-            new ShotPlanner($this->settled->longestShotMs(), $this->settled->shortestShotMs()),
+            new ShotPlanner(
+                $this->settled->longestShotMs(),
+                $this->settled->shortestShotMs(),
+                PaceSettings::cadence($this->settled, $this->scene->role === SceneRole::Hook),
+            ),
             $this->settled->framing(),
             $this->settled->captions(),
             $this->settled->dim(),
             $this->settled->isMatched(),
+            $this->settled->tailMs(),
         );
     }
 }

@@ -8,6 +8,7 @@ use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\Voices;
 use App\Media\KeyedLock;
 use App\Media\TakeFiles;
+use App\Media\TempoChanger;
 use RapidReel\Voice\DeadAir;
 use RapidReel\Voice\Delivery;
 use RapidReel\Voice\Leveler;
@@ -15,11 +16,12 @@ use RapidReel\Voice\Pcm;
 use RapidReel\Voice\SpokenText;
 use RapidReel\Voice\Take;
 use RapidReel\Voice\TakeCutter;
+use RapidReel\Voice\Tempo;
 use RapidReel\Voice\WordTiming;
 
 /**
  * Takes by what is said and who says it: the same words by the same voice are spoken once. A raw take is as it was
- * spoken; a tight one has its dead air cut.
+ * spoken; a tight one has its dead air cut and the tempo that is set.
  */
 final readonly class TakeStore
 {
@@ -31,6 +33,7 @@ final readonly class TakeStore
         private TakeCutter $cutter,
         private TakeFiles $files,
         private KeyedLock $lock,
+        private TempoChanger $tempo,
     ) {
     }
 
@@ -43,15 +46,18 @@ final readonly class TakeStore
     /** What take() gives, if it was made before. */
     public function known(string $text, Voice $voice, Delivery $how = new Delivery): ?Take
     {
-        return $this->files->kept(
+        return $this->files->kept($this->tempoKey(
             $this->tightKey($this->rawKey(SpokenText::of($text, $how->pronunciations), $voice), $how),
-        );
+            $how,
+        ));
     }
 
     /** What tight() gives, if it was made before. */
     public function knownTight(Take $raw, Delivery $how): ?Take
     {
-        return $how->deadAirMs === null ? $raw : $this->files->kept($this->tightKey($raw->key, $how));
+        $key = $this->tempoKey($this->tightKey($raw->key, $how), $how);
+
+        return $key === $raw->key ? $raw : $this->files->kept($key);
     }
 
     public function knownRaw(string $text, Voice $voice, Delivery $how = new Delivery): ?Take
@@ -107,7 +113,24 @@ final readonly class TakeStore
         $this->once($key, fn (): Take => $this->files->put($key, $sound, $words));
     }
 
+    /** A raw take with its dead air cut, in the tempo that is asked for. */
     public function tight(Take $raw, Delivery $how): Take
+    {
+        // Before the lock of the other: no process waits for one while it has another.
+        $cut = $this->cut($raw, $how);
+        if ($how->tempo === Tempo::USUAL) {
+            return $cut;
+        }
+        $key = $this->tempoKey($cut->key, $how);
+
+        return $this->once($key, function () use ($key, $cut, $how): Take {
+            $sound = $this->tempo->changed($this->files->soundFile($cut->key), $how->tempo);
+
+            return $this->files->put($key, $sound, Tempo::words($cut->words, $how->tempo, $sound->durationMs()));
+        });
+    }
+
+    private function cut(Take $raw, Delivery $how): Take
     {
         if ($how->deadAirMs === null) {
             return $raw;
@@ -148,6 +171,13 @@ final readonly class TakeStore
                 $spoken->said === $spoken->written ? '' : $spoken->said,
             ]),
         );
+    }
+
+    private function tempoKey(string $tight, Delivery $how): string
+    {
+        return $how->tempo === Tempo::USUAL
+            ? $tight
+            : hash('sha256', implode("\0", ['tempo', self::VERSION, $tight, $how->tempo]));
     }
 
     private function tightKey(string $raw, Delivery $how): string

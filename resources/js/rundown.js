@@ -1,10 +1,12 @@
 import ask from './ask';
+import { bringing } from './pace';
 import { page, renew } from './page';
 import { around, arranged, shownRows } from './rows';
 
 /** The table of a batch: rows that are chosen, sorted and opened, and kept fresh while something is being made. */
 export default (urls, now) => ({
     ...page(urls, now),
+    ...bringing(urls.pace),
     urls,
     chosen: [],
     anchor: null,
@@ -69,6 +71,10 @@ export default (urls, now) => ({
 
     act(act, value = undefined) {
         return this.send(urls.act, { act, value, shorts: this.chosen });
+    },
+
+    lengthShorts() {
+        return this.chosen;
     },
 
     /** Sets something for the chosen shorts; where none is chosen, for the batch as a whole. */

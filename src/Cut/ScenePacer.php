@@ -6,6 +6,7 @@ namespace RapidReel\Cut;
 
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\TargetProfile;
+use RapidReel\Pace\PacedScene;
 
 /**
  * Puts scenes one after the other and cuts them into shots. All lengths are rounded inside their scene, so that they
@@ -17,7 +18,7 @@ final readonly class ScenePacer
     public const GAP_MS = 140;
 
     /** The same where a trailing ellipsis carries the thought on. */
-    public const CARRY_MS = 30;
+    public const CARRY_MS = PacedScene::CARRY_MS;
 
     /** After the last word, so that it is not clipped and the music can end. */
     public const TAIL_MS = 600;
@@ -107,7 +108,7 @@ final readonly class ScenePacer
     private function pauseAfter(array $voiced, int $number): int
     {
         return match (true) {
-            $number === count($voiced) - 1 => self::TAIL_MS,
+            $number === count($voiced) - 1 => $voiced[$number]->tailMs,
             $voiced[$number]->pauseMs !== null => $voiced[$number]->pauseMs,
             $voiced[$number]->scene->carriesOn() => self::CARRY_MS,
             default => self::GAP_MS,

@@ -23,6 +23,7 @@ final readonly class VoicedScene
      * @param  CaptionStyle|null  $captions  how its captions look; null where it has none
      * @param  int  $dim  by how much its pictures are darkened, in percent
      * @param  bool  $isMatched  whether the colours of its pictures are brought to those of the short
+     * @param  int  $tailMs  silence after it where it is the last
      */
     public function __construct(
         public Scene $scene,
@@ -34,6 +35,7 @@ final readonly class VoicedScene
         public ?CaptionStyle $captions = new CaptionStyle,
         public int $dim = 0,
         public bool $isMatched = false,
+        public int $tailMs = ScenePacer::TAIL_MS,
     ) {
         $byWord = [];
         $last = count($take->words) - 1;

@@ -7,7 +7,9 @@ namespace RapidReel\Pace;
 use RapidReel\Voice\WordTiming;
 
 /**
- * Cuts a scene into shots at word boundaries, near even lengths, preferring a pause in the voice.
+ * Cuts a scene into shots at word boundaries: of all ways to do so the one that costs least, found exactly by dynamic
+ * programming. A shot costs what it is off the cadence by; a change in a pause of the voice costs less than one in the
+ * midst of speech.
  */
 final readonly class ShotPlanner
 {
@@ -17,10 +19,26 @@ final readonly class ShotPlanner
     /** No shot is made shorter by a cut. */
     public const SHORTEST_MS = 1_200;
 
+    /** What a shot that is too long, or has too few or too many words, costs beside what it is off by. */
+    private const OUTSIDE = 5_000.0;
+
+    /** What each change costs where there are to be as few as can be. */
+    private const CHANGE = 2_000.0;
+
+    /** What a pause saves at most. */
+    private const PAUSE = 250.0;
+
+    /** What words off the middle of their range cost, squared and over the middle. */
+    private const WORDS_OFF = 500.0;
+
+    private Cadence $cadence;
+
     public function __construct(
         private int $longestMs = self::LONGEST_MS,
         private int $shortestMs = self::SHORTEST_MS,
+        ?Cadence $cadence = null,
     ) {
+        $this->cadence = $cadence ?? Cadence::longest();
     }
 
     /**
@@ -33,17 +51,12 @@ final readonly class ShotPlanner
         $fixed = array_values(array_filter($fixed, static fn (int $word): bool => $word > 0 && $word < count($words)));
         $changes = [];
         foreach ([0, ...$fixed] as $i => $first) {
-            $end = $fixed[$i] ?? null;
             if ($first > 0) {
                 $changes[$first] = $words[$first]->startMs;
             }
-            $changes += $this->between(
-                $words,
-                $first,
-                $end,
-                $first === 0 ? 0 : $words[$first]->startMs,
-                $end === null ? $sceneMs : $words[$end]->startMs,
-            );
+            foreach ($this->between($words, $first, $fixed[$i] ?? count($words), $sceneMs) as $word) {
+                $changes[$word] = $words[$word]->startMs;
+            }
         }
         ksort($changes);
 
@@ -51,55 +64,122 @@ final readonly class ShotPlanner
     }
 
     /**
+     * What a way to cut costs: the least of all is what changes() finds.
+     *
      * @param  list<WordTiming>  $words
-     * @param  int|null  $end  the word at which the next shot begins; null at the end of the scene
-     * @return array<int, int>
+     * @param  list<int>  $changes  words at which a shot begins after the first of the stretch, rising
+     * @param  int  $first  word that the stretch begins at
+     * @param  int|null  $end  the word after it; null for the end of the scene
+     * @return float INF where a change makes a shot too short
      */
-    private function between(array $words, int $first, ?int $end, int $at, int $untilMs): array
+    public function cost(array $words, int $sceneMs, array $changes, int $first = 0, ?int $end = null): float
     {
-        $changes = [];
-        while ($untilMs - $at > $this->longestMs) {
-            $shots = (int) ceil(($untilMs - $at) / $this->longestMs);
-            $next = $this->next(
-                array_slice($words, 0, $end, true),
-                $first,
-                $at,
-                intdiv($untilMs - $at, $shots),
-                $untilMs,
-            );
-            if ($next === null) {
-                break;
-            }
-            $at = $words[$next]->startMs;
-            $changes[$next] = $at;
+        $end ??= count($words);
+        $ideal = $this->ideal($words, $sceneMs, $first, $end);
+        $cost = 0.0;
+        $edges = [$first, ...$changes, $end];
+        foreach (array_slice($edges, 1) as $i => $next) {
+            $cost += $this->shot($words, $sceneMs, $edges[$i], $next, $ideal, $changes === [])
+                + ($next === $end ? 0.0 : $this->change($words, $next));
         }
 
-        return $changes;
+        return $cost;
     }
 
-    /** @param  array<int, WordTiming>  $words  by their numbers */
-    private function next(array $words, int $first, int $at, int $ideal, int $untilMs): ?int
+    /**
+     * @param  list<WordTiming>  $words
+     * @return list<int> words at which a shot begins, rising
+     */
+    private function between(array $words, int $first, int $end, int $sceneMs): array
     {
-        $best = null;
-        $bestCost = INF;
-        foreach ($words as $i => $word) {
-            $length = $word->startMs - $at;
-            if (
-                $i <= $first ||
-                ! isset($words[$i - 1]) ||
-                $length < $this->shortestMs ||
-                $untilMs - $word->startMs < $this->shortestMs
-            ) {
-                continue;
-            }
-            $pause = $word->startMs - $words[$i - 1]->endMs;
-            $cost = abs($length - $ideal) - min(250, 2 * $pause) + ($length > $this->longestMs ? 5_000 + $length : 0);
-            if ($cost < $bestCost) {
-                $best = $i;
-                $bestCost = $cost;
+        $ideal = $this->ideal($words, $sceneMs, $first, $end);
+        /** @var array<int, float> $costs of the best way up to a word */
+        $costs = [$first => 0.0];
+        $from = [];
+        for ($next = $first + 1; $next <= $end; $next++) {
+            $costs[$next] = INF;
+            $change = $next === $end ? 0.0 : $this->change($words, $next);
+            for ($begin = $next - 1; $begin >= $first; $begin--) {
+                if ($costs[$begin] === INF) {
+                    continue;
+                }
+                $isWhole = $begin === $first && $next === $end;
+                $cost = $costs[$begin] + $change + $this->shot($words, $sceneMs, $begin, $next, $ideal, $isWhole);
+                if ($cost < $costs[$next]) {
+                    $costs[$next] = $cost;
+                    $from[$next] = $begin;
+                }
             }
         }
+        $changes = [];
+        for ($at = $end; ($from[$at] ?? $first) > $first; $at = $from[$at]) {
+            $changes[] = $from[$at];
+        }
 
-        return $best;
+        return array_reverse($changes);
+    }
+
+    /**
+     * @param  list<WordTiming>  $words
+     * @param  bool  $isWhole  whether nothing is cut off it
+     */
+    private function shot(array $words, int $sceneMs, int $begin, int $end, float $ideal, bool $isWhole): float
+    {
+        $length = $this->at($words, $sceneMs, $end) - $this->at($words, $sceneMs, $begin);
+        if (! $isWhole && $length < $this->shortestMs) {
+            return INF;
+        }
+        if ($this->cadence->kind === CadenceKind::Words) {
+            $count = $end - $begin;
+            $outside = max(0, $this->cadence->fewest - $count, $count - $this->cadence->most);
+
+            return self::WORDS_OFF * ($count - $ideal) ** 2 / $ideal + ($outside > 0 ? self::OUTSIDE * $outside : 0.0);
+        }
+        $over = $this->cadence->kind === CadenceKind::Longest ? $length - $this->longestMs : 0;
+
+        return ($length - $ideal) ** 2 / $ideal + ($over > 0 ? self::OUTSIDE + 5 * $over : 0.0);
+    }
+
+    /**
+     * What a change before a word costs.
+     *
+     * @param  list<WordTiming>  $words
+     */
+    private function change(array $words, int $word): float
+    {
+        $before = $words[max(0, $word - 1)];
+        $pause = min(self::PAUSE, 2.0 * max(0, $words[$word]->startMs - $before->endMs));
+
+        return ($this->cadence->kind === CadenceKind::Longest ? self::CHANGE : self::PAUSE) - $pause;
+    }
+
+    /**
+     * What a shot has at best: ms, or words.
+     *
+     * @param  list<WordTiming>  $words
+     */
+    private function ideal(array $words, int $sceneMs, int $first, int $end): float
+    {
+        $whole = max(1, $this->at($words, $sceneMs, $end) - $this->at($words, $sceneMs, $first));
+
+        return match ($this->cadence->kind) {
+            CadenceKind::Words => ($this->cadence->fewest + $this->cadence->most) / 2,
+            CadenceKind::Seconds => 1000 * $this->cadence->seconds,
+            CadenceKind::Longest => $whole / ceil($whole / $this->longestMs),
+        };
+    }
+
+    /**
+     * When a shot that begins at a word does so, in ms.
+     *
+     * @param  list<WordTiming>  $words
+     */
+    private function at(array $words, int $sceneMs, int $word): int
+    {
+        return match (true) {
+            $word <= 0 => 0,
+            $word >= count($words) => $sceneMs,
+            default => $words[$word]->startMs,
+        };
     }
 }

@@ -178,6 +178,7 @@ final readonly class Registry
                 [...$toScene, Level::Shot],
                 [Stale::Plan, Stale::Pixels],
             ),
+            ...PaceSettings::of($toShort, $toScene),
             ...CaptionSettings::of($toScene, $faces, $styles),
             new Setting(
                 'dim',

@@ -37,6 +37,12 @@ final readonly class Settled
         return new self($this->registry, [...$this->levels, $level->value => $values]);
     }
 
+    /** What would hold without what a level sets. */
+    public function without(Level $level): self
+    {
+        return new self($this->registry, array_diff_key($this->levels, [$level->value => true]));
+    }
+
     public function value(string $key): int|float|string
     {
         $from = $this->from($key);
@@ -97,6 +103,24 @@ final readonly class Settled
     public function shape(): FrameShape
     {
         return FrameShape::from($this->text('shape'));
+    }
+
+    /** How fast speech is, in percent of what was spoken */
+    public function tempo(): int
+    {
+        return $this->number('tempo');
+    }
+
+    /** Silence after the last word in ms */
+    public function tailMs(): int
+    {
+        return $this->number('tail');
+    }
+
+    /** Whether a scene may go where its short is too long */
+    public function isOptional(): bool
+    {
+        return $this->text('need') === PaceSettings::OPTIONAL;
     }
 
     public function longestShotMs(): int

@@ -17,7 +17,7 @@ final class DeadAir
     private const FADE_MS = 8;
 
     /** A pause that is longer by less is left alone: nobody would hear the difference. */
-    private const LEAST_CUT_MS = 20;
+    public const LEAST_CUT_MS = 20;
 
     /**
      * Quiet stretches between words, at least so long.
@@ -55,9 +55,7 @@ final class DeadAir
             if (in_array($pause->afterWord, $spared, true)) {
                 continue;
             }
-            // What goes is the middle of the pause: how a word dies away and how the next begins stay.
-            $from = $sound->sampleAt($pause->startMs + intdiv($keepMs, 2));
-            $until = $sound->sampleAt($pause->endMs - ($keepMs - intdiv($keepMs, 2)));
+            [$from, $until] = self::middle($pause, $keepMs, $sound->rate);
             $fade = min($sound->sampleAt(self::FADE_MS), $sound->sampleAt(intdiv($keepMs, 2)), $until - $from);
             $bytes .= substr($sound->bytes, 2 * $at, 2 * ($from - $fade - $at));
             $bytes .= self::crossFade(
@@ -83,6 +81,30 @@ final class DeadAir
         }
 
         return ['sound' => $tight, 'words' => $moved, 'saved' => (int) round($gone * 1000 / $sound->rate)];
+    }
+
+    /** How many samples of a pause go where so much of it is kept. */
+    public static function removed(Pause $pause, int $keepMs, int $rate): int
+    {
+        if ($pause->endMs - $pause->startMs <= $keepMs + self::LEAST_CUT_MS) {
+            return 0;
+        }
+        [$from, $until] = self::middle($pause, $keepMs, $rate);
+
+        return $until - $from;
+    }
+
+    /**
+     * What goes is the middle of the pause: how a word dies away and how the next begins stay.
+     *
+     * @return array{int, int} samples
+     */
+    private static function middle(Pause $pause, int $keepMs, int $rate): array
+    {
+        return [
+            (int) round(($pause->startMs + intdiv($keepMs, 2)) * $rate / 1000),
+            (int) round(($pause->endMs - ($keepMs - intdiv($keepMs, 2))) * $rate / 1000),
+        ];
     }
 
     /**

@@ -12,12 +12,14 @@ final readonly class Delivery
      * @param  list<int>  $spared  numbers of words after which the pause stays as it is
      * @param  array<string, string>  $pronunciations  how to say it, by what is written
      * @param  int|null  $pauseMs  silence after the scene; null for the usual
+     * @param  int  $tempo  percent of what was spoken
      */
     public function __construct(
         public ?int $deadAirMs = DeadAir::USUAL_MS,
         public array $spared = [],
         public array $pronunciations = [],
         public ?int $pauseMs = null,
+        public int $tempo = Tempo::USUAL,
     ) {
     }
 }

@@ -30,11 +30,10 @@ abstract class AppTestCase extends TestCase
 
     protected function setUp(): void
     {
-        $root = dirname(__DIR__, 2);
         if (! self::$migrated) {
-            (new Process(['rm', '-rf', "$root/var/test/storage/media"]))->mustRun();
-            array_map(unlink(...), glob("$root/var/test/reel.sqlite*") ?: []);
-            touch("$root/var/test/reel.sqlite");
+            (new Process(['rm', '-rf', TEST_PLACE.'/storage/media']))->mustRun();
+            array_map(unlink(...), glob(TEST_PLACE.'/reel.sqlite*') ?: []);
+            touch(TEST_PLACE.'/reel.sqlite');
         }
         parent::setUp();
         $this->withoutVite();
@@ -111,7 +110,7 @@ abstract class AppTestCase extends TestCase
     /** Makes a picture or a clip by ffmpeg, once for all tests. */
     protected static function media(string $name, string ...$arguments): string
     {
-        $path = dirname(__DIR__, 2)."/var/test/$name";
+        $path = TEST_PLACE."/$name";
         if (! is_file($path)) {
             (new Process(['ffmpeg', '-v', 'error', '-y', ...$arguments, $path]))->mustRun();
         }

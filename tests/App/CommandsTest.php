@@ -16,7 +16,7 @@ final class CommandsTest extends AppTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->folder = dirname(__DIR__, 2).'/var/test/commands';
+        $this->folder = TEST_PLACE.'/commands';
         File::deleteDirectory($this->folder);
         File::ensureDirectoryExists("{$this->folder}/scripts");
         File::put(
@@ -188,7 +188,7 @@ final class CommandsTest extends AppTestCase
     {
         $text = 'For eleven years one lighthouse guided no ships at all.';
         File::put("{$this->folder}/read.txt", "# The lamp\n[music]\n$text\n");
-        $known = KnownSpeech::of($text, 'rms', dirname(__DIR__, 2).'/var/test/speech');
+        $known = KnownSpeech::of($text, 'rms', TEST_PLACE.'/speech');
         File::put("{$this->folder}/read.wav", WavFile::encode($known->sound));
         $align = static function (string ...$options): Process {
             $process = new Process(['php', 'artisan', 'reel:align', ...$options], dirname(__DIR__, 2), [

@@ -22,7 +22,7 @@ final class DemoCommandTest extends AppTestCase
         parent::setUp();
         DB::table('footage')->delete();
         DB::table('music')->delete();
-        $folder = dirname(__DIR__, 2).'/var/test/drawn';
+        $folder = TEST_PLACE.'/drawn';
         File::deleteDirectory($folder);
         File::ensureDirectoryExists($folder);
         File::copy(self::clip('boat.mp4'), "$folder/boat-crosses.mp4");

@@ -100,7 +100,7 @@ final class FootageTest extends AppTestCase
     public static function unusable(): array
     {
         $written = static function (string $name, string $contents): string {
-            $path = dirname(__DIR__, 2)."/var/test/$name";
+            $path = TEST_PLACE."/$name";
             file_put_contents($path, $contents);
 
             return $path;

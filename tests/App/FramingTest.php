@@ -136,7 +136,7 @@ final class FramingTest extends AppTestCase
 
     public function test_the_command_gives_a_path_for_every_frame_and_a_reframed_clip_in_any_aspect(): void
     {
-        $folder = dirname(__DIR__, 2).'/var/test/framed';
+        $folder = TEST_PLACE.'/framed';
         File::ensureDirectoryExists($folder);
         File::put("$folder/pins.json", '[{"ms":1000,"x":0.5,"y":0.5}]');
         foreach (['9:16' => [1080, 1920], '1:1' => [1080, 1080], '16:9' => [1920, 1080]] as $aspect => $size) {
@@ -168,7 +168,7 @@ final class FramingTest extends AppTestCase
 
     public function test_what_cannot_be_framed_is_told_why(): void
     {
-        $folder = dirname(__DIR__, 2).'/var/test/framed';
+        $folder = TEST_PLACE.'/framed';
         File::ensureDirectoryExists($folder);
         File::put("$folder/text.mp4", 'not a clip');
         File::put("$folder/pins.json", '[{"ms":99000,"x":0.5,"y":0.5}]');

@@ -27,7 +27,7 @@ final class LibraryTest extends AppTestCase
         parent::setUp();
         DB::table('footage')->delete();
         DB::table('music')->delete();
-        $this->folder = dirname(__DIR__, 2).'/var/test/shelf';
+        $this->folder = TEST_PLACE.'/shelf';
         File::deleteDirectory($this->folder);
         File::ensureDirectoryExists("{$this->folder}/deeper");
     }

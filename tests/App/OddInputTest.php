@@ -33,7 +33,7 @@ final class OddInputTest extends AppTestCase
         // A reader of transport streams passes over what stands before the first packet.
         $page = '<html><script>alert(document.domain)</script></html>';
         $stream = self::media('plain.ts', '-f', 'lavfi', '-i', 'testsrc2=size=320x240:rate=30:duration=2');
-        $file = dirname(__DIR__, 2).'/var/test/page.ts';
+        $file = TEST_PLACE.'/page.ts';
         file_put_contents($file, $page.file_get_contents($stream));
         $footage = app(FootageImporter::class)->footage($this->channel(), $file, 'page.html', ['page']);
 
@@ -54,7 +54,7 @@ final class OddInputTest extends AppTestCase
     public function test_boxes_full_of_nothing_are_refused_at_once(): void
     {
         foreach (['mdat', 'moov', 'free'] as $box) {
-            $file = dirname(__DIR__, 2)."/var/test/nothing-$box.mp4";
+            $file = TEST_PLACE."/nothing-$box.mp4";
             $stream = fopen($file, 'wb');
             self::assertNotFalse($stream);
             fwrite($stream, pack('N', 24).'ftypisom'.pack('N', 512).'isomiso2'.pack('N', 440_401_920).$box);
@@ -98,7 +98,7 @@ final class OddInputTest extends AppTestCase
             'large.mp4', '-f', 'lavfi', '-i', 'testsrc2=size=4096x2160:rate=2:duration=20', '-c:v', 'libx264',
             '-preset', 'ultrafast', '-pix_fmt', 'yuv420p', '-movflags', '+faststart',
         );
-        $cut = dirname(__DIR__, 2).'/var/test/large-cut.mp4';
+        $cut = TEST_PLACE.'/large-cut.mp4';
         $bytes = (string) file_get_contents($large);
         file_put_contents($cut, substr($bytes, 0, (int) (strlen($bytes) * 0.8)));
         $importer = app(FootageImporter::class);

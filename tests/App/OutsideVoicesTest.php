@@ -31,7 +31,7 @@ final class OutsideVoicesTest extends AppTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->file = dirname(__DIR__, 2).'/var/test/voices.json';
+        $this->file = TEST_PLACE.'/voices.json';
         config(['reel.voices' => $this->file]);
     }
 
@@ -171,7 +171,7 @@ final class OutsideVoicesTest extends AppTestCase
 
     public function test_an_answer_that_never_ends_is_cut_off(): void
     {
-        $folder = dirname(__DIR__, 2).'/var/test';
+        $folder = TEST_PLACE;
         file_put_contents("$folder/endless.php", '<?php header("Content-Type: audio/wav");'
             .' header("Content-Length: 99000000");'
             .'while (! connection_aborted()) { echo str_repeat("\0", 1 << 20); flush(); }');

@@ -43,7 +43,7 @@ final class RecordingSafetyTest extends AppTestCase
 
     private static function sound(): Pcm
     {
-        return KnownSpeech::of(self::LINE, 'slt', dirname(__DIR__, 2).'/var/test/speech')->sound;
+        return KnownSpeech::of(self::LINE, 'slt', TEST_PLACE.'/speech')->sound;
     }
 
     private function short(): Short

@@ -515,7 +515,7 @@ final class RenderTest extends AppTestCase
         $here = $this->render($recipe);
         $before = (string) md5_file($here);
         unlink($here);
-        $file = dirname(__DIR__, 2).'/var/test/recipe.json';
+        $file = TEST_PLACE.'/recipe.json';
         file_put_contents($file, $recipe->toJson());
         $process = new Process(['php', 'artisan', 'reel:render', $file], dirname(__DIR__, 2), [
             'DB_DATABASE' => '/nowhere/at/all.sqlite',

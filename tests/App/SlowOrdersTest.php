@@ -41,7 +41,7 @@ final class SlowOrdersTest extends AppTestCase
 
     protected function tearDown(): void
     {
-        array_map(unlink(...), array_filter([$this->log, dirname(__DIR__, 2).'/var/test/slow.wav'], is_file(...)));
+        array_map(unlink(...), array_filter([$this->log, TEST_PLACE.'/slow.wav'], is_file(...)));
         parent::tearDown();
     }
 
@@ -103,7 +103,7 @@ final class SlowOrdersTest extends AppTestCase
      */
     private function worked(string $queue, string $program, string $thinks): float
     {
-        $slow = dirname(__DIR__, 2)."/var/test/slow-$program";
+        $slow = TEST_PLACE."/slow-$program";
         file_put_contents($slow, "#!/bin/sh\necho \"$*\" >>'{$this->log}'\nsleep $thinks\nexec $program \"$@\"\n");
         chmod($slow, 0755);
         $given = ['REEL_RETRY_AFTER' => (string) self::RETRY_AFTER, 'REEL_'.strtoupper($program) => $slow];

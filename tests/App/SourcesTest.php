@@ -24,7 +24,7 @@ final class SourcesTest extends AppTestCase
 
     public function test_every_source_is_seen_as_a_browser_shows_it_or_refused_for_what_it_is(): void
     {
-        $sources = OddSources::make(dirname(__DIR__, 2).'/var/test/sources');
+        $sources = OddSources::make(TEST_PLACE.'/sources');
         $files = array_map(static fn (array $source): string => $source['file'], array_values($sources));
         $shown = json_decode(
             (new Process(['node', 'tests/Standards/sources.mjs', ...$files], base_path(), timeout: 120))

@@ -35,7 +35,7 @@ final class UpgradeTest extends AppTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->folder = dirname(__DIR__, 2).'/var/test/upgrade';
+        $this->folder = TEST_PLACE.'/upgrade';
         File::deleteDirectory($this->folder);
         File::ensureDirectoryExists($this->folder);
         $zip = new ZipArchive;

@@ -71,7 +71,7 @@ final class VoiceTest extends AppTestCase
     /** @return array{Pcm, list<float>} all lines read by another voice, and when each word begins */
     private static function reading(): array
     {
-        $folder = dirname(__DIR__, 2).'/var/test/speech';
+        $folder = TEST_PLACE.'/speech';
         $bytes = '';
         $starts = [];
         foreach (self::LINES as $line) {
@@ -165,7 +165,7 @@ final class VoiceTest extends AppTestCase
         $short = $this->short();
         $this->bring(
             $short,
-            WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', dirname(__DIR__, 2).'/var/test/speech')->sound),
+            WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', TEST_PLACE.'/speech')->sound),
             text: self::LINES[1],
         )->assertOk();
         $this->align();
@@ -189,7 +189,7 @@ final class VoiceTest extends AppTestCase
         $short = $this->short();
         $this->bring(
             $short,
-            WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', dirname(__DIR__, 2).'/var/test/speech')->sound),
+            WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', TEST_PLACE.'/speech')->sound),
             text: self::LINES[1],
         );
         $this->align();
@@ -220,7 +220,7 @@ final class VoiceTest extends AppTestCase
     public function test_times_that_come_along_are_used_and_spread_over_their_words(): void
     {
         $short = $this->short();
-        $known = KnownSpeech::of(self::LINES[1], 'slt', dirname(__DIR__, 2).'/var/test/speech');
+        $known = KnownSpeech::of(self::LINES[1], 'slt', TEST_PLACE.'/speech');
         $half = (int) $known->starts[3];
         $time = static fn (int $ms): string => sprintf('00:00:%02d,%03d', intdiv($ms, 1000), $ms % 1000);
         $srt = "1\n00:00:00,000 --> {$time($half)}\nNobody told the\n\n2\n{$time($half)} --> {$time(
@@ -300,7 +300,7 @@ final class VoiceTest extends AppTestCase
     public function test_another_text_and_a_clipped_recording_are_offered_with_a_remark(): void
     {
         $short = $this->short();
-        $other = KnownSpeech::of(KnownSpeech::SENTENCES[7], 'kal16', dirname(__DIR__, 2).'/var/test/speech')->sound;
+        $other = KnownSpeech::of(KnownSpeech::SENTENCES[7], 'kal16', TEST_PLACE.'/speech')->sound;
         $loud = new Pcm(
             Pcm::bytesOf(
                 array_map(
@@ -320,7 +320,7 @@ final class VoiceTest extends AppTestCase
 
     public function test_every_usual_kind_of_file_and_any_channels_are_read(): void
     {
-        $known = KnownSpeech::of(self::LINES[1], 'slt', dirname(__DIR__, 2).'/var/test/speech');
+        $known = KnownSpeech::of(self::LINES[1], 'slt', TEST_PLACE.'/speech');
         $folder = storage_path('kinds');
         @mkdir($folder);
         file_put_contents("$folder/in.wav", WavFile::encode($known->sound));
@@ -526,7 +526,7 @@ final class VoiceTest extends AppTestCase
         $short = $this->short();
         $this->bring(
             $short,
-            WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', dirname(__DIR__, 2).'/var/test/speech')->sound),
+            WavFile::encode(KnownSpeech::of(self::LINES[1], 'rms', TEST_PLACE.'/speech')->sound),
             text: self::LINES[1],
         );
         $this->align();

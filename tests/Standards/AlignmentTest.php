@@ -24,7 +24,7 @@ final class AlignmentTest extends AppTestCase
 {
     private static function folder(): string
     {
-        return dirname(__DIR__, 2).'/var/test/speech';
+        return TEST_PLACE.'/speech';
     }
 
     private function aligned(Pcm $sound, string $text, string $voice = VoiceBook::DEFAULT): Alignment

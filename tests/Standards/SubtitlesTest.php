@@ -26,7 +26,7 @@ final class SubtitlesTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->folder = dirname(__DIR__, 2).'/var/test/subtitles';
+        $this->folder = TEST_PLACE.'/subtitles';
         is_dir($this->folder) || mkdir($this->folder, 0777, true);
     }
 

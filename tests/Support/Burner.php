@@ -24,7 +24,7 @@ final class Burner
 
     public static function book(): FaceBook
     {
-        $root = dirname(__DIR__, 2).'/var/test/faces';
+        $root = TEST_PLACE.'/faces';
         $adapter = new LocalFilesystemAdapter($root);
 
         return new FaceBook(
@@ -50,7 +50,7 @@ final class Burner
         array $output,
         bool $hasOthers = true,
     ): Process {
-        $folder = dirname(__DIR__, 2).'/var/test/burnt';
+        $folder = TEST_PLACE.'/burnt';
         is_dir($folder) || mkdir($folder, 0777, true);
         file_put_contents("$folder/a.ass", AssWriter::write($cues, 30, 0, 0, $frames)->ass);
         $seconds = $frames / 30;

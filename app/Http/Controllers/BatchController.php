@@ -7,9 +7,11 @@ namespace App\Http\Controllers;
 use App\Editing\BatchMaker;
 use App\Editing\BulkDesk;
 use App\Editing\EditBook;
+use App\Editing\PaceEditor;
 use App\Exporting\ExportArchive;
 use App\Exporting\ExportDesk;
 use App\Http\Presenters\BatchRow;
+use App\Http\Presenters\LengthRow;
 use App\Http\Presenters\Rundown;
 use App\Http\Presenters\ShortRow;
 use App\Intake\ScriptFiles;
@@ -93,6 +95,7 @@ final class BatchController extends Controller
         Batch $batch,
         BulkDesk $desk,
         PictureDesk $pictures,
+        PaceEditor $pace,
         Rundown $rundown,
     ): JsonResponse {
         $act = $request->input('act');
@@ -104,6 +107,12 @@ final class BatchController extends Controller
                 // An empty field is no wish to trim to fit: that is said by none.
                 $request->exists('value') ? $this->count($request->input('value')) : null,
             ),
+            'tighten', 'stretch' => $pace->bring(
+                $batch,
+                $shorts,
+                $this->milliseconds($this->text($request, 'value')),
+                $act === 'stretch',
+            ),
             'match' => $desk->match($batch, $shorts),
             'pictures' => $pictures->orderAll($shorts),
             'copy' => $desk->copy($batch, $shorts),
@@ -112,6 +121,33 @@ final class BatchController extends Controller
         };
 
         return response()->json(['said' => $said, ...$this->fresh($request, $batch, $rundown)]);
+    }
+
+    /** What it would take to bring the chosen shorts to a length. */
+    public function pace(Request $request, Batch $batch, PaceEditor $pace): JsonResponse
+    {
+        $shorts = $this->chosen($request, $batch);
+        $plans = $pace->plans(
+            $shorts,
+            $this->milliseconds($this->text($request, 'value')),
+            $request->input('act') === 'stretch',
+        );
+        $rows = array_map(static fn (Short $short): LengthRow => new LengthRow($short, $plans[$short->id]), $shorts);
+
+        return response()->json([
+            'html' => view('pace._plans', ['rows' => $rows])->render(),
+            'ready' => array_filter($rows, static fn (LengthRow $row): bool => $row->isReady()) !== [],
+        ]);
+    }
+
+    /** @throws Refusal when it is no number of seconds */
+    private function milliseconds(string $written): int
+    {
+        if (preg_match('/^(\d{1,4}(?:\.\d{1,3})?)\s*s?$/', trim($written), $found) !== 1) {
+            throw new Refusal('Write the length in seconds, such as 58 or 59.5.');
+        }
+
+        return (int) round(1000 * (float) $found[1]);
     }
 
     public function undo(Request $request, Batch $batch, EditBook $edits, Rundown $rundown): JsonResponse

@@ -12,6 +12,7 @@ use App\Review\LikenessBook;
 use App\Settings\Resolver;
 use Illuminate\Support\Carbon;
 use RapidReel\Settings\Level;
+use RapidReel\Settings\PaceSettings;
 
 /** A batch as its page shows it. What a row needs is read; scripts and cuts stay in the database. */
 final readonly class Rundown
@@ -42,6 +43,15 @@ final readonly class Rundown
                 $batch->channel_id,
                 $batch->id,
                 'the batch',
+            ),
+            ScopeControl::all(
+                Level::Batch,
+                $this->resolver->batch($batch),
+                $channel,
+                $batch->channel_id,
+                $batch->id,
+                'the batch',
+                PaceSettings::LIMITS,
             ),
         );
     }

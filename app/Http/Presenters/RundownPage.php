@@ -13,11 +13,13 @@ final readonly class RundownPage
     /**
      * @param  list<Setting>  $forChosen  what may be set for chosen shorts
      * @param  array<string, ScopeControl>  $controls  of the batch, by key
+     * @param  array<string, ScopeControl>  $limits  how far its shorts may be brought to a length
      */
     public function __construct(
         public Batch $batch,
         public array $forChosen,
         public array $controls,
+        public array $limits,
     ) {
     }
 }

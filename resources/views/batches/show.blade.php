@@ -6,7 +6,7 @@
     'state' => route('batches.state', $batch), 'act' => route('batches.act', $batch),
     'undo' => route('batches.undo', $batch), 'redo' => route('batches.redo', $batch),
     'briefs' => route('batches.briefs', $batch), 'download' => route('batches.download', $batch),
-    'settings' => route('settings'),
+    'settings' => route('settings'), 'pace' => route('batches.pace', $batch),
 ])
 @php($now = ['working' => $rundown->isWorking, 'asOf' => $asOf, 'undo' => $rundown->undo, 'redo' => $rundown->redo,
     'ids' => $rundown->ids, 'channel' => $batch->channel_id, 'batch' => $batch->id, 'counts' => $rundown->counts,
@@ -69,6 +69,8 @@
         <span class="acts-gap"></span>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('trim')" :disabled="busy" data-key="t"
             data-key-does="Trim the chosen, or all, to length">Trim to length</button>
+        <button type="button" class="btn btn-sm btn-outline-dark" @click="openLength()" :disabled="busy" data-key="l"
+            data-key-does="Bring the chosen, or all, to a length">To a length…</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('match')" :disabled="busy" data-key="m"
             data-key-does="Match pictures anew">Match pictures</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('pictures')"
@@ -120,6 +122,7 @@
         <kbd>→</kbd> open here · <kbd>Enter</kbd> to the short · <kbd>?</kbd> all keys
     </p>
     <p class="empty-title" x-show="none" x-cloak>No short is like that.</p>
+    @include('pace._bring', ['limits' => $page->limits])
     <x-below what="Settings of the batch" :history="$rundown->history">@include('batches._settings')</x-below>
 </div>
 @endsection

@@ -23,6 +23,14 @@
     </select>
 @elseif ($type instanceof RapidReel\Settings\Type\SplitType)
     <x-split-choice :$id :$name :$label :rule="(string) $value" :$inherit :attributes="$attributes->except('@change')"/>
+@elseif ($type instanceof RapidReel\Settings\Type\CadenceType)
+    <input class="form-control form-control-sm setting-cadence" maxlength="20" list="cadences-{{ $setting->key }}"
+        @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
+        value="{{ $type->typed((string) $value) }}" aria-label="{{ $label }}" title="longest, 2.5 s or 5-15 words"
+        placeholder="{{ $inherit }}" {{ $attributes }}>
+    <datalist id="cadences-{{ $setting->key }}">
+        @foreach ($type->usual() as $one)<option value="{{ $one }}">@endforeach
+    </datalist>
 @elseif ($type instanceof RapidReel\Settings\Type\ColourType)
     <span class="setting-colour">
         <input type="color" @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif

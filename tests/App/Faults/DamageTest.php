@@ -108,7 +108,7 @@ final class DamageTest extends FaultCase
         self::assertSame(ExportState::Failed, $failed->state);
         self::assertStringContainsString("The file of “{$used->name}” was changed", (string) $failed->problem);
 
-        $source = dirname(__DIR__, 3).'/var/test/'.strtolower($used->name).($used->duration_ms > 0 ? '.mp4' : '.png');
+        $source = TEST_PLACE.'/'.strtolower($used->name).($used->duration_ms > 0 ? '.mp4' : '.png');
         $again = app(FootageImporter::class)->footage($this->channel(), $source, basename($source), []);
         self::assertSame($used->id, $again->id);
         self::assertSame(ExportState::Done, $this->exported($short)->state);

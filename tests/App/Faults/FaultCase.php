@@ -87,7 +87,7 @@ abstract class FaultCase extends AppTestCase
      */
     protected function ffmpeg(string $script): string
     {
-        $folder = dirname(__DIR__, 3).'/var/test/shim-'.bin2hex(random_bytes(4));
+        $folder = TEST_PLACE.'/shim-'.bin2hex(random_bytes(4));
         File::ensureDirectoryExists($folder);
         File::put("$folder/calls", '');
         File::put("$folder/ffmpeg", "#!/bin/sh\ncalls='$folder/calls'\n$script\nexec ffmpeg \"\$@\"\n");

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Gateways\Voices\VoiceRates;
+use App\Intake\ScriptFiles;
+use App\Intake\ScriptPlanner;
+use App\Planning\CutMaker;
+use App\Settings\Registrar;
+use Illuminate\Console\Command;
+use RapidReel\Review\Pace\PaceReport;
+use RapidReel\Script\UnusableScript;
+
+final class PaceCommand extends Command
+{
+    use ReadsScripts;
+
+    protected $signature = 'reel:pace {scripts : a .txt, .md, .csv, .srt or .vtt file, a .zip or a folder of them}
+        {--channel= : the channel whose house style counts, by name or number}
+        {--voice= : who reads; --set voice=… is the same}
+        {--profile= : what the outlet accepts; --set profile=… is the same}
+        {--split= : a scene for each sentence, line, words:5-15 or seconds:4; --set split=… is the same}
+        {--set=* : any setting, as key=value; reel:settings lists them}
+        {--cadence= : how often pictures change: 2.5, 5-15 words or longest; --set cadence=… is the same}
+        {--fit : leave out sentences until a script fits its target}
+        {--tighten= : bring scripts that are longer to so many seconds}
+        {--stretch= : bring scripts that are shorter to so many seconds}';
+
+    protected $description = 'Voices scripts and reports their pace, as JSON';
+
+    public function handle(
+        ScriptFiles $files,
+        ScriptPlanner $planner,
+        CutMaker $cuts,
+        Registrar $registrar,
+        VoiceRates $rates,
+    ): int {
+        return $this->guarded(function () use ($files, $planner, $cuts, $registrar, $rates): int {
+            $choices = $this->choices($registrar->of($this->channel()));
+            $rates->make();
+            $failed = 0;
+            $reports = [];
+            foreach ($this->scripts($files) as $i => $source) {
+                try {
+                    $planned = $this->fitted($planner->plan($source, $choices), $i + 1, true);
+                    $this->warnOf($i + 1, $planned->warnings);
+                    $tasks = $planned->tasks();
+                    $cuts->speak($tasks);
+                    $title = $planned->script->title;
+                    $reports[] = [
+                        'title' => $title,
+                        ...PaceReport::of($cuts->estimate($title, $tasks), $cuts->measure($tasks))->toArray(),
+                    ];
+                } catch (UnusableScript $problem) {
+                    $failed++;
+                    $this->warnOf($i + 1, [$problem->getMessage()]);
+                }
+            }
+            $this->printJson(['shorts' => $reports]);
+
+            return $failed + $this->missed === 0 ? self::SUCCESS : self::FAILURE;
+        });
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Media\TakeFiles;
+use App\Voicing\TakeStore;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Values;
+use RapidReel\Cut\ScenePacer;
+use RapidReel\Language\TextRank;
+use RapidReel\Pace\PacedScene;
+use RapidReel\Pace\PacePlan;
+use RapidReel\Pace\PaceValues;
+use RapidReel\Pace\Tightener;
+use RapidReel\Script\SceneRole;
+use RapidReel\Settings\Level;
+use RapidReel\Settings\PaceSettings;
+use RapidReel\Settings\Settled;
+use RapidReel\Voice\DeadAir;
+use RapidReel\Voice\Pause;
+use RapidReel\Voice\Take;
+
+/** How shorts get to a length. */
+final readonly class PaceDesk
+{
+    public const LEAST_MS = 1_000;
+
+    public const MOST_MS = 600_000;
+
+    public function __construct(
+        private TakeStore $takes,
+        private TakeFiles $files,
+        private CutMaker $cuts,
+    ) {
+    }
+
+    /**
+     * @param  non-empty-list<SceneTask>  $tasks
+     * @param  bool  $isLonger  whether it is stretched
+     * @param  bool  $speaks  whether what was never spoken is now
+     *
+     * @throws Refusal when that is no length
+     */
+    public function plan(array $tasks, int $targetMs, bool $isLonger = false, bool $speaks = false): PacePlan
+    {
+        if ($targetMs < self::LEAST_MS || $targetMs > self::MOST_MS) {
+            throw new Refusal('A short is brought to a length from 1 to 600 seconds.');
+        }
+        $settled = $tasks[0]->settled->without(Level::Scene);
+        $tightener = new Tightener(
+            $this->scenes($tasks, $speaks),
+            new PaceValues(
+                $settled->deadAirMs(),
+                $settled->pauseMs() ?? ScenePacer::GAP_MS,
+                $settled->tempo(),
+                $settled->tailMs(),
+            ),
+            PaceSettings::limits($settled),
+            TargetProfile::FPS,
+        );
+
+        return $isLonger ? $tightener->stretch($targetMs) : $tightener->tighten($targetMs);
+    }
+
+    /** What a short sets to be as a plan has it: what stays as it was is left as it is set. */
+    public static function settings(PacePlan $plan, Settled $settled, Values $own): Values
+    {
+        $before = [
+            'dead_air' => $settled->deadAirMs(),
+            'pause' => $settled->pauseMs() ?? ScenePacer::GAP_MS,
+            'tempo' => $settled->tempo(),
+            'tail' => $settled->tailMs(),
+        ];
+        $after = [
+            'dead_air' => $plan->values->deadAirMs,
+            'pause' => $plan->values->gapMs,
+            'tempo' => $plan->values->tempo,
+            'tail' => $plan->values->tailMs,
+        ];
+        foreach ($after as $key => $value) {
+            $own = $value === null || $value === $before[$key] ? $own : $own->with($key, $value);
+        }
+
+        return $own;
+    }
+
+    /**
+     * @param  non-empty-list<SceneTask>  $tasks
+     */
+    public function isVoiced(array $tasks): bool
+    {
+        foreach ($tasks as $task) {
+            if ($this->raw($task, false) === null) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  non-empty-list<SceneTask>  $tasks
+     * @return non-empty-list<PacedScene>
+     */
+    private function scenes(array $tasks, bool $speaks): array
+    {
+        $scores = TextRank::scores(
+            array_map(static fn (SceneTask $task): string => $task->scene->text, $tasks),
+            $tasks[0]->voice->language,
+        );
+        $highest = max([...$scores, 1e-9]);
+        $last = count($tasks) - 1;
+
+        return array_map(function (SceneTask $task, int $number) use ($scores, $highest, $last, $speaks): PacedScene {
+            $settled = $task->settled;
+            $isOwn = static fn (string $key): bool => $settled->from($key) === Level::Scene;
+            $raw = $this->raw($task, $speaks);
+            $sound = $raw === null ? null : $this->files->sound($raw->key);
+            $stays = $number === 0 || $number === $last || $task->scene->role === SceneRole::Close;
+
+            return new PacedScene(
+                $sound === null ? $this->estimatedMs($task) : $sound->samples(),
+                $sound === null ? 1_000 : $sound->rate,
+                $raw === null || $sound === null ? [] : array_values(array_filter(
+                    DeadAir::pauses($sound, $raw->words, DeadAir::LEAST_CUT_MS),
+                    static fn (Pause $pause): bool => ! in_array($pause->afterWord, $task->delivery->spared, true),
+                )),
+                $scores[$number] / $highest,
+                ! $stays,
+                $settled->isOptional(),
+                $task->scene->carriesOn(),
+                $isOwn('dead_air') ? $settled->deadAirMs() : false,
+                $isOwn('pause') ? $settled->pauseMs() ?? ScenePacer::GAP_MS : false,
+                $isOwn('tempo') ? $settled->tempo() : false,
+            );
+        }, $tasks, array_keys($tasks));
+    }
+
+    private function raw(SceneTask $task, bool $speaks): ?Take
+    {
+        return $task->reading ?? ($speaks
+            ? $this->takes->raw($task->scene->text, $task->voice, $task->delivery)
+            : $this->takes->knownRaw($task->scene->text, $task->voice, $task->delivery));
+    }
+
+    /** As spoken, before any change of tempo. */
+    private function estimatedMs(SceneTask $task): int
+    {
+        return $this->cuts->estimated($task)->durationMs;
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Review\Pace;
+
+/** What a pace report finds. */
+enum PaceCode: string
+{
+    case TooLong = 'too-long';
+    case TooShort = 'too-short';
+    case HookLate = 'hook-late';
+    case SpeechSlow = 'speech-slow';
+    case SpeechFast = 'speech-fast';
+    case ShotLong = 'shot-long';
+    case ShotsSlow = 'shots-slow';
+    case Silence = 'silence';
+    case PauseLong = 'pause-long';
+    case PictureRepeats = 'picture-repeats';
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Settings;
+
+use RapidReel\Cut\ScenePacer;
+use RapidReel\Pace\Cadence;
+use RapidReel\Pace\CadenceKind;
+use RapidReel\Pace\MayDrop;
+use RapidReel\Pace\PaceLimits;
+use RapidReel\Settings\Type\CadenceType;
+use RapidReel\Settings\Type\ChoiceType;
+use RapidReel\Settings\Type\NumberType;
+use RapidReel\Settings\Type\SettingType;
+use RapidReel\Voice\Tempo;
+
+/** The settings of pace: how often pictures change, how fast speech is, and how far a short may be tightened. */
+final class PaceSettings
+{
+    public const GROUP = 'pace';
+
+    public const SAME = 'same';
+
+    public const NEEDED = 'needed';
+
+    public const OPTIONAL = 'optional';
+
+    /** Those that say how far a short may be tightened or stretched. */
+    public const LIMITS = [
+        'least_dead_air', 'least_gap', 'fastest_tempo', 'may_drop', 'most_dead_air', 'most_gap', 'slowest_tempo',
+    ];
+
+    /**
+     * @param  non-empty-list<Level>  $toShort
+     * @param  non-empty-list<Level>  $toScene
+     * @return list<Setting>
+     */
+    public static function of(array $toShort, array $toScene): array
+    {
+        $cut = [Stale::Plan, Stale::Pixels];
+        $timed = [Stale::Plan, Stale::Pixels, Stale::Sound];
+        $drops = [];
+        foreach (MayDrop::cases() as $case) {
+            $drops[$case->value] = $case->label();
+        }
+        $limit = static function (string $key, string $label, SettingType $type, int|string $default) use (
+            $toShort,
+        ): Setting {
+            return new Setting($key, $label, $type, $default, $toShort, [], group: self::GROUP);
+        };
+
+        return [
+            new Setting(
+                'cadence', 'Picture changes', new CadenceType, CadenceKind::Longest->value, $toScene, $cut,
+            ),
+            new Setting(
+                'hook_cadence', 'In the hook', new CadenceType(self::SAME, 'as elsewhere'), self::SAME, $toShort, $cut,
+            ),
+            new Setting(
+                'tempo', 'Tempo',
+                new NumberType('The tempo of speech', Tempo::SLOWEST, Tempo::FASTEST, 1, '%'),
+                Tempo::USUAL, $toScene, [Stale::Voice, ...$timed],
+            ),
+            new Setting(
+                'tail', 'After the last word',
+                new NumberType('The time after the last word', 0, 5_000, 20, 'ms'),
+                ScenePacer::TAIL_MS, $toShort, $timed,
+            ),
+            new Setting(
+                'need', 'This scene is',
+                new ChoiceType('need', [
+                    self::NEEDED => 'needed', self::OPTIONAL => 'optional: may go where the short is too long',
+                ]),
+                self::NEEDED, [Level::Scene], [],
+            ),
+            $limit(
+                'least_dead_air', 'Pauses inside scenes, at least',
+                new NumberType('What is left of a pause', 0, 1_000, 20, 'ms'), PaceLimits::LEAST_DEAD_AIR,
+            ),
+            $limit(
+                'least_gap', 'Gaps between scenes, at least',
+                new NumberType('A gap between scenes', 0, 1_000, 20, 'ms'), PaceLimits::LEAST_GAP,
+            ),
+            $limit(
+                'fastest_tempo', 'Tempo, at most',
+                new NumberType('The tempo of speech', Tempo::USUAL, Tempo::FASTEST, 1, '%'), PaceLimits::FASTEST,
+            ),
+            $limit(
+                'may_drop', 'Sentences that may go', new ChoiceType('choice', $drops), MayDrop::Any->value,
+            ),
+            $limit(
+                'most_dead_air', 'Pauses inside scenes, at most',
+                new NumberType('What is left of a pause', 0, 3_000, 20, 'ms'), PaceLimits::MOST_DEAD_AIR,
+            ),
+            $limit(
+                'most_gap', 'Gaps between scenes, at most',
+                new NumberType('A gap between scenes', 0, 3_000, 20, 'ms'), PaceLimits::MOST_GAP,
+            ),
+            $limit(
+                'slowest_tempo', 'Tempo, at least',
+                new NumberType('The tempo of speech', Tempo::SLOWEST, Tempo::USUAL, 1, '%'), PaceLimits::SLOWEST,
+            ),
+        ];
+    }
+
+    public static function limits(Settled $settled): PaceLimits
+    {
+        $number = static fn (string $key): int => (int) $settled->value($key);
+
+        return new PaceLimits(
+            $number('least_dead_air'),
+            $number('least_gap'),
+            $number('fastest_tempo'),
+            MayDrop::from((string) $settled->value('may_drop')),
+            $number('most_dead_air'),
+            $number('most_gap'),
+            $number('slowest_tempo'),
+        );
+    }
+
+    /** How often pictures change, in the hook or elsewhere */
+    public static function cadence(Settled $settled, bool $isHook): Cadence
+    {
+        $hook = (string) $settled->value('hook_cadence');
+
+        return Cadence::parse($isHook && $hook !== self::SAME ? $hook : (string) $settled->value('cadence'));
+    }
+}

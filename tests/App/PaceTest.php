@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Media\TempoChanger;
+use App\Media\WavFile;
+use App\Planning\PaceDesk;
+use App\Planning\SceneTasks;
+use Illuminate\Support\Facades\File;
+use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Voice\Pcm;
+use Symfony\Component\Process\Process;
+
+final class PaceTest extends AppTestCase
+{
+    private const SCRIPT = "The bell on the quay rang every night for nine years, and nobody pulled the rope.\n"
+        ."The keeper thought it was a ghost, and told the priest, and the priest told the town.\n"
+        ."A sailor climbed the tower with a lamp and a piece of chalk.\n"
+        ."He marked the rope, the wheel, and the beam, and then he waited.\n"
+        ."At ten past two the bell rang, and the rope had not moved.\n"
+        ."But the beam was wet, not with rain, but with salt water.\n"
+        ."The whole quay was sinking, a hand's width a year.\n"
+        .'The bell still hangs there, and today it rings twice a night.';
+
+    private function console(string ...$arguments): Process
+    {
+        $process = new Process(['php', 'artisan', ...$arguments], dirname(__DIR__, 2), timeout: 120);
+        $process->run();
+
+        return $process;
+    }
+
+    /** @return array{array<string, mixed>, Process} */
+    private function pace(string ...$options): array
+    {
+        $folder = TEST_PLACE.'/pace';
+        File::ensureDirectoryExists($folder);
+        File::put("$folder/bell.txt", "# The bell\n\n".self::SCRIPT);
+        $process = $this->console('reel:pace', "$folder/bell.txt", ...$options);
+
+        return [json_decode($process->getOutput(), true)['shorts'][0] ?? [], $process];
+    }
+
+    public function test_the_command_reports_the_pace_and_reaches_lengths_to_the_frame(): void
+    {
+        [$plain] = $this->pace();
+        self::assertSame(
+            $plain['duration_ms'],
+            $plain['shots'][count($plain['shots']) - 1]['end_ms'],
+        );
+        self::assertContains('hook-late', array_column($plain['flags'], 'code'));
+        $target = round(0.85 * $plain['duration_ms'] / 1000, 1);
+        [$tight, $process] = $this->pace("--tighten=$target");
+        self::assertSame((int) (1000 * $target), $tight['duration_ms'], $process->getErrorOutput());
+        self::assertSame(0, $process->getExitCode());
+        self::assertLessThan($plain['silence_share'], $tight['silence_share']);
+        $target = ceil($plain['duration_ms'] / 1000) + 2;
+        [$long] = $this->pace("--stretch=$target");
+        self::assertSame((int) (1000 * $target), $long['duration_ms']);
+
+        [$none, $process] = $this->pace('--tighten=9', '--set', 'may_drop=none');
+        self::assertSame(1, $process->getExitCode());
+        self::assertStringContainsString('as no sentence may go', $process->getErrorOutput());
+        self::assertGreaterThan(9_000, $none['duration_ms']);
+        self::assertSame(1, $this->pace('--tighten=soon')[1]->getExitCode());
+        self::assertGreaterThan(count($plain['shots']), count($this->pace('--cadence=1.5')[0]['shots']));
+    }
+
+    public function test_a_plan_holds_for_the_sound_that_is_made_of_it(): void
+    {
+        $this->actingAs($this->user());
+        $this->library();
+        $short = $this->made(self::SCRIPT)->shorts[0];
+        $this->work();
+        $tasks = app(SceneTasks::class)->of($short->refresh());
+        $target = (int) (0.84 * ($short->cutSummary()->durationMs ?? 0) / 100) * 100;
+        $plan = app(PaceDesk::class)->plan($tasks, $target);
+        self::assertTrue($plan->reaches());
+        self::assertGreaterThan(100, $plan->values->tempo, 'so that sound is stretched, too');
+
+        $this->postJson(route('batches.act', $short->batch), [
+            'act' => 'tighten', 'value' => (string) ($target / 1000), 'shorts' => [$short->id],
+        ])->assertOk();
+        $this->work();
+
+        $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
+        self::assertSame($target, $cut->durationMs);
+        foreach ($cut->scenes as $scene) {
+            self::assertNotSame('', $scene->take);
+        }
+        $this->postJson(route('batches.undo', $short->batch))->assertOk();
+        self::assertSame($plan->beforeMs, $short->refresh()->cutSummary()?->durationMs);
+    }
+
+    /** @return array<string, array{int}> */
+    public static function tempos(): array
+    {
+        return ['slower' => [80], 'a little faster' => [110], 'much faster' => [140]];
+    }
+
+    /** The pitch of a voiced sound by autocorrelation (L. Rabiner, IEEE Trans. ASSP 25, 1977). */
+    #[DataProvider('tempos')]
+    public function test_another_tempo_keeps_the_pitch_and_has_the_length_to_the_sample(int $tempo): void
+    {
+        $rate = 22_050;
+        $samples = [];
+        // A vowel of 140 Hz: a fundamental with overtones, swelling and dying away four times a second.
+        for ($i = 0; $i < 2 * $rate; $i++) {
+            $sum = 0.0;
+            foreach ([1 => 1.0, 2 => 0.6, 3 => 0.4, 5 => 0.2] as $times => $part) {
+                $sum += $part * sin(2 * M_PI * 140 * $times * $i / $rate);
+            }
+            $samples[] = (int) round(6_000 * $sum * (0.6 + 0.4 * sin(2 * M_PI * 4 * $i / $rate)));
+        }
+        $file = TEST_PLACE.'/vowel.wav';
+        file_put_contents($file, WavFile::encode(new Pcm(Pcm::bytesOf($samples), $rate)));
+        $sound = app(TempoChanger::class)->changed($file, $tempo);
+
+        self::assertSame((int) round(2 * $rate * 100 / $tempo), $sound->samples());
+        $values = array_values(Pcm::values($sound->between(400, 480)->bytes));
+        $best = [0.0, 0];
+        for ($lag = intdiv($rate, 400); $lag < intdiv($rate, 70); $lag++) {
+            $sum = 0.0;
+            for ($i = 0; $i + $lag < count($values); $i++) {
+                $sum += $values[$i] * $values[$i + $lag];
+            }
+            $sum /= count($values) - $lag;
+            $best = $sum > $best[0] ? [$sum, $lag] : $best;
+        }
+        self::assertEqualsWithDelta(140, $rate / $best[1], 2.5);
+    }
+}
