@@ -21,6 +21,7 @@ use App\Http\Controllers\ShortVoiceController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\StyleController;
+use App\Http\Controllers\TimelineController;
 use App\Http\Controllers\UploadController;
 use App\Http\Controllers\VoiceController;
 use Illuminate\Support\Facades\Route;
@@ -109,6 +110,12 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/faces', [FaceController::class, 'store'])->name('faces.store');
     Route::get('/faces/{id}', [FaceController::class, 'file'])->where('id', '[a-z0-9-]{1,40}')->name('faces.file');
     Route::delete('/house/faces/{face}', [FaceController::class, 'destroy'])->name('faces.destroy');
+
+    Route::get('/shorts/{short}/sheet', [TimelineController::class, 'show'])->name('sheet.show');
+    Route::get('/shorts/{short}/sheet/state', [TimelineController::class, 'state'])->name('sheet.state');
+    Route::get('/shorts/{short}/sheet/wave', [TimelineController::class, 'wave'])->name('sheet.wave');
+    Route::post('/scenes/{scene}/shots/{word}', [TimelineController::class, 'shot'])
+        ->where('word', '[0-9]{1,6}')->name('scenes.shot');
 
     Route::put('/scenes/{scene}', [SceneController::class, 'reword'])->name('scenes.reword');
     Route::post('/scenes/{scene}', [SceneController::class, 'change'])->name('scenes.change');

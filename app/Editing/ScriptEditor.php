@@ -65,6 +65,19 @@ final readonly class ScriptEditor
         );
     }
 
+    /** Puts a scene where another stands, counted from 0; those between move up or down. */
+    public function place(Scene $scene, int $to): void
+    {
+        $this->scenes->change($scene, 'moved scene', static function (Manuscript $now, int $at) use ($to): Manuscript {
+            $to = max(0, min(count($now->scenes) - 1, $to));
+            for ($by = $to <=> $at; $at !== $to; $at += $by) {
+                $now = $now->moved($at, $by);
+            }
+
+            return $now;
+        });
+    }
+
     public function drop(Scene $scene): void
     {
         $this->scenes->change(

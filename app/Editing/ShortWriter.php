@@ -177,6 +177,7 @@ final readonly class ShortWriter
                 'pins' => Pin::listToJson($shot->pins),
                 'locked' => $shot->isLocked,
                 'settings' => $shot->own->toJson(),
+                'span' => $shot->span,
             ],
             $shots,
         );
@@ -191,6 +192,7 @@ final readonly class ShortWriter
                 $shot->pins ?? '',
                 $shot->locked,
                 $shot->settings->toJson(),
+                $shot->span ?? 0,
             ],
             array_values($before),
         );

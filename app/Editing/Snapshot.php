@@ -26,7 +26,7 @@ use RapidReel\Script\ShotMark;
  * @phpstan-type Map array<string, int|float|string>
  * @phpstan-type ShotState array{
  *     id: int|null, word: int, footage: string|null, locked: bool, offset: int, in: int|null, settings: Map,
- *     pins?: list<array<string, int|float>>
+ *     pins?: list<array<string, int|float>>, span?: int
  * }
  * @phpstan-type SceneState array{
  *     id: int|null, role: string, text: string, line: bool, brief: string, settings: Map, spared: list<int>,
@@ -158,6 +158,7 @@ final readonly class Snapshot
                                 new Values($shot['settings']),
                                 $shot['id'],
                                 array_map(Pin::fromArray(...), $shot['pins'] ?? []),
+                                $shot['span'] ?? 0,
                             ),
                             $row['shots'],
                         ),
@@ -240,6 +241,7 @@ final readonly class Snapshot
                 ...$shot->pins === []
                     ? []
                     : ['pins' => array_map(static fn (Pin $pin): array => $pin->toArray(), $shot->pins)],
+                ...$shot->span === 0 ? [] : ['span' => $shot->span],
             ], $scene->own->shots),
             ...$scene->own->captions->isEmpty() ? [] : ['captions' => $scene->own->captions->toArray()],
         ];

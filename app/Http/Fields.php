@@ -49,6 +49,7 @@ final class Fields
             'scenes.spare' => ['after' => $whole, 'spare' => Field::flag()],
             'scenes.reword', 'scenes.brief' => ['text' => $page],
             'scenes.change' => ['do' => $word, 'at' => $whole],
+            'scenes.shot' => ['do' => $word, 'to' => $whole, 'frames' => Field::whole(1_000, -1_000), 'ms' => $whole],
             'scenes.swap' => ['footage' => $whole],
             'captions.change' => [
                 'do' => $word, 'word' => $whole, 'at' => $whole, 'text' => $line, 'on' => Field::flag(),

@@ -11,18 +11,21 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
-/** Makes what pages show of a short, after all that somebody waits for more. */
+/** Makes what pages show of a short: at once where somebody looks at it, else after all else. */
 final class MakeProof implements Ordered, ShouldQueue
 {
     use Queueable;
+
+    /** Of shorts that somebody has before them. */
+    public const LOOKED = 'looks';
 
     public int $tries = 6;
 
     public int $timeout = 1_800;
 
-    public function __construct(public readonly int $shortId)
+    public function __construct(public readonly int $shortId, bool $isLooked = false)
     {
-        $this->onQueue('proofs');
+        $this->onQueue($isLooked ? self::LOOKED : 'proofs');
     }
 
     /** @return list<class-string> */

@@ -14,9 +14,9 @@ final class QueuedOrders implements Orders
         PlanShort::dispatch($shortId);
     }
 
-    public function makeProof(int $shortId): void
+    public function makeProof(int $shortId, bool $isLooked = false): void
     {
-        MakeProof::dispatch($shortId);
+        MakeProof::dispatch($shortId, $isLooked);
     }
 
     public function makeExport(int $exportId): void

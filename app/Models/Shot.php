@@ -20,6 +20,7 @@ use RapidReel\Script\ShotMark;
  * @property int|null $footage_id
  * @property int|null $in_ms
  * @property string $pins  as JSON; empty where there are none
+ * @property int|null $span  words that it is held over at least
  * @property bool $locked  touched by an operator, and not to be found anew
  * @property Values $settings
  * @property-read Scene $scene
@@ -28,7 +29,7 @@ final class Shot extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['scene_id', 'word', 'offset', 'footage_id', 'in_ms', 'pins', 'locked', 'settings'];
+    protected $fillable = ['scene_id', 'word', 'offset', 'footage_id', 'in_ms', 'pins', 'locked', 'settings', 'span'];
 
     /** @var array<string, string> */
     protected $casts = ['locked' => 'bool', 'settings' => ValuesCast::class];
@@ -52,6 +53,7 @@ final class Shot extends Model
             $this->settings,
             $this->id,
             Pin::listFromJson($this->pins ?? ''),
+            $this->span ?? 0,
         );
     }
 }

@@ -88,6 +88,7 @@ final readonly class Inputs
                     $shot->inMs,
                     $shot->own->own,
                     array_map(static fn (Pin $pin): array => $pin->toArray(), $shot->pins),
+                    $shot->span,
                 ],
                 array_values(array_filter($scene->own->shots, static fn (ShotMark $shot): bool => $shot->isLocked)),
             ),

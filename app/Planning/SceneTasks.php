@@ -73,6 +73,7 @@ final readonly class SceneTasks
                 $own?->dim(),
                 $shot->pins,
                 $own?->isMatched(),
+                $shot->span,
             );
         }, $scene->own->shots);
     }

@@ -13,11 +13,13 @@ final readonly class Proof
      * @param  string  $inputs  hash of what the plan was made of that it shows
      * @param  string  $key  of its video
      * @param  list<ClearCue>  $cues
+     * @param  bool  $isMeasured  whether it is known already how clear its captions are
      */
     public function __construct(
         public string $inputs,
         public string $key,
         public array $cues,
+        public bool $isMeasured = true,
     ) {
     }
 
@@ -29,9 +31,9 @@ final readonly class Proof
             return null;
         }
 
-        /** @var array{inputs: string, key: string, cues: list<array{0: int}>} $data */
+        /** @var array{inputs: string, key: string, cues: list<array{0: int}>, measured?: bool} $data */
         // @phpstan-ignore argument.type (as toJson() wrote it)
-        return new self($data['inputs'], $data['key'], array_map(ClearCue::fromArray(...), $data['cues']));
+        return new self($data['inputs'], $data['key'], array_map(ClearCue::fromArray(...), $data['cues']), $data['measured'] ?? true);
     }
 
     public function isOf(Short $short): bool
@@ -44,6 +46,7 @@ final readonly class Proof
         return json_encode([
             'inputs' => $this->inputs, 'key' => $this->key,
             'cues' => array_map(static fn (ClearCue $cue): array => $cue->toArray(), $this->cues),
+            ...$this->isMeasured ? [] : ['measured' => false],
         ], JSON_THROW_ON_ERROR);
     }
 

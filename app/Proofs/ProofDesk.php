@@ -11,11 +11,18 @@ use App\Media\ToolFailed;
 use App\Media\Watcher;
 use App\Models\Short;
 use App\Work\Orders;
+use Illuminate\Support\Facades\Cache;
 use RapidReel\Base\Refusal;
 
 /** Orders proofs of shorts, and has them made: of the plan as it is by then. */
 final readonly class ProofDesk
 {
+    /** A page that is open asks again before that. */
+    private const LOOK_SECONDS = 90;
+
+    /** An order of the same is not made again before that. */
+    private const ASKED_SECONDS = 15;
+
     public function __construct(
         private ProofMaker $maker,
         private ContrastCheck $contrast,
@@ -31,15 +38,35 @@ final readonly class ProofDesk
         if ($this->isFresh($short)) {
             return true;
         }
-        if ($short->isPlanned()) {
+        // A plan and a page that waits for it both ask.
+        $isAsked = ! Cache::add("proof-{$short->id}-{$short->planned_inputs}", true, self::ASKED_SECONDS);
+        if ($short->isPlanned() && (! $isAsked || $short->proof_problem !== null)) {
             Short::query()->whereKey($short->id)->update(['proof_problem' => null]);
-            $this->orders->makeProof($short->id);
+            $this->orders->makeProof($short->id, Cache::has(self::looked($short)));
         }
 
         return false;
     }
 
+    /** Somebody has the short before them: for a while its proofs are made before others. */
+    public function look(Short $short): void
+    {
+        Cache::put(self::looked($short), true, self::LOOK_SECONDS);
+    }
+
+    private static function looked(Short $short): string
+    {
+        return "looked-at-{$short->id}";
+    }
+
+    /** Whether there is one of the present plan, and it is known how clear its captions are. */
     public function isFresh(Short $short): bool
+    {
+        return $this->isShown($short) && Proof::of($short)?->isMeasured === true;
+    }
+
+    /** Whether there is one of the present plan. */
+    public function isShown(Short $short): bool
     {
         $proof = Proof::of($short);
 
@@ -58,6 +85,8 @@ final readonly class ProofDesk
         $inputs = $short->planned_inputs;
         try {
             $key = $this->maker->make($cut, $this->shelves->of($short->batch->channel), $watcher);
+            // What is seen is there at once; how clear its captions are takes a while longer.
+            $this->keep($short->id, $inputs, ['proof' => (new Proof($inputs, $key, [], false))->toJson()]);
             $proof = new Proof($inputs, $key, $this->contrast->of($cut, $this->maker->file($key)));
             $this->frames->take($proof, $this->maker->file($key));
         } catch (Refusal $problem) {

@@ -9,7 +9,8 @@ interface Orders
 {
     public function planShort(int $shortId): void;
 
-    public function makeProof(int $shortId): void;
+    /** @param  bool  $isLooked  whether somebody has the short before them and waits */
+    public function makeProof(int $shortId, bool $isLooked = false): void;
 
     public function makeExport(int $exportId): void;
 

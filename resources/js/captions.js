@@ -1,20 +1,13 @@
 import Modal from 'bootstrap/js/dist/modal';
 import ask, { shows } from './ask';
 import { page, renew } from './page';
-import renderer from './renderer';
-
-const FRAME = 1 / 30;
+import { FRAME, staged } from './stage';
 
 /** The captions of a short: a list of them in time, and a stage on which they are drawn as they will be burned. */
 export default (urls, now) => {
-    // Not to be watched for changes: it talks to a worker.
-    let words = null;
     return {
         ...page(urls, now),
-        at: 0,
-        playing: false,
-        safe: false,
-        silent: false,
+        ...staged(),
         chosen: null,
         word: null,
         file: null,
@@ -24,7 +17,7 @@ export default (urls, now) => {
             this.$refs.rows.setAttribute('tabindex', '-1');
             this.load(now.proof);
             this.stage(now.script, now.faces);
-            this.$watch('silent', (silent) => { this.$refs.video.muted = silent; });
+            this.$watch('silent', () => this.mutes());
         },
 
         async order() {
@@ -51,74 +44,6 @@ export default (urls, now) => {
                 this.ordered = answer.plan;
                 this.order();
             }
-        },
-
-        // The stage
-
-        async load(proof) {
-            this.proof = proof;
-            if (!proof) return;
-            const video = this.$refs.video;
-            // All of it at once: a connection that a stopped video keeps open is one that others wait for.
-            const answer = await fetch(proof);
-            if (!answer.ok || this.proof !== proof) return;
-            const before = video.src;
-            // Until it stands where the page does, its frames say nothing.
-            this.settling = true;
-            video.addEventListener('loadeddata', () => { video.currentTime = this.at + FRAME / 2; }, { once: true });
-            video.addEventListener('seeked', () => { this.settling = false; }, { once: true });
-            video.src = URL.createObjectURL(await answer.blob());
-            if (before) URL.revokeObjectURL(before);
-            if (this.follows) return;
-            this.follows = true;
-            const step = (_, { mediaTime }) => {
-                if (!this.settling && !video.seeking) this.passed(mediaTime);
-                video.requestVideoFrameCallback(step);
-            };
-            video.requestVideoFrameCallback(step);
-            video.addEventListener('pause', () => { this.playing = false; });
-            video.addEventListener('play', () => { this.playing = true; });
-        },
-
-        async stage(script, faces) {
-            [this.script, this.faces] = [script, faces];
-            try {
-                if (words === null) words = renderer(this.$refs.words, script, faces);
-                else await (await words).show(script, faces);
-                await this.paint();
-            } catch (problem) {
-                this.problem = problem.message;
-            }
-        },
-
-        async paint() {
-            const own = await words;
-            await own?.draw(this.at + FRAME / 2);
-            this.$refs.stage.dataset.drawn = this.at.toFixed(3);
-        },
-
-        passed(seconds) {
-            this.at = seconds;
-            this.paint();
-            this.mark();
-        },
-
-        play() {
-            const video = this.$refs.video;
-            video.muted = this.silent;
-            if (video.paused) video.play(); else video.pause();
-        },
-
-        seek(seconds) {
-            this.at = Math.max(0, Math.min(this.seconds, seconds));
-            // The middle of a frame is in no other.
-            if (this.proof) this.$refs.video.currentTime = this.at + FRAME / 2;
-            this.paint();
-            this.mark();
-        },
-
-        clock(seconds) {
-            return `${Math.floor(seconds / 60)}:${(seconds % 60).toFixed(2).padStart(5, '0')}`;
         },
 
         // The list

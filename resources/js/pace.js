@@ -7,13 +7,13 @@ import ask from './ask';
  */
 export const bringing = (url) => ({
     way: 'tighten',
-    seconds: '58.0',
+    goal: '58.0',
     lengthPlan: '',
     lengthProblem: '',
     lengthReady: false,
 
-    openLength(way = this.way, seconds = this.seconds) {
-        [this.way, this.seconds] = [way, String(seconds)];
+    openLength(way = this.way, goal = this.goal) {
+        [this.way, this.goal] = [way, String(goal)];
         Modal.getOrCreateInstance('#bring-length').show();
         return this.tryLength();
     },
@@ -22,7 +22,7 @@ export const bringing = (url) => ({
         [this.lengthProblem, this.lengthReady] = ['', false];
         try {
             const answer = await ask(url, {
-                method: 'POST', json: { act: this.way, value: this.seconds.trim(), shorts: this.lengthShorts() },
+                method: 'POST', json: { act: this.way, value: this.goal.trim(), shorts: this.lengthShorts() },
             });
             [this.lengthPlan, this.lengthReady] = [answer.html, answer.ready];
         } catch (problem) {
@@ -33,6 +33,6 @@ export const bringing = (url) => ({
     async bringLength() {
         Modal.getOrCreateInstance('#bring-length').hide();
         document.activeElement?.blur();
-        await this.act(this.way, this.seconds.trim());
+        await this.act(this.way, this.goal.trim());
     },
 });

@@ -62,7 +62,7 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
         } catch {
             this.working = true;
         }
-        if (this.working) this.again(1000);
+        if (this.working) this.again(this.everyMs ?? 1000);
     },
 
     again(ms) {

@@ -19,6 +19,7 @@ final readonly class ChosenShot
      * @param  int|null  $dim  by how much it is darkened, in percent; null for that of the scene
      * @param  list<Pin>  $pins  where its window must stand
      * @param  bool|null  $isMatched  whether its colours are brought to those of the short; null for that of the scene
+     * @param  int  $span  words that it is held over at least; 0 where the pace says how long
      */
     public function __construct(
         public int $word,
@@ -30,6 +31,7 @@ final readonly class ChosenShot
         public ?int $dim = null,
         public array $pins = [],
         public ?bool $isMatched = null,
+        public int $span = 0,
     ) {
     }
 }

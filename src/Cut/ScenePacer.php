@@ -71,7 +71,7 @@ final readonly class ScenePacer
     {
         $changes = array_map(
             $this->grid->frameOf(...),
-            $one->pace->changes($one->take->words, $sceneMs, $one->fixed()),
+            $one->pace->changes($one->take->words, $sceneMs, $one->fixed(), $one->spans()),
         );
         $starts = [0 => 0];
         $before = 0;

@@ -47,6 +47,12 @@ final readonly class VoicedScene
         $this->chosen = $byWord;
     }
 
+    /** @return array<int, int> words that touched shots are held over at least, by the word that each begins at */
+    public function spans(): array
+    {
+        return array_filter(array_map(static fn (ChosenShot $shot): int => $shot->span, $this->chosen));
+    }
+
     /** @return list<int> words at which a shot begins that was touched */
     public function fixed(): array
     {

@@ -44,9 +44,10 @@ final readonly class ShotPlanner
     /**
      * @param  list<WordTiming>  $words  times from the scene's start
      * @param  list<int>  $fixed  words at which a shot begins whatever its length, rising
+     * @param  array<int, int>  $spans  words that a shot is held over at least, by the word that it begins at
      * @return array<int, int> where every shot after the first begins in ms, by the number of its first word, rising
      */
-    public function changes(array $words, int $sceneMs, array $fixed = []): array
+    public function changes(array $words, int $sceneMs, array $fixed = [], array $spans = []): array
     {
         $fixed = array_values(array_filter($fixed, static fn (int $word): bool => $word > 0 && $word < count($words)));
         $changes = [];
@@ -54,7 +55,8 @@ final readonly class ShotPlanner
             if ($first > 0) {
                 $changes[$first] = $words[$first]->startMs;
             }
-            foreach ($this->between($words, $first, $fixed[$i] ?? count($words), $sceneMs) as $word) {
+            $end = $fixed[$i] ?? count($words);
+            foreach ($this->between($words, $first, $end, $sceneMs, $first + ($spans[$first] ?? 0)) as $word) {
                 $changes[$word] = $words[$word]->startMs;
             }
         }
@@ -88,9 +90,10 @@ final readonly class ShotPlanner
 
     /**
      * @param  list<WordTiming>  $words
+     * @param  int  $held  no shot begins before this word
      * @return list<int> words at which a shot begins, rising
      */
-    private function between(array $words, int $first, int $end, int $sceneMs): array
+    private function between(array $words, int $first, int $end, int $sceneMs, int $held): array
     {
         $ideal = $this->ideal($words, $sceneMs, $first, $end);
         /** @var array<int, float> $costs of the best way up to a word */
@@ -100,7 +103,7 @@ final readonly class ShotPlanner
             $costs[$next] = INF;
             $change = $next === $end ? 0.0 : $this->change($words, $next);
             for ($begin = $next - 1; $begin >= $first; $begin--) {
-                if ($costs[$begin] === INF) {
+                if ($costs[$begin] === INF || ($begin === $first && $next < min($held, $end))) {
                     continue;
                 }
                 $isWhole = $begin === $first && $next === $end;

@@ -90,9 +90,7 @@ final readonly class Tightener
         );
         $steps = $this->steps($loosest, $target);
         if ($this->frames($loosest, []) < $target) {
-            $more = min($target - $this->frames($loosest, []), $this->grid->frameOf(self::TAIL_MS));
-
-            return $this->plan($targetMs, $this->lasting($loosest, $more), [], $steps, true);
+            return $this->plan($targetMs, $this->lasting($loosest, [], $target), [], $steps, true);
         }
         $values = $loosest;
         $holds = fn (PaceValues $values): bool => $this->frames($values, []) >= $target;
@@ -112,7 +110,7 @@ final readonly class Tightener
 
         return $this->plan(
             $targetMs,
-            $this->lasting($values, $target - $this->frames($values, [])),
+            $this->lasting($values, [], $target),
             [],
             $steps,
             true,
@@ -156,17 +154,23 @@ final readonly class Tightener
             $values = new PaceValues(null, $values->gapMs, $values->tempo, $values->tailMs);
         }
 
-        return $this->lasting($values, $target - $this->frames($values, $dropped));
+        return $this->lasting($values, $dropped, $target);
     }
 
-    /** So many frames more after the last word, as far as that is sensible. */
-    private function lasting(PaceValues $values, int $frames): PaceValues
+    /**
+     * The same with as much after the last word as makes it end on the target, as far as that is sensible.
+     *
+     * @param  list<int>  $dropped
+     */
+    private function lasting(PaceValues $values, array $dropped, int $target): PaceValues
     {
-        $ms = $this->grid->msOf(abs($frames)) * ($frames < 0 ? -1 : 1);
-
-        return $values->with(
-            tailMs: max(min(self::LEAST_TAIL_MS, $values->tailMs), $values->tailMs + min(self::TAIL_MS, $ms)),
-        );
+        return $values->with(tailMs: self::first(
+            $this->frames($values, $dropped) <= $target
+                ? $values->tailMs
+                : min(self::LEAST_TAIL_MS, $values->tailMs),
+            $values->tailMs + self::TAIL_MS,
+            fn (int $ms): bool => $this->frames($values->with(tailMs: $ms), $dropped) >= $target,
+        ));
     }
 
     /**

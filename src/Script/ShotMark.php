@@ -21,6 +21,7 @@ final readonly class ShotMark
      * @param  int|null  $inMs  where in a clip it begins; null for the usual place
      * @param  int|null  $key  names it; null for a new one
      * @param  list<Pin>  $pins  where its window must stand, in ms of what it shows
+     * @param  int  $span  words that it is held over at least; 0 where the pace says how long
      */
     public function __construct(
         public int $word,
@@ -31,8 +32,9 @@ final readonly class ShotMark
         public Values $own = new Values,
         public ?int $key = null,
         public array $pins = [],
+        public int $span = 0,
     ) {
-        if ($word < 0 || ($inMs ?? 0) < 0) {
+        if ($word < 0 || ($inMs ?? 0) < 0 || $span < 0) {
             throw new InvalidArgumentException('A shot begins at a word of its scene, and nowhere before its clip.');
         }
     }
@@ -48,7 +50,7 @@ final readonly class ShotMark
         // What was meant for another picture does not fit this one.
         return $footage === $this->footage
             ? $this->but(isLocked: true)
-            : new self($this->word, $footage, true, $this->offset, null, $this->own, $this->key);
+            : new self($this->word, $footage, true, $this->offset, null, $this->own, $this->key, span: $this->span);
     }
 
     public function with(Values $own): self
@@ -68,7 +70,26 @@ final readonly class ShotMark
             $this->own,
             null,
             $this->pins,
+            $this->span,
         );
+    }
+
+    /** Held over so many words at least. */
+    public function holding(int $words): self
+    {
+        return $this->but(isLocked: true, span: $words);
+    }
+
+    /** Begins so many frames off its word. */
+    public function offset(int $frames): self
+    {
+        return $this->but(isLocked: true, offset: $frames);
+    }
+
+    /** Begins at another moment of its clip. */
+    public function slipped(int $inMs): self
+    {
+        return $this->but(isLocked: true, inMs: $inMs);
     }
 
     /** @param  list<Pin>  $pins */
@@ -83,16 +104,20 @@ final readonly class ShotMark
         ?bool $isLocked = null,
         ?Values $own = null,
         ?array $pins = null,
+        ?int $span = null,
+        ?int $offset = null,
+        ?int $inMs = null,
     ): self {
         return new self(
             $word ?? $this->word,
             $this->footage,
             $isLocked ?? $this->isLocked,
-            $this->offset,
-            $this->inMs,
+            $offset ?? $this->offset,
+            $inMs ?? $this->inMs,
             $own ?? $this->own,
             $this->key,
             $pins ?? $this->pins,
+            $span ?? $this->span,
         );
     }
 }

@@ -59,6 +59,8 @@ final class CaptionController extends Controller
     /** Has the pictures behind the captions made, if they are not there. */
     public function order(Short $short, ProofDesk $proofs): JsonResponse
     {
+        $proofs->look($short);
+
         return response()->json(['ready' => $proofs->order($short)]);
     }
 

@@ -31,6 +31,7 @@ final class SceneController extends Controller
             'join' => $editor->join($scene),
             'up' => $editor->move($scene, -1),
             'down' => $editor->move($scene, 1),
+            'place' => $editor->place($scene, $this->whole($request, 'at')),
             'drop' => $editor->drop($scene),
             'close' => $editor->play($scene, SceneRole::Close),
             'beat' => $editor->play($scene, SceneRole::Beat),

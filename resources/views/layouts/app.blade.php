@@ -17,7 +17,8 @@
             @foreach ([
                 [
                     'batches.index', 'Batches', 'b', 'Batches',
-                    ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*', 'captions.*'],
+                    ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*', 'captions.*',
+                        'sheet.*'],
                 ],
                 ['intake', 'Intake', 'n', 'New batch', ['intake']],
                 ['sketches', 'Sketches', 'w', 'Sketches', ['sketches']],

@@ -11,7 +11,7 @@
                     <option value="tighten">Tighten to at most</option>
                     <option value="stretch">Stretch to at least</option>
                 </select>
-                <input class="form-control form-control-sm" inputmode="decimal" maxlength="7" x-model="seconds"
+                <input class="form-control form-control-sm" inputmode="decimal" maxlength="7" x-model="goal"
                     @change="tryLength()" aria-label="Seconds"> s
                 <button class="btn btn-sm btn-outline-dark">Show what it takes</button>
             </form>

@@ -21,6 +21,8 @@
             <p class="lead" x-ref="lead">{{ $sheet->lead }}</p>
         </div>
         <div class="actions">
+            <a class="btn btn-outline-dark" href="{{ route('sheet.show', $short) }}" data-key="t"
+                data-key-does="Sheet: said, seen and heard in time">Sheet</a>
             <a class="btn btn-outline-dark" href="{{ route('voice.show', $short) }}" data-key="o"
                 data-key-does="Voice and recordings">Voice</a>
             <a class="btn btn-outline-dark" href="{{ route('captions.show', $short) }}" data-key="c"

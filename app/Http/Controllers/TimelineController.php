@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Editing\ShotEditor;
+use App\Http\Presenters\Timeline;
+use App\Http\Presenters\WaveView;
+use App\Models\Scene;
+use App\Models\Short;
+use App\Proofs\ProofDesk;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use RapidReel\Base\Refusal;
+
+/** The sheet of a short. */
+final class TimelineController extends Controller
+{
+    public function show(Short $short, Timeline $timeline, ProofDesk $proofs): View
+    {
+        $proofs->look($short);
+
+        return view('sheet.show', ['page' => $timeline->of($short)]);
+    }
+
+    /** The sheet as it stands, for a page that is open. */
+    public function state(Short $short, Timeline $timeline, ProofDesk $proofs): JsonResponse
+    {
+        $proofs->look($short);
+        $page = $timeline->of($short);
+
+        return response()->json([
+            'drawn' => $page->drawn,
+            'pace' => view('sheet._pace', ['page' => $page])->render(),
+            'settings' => view('sheet._settings', ['page' => $page])->render(),
+            'history' => view('history._list', ['history' => $page->history])->render(),
+            'lead' => $page->lead(),
+            'script' => $page->script,
+            'faces' => $page->faces,
+            'proof' => $page->proof,
+            'revision' => $short->revision,
+            'plan' => $short->isPlanned() ? substr($short->planned_inputs, 0, 12) : null,
+            'working' => $page->isWorking(),
+            'undo' => $page->undo,
+            'redo' => $page->redo,
+        ]);
+    }
+
+    /** What is heard of the voice. */
+    public function wave(Short $short, WaveView $wave): JsonResponse
+    {
+        return response()->json($wave->of($short));
+    }
+
+    /** Changes where a shot begins and ends, or which part of its clip it shows. */
+    public function shot(Request $request, Scene $scene, int $word, ShotEditor $editor): JsonResponse
+    {
+        match ($request->input('do')) {
+            'move' => $editor->move(
+                $scene,
+                $word,
+                $this->whole($request, 'to'),
+                $this->whole($request, 'frames'),
+            ),
+            'split' => $editor->split($scene, $word),
+            'join' => $editor->join($scene, $word),
+            'slip' => $editor->slip($scene, $word, $this->whole($request, 'ms')),
+            default => throw new Refusal('That cannot be done to a shot.'),
+        };
+
+        return response()->json(['said' => 'Done.']);
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Editing\EditBook;
+use App\Models\Footage;
+use App\Models\Music;
+use App\Models\Scene;
+use App\Models\Short;
+use App\Planning\LiveCaptions;
+use App\Proofs\Proof;
+use App\Proofs\ProofDesk;
+use App\Settings\Resolver;
+use Illuminate\Support\Collection;
+use RapidReel\Caption\Drawing\AssWriter;
+use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutShot;
+use RapidReel\Cut\CutSummary;
+use RapidReel\Cut\CutWord;
+use RapidReel\Footage\FootageKind;
+use RapidReel\Review\Pace\PaceFindings;
+use RapidReel\Review\Pace\PaceReport;
+use RapidReel\Review\ScriptFlags;
+use RapidReel\Settings\Level;
+use RapidReel\Settings\PaceSettings;
+
+/** The sheet of a short: what is said, seen and heard against one ruler of seconds. Times in ms of the short. */
+final readonly class Timeline
+{
+    private const MAIN = ['cadence', 'hook_cadence', 'tempo', 'dead_air', 'pause', 'tail'];
+
+    public function __construct(
+        private LiveCaptions $captions,
+        private Resolver $resolver,
+        private ProofDesk $proofs,
+        private EditBook $edits,
+    ) {
+    }
+
+    public function of(Short $short): TimelineView
+    {
+        $short->load(['batch.channel', 'scenes.shots', 'readings']);
+        // A plan of scenes that have changed since has pictures at other times.
+        $planned = $short->isPlanned() ? $short->plannedCut() : null;
+        $cut = $planned ?? $this->captions->of($short);
+        $script = AssWriter::write($cut->cues, $cut->grid()->fps, 0, 0, $cut->frames());
+        $proof = Proof::of($short);
+        $report = PaceReport::of($cut, CutSummary::of($cut, '', ''));
+        $here = $this->resolver->short($short);
+        $above = $this->resolver->batch($short->batch);
+        $controls = fn (array $keys): array => ScopeControl::all(
+            Level::Short, $here, $above, $short->batch->channel_id, $short->id, 'the short', $keys,
+        );
+
+        return new TimelineView(
+            $short,
+            $this->drawn($short, $cut, $planned !== null, $report),
+            $report,
+            PaceFindings::of($report),
+            $controls(self::MAIN),
+            $controls(PaceSettings::LIMITS),
+            $script->ass,
+            array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),
+            $proof === null ? null : route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
+            $this->proofs->isShown($short),
+            $short->proof_problem,
+            $cut->shape,
+            $this->edits->last($short),
+            $this->edits->next($short),
+            HistoryLine::of($short),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function drawn(Short $short, Cut $cut, bool $isPlanned, PaceReport $report): array
+    {
+        $ids = array_column(array_merge([], ...array_map(
+            static fn ($scene): array => array_map(static fn (CutShot $shot): array => [$shot->footage], $scene->shots),
+            $cut->scenes,
+        )), 0);
+        $footage = Footage::query()->whereKey(array_unique($ids))->get()->keyBy('id');
+        $crowded = ScriptFlags::crowded($short->manuscript()->scenes);
+        $words = [];
+        foreach ($cut->words as $word) {
+            $words[$word->scene][] = $word;
+        }
+        $scenes = $shots = [];
+        foreach ($short->scenes as $number => $scene) {
+            $of = $cut->scenes[$number] ?? null;
+            if ($of === null) {
+                continue;
+            }
+            $scenes[] = [
+                'id' => $scene->id,
+                'role' => $scene->role->value,
+                'text' => $scene->text,
+                'from' => $of->startMs,
+                'until' => $of->endMs,
+                'optional' => ($scene->settings->own['need'] ?? '') === PaceSettings::OPTIONAL,
+                'note' => isset($crowded[$number]) ? "{$crowded[$number]} sentences in one scene" : '',
+                'words' => array_map(static fn (CutWord $word): array => [
+                    $word->timing->text, $word->timing->startMs, $word->timing->endMs,
+                ], $words[$number] ?? []),
+                'reword' => route('scenes.reword', $scene),
+                'shot' => route('scenes.shot', [$scene, 0]),
+            ];
+            array_push($shots, ...$this->shots($scene, $number, $of->shots, $footage));
+        }
+
+        return [
+            'seconds' => $cut->durationMs / 1000,
+            'frame' => 1000 / $cut->grid()->fps,
+            'hook' => $cut->profile->hookWindowMs(),
+            'limit' => $cut->profile->longestMs(),
+            'least' => $short->cutSummary()?->isUnder() === true ? $cut->profile->shortestMs() : 0,
+            'planned' => $isPlanned,
+            'scenes' => $scenes,
+            'shots' => $shots,
+            'silences' => array_values(array_filter(
+                $report->silences,
+                static fn (array $one): bool => $one[1] < $cut->durationMs,
+            )),
+            'music' => $cut->music === null ? null : [
+                'name' => (string) (Music::query()->whereKey($cut->music->id)->value('name') ?? 'music'),
+                'under' => $cut->music->under,
+            ],
+            'rates' => $report->rates(),
+            'wave' => route('sheet.wave', $short),
+        ];
+    }
+
+    /**
+     * @param  list<CutShot>  $shots
+     * @param  Collection<int, Footage>  $footage
+     * @return list<array<string, mixed>>
+     */
+    private function shots(Scene $scene, int $number, array $shots, Collection $footage): array
+    {
+        $rows = $scene->shots->keyBy('word');
+        $drawn = [];
+        foreach ($shots as $i => $shot) {
+            $item = $footage->get((int) $shot->footage);
+            $row = $rows->get($shot->word);
+            $isLocked = $row !== null && $row->locked;
+            $drawn[] = [
+                'scene' => $number,
+                'word' => $shot->word,
+                'first' => $i === 0,
+                'from' => $shot->startMs,
+                'until' => $shot->endMs,
+                'name' => $item === null ? 'no longer in the library' : $item->name,
+                'thumb' => $item === null ? '' : route('footage.thumbnail', $item),
+                'clip' => $shot->kind === FootageKind::Clip,
+                'in' => $shot->inMs,
+                'most' => $item === null ? 0 : max(0, $item->duration_ms - ($shot->endMs - $shot->startMs)),
+                'locked' => $isLocked,
+                'why' => $isLocked || $shot->why === '' ? '' : "for {$shot->why}",
+                'fits' => $shot->isGood || $isLocked,
+                'short' => $item !== null && $item->duration_ms > 0 &&
+                    $item->duration_ms - $shot->inMs < $shot->endMs - $shot->startMs,
+                'swap' => route('scenes.swap', [$scene, $shot->word]),
+                'does' => route('scenes.shot', [$scene, $shot->word]),
+                'framing' => route('framing.show', [$scene, $shot->word]),
+            ];
+        }
+
+        return $drawn;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Short;
+use RapidReel\Base\FrameShape;
+use RapidReel\Review\Pace\PaceFinding;
+use RapidReel\Review\Pace\PaceReport;
+
+final readonly class TimelineView
+{
+    /**
+     * @param  array<string, mixed>  $drawn  what the page draws
+     * @param  list<PaceFinding>  $findings
+     * @param  array<string, ScopeControl>  $controls  of its pace
+     * @param  array<string, ScopeControl>  $limits  how far it may be brought to a length
+     * @param  string  $script  the captions as ASS
+     * @param  list<string>  $faces  addresses of the faces that draw them
+     * @param  string|null  $proof  address of the bare video; null where there is none
+     * @param  list<HistoryLine>  $history
+     */
+    public function __construct(
+        public Short $short,
+        public array $drawn,
+        public PaceReport $report,
+        public array $findings,
+        public array $controls,
+        public array $limits,
+        public string $script,
+        public array $faces,
+        public ?string $proof,
+        public bool $isProofFresh,
+        public ?string $proofProblem,
+        public FrameShape $shape,
+        public ?string $undo,
+        public ?string $redo,
+        public array $history,
+    ) {
+    }
+
+    public function isWorking(): bool
+    {
+        return ! $this->isProofFresh && $this->proofProblem === null && $this->short->problem === null;
+    }
+
+    /** In a line: how long it is and what it is made of. */
+    public function lead(): string
+    {
+        $scenes = count($this->report->summary->scenes);
+        $shots = $this->report->summary->shots();
+
+        return sprintf(
+            '%s%.2f s of %d s · %s · %s · %.1f words a second',
+            $this->report->summary->isEstimated() ? '≈ ' : '',
+            $this->report->summary->durationMs / 1000,
+            intdiv($this->report->summary->profile->longestMs(), 1000),
+            $scenes === 1 ? '1 scene' : "$scenes scenes",
+            $shots === 1 ? '1 shot' : "$shots shots",
+            $this->report->wordsASecond(),
+        );
+    }
+
+    public function rhythm(): RhythmPicture
+    {
+        return new RhythmPicture($this->report);
+    }
+}

@@ -1,0 +1,129 @@
+import renderer from './renderer';
+
+export const FRAME = 1 / 30;
+
+/**
+ * A short as it will be: its bare video, and over it the captions drawn by the renderer that burns them. The page has
+ * the video, a canvas for the words and what holds both ($refs video, words, stage), knows its seconds, and marks where
+ * it stands (mark).
+ */
+export const staged = () => {
+    // Not to be watched for changes: they talk to workers, or are elements.
+    let words = null;
+    let screen = null;
+    return {
+        at: 0,
+        playing: false,
+        safe: false,
+        silent: false,
+        part: null,
+        looped: false,
+
+        /** Takes another version once it stands where the page does: until then the one before is seen. */
+        async load(proof) {
+            this.proof = proof;
+            if (!proof) return;
+            // All of it at once: a connection that a stopped video keeps open is one that others wait for.
+            const answer = await fetch(proof);
+            if (!answer.ok || this.proof !== proof) return;
+            const before = screen ?? this.$refs.video;
+            const fresh = screen === null ? before : before.cloneNode();
+            fresh.src = URL.createObjectURL(await answer.blob());
+            fresh.muted = this.silent;
+            await new Promise((done) => {
+                fresh.addEventListener('seeked', done, { once: true });
+                const goes = () => { fresh.currentTime = this.at + FRAME / 2; };
+                fresh.addEventListener('loadeddata', goes, { once: true });
+            });
+            if (this.proof !== proof) return;
+            const goesOn = this.playing;
+            screen = fresh;
+            if (fresh !== before) {
+                fresh.currentTime = this.at + FRAME / 2;
+                before.pause();
+                before.replaceWith(fresh);
+                URL.revokeObjectURL(before.src);
+            }
+            this.follow(fresh);
+            if (goesOn) fresh.play();
+        },
+
+        follow(video) {
+            const step = (_, { mediaTime }) => {
+                if (video !== screen) return;
+                if (!video.seeking) this.passed(mediaTime);
+                video.requestVideoFrameCallback(step);
+            };
+            video.requestVideoFrameCallback(step);
+            const says = (playing) => () => { if (video === screen) this.playing = playing; };
+            video.addEventListener('pause', says(false));
+            video.addEventListener('play', says(true));
+        },
+
+        async stage(script, faces) {
+            [this.script, this.faces] = [script, faces];
+            try {
+                if (words === null) words = renderer(this.$refs.words, script, faces);
+                else await (await words).show(script, faces);
+                await this.paint();
+            } catch (problem) {
+                this.problem = problem.message;
+            }
+        },
+
+        async paint() {
+            const own = await words;
+            await own?.draw(this.at + FRAME / 2);
+            this.$refs.stage.dataset.drawn = this.at.toFixed(3);
+        },
+
+        passed(seconds) {
+            this.at = seconds;
+            this.paint();
+            this.mark();
+            if (!this.part || seconds < this.part[1] - FRAME) return;
+            if (this.looped) this.seek(this.part[0]);
+            else {
+                screen.pause();
+                this.part = null;
+            }
+        },
+
+        mutes() {
+            if (screen) screen.muted = this.silent;
+        },
+
+        play() {
+            if (!screen) return;
+            this.mutes();
+            if (!screen.paused) {
+                this.part = null;
+                screen.pause();
+            } else {
+                if (this.at > this.seconds - 2 * FRAME) this.seek(0);
+                screen.play();
+            }
+        },
+
+        /** Plays a part alone, in seconds. */
+        playPart(from, until) {
+            if (!screen) return;
+            this.seek(from);
+            this.part = [from, until];
+            this.mutes();
+            screen.play();
+        },
+
+        seek(seconds) {
+            this.at = Math.max(0, Math.min(this.seconds, seconds));
+            // The middle of a frame is in no other.
+            if (screen) screen.currentTime = this.at + FRAME / 2;
+            this.paint();
+            this.mark();
+        },
+
+        clock(seconds) {
+            return `${Math.floor(seconds / 60)}:${(seconds % 60).toFixed(2).padStart(5, '0')}`;
+        },
+    };
+};

@@ -1,0 +1,157 @@
+/** Draws a sheet: words, pictures and sound at their times, so many pixels to a second. Times in ms. */
+
+const LINE = 17;
+
+const make = (name, className, text = '') => Object.assign(document.createElement(name), {
+    className, textContent: text,
+});
+
+const place = (element, from, until, px) => {
+    element.style.top = `${(from * px) / 1000}px`;
+    if (until !== null) element.style.height = `${Math.max(1, ((until - from) * px) / 1000)}px`;
+    return element;
+};
+
+/** The ruler: a mark every so many seconds, and the lines of hook and length across all columns. */
+export function drawRuler(box, drawn, px) {
+    const every = [1, 2, 5, 10].find((seconds) => seconds * px >= 26) ?? 30;
+    const parts = [];
+    const lines = [drawn.hook, drawn.limit, drawn.least].filter((ms) => ms > 0);
+    for (let second = 0; second <= drawn.seconds; second += every) {
+        // A line says where it is itself.
+        if (lines.some((ms) => Math.abs(ms - 1000 * second) * px < 14_000)) continue;
+        const mark = place(make('span', 'tick', `${Math.floor(second / 60)}:${String(second % 60).padStart(2, '0')}`),
+            1000 * second, null, px);
+        parts.push(mark);
+    }
+    const line = (ms, says, kind) => {
+        if (ms > 0 && ms <= 1000 * drawn.seconds + 4000) {
+            parts.push(place(make('span', `across ${kind}`, says), ms, null, px));
+        }
+    };
+    line(drawn.hook, `hook ${drawn.hook / 1000} s`, 'is-hook');
+    line(drawn.limit, `limit ${drawn.limit / 1000} s`, 'is-limit');
+    line(drawn.least, `at least ${drawn.least / 1000} s`, 'is-limit');
+    box.replaceChildren(...parts);
+}
+
+/** Words that are said within the height of a line stand on one; each line stands where its first word begins. */
+function lines(words, px, height) {
+    const found = [];
+    let foot = -Infinity;
+    for (const [number, [text, from, until]] of words.entries()) {
+        const top = (from * px) / 1000;
+        // What would stand over the next scene stands on the line before.
+        if (top >= foot && (found.length === 0 || top + LINE <= height + 2)) {
+            found.push({ top, words: [] });
+            foot = top + LINE;
+        }
+        found.at(-1).words.push({ number, text, from, until });
+    }
+    return found;
+}
+
+export function drawSaid(box, drawn, px) {
+    const parts = drawn.scenes.map((scene, number) => {
+        const block = place(make('section', `said-scene is-${scene.role}`), scene.from, scene.until, px);
+        block.dataset.scene = number;
+        block.tabIndex = -1;
+        if (scene.optional) block.classList.add('is-optional');
+        const role = make('button', 'said-role', scene.role);
+        role.type = 'button';
+        role.title = [`Scene ${number + 1}: drag it to another place`, scene.note].filter(Boolean).join('. ');
+        role.dataset.drags = 'scene';
+        if (scene.note) role.append(make('b', '', ' !'));
+        block.append(role);
+        const words = scene.words.map(([text, from, until]) => [text, from - scene.from, until - scene.from]);
+        for (const line of lines(words, px, ((scene.until - scene.from) * px) / 1000)) {
+            const row = make('p', 'said-line');
+            row.style.top = `${line.top}px`;
+            for (const word of line.words) {
+                const button = make('span', 'said-word', word.text);
+                Object.assign(button.dataset, {
+                    word: word.number, from: scene.from + word.from, until: scene.from + word.until,
+                });
+                row.append(button, ' ');
+            }
+            block.append(row);
+        }
+        return block;
+    });
+    const gaps = drawn.silences.filter(([from, until]) => ((until - from) * px) / 1000 >= 3).map(([from, until]) => {
+        const high = ((until - from) * px) / 1000 >= 11;
+        const gap = place(
+            make('button', 'said-gap', high ? `${((until - from) / 1000).toFixed(2)} s` : ''), from, until, px,
+        );
+        gap.type = 'button';
+        gap.dataset.gap = from;
+        gap.title = `A pause of ${((until - from) / 1000).toFixed(2)} s: close it`;
+        return gap;
+    });
+    box.replaceChildren(...parts, ...gaps);
+}
+
+export function drawSeen(box, drawn, px) {
+    box.replaceChildren(...drawn.shots.map((shot, number) => {
+        const height = ((shot.until - shot.from) * px) / 1000;
+        const block = place(make('div', 'seen-shot'), shot.from, shot.until, px);
+        block.dataset.shot = number;
+        block.tabIndex = -1;
+        if (shot.locked) block.classList.add('is-locked');
+        if (!shot.fits) block.classList.add('is-odd');
+        if (height >= 20 && shot.thumb) {
+            const picture = make('img', '');
+            Object.assign(picture, { src: shot.thumb, alt: '', loading: 'lazy', draggable: false });
+            block.append(picture);
+        }
+        const says = make('span', 'seen-says');
+        const length = ((shot.until - shot.from) / 1000).toFixed(2);
+        says.append(make('b', '', `${length} s`), ` ${shot.name}`);
+        const more = [
+            shot.locked ? 'chosen' : shot.why, shot.fits ? '' : 'nothing here fits its words',
+            shot.short ? 'clip ends before' : '',
+        ].filter(Boolean).join(' · ');
+        if (height >= 38 && more) says.append(make('span', 'under', more));
+        block.title = `${shot.name}. ${more}`;
+        block.append(says);
+        if (!shot.first) {
+            const handle = make('span', 'seen-edge');
+            handle.dataset.drags = 'edge';
+            handle.title = 'Drag to another word; with Alt to a frame';
+            block.append(handle);
+        }
+        return block;
+    }));
+}
+
+/** The voice's wave form and the level of the music, as much of them as is in view. */
+export function drawHeard(canvas, drawn, wave, px, top, height) {
+    const ratio = window.devicePixelRatio || 1;
+    const width = canvas.clientWidth;
+    [canvas.width, canvas.height] = [width * ratio, height * ratio];
+    canvas.style.height = `${height}px`;
+    const pen = canvas.getContext('2d');
+    pen.scale(ratio, ratio);
+    const style = getComputedStyle(canvas);
+    const middle = width * 0.42;
+    pen.fillStyle = style.getPropertyValue('--sea');
+    for (const scene of wave?.scenes ?? []) {
+        const step = (wave.step * px) / 1000;
+        const first = Math.max(0, Math.floor((top - (scene.from * px) / 1000) / step));
+        const last = Math.min(scene.peaks.length, Math.ceil((top + height - (scene.from * px) / 1000) / step));
+        for (let i = first; i < last; i++) {
+            const half = Math.max(0.5, (scene.peaks[i] / 100) * middle);
+            pen.fillRect(middle - half, (scene.from * px) / 1000 + i * step - top, 2 * half, Math.max(0.8, step));
+        }
+    }
+    if (!drawn.music) return;
+    // As far under the voice as it is set: 6 dB at the wave, 40 at the edge. It fades at the end.
+    const x = middle + (width - middle) * (0.35 + 0.6 * ((drawn.music.under - 6) / 34));
+    const end = drawn.seconds * px - top;
+    pen.strokeStyle = style.getPropertyValue('--accent');
+    pen.beginPath();
+    pen.moveTo(x, -top);
+    pen.lineTo(x, end - 1.5 * px);
+    pen.lineTo(width, end);
+    pen.stroke();
+}

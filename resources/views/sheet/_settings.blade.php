@@ -1,0 +1,1 @@
+@foreach ($page->controls as $control)<x-scope :$control/>@endforeach

@@ -1,0 +1,109 @@
+@extends('layouts.app')
+@section('title', 'Sheet of '.$page->short->title)
+@section('content')
+@php($short = $page->short)
+@php($urls = [
+    'state' => route('sheet.state', $short), 'undo' => route('shorts.undo', $short),
+    'redo' => route('shorts.redo', $short), 'proof' => route('proofs.order', $short),
+    'pace' => route('batches.pace', $short->batch), 'act' => route('batches.act', $short->batch),
+    'settings' => route('settings'),
+])
+@php($now = [
+    'working' => $page->isWorking(), 'undo' => $page->undo, 'redo' => $page->redo, 'revision' => $short->revision,
+    'script' => $page->script, 'faces' => $page->faces, 'proof' => $page->proof, 'drawn' => $page->drawn,
+    'short' => $short->id, 'channel' => $short->batch->channel_id,
+])
+<div class="timeline" x-data="timeline(@js($urls), @js($now))" @acted="acted($event.detail)"
+    @keydown.window="keyed($event)">
+    <div class="page-head timeline-head">
+        <div>
+            <x-crumb :$short/>
+            <h1>Sheet</h1>
+            <p class="lead" x-ref="lead">{{ $page->lead() }}</p>
+        </div>
+        <div class="actions">
+            <span class="timeline-zoom">
+                <button type="button" class="btn btn-sm btn-outline-dark" @click="zoom(px / 1.3)"
+                    aria-label="Smaller">−</button>
+                <input type="range" min="12" max="200" step="1" :value="px" @input="zoom(Number($el.value))"
+                    aria-label="Pixels a second" tabindex="-1">
+                <button type="button" class="btn btn-sm btn-outline-dark" @click="zoom(px * 1.3)"
+                    aria-label="Larger">+</button>
+                <button type="button" class="btn btn-sm btn-outline-dark" @click="zoom(fitting())">Fit</button>
+            </span>
+            <button type="button" class="btn btn-outline-dark" @click="openLength()" data-key="l"
+                data-key-does="Bring it to a length">To a length…</button>
+            <a class="btn btn-outline-dark" href="{{ route('shorts.show', $short) }}" data-key="e"
+                data-key-does="Script and export">Script and export</a>
+        </div>
+    </div>
+    <x-told/>
+    @foreach (['Space' => 'Play or stop', '← →' => 'A frame', '↑ ↓' => 'A word', 'PgUp PgDn' => 'A shot',
+        'P' => 'Play the scene', 'T' => 'Play the shot', 'K' => 'Play the hook', 'R' => 'Parts play round',
+        '+ - 0' => 'Larger, smaller, all of it', 'Enter' => 'Write other words', 'Alt Enter' => 'Split the scene here',
+        'Alt J' => 'Join the scene with the next', 'Alt ↑ ↓' => 'Move the scene',
+        'X' => 'Close the pause here, or the next',
+        'O' => 'The scene is optional, or needed', '[ ]' => 'The shot begins a word earlier, later',
+        '{ }' => 'The shot begins a frame earlier, later', ', .' => 'Slip the clip', 'S' => 'Split the shot here',
+        'J' => 'Join the shot with the one before', '1 - 5' => 'Swap for one of the five next best']
+        as $keys => $does)
+        <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
+    @endforeach
+    <div class="timeline-cols">
+        <section aria-label="Said, seen and heard">
+            <div class="timeline-names" aria-hidden="true">
+                <span></span><span>Said</span><span>Seen</span><span>Heard</span>
+            </div>
+            <div class="timeline-scroll" x-ref="scroll" tabindex="0" aria-label="The short, time running down">
+                <div class="timeline-body" x-ref="body" @click="clicked($event)" @pointerdown="grabbed($event)"
+                    @dblclick="$event.target.closest('.said-scene')
+                        && edit(Number($event.target.closest('.said-scene').dataset.scene))">
+                    <div class="timeline-marks" x-ref="marks" aria-hidden="true"></div>
+                    <div class="timeline-said" x-ref="said"></div>
+                    <div class="timeline-seen" x-ref="seen"></div>
+                    <div class="timeline-heard"><canvas x-ref="wave" role="img"
+                        aria-label="The voice's wave form and the level of the music"></canvas></div>
+                    <div class="timeline-at" x-ref="head" aria-hidden="true"></div>
+                    <div class="timeline-guide" x-ref="guide" hidden aria-hidden="true"></div>
+                    <form class="field" x-ref="field" x-show="editing !== null" x-cloak @submit.prevent="keep()">
+                        <textarea x-ref="text" x-model="text" rows="3" maxlength="1000" class="form-control"
+                            aria-label="Words of the scene" @keydown.escape.stop="editing = null"
+                            @keydown.enter.prevent="keep()"></textarea>
+                        <button class="btn btn-sm btn-primary">Save the words</button>
+                        <button type="button" class="link" @click="editing = null">Leave them</button>
+                    </form>
+                </div>
+            </div>
+        </section>
+        <aside class="timeline-side">
+            <div class="stage" x-ref="stage" :class="{ 'has-safe': safe }"
+                style="aspect-ratio: {{ $page->shape->width() }} / {{ $page->shape->height() }}">
+                <video x-ref="video" playsinline preload="auto" muted></video>
+                <p class="stage-none" x-show="!proof">The pictures are being made.</p>
+                <canvas x-ref="words" width="{{ $page->shape->width() }}" height="{{ $page->shape->height() }}"
+                    data-draws aria-label="The short as it will be" role="img"></canvas>
+                <span class="stage-safe" aria-hidden="true" style="inset: {{ implode(' ', array_map(
+                    fn (float $part): string => 100 * $part.'%', $page->shape->safeArea()->toArray(),
+                )) }}"></span>
+            </div>
+            <div class="stage-bar">
+                <button type="button" class="btn btn-sm btn-primary" @click="play()" :disabled="!proof"
+                    x-text="playing ? 'Stop' : 'Play'">Play</button>
+                <span class="stage-at" x-text="clock(at) + ' of ' + clock(seconds)"></span>
+            </div>
+            <div class="stage-checks">
+                <label><input type="checkbox" class="form-check-input" x-model="safe"> Safe area</label>
+                <label><input type="checkbox" class="form-check-input" x-model="silent"> No sound</label>
+                <label><input type="checkbox" class="form-check-input" x-model="looped"> Parts play round</label>
+            </div>
+        </aside>
+    </div>
+    <section class="timeline-pace" aria-label="Pace" x-ref="pace" @click="
+        $event.target.closest('[data-to]') && seek(Number($event.target.closest('[data-to]').dataset.to) / 1000);
+        $event.target.closest('[data-does]') && mend($event.target.closest('[data-does]'))">
+        @include('sheet._pace')
+    </section>
+    @include('pace._bring', ['limits' => $page->limits])
+    <x-below what="Pace of this short" :history="$page->history">@include('sheet._settings')</x-below>
+</div>
+@endsection
