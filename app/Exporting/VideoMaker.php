@@ -65,7 +65,9 @@ final readonly class VideoMaker
         for ($round = 1; ; $round++) {
             $made = $this->makeParts($cut, $mix, $segments, $shelf, $watcher);
             $watcher->progress(Progress::joining());
-            $this->joiner->join($files, $sound, $cut->title, $video);
+            $this->joiner->join(array_map(static fn (Segment $segment, string $file): array => [
+                $file, $segment->recipe->frames,
+            ], $segments, $files), $sound, $cut->title, $video);
             if (! $compares) {
                 return $made;
             }

@@ -126,7 +126,10 @@ final readonly class FileFramer
         );
         $folder = $this->store->workFolder();
         try {
-            $segments = array_map(fn (Recipe $recipe): string => $this->renderer->file($recipe->key()), $recipes);
+            $segments = array_map(
+                fn (Recipe $recipe): array => [$this->renderer->file($recipe->key()), $recipe->frames],
+                $recipes,
+            );
             $this->joiner->join($segments, $this->sound($framed, $folder), '', "$folder/framed.mp4");
             // Beside its place first, as a rename from one disk to another is none.
             $beside = "$target.".getmypid().'.part';

@@ -16,7 +16,7 @@ final readonly class Joiner
     }
 
     /**
-     * @param  non-empty-list<string>  $segments
+     * @param  list<array{string, int}>  $segments  files in order, with their frames
      * @param  string|null  $sound  null for none
      *
      * @throws ToolFailed
@@ -27,8 +27,10 @@ final readonly class Joiner
         $fps = TargetProfile::FPS;
         try {
             $list = "ffconcat version 1.0\n";
-            foreach ($segments as $file) {
-                $list .= "file '".str_replace("'", "'\\''", $file)."'\n";
+            foreach ($segments as [$file, $frames]) {
+                // A file tells its length in whole milliseconds: added up, that is a frame within two minutes.
+                $list .= "file '".str_replace("'", "'\\''", $file)."'\n"
+                    .sprintf("duration %.6F\n", $frames / $fps);
             }
             $this->store->write("$folder/list.txt", $list);
             $this->tools->run(

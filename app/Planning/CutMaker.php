@@ -221,6 +221,7 @@ final readonly class CutMaker
             matcher: new FootageMatcher($language, $subject, $elsewhere),
             interests: $shelf === null ? null : new ShelfInterests($shelf, $this->interests),
             shape: $tasks[0]->settled->shape(),
+            loop: $tasks[0]->settled->loop(),
         );
     }
 }

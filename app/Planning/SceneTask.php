@@ -100,6 +100,7 @@ final readonly class SceneTask
             $this->settled->dim(),
             $this->settled->isMatched(),
             $this->settled->tailMs(),
+            $this->settled->transition(),
         );
     }
 }

@@ -74,6 +74,8 @@ final readonly class SceneTasks
                 $shot->pins,
                 $own?->isMatched(),
                 $shot->span,
+                $own?->transition(),
+                $own !== null,
             );
         }, $scene->own->shots);
     }

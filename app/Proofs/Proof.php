@@ -33,7 +33,9 @@ final readonly class Proof
 
         /** @var array{inputs: string, key: string, cues: list<array{0: int}>, measured?: bool} $data */
         // @phpstan-ignore argument.type (as toJson() wrote it)
-        return new self($data['inputs'], $data['key'], array_map(ClearCue::fromArray(...), $data['cues']), $data['measured'] ?? true);
+        $cues = array_map(ClearCue::fromArray(...), $data['cues']);
+
+        return new self($data['inputs'], $data['key'], $cues, $data['measured'] ?? true);
     }
 
     public function isOf(Short $short): bool

@@ -20,6 +20,8 @@ final readonly class ChosenShot
      * @param  list<Pin>  $pins  where its window must stand
      * @param  bool|null  $isMatched  whether its colours are brought to those of the short; null for that of the scene
      * @param  int  $span  words that it is held over at least; 0 where the pace says how long
+     * @param  Transition|null  $transition  how the shot before goes over into it, where it has settings of its own
+     * @param  bool  $hasOwn  whether it has settings of its own
      */
     public function __construct(
         public int $word,
@@ -32,6 +34,8 @@ final readonly class ChosenShot
         public array $pins = [],
         public ?bool $isMatched = null,
         public int $span = 0,
+        public ?Transition $transition = null,
+        public bool $hasOwn = false,
     ) {
     }
 }

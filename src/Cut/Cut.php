@@ -33,6 +33,7 @@ final readonly class Cut
      * @param  list<CutWord>  $words
      * @param  list<Cue>  $cues
      * @param  list<Flag>  $flags
+     * @param  Transition|null  $loop  how the end goes over into the first picture, so that it plays round
      */
     public function __construct(
         public string $title,
@@ -45,6 +46,7 @@ final readonly class Cut
         public array $flags,
         public ?CutMusic $music,
         public FrameShape $shape = FrameShape::Upright,
+        public ?Transition $loop = null,
     ) {
         $at = 0;
         foreach ($scenes as $scene) {

@@ -36,6 +36,7 @@ final readonly class CutBuilder
         private FootageMatcher $matcher = new FootageMatcher,
         private ?Interests $interests = null,
         private FrameShape $shape = FrameShape::Upright,
+        private ?Transition $loop = null,
     ) {
         $this->flags = new CutFlags($profile, $faces);
     }
@@ -125,6 +126,7 @@ final readonly class CutBuilder
             ],
             $music,
             $this->shape,
+            $this->loop,
         );
     }
 
@@ -228,6 +230,7 @@ final readonly class CutBuilder
         $last = max(0, $footage->durationMs - $lengthMs);
         // The middle of a clip: what it shows has come into view by then.
         $inMs = $isClip ? min($last, $chosen->inMs ?? intdiv($last, 2)) : 0;
+        $transition = $chosen !== null && $chosen->hasOwn ? $chosen->transition : $one->transition;
         $framed = Framer::shot(
             $footage,
             $this->interests?->of($footage->id),
@@ -255,6 +258,7 @@ final readonly class CutBuilder
             $match->isGood(),
             $look->isOdd,
             $look->match,
+            $transition,
         );
     }
 

@@ -30,6 +30,7 @@ final class CutJson
                 ...self::captions($cut->cues),
                 'music' => $cut->music?->toArray(),
                 ...($cut->shape === FrameShape::Upright ? [] : ['shape' => $cut->shape->value]),
+                ...($cut->loop === null ? [] : ['loop' => $cut->loop->toArray()]),
             ],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
@@ -61,7 +62,8 @@ final class CutJson
          *             dim: int, backdrop?: string|null, why?: string, fits?: bool,
          *             odd?: bool, match?: array{
          *                 gain: float, lift: float, saturation: float, blue: float, red: float
-         *             }|null
+         *             }|null,
+         *             transition?: array{kind: string, ms: int}
          *         }>
          *     }>,
          *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,
@@ -82,7 +84,8 @@ final class CutJson
          *             }
          *         }>,
          *         styles: list<array<string, int|string>>,
-         *         music: array{id: string, fingerprint: string, loudness: float, under: int}|null, shape?: string
+         *         music: array{id: string, fingerprint: string, loudness: float, under: int}|null, shape?: string,
+         *         loop?: array{kind: string, ms: int}
          *     }
          * } $data
          */
@@ -127,6 +130,7 @@ final class CutJson
             array_map(Flag::fromArray(...), $data['flags']),
             $making['music'] === null ? null : new CutMusic(...$making['music']),
             FrameShape::from($making['shape'] ?? FrameShape::Upright->value),
+            Transition::fromArray($making['loop'] ?? null),
         );
     }
 

@@ -25,6 +25,7 @@ final readonly class CutShot
      * @param  bool  $isGood  whether what it shows fits what is said
      * @param  bool  $isOdd  whether its colours are unlike those of the rest
      * @param  ColourMatch|null  $match  the grade that brings its colours to those of the rest
+     * @param  Transition|null  $transition  how the shot before goes over into it; null for a plain cut
      */
     public function __construct(
         public string $footage,
@@ -43,6 +44,7 @@ final readonly class CutShot
         public bool $isGood = true,
         public bool $isOdd = false,
         public ?ColourMatch $match = null,
+        public ?Transition $transition = null,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
@@ -54,7 +56,8 @@ final readonly class CutShot
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
      *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int,
      *     dim: int, backdrop: string|null, why: string, fits: bool, odd: bool,
-     *     match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null
+     *     match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null,
+     *     transition?: array{kind: string, ms: int}
      * }
      */
     public function toArray(): array
@@ -76,6 +79,7 @@ final readonly class CutShot
             'fits' => $this->isGood,
             'odd' => $this->isOdd,
             'match' => $this->match?->toArray(),
+            ...$this->transition === null ? [] : ['transition' => $this->transition->toArray()],
         ];
     }
 
@@ -84,7 +88,8 @@ final readonly class CutShot
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
      *     in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int,
      *     dim: int, backdrop?: string|null, why?: string, fits?: bool, odd?: bool,
-     *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null
+     *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null,
+     *     transition?: array{kind: string, ms: int}
      * } $data
      */
     public static function fromArray(array $data): self
@@ -106,6 +111,7 @@ final readonly class CutShot
             $data['fits'] ?? true,
             $data['odd'] ?? false,
             isset($data['match']) ? ColourMatch::fromArray($data['match']) : null,
+            Transition::fromArray($data['transition'] ?? null),
         );
     }
 }

@@ -24,6 +24,7 @@ final readonly class VoicedScene
      * @param  int  $dim  by how much its pictures are darkened, in percent
      * @param  bool  $isMatched  whether the colours of its pictures are brought to those of the short
      * @param  int  $tailMs  silence after it where it is the last
+     * @param  Transition|null  $transition  how pictures go over into its shots
      */
     public function __construct(
         public Scene $scene,
@@ -36,6 +37,7 @@ final readonly class VoicedScene
         public int $dim = 0,
         public bool $isMatched = false,
         public int $tailMs = ScenePacer::TAIL_MS,
+        public ?Transition $transition = null,
     ) {
         $byWord = [];
         $last = count($take->words) - 1;

@@ -9,10 +9,17 @@ enum Blend: string
 {
     case Dissolve = 'dissolve';
     case Dip = 'dip';
+    case Wipe = 'wipe';
+    case Slide = 'slide';
 
     /** The name that ffmpeg's xfade filter has for it. */
     public function filter(): string
     {
-        return $this === self::Dip ? 'fadeblack' : 'fade';
+        return match ($this) {
+            self::Dissolve => 'fade',
+            self::Dip => 'fadeblack',
+            self::Wipe => 'wipeup',
+            self::Slide => 'slideup',
+        };
     }
 }

@@ -27,6 +27,12 @@ final readonly class Layer
         return new self($this->source, $this->inMs + $ms, $this->path->from($ms), $this->backdrop);
     }
 
+    /** The same begun so much earlier, as far as there is anything before; its window holds still until then. */
+    public function before(int $ms): self
+    {
+        return new self($this->source, max(0, $this->inMs - $ms), $this->path->from(-$ms), $this->backdrop);
+    }
+
     /**
      * @return array{
      *     source: array{key: string, kind: string, width: int, height: int}, in_ms: int,

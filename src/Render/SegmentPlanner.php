@@ -11,6 +11,7 @@ use RapidReel\Caption\Drawing\CaptionScript;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutScene;
 use RapidReel\Cut\CutShot;
+use RapidReel\Cut\Transition;
 
 /** Compiles a cut into segments. A segment's key does not depend on where in the short it stands. */
 final class SegmentPlanner
@@ -24,12 +25,24 @@ final class SegmentPlanner
     public function plan(Cut $cut, Quality $quality, bool $isBare = false): array
     {
         $segments = [];
+        $shots = [];
         foreach ($cut->scenes as $number => $scene) {
             foreach ($scene->shots as $shot) {
+                $shots[] = [$number, $scene, $shot];
+            }
+        }
+        foreach ($shots as $i => [$number, $scene, $shot]) {
+            $next = $shots[$i + 1][2] ?? null;
+            $transition = $next === null ? $cut->loop : $next->transition;
+            $to = $next ?? $shots[0][2];
+            $bridge = $transition === null ? 0 : $this->bridgeFrames($cut, $shot, $transition);
+            $whole = $this->recipe($cut, $scene, $shot, $quality, $isBare, $bridge);
+            $segments[] = new Segment($whole, $number, $shot->startMs);
+            if ($transition !== null && $bridge > 0) {
                 $segments[] = new Segment(
-                    $this->recipe($cut, $scene, $shot, $quality, $isBare),
+                    $this->bridge($cut, $scene, $shot, $to, $transition, $bridge, $whole, $isBare),
                     $number,
-                    $shot->startMs,
+                    $cut->grid()->msOf($cut->grid()->frameOf($shot->endMs) - $bridge),
                 );
             }
         }
@@ -51,34 +64,96 @@ final class SegmentPlanner
         return hash('sha256', implode("\n", $pictures));
     }
 
-    private function recipe(Cut $cut, CutScene $scene, CutShot $shot, Quality $quality, bool $isBare): Recipe
+    /** How many of a shot's last frames go over into the next: at least one is its own. */
+    private function bridgeFrames(Cut $cut, CutShot $shot, Transition $transition): int
     {
+        $frames = $cut->grid()->frameOf($shot->endMs) - $cut->grid()->frameOf($shot->startMs);
+
+        return max(0, min($cut->grid()->frameOf($transition->ms), $frames - 1));
+    }
+
+    /** The last frames of a shot, over which the next comes in: it has come in where it begins. */
+    private function bridge(
+        Cut $cut,
+        CutScene $scene,
+        CutShot $shot,
+        CutShot $to,
+        Transition $transition,
+        int $frames,
+        Recipe $whole,
+        bool $isBare,
+    ): Recipe {
         $grid = $cut->grid();
-        $first = $grid->frameOf($shot->startMs) - $grid->frameOf($scene->startMs);
-        $frames = $grid->frameOf($shot->endMs) - $grid->frameOf($scene->startMs) - $first;
+        $first = $grid->frameOf($shot->endMs) - $grid->frameOf($scene->startMs) - $frames;
+        $fromMs = $grid->msOf($whole->frames);
+
+        return new Recipe(
+            $frames,
+            $whole->fps,
+            $whole->width,
+            $whole->height,
+            $whole->layer->from($fromMs),
+            self::layer($to)->before($grid->msOf($frames)),
+            Blend::from($transition->kind->value),
+            [],
+            $whole->look,
+            $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
+            $whole->encoder,
+        );
+    }
+
+    private static function layer(CutShot $shot): Layer
+    {
+        return new Layer(
+            new Source($shot->fingerprint, $shot->kind, $shot->width, $shot->height),
+            $shot->inMs,
+            $shot->path,
+            $shot->backdrop,
+        );
+    }
+
+    private function captions(
+        Cut $cut,
+        CutScene $scene,
+        CutShot $shot,
+        int $first,
+        int $frames,
+        bool $isBare,
+    ): CaptionScript {
         $cues = array_values(array_filter(
             $cut->cues,
             static fn (Cue $cue): bool => $cue->startMs < $shot->endMs && $cue->endMs > $shot->startMs,
         ));
+
+        return $isBare || $cues === []
+            ? CaptionScript::none()
+            : AssWriter::write($cues, $cut->grid()->fps, $scene->startMs, $first, $frames);
+    }
+
+    /** @param  int  $less  so many of the last frames are left to a bridge */
+    private function recipe(
+        Cut $cut,
+        CutScene $scene,
+        CutShot $shot,
+        Quality $quality,
+        bool $isBare,
+        int $less,
+    ): Recipe {
+        $grid = $cut->grid();
+        $first = $grid->frameOf($shot->startMs) - $grid->frameOf($scene->startMs);
+        $frames = $grid->frameOf($shot->endMs) - $grid->frameOf($scene->startMs) - $first - $less;
 
         return new Recipe(
             $frames,
             $grid->fps,
             $quality->width($cut->shape),
             $quality->height($cut->shape),
-            new Layer(
-                new Source($shot->fingerprint, $shot->kind, $shot->width, $shot->height),
-                $shot->inMs,
-                $shot->path,
-                $shot->backdrop,
-            ),
+            self::layer($shot),
             null,
             null,
             [],
             new Look(dim: $shot->dim / 100, match: $shot->match),
-            $isBare || $cues === []
-                ? CaptionScript::none()
-                : AssWriter::write($cues, $grid->fps, $scene->startMs, $first, $frames),
+            $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $quality->encoder(),
         );
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Settings;
 
 use RapidReel\Cut\ScenePacer;
+use RapidReel\Cut\Transition;
+use RapidReel\Cut\TransitionKind;
 use RapidReel\Pace\Cadence;
 use RapidReel\Pace\CadenceKind;
 use RapidReel\Pace\MayDrop;
@@ -26,6 +28,11 @@ final class PaceSettings
 
     public const OPTIONAL = 'optional';
 
+    public const ROUND = 'round';
+
+    /** How long the end goes over into the beginning. */
+    public const ROUND_MS = 500;
+
     /** Those that say how far a short may be tightened or stretched. */
     public const LIMITS = [
         'least_dead_air', 'least_gap', 'fastest_tempo', 'may_drop', 'most_dead_air', 'most_gap', 'slowest_tempo',
@@ -44,6 +51,10 @@ final class PaceSettings
         foreach (MayDrop::cases() as $case) {
             $drops[$case->value] = $case->label();
         }
+        $kinds = [];
+        foreach (TransitionKind::cases() as $kind) {
+            $kinds[$kind->value] = $kind->label();
+        }
         $limit = static function (string $key, string $label, SettingType $type, int|string $default) use (
             $toShort,
         ): Setting {
@@ -58,6 +69,36 @@ final class PaceSettings
                 'hook_cadence', 'In the hook', new CadenceType(self::SAME, 'as elsewhere'), self::SAME, $toShort, $cut,
             ),
             new Setting(
+                'transition',
+                'Between pictures',
+                new ChoiceType('transition', $kinds, named: static fn (string $written): ?string => match (
+                    mb_strtolower($written)
+                ) {
+                    'none' => TransitionKind::Cut->value,
+                    'fade', 'crossfade' => TransitionKind::Dissolve->value,
+                    default => null,
+                }),
+                TransitionKind::Cut->value,
+                [...$toScene, Level::Shot],
+                $cut,
+            ),
+            new Setting(
+                'transition_ms',
+                'It takes',
+                new NumberType('The time between pictures', 40, 1_500, 20, 'ms'),
+                Transition::USUAL_MS,
+                [...$toScene, Level::Shot],
+                $cut,
+            ),
+            new Setting(
+                'loop',
+                'At the end',
+                new ChoiceType('end', ['stop' => 'it stops', self::ROUND => 'it goes over into its first picture']),
+                'stop',
+                $toShort,
+                $cut,
+            ),
+            new Setting(
                 'tempo', 'Tempo',
                 new NumberType('The tempo of speech', Tempo::SLOWEST, Tempo::FASTEST, 1, '%'),
                 Tempo::USUAL, $toScene, [Stale::Voice, ...$timed],
@@ -70,7 +111,7 @@ final class PaceSettings
             new Setting(
                 'need', 'This scene is',
                 new ChoiceType('need', [
-                    self::NEEDED => 'needed', self::OPTIONAL => 'optional: may go where the short is too long',
+                    self::NEEDED => 'needed', self::OPTIONAL => 'optional',
                 ]),
                 self::NEEDED, [Level::Scene], [],
             ),

@@ -9,6 +9,8 @@ use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
 use RapidReel\Caption\Style\CaptionStyle;
+use RapidReel\Cut\Transition;
+use RapidReel\Cut\TransitionKind;
 use RapidReel\Framing\Framing;
 use RapidReel\Framing\FramingChoice;
 use RapidReel\Framing\StillMotion;
@@ -97,6 +99,20 @@ final readonly class Settled
     public function profile(): TargetProfile
     {
         return TargetProfile::from($this->text('profile'));
+    }
+
+    /** How pictures go over into each other; null for plain cuts */
+    public function transition(): ?Transition
+    {
+        return Transition::seen(TransitionKind::from($this->text('transition')), $this->number('transition_ms'));
+    }
+
+    /** How the end goes over into the first picture; null where it does not */
+    public function loop(): ?Transition
+    {
+        return $this->text('loop') === PaceSettings::ROUND
+            ? new Transition(TransitionKind::Dissolve, PaceSettings::ROUND_MS)
+            : null;
     }
 
     /** The shape of the frame */

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Exporting\ExportDesk;
+use App\Media\MediaStore;
 use App\Media\TempoChanger;
 use App\Media\WavFile;
 use App\Planning\PaceDesk;
 use App\Planning\SceneTasks;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Cut\TransitionKind;
+use RapidReel\Render\Quality;
 use RapidReel\Voice\Pcm;
 use Symfony\Component\Process\Process;
 
@@ -92,6 +96,74 @@ final class PaceTest extends AppTestCase
         }
         $this->postJson(route('batches.undo', $short->batch))->assertOk();
         self::assertSame($plan->beforeMs, $short->refresh()->cutSummary()?->durationMs);
+    }
+
+    public function test_pictures_change_on_their_frames_over_three_minutes(): void
+    {
+        $folder = TEST_PLACE.'/colours';
+        File::ensureDirectoryExists("$folder/footage");
+        foreach (['red', 'lime', 'blue', 'yellow', 'magenta', 'cyan', 'white', 'black', 'orange', 'navy'] as $colour) {
+            $still = self::media(
+                "plain-$colour.png", '-f', 'lavfi', '-i', "color=$colour:size=360x640", '-frames:v', '1',
+            );
+            File::copy($still, "$folder/footage/$colour.png");
+        }
+        File::put("$folder/long.txt", "# Long\n\n".implode("\n", array_fill(0, 6, self::SCRIPT)));
+        $process = $this->console(
+            'reel:make', "$folder/long.txt", "--out=$folder/out", "--footage=$folder/footage", '--quality=draft',
+            '--profile=upto-180', '--set', 'motion=hold', '--set', 'captions_shown=off', '--cadence=2.0',
+        );
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        $cut = json_decode($process->getOutput(), true)['shorts'][0];
+        self::assertGreaterThan(150_000, $cut['duration_ms']);
+        $due = [];
+        $before = null;
+        foreach (array_merge(...array_column($cut['scenes'], 'shots')) as $shot) {
+            if ($before !== null && $before !== $shot['footage']) {
+                $due[] = (int) round($shot['start_ms'] * 0.03);
+            }
+            $before = $shot['footage'];
+        }
+        $found = (new Process([
+            'ffmpeg', '-i', "$folder/out/01-long.mp4", '-vf',
+            "scale=36:64,select='gt(scene,0.05)',metadata=print:file=-", '-an', '-f', 'null', '-',
+        ], timeout: 200))->mustRun()->getOutput();
+        preg_match_all('/pts_time:([\d.]+)/', $found, $times);
+
+        self::assertSame($due, array_map(static fn (string $at): int => (int) round(30 * (float) $at), $times[1]));
+    }
+
+    public function test_a_dip_between_all_pictures_of_a_batch_darkens_them_and_is_taken_back_at_once(): void
+    {
+        $this->actingAs($this->user());
+        $this->library();
+        $batch = $this->made("The boat came in. The gull sat on it.\n---\nThe fog lay low. The bell rang.");
+        $this->setting('batch', $batch->id, 'transition', 'dip')->assertOk();
+        $this->work();
+        foreach ($batch->shorts()->get() as $short) {
+            $cut = $short->plannedCut() ?? self::fail('There is no cut.');
+            foreach ($cut->scenes as $scene) {
+                foreach ($scene->shots as $shot) {
+                    self::assertSame(TransitionKind::Dip, $shot->transition?->kind);
+                }
+            }
+        }
+        $export = app(ExportDesk::class)->order($batch->shorts[0], Quality::Draft);
+        $this->work();
+        $cut = $batch->shorts[0]->refresh()->plannedCut() ?? self::fail('There is no cut.');
+        $video = app(MediaStore::class)->path("{$export->refresh()->folder()}/{$export->name}.mp4");
+        self::assertSame((string) $cut->frames(), self::probe($video)['streams'][0]['nb_read_frames']);
+        $change = $cut->grid()->frameOf($cut->scenes[1]->startMs);
+        $levels = array_map(ord(...), str_split((new Process([
+            'ffmpeg', '-v', 'error', '-i', $video, '-vf', 'crop=iw:ih/8:0:0,scale=1:1:flags=area,format=gray', '-f',
+            'rawvideo', '-',
+        ]))->mustRun()->getOutput()));
+        self::assertLessThan(30, $levels[$change - 3], 'black in the middle of the dip');
+        self::assertGreaterThan(40, $levels[$change - 9]);
+        self::assertGreaterThan(40, $levels[$change + 1]);
+
+        $this->postJson(route('batches.undo', $batch))->assertOk();
+        self::assertSame([], $batch->refresh()->settings->own);
     }
 
     /** @return array<string, array{int}> */

@@ -46,7 +46,8 @@
                         {{ $finding->message }}
                         @if ($finding->mend)
                             <button type="button" class="btn btn-sm btn-outline-dark"
-                                data-does="{{ $finding->mend->does }}" data-value="{{ $finding->mend->value }}" data-scene="{{ $finding->scene }}"
+                                data-does="{{ $finding->mend->does }}" data-value="{{ $finding->mend->value }}"
+                                data-scene="{{ $finding->scene }}"
                                 data-level="{{ $finding->mend->isOfScene ? 'scene' : 'short' }}">{{
                                 $finding->mend->label
                             }}</button>

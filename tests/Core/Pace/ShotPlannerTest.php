@@ -57,6 +57,16 @@ final class ShotPlannerTest extends TestCase
         self::assertSame([3], array_keys((new ShotPlanner)->changes($words, 4_000)));
     }
 
+    public function test_a_shot_that_is_held_over_words_is_not_cut_before_they_are_said(): void
+    {
+        $take = Cuts::take(implode(' ', array_fill(0, 28, 'lamp')));
+        $changes = (new ShotPlanner)->changes($take->words, $take->durationMs, [4], [0 => 4, 4 => 18]);
+
+        self::assertSame(4, array_key_first($changes));
+        self::assertGreaterThanOrEqual(22, array_keys($changes)[1]);
+        self::assertCount(2, (new ShotPlanner)->changes($take->words, 4_000, [4], [4 => 99]) + [-1 => 0]);
+    }
+
     public function test_one_word_that_never_ends_stays_one_shot(): void
     {
         self::assertSame([], (new ShotPlanner)->changes([new WordTiming('aaah', 0, 9_000)], 9_000));

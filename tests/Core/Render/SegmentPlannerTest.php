@@ -10,6 +10,9 @@ use RapidReel\Base\TargetProfile;
 use RapidReel\Cut\ChosenShot;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutBuilder;
+use RapidReel\Cut\CutJson;
+use RapidReel\Cut\Transition;
+use RapidReel\Cut\TransitionKind;
 use RapidReel\Cut\VoicedScene;
 use RapidReel\Footage\Footage;
 use RapidReel\Render\Progress;
@@ -44,8 +47,12 @@ final class SegmentPlannerTest extends TestCase
     /**
      * A cut whose pictures are settled, with the second scene said at another speed.
      */
-    private static function settled(int $wordMs, string $second = self::TEXTS[1]): Cut
-    {
+    private static function settled(
+        int $wordMs,
+        string $second = self::TEXTS[1],
+        ?Transition $transition = null,
+        ?Transition $loop = null,
+    ): Cut {
         $library = Cuts::library();
         $texts = [self::TEXTS[0], $second, self::TEXTS[2], self::TEXTS[3]];
         $voiced = array_map(
@@ -57,12 +64,15 @@ final class SegmentPlannerTest extends TestCase
                     array_slice($library, 3 * $i, 3),
                     [0, 1, 2],
                 ),
+                transition: $transition,
             ),
             $texts,
             array_keys($texts),
         );
 
-        return (new CutBuilder(TargetProfile::UpTo60, Cuts::faces()))->build('x', $voiced, $library, null);
+        $builder = new CutBuilder(TargetProfile::UpTo60, Cuts::faces(), loop: $loop);
+
+        return $builder->build('x', $voiced, $library, null);
     }
 
     public function test_segments_hold_every_frame_once(): void
@@ -98,6 +108,39 @@ final class SegmentPlannerTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_pictures_go_over_into_each_other_without_a_frame_more_or_less(): void
+    {
+        $plain = self::settled(317);
+        foreach ([40, 200, 1_500] as $ms) {
+            $cut = self::settled(317, transition: new Transition(TransitionKind::Dissolve, $ms));
+            self::assertSame($plain->durationMs, $cut->durationMs);
+            self::assertEquals($plain->words, $cut->words);
+            $at = 0;
+            $shots = array_merge(...array_map(static fn ($scene): array => $scene->shots, $cut->scenes));
+            $starts = array_map(static fn ($shot): int => $cut->grid()->frameOf($shot->startMs), $shots);
+            foreach (self::plan($cut) as $segment) {
+                self::assertSame($cut->grid()->msOf($at), $segment->startMs);
+                $at += $segment->recipe->frames;
+                if ($segment->recipe->blend !== null) {
+                    self::assertContains($at, $starts, 'the next has come in where it begins');
+                    self::assertLessThanOrEqual((int) round($ms * 0.03), $segment->recipe->frames);
+                }
+            }
+            self::assertSame($cut->frames(), $at, "$ms ms");
+        }
+        $round = self::plan(self::settled(317, loop: new Transition(TransitionKind::Dissolve, 500)));
+        $last = $round[count($round) - 1];
+        self::assertSame(
+            $round[0]->recipe->layer->source->key,
+            $last->recipe->next?->source->key,
+            'the end goes over into the first picture',
+        );
+        self::assertCount(count(self::plan($plain)) + 1, $round);
+        self::assertSame($plain->hash(), self::settled(317)->hash());
+        $dipped = self::settled(317, transition: new Transition(TransitionKind::Dip));
+        self::assertEquals($dipped, CutJson::decode(CutJson::encode($dipped)));
     }
 
     public function test_all_that_can_change_a_pixel_changes_the_key(): void
