@@ -14,6 +14,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PatternController;
 use App\Http\Controllers\SceneController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShortController;
@@ -104,6 +105,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/shorts/{short}/proof/{which}.jpg', [StyleController::class, 'picture'])
         ->whereIn('which', ['dark', 'bright', 'busy'])->name('proofs.picture');
     Route::post('/shorts/{short}/style', [StyleController::class, 'store'])->name('styles.store');
+    Route::post('/shorts/{short}/pattern', [PatternController::class, 'store'])->name('patterns.store');
+    Route::delete('/patterns/{pattern}', [PatternController::class, 'destroy'])->name('patterns.destroy');
     Route::get('/house/captions', [StyleController::class, 'index'])->name('styles');
     Route::delete('/house/captions/{style}', [StyleController::class, 'destroy'])
         ->where('style', 'own-[a-z0-9-]{1,40}')->name('styles.destroy');

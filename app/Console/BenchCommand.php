@@ -11,6 +11,7 @@ use App\Bench\FaultBench;
 use App\Bench\Framing\FramingBench;
 use App\Bench\KnownForms;
 use App\Bench\MatchBench;
+use App\Bench\PaceBench;
 use App\Bench\ScriptBench;
 use App\Bench\VoiceBench;
 use App\Gateways\Voices\VoiceRates;
@@ -87,6 +88,12 @@ final class BenchCommand extends Command
         $this->tell('Scripts and rundown…');
         array_push($rows, ...KnownForms::in(base_path('tests/Standards/forms'))->rows());
 
-        return [...$rows, ...app(ScriptBench::class)->run(storage_path('bench/bench.sqlite'))];
+        array_push($rows, ...app(ScriptBench::class)->run(storage_path('bench/bench.sqlite')));
+        $this->tell('A sheet of three minutes…');
+
+        return [...$rows, ...app(PaceBench::class)->run(
+            Channel::query()->firstOrFail(),
+            (string) config('reel.demo_footage'),
+        )];
     }
 }

@@ -91,6 +91,31 @@ final readonly class SettingsDesk
         };
     }
 
+    /**
+     * Sets many things for shorts of a batch, as one change.
+     *
+     * @param  list<Short>  $shorts
+     * @param  Values  $values  as they are kept, by key
+     * @return int how many were changed by it
+     */
+    public function give(Batch $batch, array $shorts, Values $values, string $what): int
+    {
+        $registry = $this->registrar->of($batch->channel);
+
+        return count($this->edits->change($batch, $what, $shorts, function (Short $short) use (
+            $values,
+            $registry,
+        ): void {
+            $before = $this->resolver->short($short);
+            foreach ($values->own as $key => $value) {
+                $short->settings = $short->settings->with($key, $value);
+            }
+            foreach (array_keys($values->own) as $key) {
+                $this->resplit($short, $before, $registry->get($key));
+            }
+        }));
+    }
+
     private function channel(
         Channel $channel,
         Setting $setting,

@@ -44,6 +44,7 @@ use App\Models\Export;
 use App\Models\Face;
 use App\Models\Footage;
 use App\Models\Music;
+use App\Models\Pattern;
 use App\Models\Reading;
 use App\Models\Recording;
 use App\Models\Scene;
@@ -180,6 +181,7 @@ final class ReelServiceProvider extends ServiceProvider
             'footage' => [Footage::class, 'channel'],
             'face' => [Face::class, 'channel'],
             'music' => [Music::class, 'channel'],
+            'pattern' => [Pattern::class, 'channel'],
         ] as $name => [$class, $way]) {
             Route::bind($name, static fn (string $id): Model => self::own($class, $way, $id));
         }

@@ -14,10 +14,19 @@ return new class extends Migration
             // So many words it is held over at least; 0 where the pace says how long.
             $table->unsignedInteger('span')->default(0);
         });
+        // Settings of a short, kept to be given to others.
+        Schema::create('patterns', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('channel_id')->constrained()->cascadeOnDelete();
+            $table->string('name');
+            $table->text('settings')->default('{}');
+            $table->unique(['channel_id', 'name']);
+        });
     }
 
     public function down(): void
     {
+        Schema::dropIfExists('patterns');
         Schema::table('shots', fn (Blueprint $table) => $table->dropColumn('span'));
     }
 };

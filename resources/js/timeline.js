@@ -200,6 +200,11 @@ export default (urls, now) => {
             }));
         },
 
+        async keepPattern(field) {
+            const kept = await this.does(() => ask(urls.pattern, { method: 'POST', json: { name: field.value } }));
+            if (kept) field.value = '';
+        },
+
         mend(button) {
             const { does, value, scene, level } = button.dataset;
             if (['tighten', 'stretch'].includes(does)) return this.openLength(does, Number(value) / 1000);

@@ -44,7 +44,8 @@ abstract class AppTestCase extends TestCase
         foreach (
             [
                 'failed_jobs', 'jobs', 'exports', 'shots', 'edits', 'readings', 'recordings', 'hooks', 'notes',
-                'likenesses', 'shingles', 'scenes', 'shorts', 'batches', 'footage', 'music', 'channels', 'users',
+                'likenesses', 'shingles', 'scenes', 'shorts', 'batches', 'footage', 'music', 'patterns', 'channels',
+                'users',
             ] as $table
         ) {
             DB::table($table)->delete();

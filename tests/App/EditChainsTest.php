@@ -154,7 +154,9 @@ final class EditChainsTest extends AppTestCase
             1 => $editor->reword($scene, $scene->text.' and more'),
             2 => $editor->split($scene, $at % (mb_strlen($scene->text) + 3)),
             3 => $editor->join($scene),
-            4 => $editor->move($scene, $at % 2 === 0 ? 1 : -1),
+            4 => $at % 3 === 0
+                ? $editor->place($scene, $at % 5)
+                : $editor->move($scene, $at % 2 === 0 ? 1 : -1),
             5 => $editor->drop($scene),
             6 => $editor->play($scene, $at % 2 === 0 ? SceneRole::Close : SceneRole::Beat),
             7 => $editor->show($scene, $at % 3 === 0 ? '' : "a picture $at"),
@@ -169,8 +171,8 @@ final class EditChainsTest extends AppTestCase
                 $channel,
                 Level::Short,
                 [$short->id],
-                ['speed', 'pause', 'voice', 'motion'][$at % 4],
-                ['120', 'usual', 'brenna', 'left'][$at % 4],
+                ['speed', 'pause', 'voice', 'motion', 'cadence', 'tempo', 'transition', 'shape'][$at % 8],
+                ['120', 'usual', 'brenna', 'left', '2.5', '110', 'dip', '1:1'][$at % 8],
             ),
             12 => $desk->set($channel, Level::Scene, [$scene->id], 'speed', (string) (60 + ($at % 200))),
             13 => $desk->set(
@@ -193,7 +195,8 @@ final class EditChainsTest extends AppTestCase
     {
         $footage = (string) Footage::query()->get()[$at % 9]->id;
         app(SceneEdits::class)->own($scene, 'pinned', static fn (SceneOwn $own): SceneOwn => $own->shot([
-            $own->shotAt($word)->showing($footage)->pinned([new Pin(10 * $at, 0.25, 0.5, 1 + $at % 3)]),
+            $own->shotAt($word)->showing($footage)->pinned([new Pin(10 * $at, 0.25, 0.5, 1 + $at % 3)])
+                ->holding($at % 6)->offset($at % 9 - 4)->slipped(7 * $at),
             ...$own->shots,
         ]));
     }

@@ -10,11 +10,13 @@ use App\Models\ExportState;
 use App\Models\Face;
 use App\Models\Footage;
 use App\Models\Music;
+use App\Models\Pattern;
 use App\Models\Reading;
 use App\Models\Recording;
 use App\Models\RecordingState;
 use App\Models\Short;
 use Illuminate\Support\Facades\Queue;
+use RapidReel\Base\Values;
 
 /** One of everything that an address can name. */
 trait NamesPlaces
@@ -48,6 +50,10 @@ trait NamesPlaces
             'id' => 'own-0123',
             'face' => Face::query()->create([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret face', 'face' => 'own-0123',
+            ])->id,
+            'pattern' => Pattern::query()->create([
+                'channel_id' => $this->channel()->id, 'name' => 'Secret pattern',
+                'settings' => new Values(['speed' => 90]),
             ])->id,
             'voice' => 'aldous',
             'token' => 'none',

@@ -8,6 +8,8 @@ use App\Exporting\ExportDesk;
 use App\Media\MediaStore;
 use App\Media\TempoChanger;
 use App\Media\WavFile;
+use App\Models\Batch;
+use App\Models\Pattern;
 use App\Planning\PaceDesk;
 use App\Planning\SceneTasks;
 use Illuminate\Support\Facades\File;
@@ -164,6 +166,45 @@ final class PaceTest extends AppTestCase
 
         $this->postJson(route('batches.undo', $batch))->assertOk();
         self::assertSame([], $batch->refresh()->settings->own);
+    }
+
+    public function test_the_settings_of_a_short_are_kept_and_given_to_others_and_to_a_new_batch(): void
+    {
+        $this->actingAs($this->user());
+        $this->library();
+        $batch = $this->made("The boat came in. The gull sat on it.\n---\nThe fog lay low. The bell rang.");
+        [$one, $other] = $batch->shorts()->get()->all();
+        $this->postJson(route('patterns.store', $one), ['name' => 'Fast'])->assertStatus(422);
+        $this->setting('short', $one->id, 'tempo', 110)->assertOk();
+        $this->setting('short', $one->id, 'split', 'words:3-6')->assertOk();
+        $this->setting('batch', $batch->id, 'transition', 'dissolve')->assertOk();
+        $this->postJson(route('patterns.store', $one), ['name' => ' '])->assertStatus(422);
+        $this->postJson(route('patterns.store', $one), ['name' => 'Fast <b>'])->assertOk();
+        $kept = ['tempo' => 110, 'split' => 'words:3-6', 'transition' => 'dissolve'];
+        $pattern = Pattern::query()->sole();
+        self::assertEquals($kept, $pattern->settings->own);
+
+        $words = $other->scenes->pluck('text')->implode(' ');
+        $this->postJson(route('batches.act', $batch), [
+            'act' => 'pattern', 'value' => (string) $pattern->id, 'shorts' => [$other->id],
+        ])->assertOk()->assertJsonFragment(['said' => '1 short: given the pattern “Fast <b>”.']);
+        self::assertEquals($kept, $other->refresh()->settings->own);
+        self::assertSame($words, $other->scenes->pluck('text')->implode(' '), 'its words are its own');
+        $this->postJson(route('batches.undo', $batch))->assertOk();
+        self::assertSame([], $other->refresh()->settings->own);
+
+        $this->post(route('batches.store'), [
+            'text' => 'A lamp burned. A boat came.', 'pattern' => $pattern->id, 'tempo' => '95', 'later' => '1',
+        ])->assertRedirect();
+        self::assertEquals(
+            [...$kept, 'tempo' => 95],
+            Batch::query()->latest('id')->firstOrFail()->settings->own,
+            'what is chosen beside it counts before it',
+        );
+        $this->get(route('house'))->assertSee('Fast &lt;b&gt;', false);
+        $this->delete(route('patterns.destroy', $pattern))->assertRedirect();
+        $this->postJson(route('batches.act', $batch), ['act' => 'pattern', 'value' => (string) $pattern->id])
+            ->assertStatus(422);
     }
 
     /** @return array<string, array{int}> */

@@ -8,6 +8,7 @@ use App\Editing\BatchMaker;
 use App\Editing\BulkDesk;
 use App\Editing\EditBook;
 use App\Editing\PaceEditor;
+use App\Editing\PatternDesk;
 use App\Exporting\ExportArchive;
 use App\Exporting\ExportDesk;
 use App\Http\Presenters\BatchRow;
@@ -17,6 +18,7 @@ use App\Http\Presenters\ShortRow;
 use App\Intake\ScriptFiles;
 use App\Models\Batch;
 use App\Models\Channel;
+use App\Models\Pattern;
 use App\Models\Short;
 use App\Pictures\PictureDesk;
 use App\Planning\BriefDesk;
@@ -27,6 +29,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use RapidReel\Base\Refusal;
+use RapidReel\Base\Values;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class BatchController extends Controller
@@ -51,6 +54,7 @@ final class BatchController extends Controller
         ExportDesk $desk,
         ScriptFiles $files,
         Registrar $registrar,
+        PatternDesk $patterns,
     ): RedirectResponse {
         $given = $request->validate([
             'text' => ['nullable', 'string', 'max:'.config('reel.upload.script_bytes')],
@@ -59,6 +63,14 @@ final class BatchController extends Controller
         $quality = $this->quality($request);
         $channel = Channel::of($this->user($request));
         $settings = $this->settings($request, $registrar->of($channel));
+        $pattern = $this->whole($request, 'pattern') === 0
+            ? null
+            : Pattern::query()->where('channel_id', $channel->id)->find($this->whole($request, 'pattern'))
+                ?? throw new Refusal('This pattern is no longer there. Choose another, or none.');
+        // What is chosen beside it counts before it.
+        $settings = $pattern === null
+            ? $settings
+            : new Values([...$patterns->values($pattern)->own, ...$settings->own]);
         $batch = $maker->make(
             $channel,
             trim((string) ($given['name'] ?? '')),
@@ -96,6 +108,7 @@ final class BatchController extends Controller
         BulkDesk $desk,
         PictureDesk $pictures,
         PaceEditor $pace,
+        PatternDesk $patterns,
         Rundown $rundown,
     ): JsonResponse {
         $act = $request->input('act');
@@ -112,6 +125,12 @@ final class BatchController extends Controller
                 $shorts,
                 $this->milliseconds($this->text($request, 'value')),
                 $act === 'stretch',
+            ),
+            'pattern' => $patterns->give(
+                $batch,
+                $shorts,
+                Pattern::query()->where('channel_id', $batch->channel_id)->find($this->whole($request, 'value'))
+                    ?? throw new Refusal('This pattern is no longer there.'),
             ),
             'match' => $desk->match($batch, $shorts),
             'pictures' => $pictures->orderAll($shorts),

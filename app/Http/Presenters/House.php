@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Editing\EditBook;
+use App\Editing\PatternDesk;
 use App\Models\Channel;
 use App\Models\Music;
 use App\Settings\Registrar;
@@ -44,6 +45,7 @@ final readonly class House
                     ->sortBy('name')
                     ->all(),
             ),
+            PatternDesk::of($channel),
             $this->edits->last($channel),
             $this->edits->next($channel),
             HistoryLine::of($channel),

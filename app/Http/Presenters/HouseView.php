@@ -6,6 +6,7 @@ namespace App\Http\Presenters;
 
 use App\Models\Channel;
 use App\Models\Music;
+use App\Models\Pattern;
 
 final readonly class HouseView
 {
@@ -13,6 +14,7 @@ final readonly class HouseView
      * @param  list<Channel>  $channels  of the account
      * @param  array<string, ScopeControl>  $controls  by key
      * @param  list<Music>  $music  at hand
+     * @param  list<Pattern>  $patterns
      * @param  list<HistoryLine>  $history
      */
     public function __construct(
@@ -20,6 +22,7 @@ final readonly class HouseView
         public array $channels,
         public array $controls,
         public array $music,
+        public array $patterns,
         public ?string $undo,
         public ?string $redo,
         public array $history,

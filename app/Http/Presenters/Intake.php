@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
+use App\Editing\PatternDesk;
 use App\Models\Channel;
 use App\Settings\Resolver;
 use RapidReel\Settings\Level;
@@ -29,6 +30,7 @@ final readonly class Intake
                 $all,
             ),
             $settled->voice(),
+            PatternDesk::of($channel),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
+use App\Models\Pattern;
 use RapidReel\Settings\Setting;
 
 final readonly class IntakeView
@@ -29,12 +30,14 @@ final readonly class IntakeView
      * @param  array<string, Setting>  $more  by key
      * @param  array<string, string>  $inherited  what holds where nothing is chosen, in words, by key
      * @param  string  $voice  that of the house style
+     * @param  list<Pattern>  $patterns  that can be given to the batch
      */
     public function __construct(
         public array $main,
         public array $more,
         public array $inherited,
         public string $voice,
+        public array $patterns,
     ) {
     }
 }

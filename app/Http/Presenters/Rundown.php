@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Editing\EditBook;
+use App\Editing\PatternDesk;
 use App\Models\Batch;
 use App\Models\Export;
 use App\Models\Short;
@@ -53,6 +54,7 @@ final readonly class Rundown
                 'the batch',
                 PaceSettings::LIMITS,
             ),
+            PatternDesk::of($batch->channel),
         );
     }
 

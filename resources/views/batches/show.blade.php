@@ -66,6 +66,15 @@
         <button type="button" class="link" @click="set(true)" :disabled="busy || !chosen.length" x-show="chosen.length"
             x-cloak
             >as inherited</button>
+        @if ($page->patterns !== [])
+            <select class="form-select form-select-sm" aria-label="Give a pattern" :disabled="busy"
+                @change="$el.value && act('pattern', $el.value); $el.value = ''">
+                <option value="">Give a pattern…</option>
+                @foreach ($page->patterns as $pattern)
+                    <option value="{{ $pattern->id }}">{{ $pattern->name }}</option>
+                @endforeach
+            </select>
+        @endif
         <span class="acts-gap"></span>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('trim')" :disabled="busy" data-key="t"
             data-key-does="Trim the chosen, or all, to length">Trim to length</button>

@@ -26,6 +26,20 @@
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
     <div class="scopes">@foreach ($house->controls as $control)<x-scope :$control/>@endforeach</div>
     <p><a href="{{ route('styles') }}" data-key="s" data-key-does="Caption styles">Caption styles and faces</a></p>
+    @if ($house->patterns !== [])
+        <h2>Patterns</h2>
+        <ul class="pattern-list">
+            @foreach ($house->patterns as $pattern)
+                <li>{{ $pattern->name }}
+                    <span class="quiet">{{ count($pattern->settings->own) }} set</span>
+                    <form method="post" action="{{ route('patterns.destroy', $pattern) }}">
+                        @csrf @method('delete')
+                        <button class="link" aria-label="Drop the pattern {{ $pattern->name }}">Drop</button>
+                    </form>
+                </li>
+            @endforeach
+        </ul>
+    @endif
 </section>
 <form method="post" action="{{ route('house.update') }}" class="house">
     @csrf @method('put')

@@ -68,6 +68,19 @@
                         </div>
                     </div>
                 @endforeach
+                @if ($intake->patterns !== [])
+                    <div>
+                        <label for="pattern">Pattern</label>
+                        <select id="pattern" name="pattern" class="form-select form-select-sm">
+                            <option value="0">None</option>
+                            @foreach ($intake->patterns as $pattern)
+                                <option value="{{ $pattern->id }}" @selected(old('pattern') == $pattern->id)>{{
+                                    $pattern->name
+                                }}</option>
+                            @endforeach
+                        </select>
+                    </div>
+                @endif
                 <div>
                     <label for="quality">Quality</label>
                     <select id="quality" name="quality" class="form-select form-select-sm">

@@ -6,7 +6,7 @@
     'state' => route('sheet.state', $short), 'undo' => route('shorts.undo', $short),
     'redo' => route('shorts.redo', $short), 'proof' => route('proofs.order', $short),
     'pace' => route('batches.pace', $short->batch), 'act' => route('batches.act', $short->batch),
-    'settings' => route('settings'),
+    'settings' => route('settings'), 'pattern' => route('patterns.store', $short),
 ])
 @php($now = [
     'working' => $page->isWorking(), 'undo' => $page->undo, 'redo' => $page->redo, 'revision' => $short->revision,

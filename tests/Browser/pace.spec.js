@@ -1,0 +1,169 @@
+import { expect, test } from '@playwright/test';
+import { probe, signIn } from './journey.js';
+
+const BELL = `# The bell that rang by itself
+The bell on Corrow Quay rang every night for nine years, and nobody pulled the rope.
+The keeper thought it was a ghost. He told the priest, the priest told the town, and the town stopped sleeping.
+In the winter of 1887 a sailor named Aldo Brenn climbed the tower with a lamp and a piece of chalk.
+He marked the rope, the wheel, and the beam. Then he waited.
+At ten past two the bell rang. The rope had not moved, and neither had the wheel.
+But the beam was wet. Not with rain. With salt water.
+Aldo looked down and saw that the tide stood higher than any chart allowed.
+The whole quay was sinking, a hand's width a year, and the tower leaned with it.
+Every night at high water the lean grew just enough to let the clapper touch the rim.
+The bell was not calling the dead. It was warning the living.
+The harbour master laughed at him, and the council laughed, and the priest blessed the tower once more.
+Two winters later the lower town flooded, and every house on the quay was empty.
+Aldo had gone from door to door with his piece of chalk and drawn a line at the height of the water to come.
+Not one line was wrong by more than a finger. The mayor kept one of them behind glass for forty years.
+The bell still hangs in Corrow. Today it rings twice a night.`;
+
+async function batch(page, text, name) {
+    await signIn(page);
+    await page.goto('/intake');
+    await page.getByLabel('Scripts').fill(text);
+    await page.getByLabel('Batch').fill(name);
+    await page.getByRole('button', { name: 'To the rundown' }).click();
+    await expect(page.getByRole('heading', { name })).toBeVisible();
+}
+
+async function sheet(page, title, { seen = true } = {}) {
+    await page.getByRole('link', { name: title, exact: true }).click();
+    await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Sheet', exact: true })).toBeVisible();
+    await expect(page.locator('.seen-shot').first()).toBeVisible({ timeout: 60_000 });
+    if (!seen) return;
+    // The bare video is there: what plays is the cut itself.
+    await expect.poll(() => page.locator('.stage video').evaluate((video) => video.duration || 0), { timeout: 60_000 })
+        .toBeGreaterThan(1);
+}
+
+const length = async (page) => Number((await page.locator('.lead').innerText()).match(/([\d.]+) s of/)[1]);
+
+test('a script that is too long is brought to 58 s, to the frame, and back', async ({ page }) => {
+    await batch(page, BELL, 'Too long');
+    await sheet(page, 'The bell that rang by itself', { seen: false });
+    const before = await length(page);
+    expect(before).toBeGreaterThan(66);
+
+    await page.locator('body').press('l');
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('Seconds').fill('58.0');
+    await dialog.getByRole('button', { name: 'Show what it takes' }).click();
+    await expect(dialog).toContainText(`From ${before.toFixed(2)} s to 58.00 s.`);
+    await expect(dialog.getByRole('row', { name: /^Pauses inside scenes/ })).toContainText('−');
+    expect(await length(page)).toBe(before);
+    await dialog.getByRole('button', { name: 'Do it' }).click();
+    await expect(page.locator('.lead')).toContainText('58.00 s of 60 s', { timeout: 60_000 });
+
+    await page.getByRole('link', { name: 'Script and export' }).click();
+    await page.getByRole('button', { name: 'Draft', exact: true }).click();
+    const link = page.getByRole('link', { name: 'MP4', exact: true });
+    await expect(link).toBeVisible({ timeout: 150_000 });
+    const [download] = await Promise.all([page.waitForEvent('download'), link.click()]);
+    const found = probe(await download.path());
+    expect(Number(found.format.duration)).toBeCloseTo(58, 1);
+    expect(Number(found.streams.find((stream) => stream.codec_type === 'video').nb_frames)).toBe(1740);
+
+    await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+    await page.getByRole('button', { name: /^Undo: tightened/ }).click();
+    await expect(page.locator('.lead')).toContainText(`${before.toFixed(2)} s`, { timeout: 60_000 });
+});
+
+test('a shot is repaired by key and by mouse, words and pauses too, and all of it undone', async ({ page }) => {
+    await batch(page, '# The map\nThe map showed an island that no captain had ever seen in the bay.\n'
+        + 'Three ships were sent to find it before the winter came.\nAsk the clerk.', 'Repair');
+    await sheet(page, 'The map');
+    const shots = page.locator('.seen-shot');
+    const count = await shots.count();
+    const says = (i) => shots.nth(i).innerText();
+    const first = await says(0);
+
+    // The second shot begins a word later, by key.
+    await page.locator('body').press('PageDown');
+    await expect(shots.nth(1)).toHaveClass(/is-chosen/);
+    await page.locator('body').press(']');
+    await expect(page.locator('.told')).toContainText('moved where a picture changes', { timeout: 30_000 });
+    await expect.poll(() => says(0), { timeout: 30_000 }).not.toBe(first);
+    const moved = await says(0);
+    // And by mouse somewhere else.
+    const edge = await shots.nth(1).locator('.seen-edge').boundingBox();
+    const top = await shots.nth(0).boundingBox();
+    await page.mouse.move(edge.x + 60, edge.y + 3);
+    await page.mouse.down();
+    await page.mouse.move(edge.x + 60, top.y + top.height * 0.55, { steps: 4 });
+    await page.mouse.up();
+    await expect.poll(() => says(0), { timeout: 30_000 }).not.toBe(moved);
+
+    // Another shot begins at a word, and goes again.
+    await page.locator('.said-word').nth(3).click();
+    await page.locator('body').press('s');
+    await expect(shots).toHaveCount(count + 1, { timeout: 30_000 });
+    await page.locator('body').press('PageUp');
+    await page.locator('body').press('PageDown');
+    await page.locator('body').press('j');
+    await expect(shots).toHaveCount(count, { timeout: 30_000 });
+
+    // Other words: only what changed is voiced again.
+    await page.locator('.said-word').first().dblclick();
+    await page.getByLabel('Words of the scene').fill('The map showed one island too many.');
+    await page.getByLabel('Words of the scene').press('Enter');
+    await expect(page.locator('.said-scene').first()).toContainText('many.', { timeout: 30_000 });
+    const before = await length(page);
+    await page.locator('body').press('Home');
+    await page.locator('body').press('x');
+    await expect.poll(() => length(page), { timeout: 30_000 }).toBeLessThan(before);
+    await page.locator('body').press('o');
+    await expect(page.locator('.said-scene').first()).toHaveClass(/is-optional/, { timeout: 30_000 });
+
+    for (let i = 0; i < 8 && await page.locator('.told button:visible', { hasText: 'Undo' }).count() > 0; i++) {
+        const undo = page.locator('.told button', { hasText: 'Undo' });
+        const was = await undo.innerText();
+        await page.locator('body').press('u');
+        await expect(page.locator('.told')).toContainText(`Undone: ${was.replace('Undo: ', '')}`);
+    }
+    await expect(page.locator('.said-scene').first()).toContainText('bay.', { timeout: 30_000 });
+    await expect.poll(() => says(0), { timeout: 30_000 }).toBe(first);
+});
+
+test('a dip between all pictures of a batch, seen before it is exported, and undone', async ({ page }) => {
+    await batch(page, '# Lamp\nThe lamp burned all night. Nobody saw it.\n---\n'
+        + '# Bell\nThe bell rang once. A boat came in.', 'Dipped');
+    await page.getByLabel('What to set').selectOption('transition');
+    await page.locator('[data-value-of="transition"] select').selectOption('dip');
+    await page.getByRole('button', { name: 'Set', exact: true }).click();
+    await expect(page.locator('.told')).toContainText('dip to black');
+    await sheet(page, 'Lamp');
+    // In the middle of the dip the stage is black.
+    const darkness = () => page.locator('.stage video').evaluate(async (video) => {
+        const shot = document.querySelectorAll('.seen-shot')[1];
+        const zoom = Number(document.querySelector('[aria-label="Pixels a second"]').value);
+        const at = parseFloat(shot.style.top) / zoom;
+        video.currentTime = at - 0.09;
+        await new Promise((done) => video.addEventListener('seeked', done, { once: true }));
+        const canvas = document.createElement('canvas');
+        [canvas.width, canvas.height] = [9, 16];
+        const pen = canvas.getContext('2d');
+        pen.drawImage(video, 0, 0, 9, 16);
+        const pixels = pen.getImageData(0, 0, 9, 16).data;
+        return pixels.filter((_, i) => i % 4 < 3).reduce((sum, one) => sum + one, 0) / (9 * 16 * 3);
+    });
+    await expect.poll(darkness, { timeout: 30_000 }).toBeLessThan(60);
+
+    await page.goBack();
+    await page.goBack();
+    await page.getByRole('button', { name: /^Undo: .*dip to black/ }).click();
+    await expect(page.locator('.told')).toContainText('Undone');
+});
+
+test('the rundown shows what a length takes of every short before it is done', async ({ page }) => {
+    await batch(page, `${BELL}\n---\n# Short\nThe lamp burned. It was cold.`, 'Many');
+    await expect(page.locator('tr[data-id]').first()).not.toContainText('≈', { timeout: 90_000 });
+    await page.getByRole('button', { name: 'To a length…' }).click();
+    const dialog = page.getByRole('dialog');
+    await expect(dialog.getByRole('row', { name: /The bell that rang/ })).toContainText('58.00 s', { timeout: 30_000 });
+    await expect(dialog.getByRole('row', { name: /Short/ }).last()).toContainText('nothing to tighten');
+    await dialog.getByRole('button', { name: 'Do it' }).click();
+    await expect(page.locator('.told')).toContainText('1 short: tightened to 58.00 s');
+    await expect(page.locator('tr[data-id]').first()).toContainText('58.0', { timeout: 60_000 });
+});
