@@ -77,6 +77,7 @@ final readonly class Inputs
                 'closeness',
                 'motion',
                 'motion_strength',
+                'motion_easing',
                 'dim',
                 'match_colours',
             ]),

@@ -13,6 +13,7 @@ use RapidReel\Base\Refusal;
 use RapidReel\Cut\CutScene;
 use RapidReel\Cut\CutShot;
 use RapidReel\Framing\Framer;
+use RapidReel\Framing\StillMotion;
 
 /** How a shot is framed as it is set at this moment, before any worker has planned its short anew. */
 final readonly class LiveFraming
@@ -36,6 +37,11 @@ final readonly class LiveFraming
             throw new Refusal('This shot has no picture yet. Pictures come with the plan.');
         }
         $settled = $this->resolver->shot($short, $script, $mark);
+        // One that is left to vary moves as it was planned to.
+        $choice = $settled->framing();
+        $choice = $choice->motion === StillMotion::InTurn && $shot->motion !== null
+            ? $choice->moving($shot->motion)
+            : $choice;
         $map = $this->interests->known($footage->fingerprint);
         $lengthMs = $shot->endMs - $shot->startMs;
         $inMs = $footage->fingerprint === $shot->fingerprint ? $shot->inMs : 0;
@@ -46,13 +52,13 @@ final readonly class LiveFraming
             $settled,
             $this->resolver->scene($short, $script),
             $mark->key,
-            $settled->framing(),
+            $choice,
             $mark->pins,
             $map,
             Framer::shot(
                 LibraryShelf::footage($footage),
                 $map,
-                $settled->framing(),
+                $choice,
                 $mark->pins,
                 $settled->shape()->aspect(),
                 $inMs,

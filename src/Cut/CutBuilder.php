@@ -18,6 +18,7 @@ use RapidReel\Footage\Matching\ShotMatch;
 use RapidReel\Footage\ShotNeed;
 use RapidReel\Framing\Framer;
 use RapidReel\Framing\Interest\Interests;
+use RapidReel\Framing\StillMotion;
 use RapidReel\Voice\WordTiming;
 
 /**
@@ -65,6 +66,7 @@ final readonly class CutBuilder
         $words = [];
         $cues = [];
         $at = 0;
+        $before = null;
         foreach ($voiced as $number => $one) {
             $span = $spans[$number];
             $startMs = $grid->msOf($span->startFrame);
@@ -73,7 +75,8 @@ final readonly class CutBuilder
             foreach ($span->shots as $shot) {
                 $endMs = $grid->msOf($shot->endFrame);
                 if ($pictures !== []) {
-                    $shots[] = $this->shot($pictures[$at], $one, $shot, $looks[$at] ?? new ShotLook);
+                    $shots[] = $this->shot($pictures[$at], $one, $shot, $looks[$at] ?? new ShotLook, $before);
+                    $before = $shots[count($shots) - 1]->motion;
                     $at++;
                 }
                 $ends[] = [$shot->firstWord, $endMs];
@@ -220,8 +223,14 @@ final readonly class CutBuilder
         return $looks;
     }
 
-    private function shot(ShotMatch $match, VoicedScene $one, ShotSpan $span, ShotLook $look): CutShot
-    {
+    /** @param  StillMotion|null  $before  how the shot before moves, if it is a still */
+    private function shot(
+        ShotMatch $match,
+        VoicedScene $one,
+        ShotSpan $span,
+        ShotLook $look,
+        ?StillMotion $before,
+    ): CutShot {
         $footage = $match->footage;
         $grid = $this->pacer->grid;
         $chosen = $one->chosen[$span->firstWord] ?? null;
@@ -231,10 +240,12 @@ final readonly class CutBuilder
         // The middle of a clip: what it shows has come into view by then.
         $inMs = $isClip ? min($last, $chosen->inMs ?? intdiv($last, 2)) : 0;
         $transition = $chosen !== null && $chosen->hasOwn ? $chosen->transition : $one->transition;
+        $choice = $chosen->framing ?? $one->framing;
+        $motion = $isClip ? null : $choice->motion->of($footage->fingerprint, $before);
         $framed = Framer::shot(
             $footage,
             $this->interests?->of($footage->id),
-            $chosen->framing ?? $one->framing,
+            $motion === null ? $choice : $choice->moving($motion),
             $chosen->pins ?? [],
             $this->shape->aspect(),
             $inMs,
@@ -259,6 +270,7 @@ final readonly class CutBuilder
             $look->isOdd,
             $look->match,
             $transition,
+            $motion,
         );
     }
 

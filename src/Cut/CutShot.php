@@ -9,6 +9,7 @@ use RapidReel\Colour\ColourMatch;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\Backdrop;
 use RapidReel\Framing\FramePath;
+use RapidReel\Framing\StillMotion;
 
 /** One picture on screen: which footage, from where in it, and how it is framed and moves. Times in ms of the short. */
 final readonly class CutShot
@@ -26,6 +27,7 @@ final readonly class CutShot
      * @param  bool  $isOdd  whether its colours are unlike those of the rest
      * @param  ColourMatch|null  $match  the grade that brings its colours to those of the rest
      * @param  Transition|null  $transition  how the shot before goes over into it; null for a plain cut
+     * @param  StillMotion|null  $motion  of a still, as it was found; null of a clip
      */
     public function __construct(
         public string $footage,
@@ -45,6 +47,7 @@ final readonly class CutShot
         public bool $isOdd = false,
         public ?ColourMatch $match = null,
         public ?Transition $transition = null,
+        public ?StillMotion $motion = null,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
@@ -57,7 +60,7 @@ final readonly class CutShot
      *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int,
      *     dim: int, backdrop: string|null, why: string, fits: bool, odd: bool,
      *     match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null,
-     *     transition?: array{kind: string, ms: int}
+     *     transition?: array{kind: string, ms: int}, motion?: string
      * }
      */
     public function toArray(): array
@@ -80,6 +83,7 @@ final readonly class CutShot
             'odd' => $this->isOdd,
             'match' => $this->match?->toArray(),
             ...$this->transition === null ? [] : ['transition' => $this->transition->toArray()],
+            ...$this->motion === null ? [] : ['motion' => $this->motion->value],
         ];
     }
 
@@ -89,7 +93,7 @@ final readonly class CutShot
      *     in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int,
      *     dim: int, backdrop?: string|null, why?: string, fits?: bool, odd?: bool,
      *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null,
-     *     transition?: array{kind: string, ms: int}
+     *     transition?: array{kind: string, ms: int}, motion?: string
      * } $data
      */
     public static function fromArray(array $data): self
@@ -112,6 +116,7 @@ final readonly class CutShot
             $data['odd'] ?? false,
             isset($data['match']) ? ColourMatch::fromArray($data['match']) : null,
             Transition::fromArray($data['transition'] ?? null),
+            StillMotion::tryFrom($data['motion'] ?? ''),
         );
     }
 }

@@ -100,8 +100,11 @@ final class CutUpgrade
                 $shot['width'], $shot['height'], $aspect, $lengthMs, StillMotion::STRENGTH, $shot['fingerprint'],
             )->toArray(),
         ];
+        $motion = $shot['motion'] === null ? null : StillMotion::from($shot['motion'])->of($shot['fingerprint']);
         unset($shot['motion']);
 
-        return [...$shot, ...$path, 'word' => $nearest];
+        return [
+            ...$shot, ...$path, 'word' => $nearest, ...$motion === null ? [] : ['motion' => $motion->value],
+        ];
     }
 }

@@ -88,6 +88,7 @@ final class Framer
             $choice->strength,
             $footage->fingerprint,
             $base,
+            $choice->isEven,
         );
     }
 }

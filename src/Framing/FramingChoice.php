@@ -16,12 +16,20 @@ final readonly class FramingChoice
      * @param  int  $close  100…300
      * @param  StillMotion  $motion  of a still
      * @param  int  $strength  of that motion, in percent of the window, 1…40
+     * @param  bool  $isEven  whether it goes on evenly, and not eased at both ends
      */
     public function __construct(
         public Framing $framing = Framing::Follow,
         public int $close = self::WIDEST,
         public StillMotion $motion = StillMotion::Varied,
         public int $strength = StillMotion::STRENGTH,
+        public bool $isEven = false,
     ) {
+    }
+
+    /** The same with another motion of stills. */
+    public function moving(StillMotion $motion): self
+    {
+        return new self($this->framing, $this->close, $motion, $this->strength, $this->isEven);
     }
 }

@@ -11,12 +11,14 @@ namespace RapidReel\Framing;
 enum StillMotion: string
 {
     case Varied = 'varied';
+    case InTurn = 'turns';
     case Push = 'push';
     case Pull = 'pull';
     case Left = 'left';
     case Right = 'right';
     case Rise = 'rise';
     case Sink = 'sink';
+    case Sway = 'sway';
     case Hold = 'hold';
 
     /**
@@ -34,20 +36,34 @@ enum StillMotion: string
     {
         return match ($this) {
             self::Varied => 'push or pull',
+            self::InTurn => 'in turn: no two alike',
             self::Push => 'push in',
             self::Pull => 'pull out',
             self::Left => 'pan left',
             self::Right => 'pan right',
-            self::Rise => 'rise',
-            self::Sink => 'sink',
+            self::Rise => 'tilt up, rise',
+            self::Sink => 'tilt down, sink',
+            self::Sway => 'sway',
             self::Hold => 'none',
         };
     }
 
-    /** Always the same for one still, so that a change elsewhere in a short does not touch its shots. */
-    public function of(string $fingerprint): self
+    /**
+     * The same for one still wherever it stands, so that a change elsewhere in a short does not touch its shots; in
+     * turn, what would move as its neighbour does pans instead.
+     *
+     * @param  self|null  $before  how the shot before moves, if it is a still
+     */
+    public function of(string $fingerprint, ?self $before = null): self
     {
-        return $this !== self::Varied ? $this : (crc32($fingerprint) % 2 === 0 ? self::Push : self::Pull);
+        $hash = crc32($fingerprint);
+        $usual = $hash % 2 === 0 ? self::Push : self::Pull;
+
+        return match (true) {
+            $this !== self::Varied && $this !== self::InTurn => $this,
+            $this === self::Varied || $usual !== $before => $usual,
+            default => intdiv($hash, 2) % 2 === 0 ? self::Left : self::Right,
+        };
     }
 
     /**
@@ -57,6 +73,7 @@ enum StillMotion: string
      * @param  int  $durationMs  at least 1
      * @param  int  $strength  percent of the window, 1…40
      * @param  FrameWindow|null  $within  the window that it moves in; null for the largest, in the middle
+     * @param  bool  $isEven  whether it goes on evenly, and not eased at both ends
      */
     public function path(
         int $width,
@@ -66,6 +83,7 @@ enum StillMotion: string
         int $strength,
         string $fingerprint,
         ?FrameWindow $within = null,
+        bool $isEven = false,
     ): FramePath {
         $whole = $within === null
             ? FramePath::centred($width, $height, $aspect)
@@ -78,7 +96,7 @@ enum StillMotion: string
         $points = [];
         for ($i = 0; $i <= self::PIECES; $i++) {
             $part = $i / self::PIECES;
-            $eased = $part * $part * (3 - 2 * $part);
+            $eased = $isEven ? $part : $part * $part * (3 - 2 * $part);
             $points[(int) round($durationMs * $part)] = $motion->window(
                 $base,
                 $width,
@@ -111,6 +129,8 @@ enum StillMotion: string
             self::Pull => new FrameWindow($base->x, $base->y, $base->scale / (1 + $strength * (1 - $done))),
             self::Left => new FrameWindow($base->x - $swing * $across, $base->y, $near),
             self::Right => new FrameWindow($base->x + $swing * $across, $base->y, $near),
+            // To one side, to the other, and back to where it began.
+            self::Sway => new FrameWindow($base->x + sin(2 * M_PI * $done) * $across, $base->y, $near),
             self::Rise => new FrameWindow($base->x, $base->y - $swing * $down, $near),
             self::Sink => new FrameWindow($base->x, $base->y + $swing * $down, $near),
             default => new FrameWindow($base->x, $base->y, $base->scale / (1 + $strength * $done)),

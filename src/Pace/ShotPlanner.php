@@ -7,9 +7,9 @@ namespace RapidReel\Pace;
 use RapidReel\Voice\WordTiming;
 
 /**
- * Cuts a scene into shots at word boundaries: of all ways to do so the one that costs least, found exactly by dynamic
- * programming. A shot costs what it is off the cadence by; a change in a pause of the voice costs less than one in the
- * midst of speech.
+ * Cuts a scene into shots at word boundaries. To a cadence: of all ways to do so the one that costs least, found
+ * exactly by dynamic programming. A shot costs what it is off the cadence by; a change in a pause of the voice costs
+ * less than one in the midst of speech. Without one: as few shots as the longest allows, evenly.
  */
 final readonly class ShotPlanner
 {
@@ -21,9 +21,6 @@ final readonly class ShotPlanner
 
     /** What a shot that is too long, or has too few or too many words, costs beside what it is off by. */
     private const OUTSIDE = 5_000.0;
-
-    /** What each change costs where there are to be as few as can be. */
-    private const CHANGE = 2_000.0;
 
     /** What a pause saves at most. */
     private const PAUSE = 250.0;
@@ -56,7 +53,11 @@ final readonly class ShotPlanner
                 $changes[$first] = $words[$first]->startMs;
             }
             $end = $fixed[$i] ?? count($words);
-            foreach ($this->between($words, $first, $end, $sceneMs, $first + ($spans[$first] ?? 0)) as $word) {
+            $held = min($end, $first + ($spans[$first] ?? 0));
+            $found = $this->cadence->kind === CadenceKind::Longest
+                ? $this->few($words, $first, $end, $sceneMs, $held)
+                : $this->between($words, $first, $end, $sceneMs, $held);
+            foreach ($found as $word) {
                 $changes[$word] = $words[$word]->startMs;
             }
         }
@@ -77,7 +78,7 @@ final readonly class ShotPlanner
     public function cost(array $words, int $sceneMs, array $changes, int $first = 0, ?int $end = null): float
     {
         $end ??= count($words);
-        $ideal = $this->ideal($words, $sceneMs, $first, $end);
+        $ideal = $this->ideal();
         $cost = 0.0;
         $edges = [$first, ...$changes, $end];
         foreach (array_slice($edges, 1) as $i => $next) {
@@ -89,13 +90,48 @@ final readonly class ShotPlanner
     }
 
     /**
+     * As few shots as the longest allows, one after the other, each as near as can be to an even share of what is left.
+     *
+     * @param  list<WordTiming>  $words
+     * @param  int  $held  no shot begins before this word
+     * @return list<int> words at which a shot begins, rising
+     */
+    private function few(array $words, int $first, int $end, int $sceneMs, int $held): array
+    {
+        $at = $this->at($words, $sceneMs, $first);
+        $until = $this->at($words, $sceneMs, $end);
+        $changes = [];
+        while ($until - $at > $this->longestMs) {
+            $even = intdiv($until - $at, (int) ceil(($until - $at) / $this->longestMs));
+            $best = [INF, 0, 0];
+            for ($word = max($first + 1, $held, 1); $word < $end; $word++) {
+                $length = $words[$word]->startMs - $at;
+                if ($length < $this->shortestMs || $until - $words[$word]->startMs < $this->shortestMs) {
+                    continue;
+                }
+                $pause = $words[$word]->startMs - ($words[$word - 1] ?? $words[$word])->endMs;
+                $cost = abs($length - $even) - min(self::PAUSE, 2 * $pause)
+                    + ($length > $this->longestMs ? self::OUTSIDE + $length : 0);
+                $best = $cost < $best[0] ? [$cost, $word, $words[$word]->startMs] : $best;
+            }
+            if ($best[1] === 0) {
+                break;
+            }
+            $changes[] = $best[1];
+            $at = $best[2];
+        }
+
+        return $changes;
+    }
+
+    /**
      * @param  list<WordTiming>  $words
      * @param  int  $held  no shot begins before this word
      * @return list<int> words at which a shot begins, rising
      */
     private function between(array $words, int $first, int $end, int $sceneMs, int $held): array
     {
-        $ideal = $this->ideal($words, $sceneMs, $first, $end);
+        $ideal = $this->ideal();
         /** @var array<int, float> $costs of the best way up to a word */
         $costs = [$first => 0.0];
         $from = [];
@@ -103,7 +139,7 @@ final readonly class ShotPlanner
             $costs[$next] = INF;
             $change = $next === $end ? 0.0 : $this->change($words, $next);
             for ($begin = $next - 1; $begin >= $first; $begin--) {
-                if ($costs[$begin] === INF || ($begin === $first && $next < min($held, $end))) {
+                if ($costs[$begin] === INF || ($begin === $first && $next < $held)) {
                     continue;
                 }
                 $isWhole = $begin === $first && $next === $end;
@@ -138,9 +174,8 @@ final readonly class ShotPlanner
 
             return self::WORDS_OFF * ($count - $ideal) ** 2 / $ideal + ($outside > 0 ? self::OUTSIDE * $outside : 0.0);
         }
-        $over = $this->cadence->kind === CadenceKind::Longest ? $length - $this->longestMs : 0;
 
-        return ($length - $ideal) ** 2 / $ideal + ($over > 0 ? self::OUTSIDE + 5 * $over : 0.0);
+        return ($length - $ideal) ** 2 / $ideal;
     }
 
     /**
@@ -153,23 +188,15 @@ final readonly class ShotPlanner
         $before = $words[max(0, $word - 1)];
         $pause = min(self::PAUSE, 2.0 * max(0, $words[$word]->startMs - $before->endMs));
 
-        return ($this->cadence->kind === CadenceKind::Longest ? self::CHANGE : self::PAUSE) - $pause;
+        return self::PAUSE - $pause;
     }
 
-    /**
-     * What a shot has at best: ms, or words.
-     *
-     * @param  list<WordTiming>  $words
-     */
-    private function ideal(array $words, int $sceneMs, int $first, int $end): float
+    /** What a shot has at best: ms, or words. */
+    private function ideal(): float
     {
-        $whole = max(1, $this->at($words, $sceneMs, $end) - $this->at($words, $sceneMs, $first));
-
-        return match ($this->cadence->kind) {
-            CadenceKind::Words => ($this->cadence->fewest + $this->cadence->most) / 2,
-            CadenceKind::Seconds => 1000 * $this->cadence->seconds,
-            CadenceKind::Longest => $whole / ceil($whole / $this->longestMs),
-        };
+        return $this->cadence->kind === CadenceKind::Words
+            ? ($this->cadence->fewest + $this->cadence->most) / 2
+            : 1000 * $this->cadence->seconds;
     }
 
     /**

@@ -36,6 +36,8 @@ final readonly class Registry
 
     public const MATCHED = 'others';
 
+    public const EVEN = 'even';
+
     /** @param  array<string, Setting>  $settings  by key */
     private function __construct(private array $settings)
     {
@@ -175,6 +177,14 @@ final readonly class Registry
                 'Strength of motion',
                 new NumberType('The strength of a motion', 1, 40, 1, '%'),
                 StillMotion::STRENGTH,
+                [...$toScene, Level::Shot],
+                [Stale::Plan, Stale::Pixels],
+            ),
+            new Setting(
+                'motion_easing',
+                'Motion goes on',
+                new ChoiceType('easing', ['eased' => 'eased at both ends', self::EVEN => 'evenly']),
+                'eased',
                 [...$toScene, Level::Shot],
                 [Stale::Plan, Stale::Pixels],
             ),

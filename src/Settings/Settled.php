@@ -157,6 +157,7 @@ final readonly class Settled
             $this->number('closeness'),
             StillMotion::from($this->text('motion')),
             $this->number('motion_strength'),
+            $this->text('motion_easing') === Registry::EVEN,
         );
     }
 

@@ -78,6 +78,7 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
         `${short}/briefs`,
         `${short}/voice`,
         `${short}/captions`,
+        `${short}/sheet`,
         framing,
         '/house/captions',
         '/footage',

@@ -23,7 +23,7 @@ final readonly class FramingPage
 
     private const CLIP_SETTINGS = ['framing', 'closeness'];
 
-    private const STILL_SETTINGS = ['framing', 'closeness', 'motion', 'motion_strength'];
+    private const STILL_SETTINGS = ['framing', 'closeness', 'motion', 'motion_strength', 'motion_easing'];
 
     public function __construct(
         private LiveFraming $framing,

@@ -18,6 +18,7 @@ use RapidReel\Cut\VoicedScene;
 use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\FramePath;
+use RapidReel\Framing\FramingChoice;
 use RapidReel\Framing\StillMotion;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneRole;
@@ -237,5 +238,28 @@ final class CutTest extends TestCase
             $summary->scenes,
         );
         self::assertGreaterThan(3, $summary->shots());
+    }
+
+    public function test_stills_that_move_in_turn_never_move_as_their_neighbour_does(): void
+    {
+        $library = array_map(static fn (int $i) => Cuts::footage("s$i", FootageKind::Still), range(1, 12));
+        $texts = array_map(static fn (int $i): string => "Scene $i has a still of its own", range(1, 12));
+        $voiced = array_map(static fn (string $text, int $i): VoicedScene => new VoicedScene(
+            new Scene($i === 0 ? SceneRole::Hook : SceneRole::Beat, $text),
+            Cuts::take($text),
+            framing: new FramingChoice(motion: StillMotion::InTurn),
+        ), $texts, array_keys($texts));
+        $cut = (new CutBuilder(TargetProfile::UpTo60, Cuts::faces()))->build('x', $voiced, $library, null);
+        $motions = [];
+        foreach ($cut->scenes as $scene) {
+            foreach ($scene->shots as $shot) {
+                $motions[] = $shot->motion?->value;
+            }
+        }
+        foreach (array_slice($motions, 1) as $i => $motion) {
+            self::assertNotNull($motion);
+            self::assertNotSame($motions[$i], $motion);
+        }
+        self::assertEquals($cut, CutJson::decode(CutJson::encode($cut)));
     }
 }

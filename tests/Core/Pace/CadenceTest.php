@@ -58,7 +58,7 @@ final class CadenceTest extends TestCase
                 $at = $end + ($dice->getInt(0, 3) === 0 ? $dice->getInt(60, 500) : 0);
             }
             $cadence = [
-                Cadence::longest(), Cadence::seconds(1.5), Cadence::seconds(2.5), Cadence::words(2, 4),
+                Cadence::words(3, 6), Cadence::seconds(1.5), Cadence::seconds(2.5), Cadence::words(2, 4),
             ][$round % 4];
             $planner = new ShotPlanner(2_400, $dice->getInt(0, 1) === 0 ? 600 : 1_200, $cadence);
             $found = array_keys($planner->changes($words, $at));
