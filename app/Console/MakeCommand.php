@@ -30,18 +30,9 @@ final class MakeCommand extends Command
 {
     use ReadsScripts;
 
-    protected $signature = 'reel:make {scripts : a .txt, .md, .csv, .srt or .vtt file, a .zip or a folder of them}
+    protected $signature = 'reel:make '.ScriptOptions::ALL.'
         {--out= : the folder that the videos go to}
         {--footage= : a folder of clips, stills and music to use instead of the library}
-        {--channel= : the channel whose house style and library count, by name or number}
-        {--voice= : who reads; --set voice=… is the same}
-        {--profile= : what the outlet accepts; --set profile=… is the same}
-        {--split= : a scene for each sentence, line, words:5-15 or seconds:4; --set split=… is the same}
-        {--set=* : any setting, as key=value; reel:settings lists them}
-        {--cadence= : how often pictures change: 2.5, 5-15 words or longest; --set cadence=… is the same}
-        {--fit : leave out sentences until a script fits its target}
-        {--tighten= : bring scripts that are longer to so many seconds}
-        {--stretch= : bring scripts that are shorter to so many seconds}
         {--quality='.Quality::Final->value.' : draft or final}';
 
     protected $description = 'Makes a captioned vertical video of every script';

@@ -17,16 +17,7 @@ final class PaceCommand extends Command
 {
     use ReadsScripts;
 
-    protected $signature = 'reel:pace {scripts : a .txt, .md, .csv, .srt or .vtt file, a .zip or a folder of them}
-        {--channel= : the channel whose house style counts, by name or number}
-        {--voice= : who reads; --set voice=… is the same}
-        {--profile= : what the outlet accepts; --set profile=… is the same}
-        {--split= : a scene for each sentence, line, words:5-15 or seconds:4; --set split=… is the same}
-        {--set=* : any setting, as key=value; reel:settings lists them}
-        {--cadence= : how often pictures change: 2.5, 5-15 words or longest; --set cadence=… is the same}
-        {--fit : leave out sentences until a script fits its target}
-        {--tighten= : bring scripts that are longer to so many seconds}
-        {--stretch= : bring scripts that are shorter to so many seconds}';
+    protected $signature = 'reel:pace '.ScriptOptions::ALL;
 
     protected $description = 'Voices scripts and reports their pace, as JSON';
 

@@ -159,7 +159,7 @@ test('a dip between all pictures of a batch, seen before it is exported, and und
 test('the rundown shows what a length takes of every short before it is done', async ({ page }) => {
     await batch(page, `${BELL}\n---\n# Short\nThe lamp burned. It was cold.`, 'Many');
     await expect(page.locator('tr[data-id]').first()).not.toContainText('≈', { timeout: 90_000 });
-    await page.getByRole('button', { name: 'To a length…' }).click();
+    await page.getByRole('button', { name: 'Length…' }).click();
     const dialog = page.getByRole('dialog');
     await expect(dialog.getByRole('row', { name: /The bell that rang/ })).toContainText('58.00 s', { timeout: 30_000 });
     await expect(dialog.getByRole('row', { name: /Short/ }).last()).toContainText('nothing to tighten');

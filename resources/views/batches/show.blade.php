@@ -51,7 +51,7 @@
             @endforeach
         </select>
         <input type="search" class="form-control form-control-sm" x-model="words" @input="arrange()"
-            placeholder="Find a title"
+            placeholder="Find"
             aria-label="Find a title" data-key="/" data-key-does="Find a title">
         <span class="acts-what">Set for <b x-text="chosen.length ? what : 'the batch'">the batch</b></span>
         <select class="form-select form-select-sm" x-model="setting" aria-label="What to set">
@@ -79,7 +79,7 @@
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('trim')" :disabled="busy" data-key="t"
             data-key-does="Trim the chosen, or all, to length">Trim to length</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="openLength()" :disabled="busy" data-key="l"
-            data-key-does="Bring the chosen, or all, to a length">To a length…</button>
+            data-key-does="Bring the chosen, or all, to a length">Length…</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('match')" :disabled="busy" data-key="m"
             data-key-does="Match pictures anew">Match pictures</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('pictures')"

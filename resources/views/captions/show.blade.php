@@ -54,17 +54,9 @@
             <ol class="cues" x-ref="rows" @click="clicked($event)">@include('captions._rows')</ol>
         </section>
         <aside class="captions-side">
-            <div class="stage" x-ref="stage" :class="{ 'has-safe': safe }"
-                style="aspect-ratio: {{ $page->shape->width() }} / {{ $page->shape->height() }}">
-                <video x-ref="video" playsinline preload="auto" muted x-show="proof" x-cloak></video>
-                <p class="stage-none" x-show="!proof">The pictures are being made. The captions are drawn as they will
-                be burned.</p>
-                <canvas x-ref="words" width="{{ $page->shape->width() }}" height="{{ $page->shape->height() }}"
-                    data-draws aria-label="Captions as they will be burned" role="img"></canvas>
-                <span class="stage-safe" aria-hidden="true" style="inset: {{ implode(' ', array_map(
-                    fn (float $part): string => 100 * $part.'%', $page->shape->safeArea()->toArray(),
-                )) }}"></span>
-            </div>
+            <x-stage :shape="$page->shape"
+                none="The pictures are being made. The captions are drawn as they will be burned."
+                label="Captions as they will be burned"/>
             <div class="stage-bar">
                 <button type="button" class="btn btn-sm btn-primary" @click="play()" :disabled="!proof"
                     x-text="playing ? 'Stop' : 'Play'">Play</button>

@@ -76,16 +76,8 @@
             </div>
         </section>
         <aside class="timeline-side">
-            <div class="stage" x-ref="stage" :class="{ 'has-safe': safe }"
-                style="aspect-ratio: {{ $page->shape->width() }} / {{ $page->shape->height() }}">
-                <video x-ref="video" playsinline preload="auto" muted></video>
-                <p class="stage-none" x-show="!proof">The pictures are being made.</p>
-                <canvas x-ref="words" width="{{ $page->shape->width() }}" height="{{ $page->shape->height() }}"
-                    data-draws aria-label="The short as it will be" role="img"></canvas>
-                <span class="stage-safe" aria-hidden="true" style="inset: {{ implode(' ', array_map(
-                    fn (float $part): string => 100 * $part.'%', $page->shape->safeArea()->toArray(),
-                )) }}"></span>
-            </div>
+            <x-stage :shape="$page->shape" none="The pictures are being made."
+                label="The short as it will be"/>
             <div class="stage-bar">
                 <button type="button" class="btn btn-sm btn-primary" @click="play()" :disabled="!proof"
                     x-text="playing ? 'Stop' : 'Play'">Play</button>
