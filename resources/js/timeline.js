@@ -76,6 +76,7 @@ export default (urls, now) => {
             }
             for (const part of ['pace', 'settings', 'history']) renew(this.$refs[part], answer[part]);
             this.$refs.lead.textContent = answer.lead;
+            this.$refs.trouble.textContent = answer.trouble;
             if (answer.proof !== this.proof) this.load(answer.proof);
             if (answer.script !== this.script) this.stage(answer.script, answer.faces);
             if (this.working && answer.plan && this.ordered !== answer.plan) {

@@ -12,6 +12,7 @@ use App\Models\Batch;
 use App\Models\Pattern;
 use App\Planning\PaceDesk;
 use App\Planning\SceneTasks;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Cut\TransitionKind;
@@ -205,6 +206,31 @@ final class PaceTest extends AppTestCase
         $this->delete(route('patterns.destroy', $pattern))->assertRedirect();
         $this->postJson(route('batches.act', $batch), ['act' => 'pattern', 'value' => (string) $pattern->id])
             ->assertStatus(422);
+    }
+
+    public function test_the_sheet_of_a_short_without_pictures_or_words_of_it_gone_says_what_is_the_matter(): void
+    {
+        $this->actingAs($this->user());
+        $short = $this->made('The boat came in. The gull sat on it.')->shorts[0];
+        DB::table('footage')->delete();
+        $this->work();
+        $this->get(route('sheet.show', $short))->assertOk()->assertSee('There is no footage yet.');
+        $this->library();
+        $this->setting('short', $short->id, 'speed', 105)->assertOk();
+        $this->work();
+        $shots = $this->getJson(route('sheet.state', $short))->assertOk()->json('drawn.shots');
+        self::assertNotSame([], $shots);
+        DB::table('footage')->delete();
+        $drawn = $this->getJson(route('sheet.state', $short))->assertOk()->json('drawn');
+        self::assertSame('no longer in the library', $drawn['shots'][0]['name']);
+        $this->postJson(route('scenes.shot', [$short->scenes[0], 0]), ['do' => 'join'])->assertStatus(422);
+        foreach (['0', '700', 'soon', ''] as $length) {
+            $this->postJson(route('batches.pace', $short->batch), ['act' => 'tighten', 'value' => $length])
+                ->assertStatus(422);
+        }
+        $one = $this->postJson(route('batches.pace', $short->batch), ['act' => 'tighten', 'value' => '1'])->assertOk();
+        self::assertFalse($one->json('ready'));
+        self::assertStringContainsString('It cannot be tightened to 1.00 s', (string) $one->json('html'));
     }
 
     /** @return array<string, array{int}> */

@@ -37,6 +37,7 @@ final class TimelineController extends Controller
             'settings' => view('sheet._settings', ['page' => $page])->render(),
             'history' => view('history._list', ['history' => $page->history])->render(),
             'lead' => $page->lead(),
+            'trouble' => $page->trouble(),
             'script' => $page->script,
             'faces' => $page->faces,
             'proof' => $page->proof,

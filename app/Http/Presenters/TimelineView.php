@@ -62,6 +62,12 @@ final readonly class TimelineView
         );
     }
 
+    /** What keeps it from being planned or shown, in words; empty where nothing does. */
+    public function trouble(): string
+    {
+        return (string) ($this->short->problem ?? $this->proofProblem);
+    }
+
     public function rhythm(): RhythmPicture
     {
         return new RhythmPicture($this->report);

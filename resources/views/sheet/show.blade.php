@@ -20,6 +20,7 @@
             <x-crumb :$short/>
             <h1>Sheet</h1>
             <p class="lead" x-ref="lead">{{ $page->lead() }}</p>
+            <p class="flag" role="status" x-ref="trouble">{{ $page->trouble() }}</p>
         </div>
         <div class="actions">
             <span class="timeline-zoom">
