@@ -66,7 +66,7 @@ final class PaceSettings
                 'cadence', 'Picture changes', new CadenceType, CadenceKind::Longest->value, $toScene, $cut,
             ),
             new Setting(
-                'hook_cadence', 'In the hook', new CadenceType(self::SAME, 'as elsewhere'), self::SAME, $toShort, $cut,
+                'hook_cadence', 'Picture changes in the hook', new CadenceType(self::SAME, 'as elsewhere'), self::SAME, $toShort, $cut,
             ),
             new Setting(
                 'transition',
@@ -84,7 +84,7 @@ final class PaceSettings
             ),
             new Setting(
                 'transition_ms',
-                'It takes',
+                'A transition takes',
                 new NumberType('The time between pictures', 40, 1_500, 20, 'ms'),
                 Transition::USUAL_MS,
                 [...$toScene, Level::Shot],
