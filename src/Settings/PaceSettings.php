@@ -66,7 +66,8 @@ final class PaceSettings
                 'cadence', 'Picture changes', new CadenceType, CadenceKind::Longest->value, $toScene, $cut,
             ),
             new Setting(
-                'hook_cadence', 'Picture changes in the hook', new CadenceType(self::SAME, 'as elsewhere'), self::SAME, $toShort, $cut,
+                'hook_cadence', 'Picture changes in the hook', new CadenceType(self::SAME, 'as elsewhere'),
+                self::SAME, $toShort, $cut,
             ),
             new Setting(
                 'transition',
