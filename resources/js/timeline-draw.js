@@ -20,8 +20,8 @@ export function drawRuler(box, drawn, px) {
     for (let second = 0; second <= drawn.seconds; second += every) {
         // A line says where it is itself.
         if (lines.some((ms) => Math.abs(ms - 1000 * second) * px < 14_000)) continue;
-        const mark = place(make('span', 'second-mark', `${Math.floor(second / 60)}:${String(second % 60).padStart(2, '0')}`),
-            1000 * second, null, px);
+        const says = `${Math.floor(second / 60)}:${String(second % 60).padStart(2, '0')}`;
+        const mark = place(make('span', 'second-mark', says), 1000 * second, null, px);
         parts.push(mark);
     }
     const line = (ms, says, kind) => {
