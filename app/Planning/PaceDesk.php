@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Media\TakeFiles;
 use App\Voicing\TakeStore;
+use Illuminate\Support\Facades\Cache;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
@@ -118,14 +119,14 @@ final readonly class PaceDesk
             $settled = $task->settled;
             $isOwn = static fn (string $key): bool => $settled->from($key) === Level::Scene;
             $raw = $this->raw($task, $speaks);
-            $sound = $raw === null ? null : $this->files->sound($raw->key);
+            $heard = $raw === null ? null : $this->heard($raw);
             $stays = $number === 0 || $number === $last || $task->scene->role === SceneRole::Close;
 
             return new PacedScene(
-                $sound === null ? $this->estimatedMs($task) : $sound->samples(),
-                $sound === null ? 1_000 : $sound->rate,
-                $raw === null || $sound === null ? [] : array_values(array_filter(
-                    DeadAir::pauses($sound, $raw->words, DeadAir::LEAST_CUT_MS),
+                $heard === null ? $this->estimatedMs($task) : $heard['samples'],
+                $heard === null ? 1_000 : $heard['rate'],
+                $heard === null ? [] : array_values(array_filter(
+                    array_map(static fn (array $pause): Pause => new Pause(...$pause), $heard['pauses']),
                     static fn (Pause $pause): bool => ! in_array($pause->afterWord, $task->delivery->spared, true),
                 )),
                 $scores[$number] / $highest,
@@ -137,6 +138,27 @@ final readonly class PaceDesk
                 $isOwn('tempo') ? $settled->tempo() : false,
             );
         }, $tasks, array_keys($tasks));
+    }
+
+    /**
+     * What is heard of a take. Listening takes a while, and a take never changes under its name.
+     *
+     * @return array{samples: int, rate: int, pauses: list<array{int, int, int}>}
+     */
+    private function heard(Take $raw): array
+    {
+        return Cache::rememberForever("heard-{$raw->key}", function () use ($raw): array {
+            $sound = $this->files->sound($raw->key);
+
+            return [
+                'samples' => $sound->samples(),
+                'rate' => $sound->rate,
+                'pauses' => array_map(
+                    static fn (Pause $pause): array => [$pause->afterWord, $pause->startMs, $pause->endMs],
+                    DeadAir::pauses($sound, $raw->words, DeadAir::LEAST_CUT_MS),
+                ),
+            ];
+        });
     }
 
     private function raw(SceneTask $task, bool $speaks): ?Take

@@ -39,10 +39,15 @@ final readonly class ProofDesk
             return true;
         }
         // A plan and a page that waits for it both ask.
-        $isAsked = ! Cache::add("proof-{$short->id}-{$short->planned_inputs}", true, self::ASKED_SECONDS);
+        $isLooked = Cache::has(self::looked($short));
+        $isAsked = ! Cache::add(
+            "proof-{$short->id}-{$short->planned_inputs}-".($isLooked ? 'looked' : 'later'),
+            true,
+            self::ASKED_SECONDS,
+        );
         if ($short->isPlanned() && (! $isAsked || $short->proof_problem !== null)) {
             Short::query()->whereKey($short->id)->update(['proof_problem' => null]);
-            $this->orders->makeProof($short->id, Cache::has(self::looked($short)));
+            $this->orders->makeProof($short->id, $isLooked);
         }
 
         return false;
