@@ -6,9 +6,10 @@ namespace App\Media;
 
 use Generator;
 use RapidReel\Footage\FootageKind;
+use RapidReel\Framing\FramePath;
 use RapidReel\Render\FilterGraph;
+use RapidReel\Render\Layer;
 use RapidReel\Render\Recipe;
-use RapidReel\Render\Source;
 use Symfony\Component\Process\Process;
 
 /** Renders segments from their recipes, each by a program of its own. It needs the media disk and nothing else. */
@@ -83,11 +84,12 @@ final readonly class SegmentRenderer
         $inputs = [];
         foreach ([$recipe->layer, $recipe->next] as $layer) {
             if ($layer !== null) {
-                array_push($inputs, ...$this->input($layer->source, $layer->inMs, $recipe));
+                array_push($inputs, ...$this->input($layer, $recipe));
             }
         }
         foreach ($recipe->overlays as $overlay) {
-            array_push($inputs, ...$this->input($overlay->source, 0, $recipe));
+            $layer = new Layer($overlay->source, 0, FramePath::centred(1, 1, 1.0));
+            array_push($inputs, ...$this->input($layer, $recipe));
         }
 
         return $this->tools->ffmpeg(
@@ -103,12 +105,14 @@ final readonly class SegmentRenderer
     }
 
     /** @return list<string> a clip is read from where the segment begins, and a little further than it goes */
-    private function input(Source $source, int $inMs, Recipe $recipe): array
+    private function input(Layer $layer, Recipe $recipe): array
     {
-        $part = $source->kind === FootageKind::Still
-            ? []
-            : ['-ss', sprintf('%.3f', $inMs / 1000), '-t', sprintf('%.3f', $recipe->frames / $recipe->fps + 0.2)];
+        $seconds = $recipe->frames / $recipe->fps * $layer->speed + 0.2;
+        $part = $layer->source->kind === FootageKind::Still ? [] : [
+            ...$layer->loopMs > 0 ? ['-stream_loop', '-1'] : [],
+            '-ss', sprintf('%.3f', $layer->inMs / 1000), '-t', sprintf('%.3f', $seconds),
+        ];
 
-        return ['-threads', '1', ...$part, ...$this->tools->input($this->store->source($source->key))];
+        return ['-threads', '1', ...$part, ...$this->tools->input($this->store->source($layer->source->key))];
     }
 }

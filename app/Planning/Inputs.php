@@ -71,6 +71,7 @@ final readonly class Inputs
                 'hook_cadence',
                 'transition',
                 'transition_ms',
+                'clip_fit',
                 'longest_shot',
                 'shortest_shot',
                 'framing',

@@ -43,7 +43,7 @@ final readonly class LiveFraming
             ? $choice->moving($shot->motion)
             : $choice;
         $map = $this->interests->known($footage->fingerprint);
-        $lengthMs = $shot->endMs - $shot->startMs;
+        $lengthMs = $shot->clipMs();
         $inMs = $footage->fingerprint === $shot->fingerprint ? $shot->inMs : 0;
 
         return new ShotFraming(

@@ -101,6 +101,7 @@ final readonly class SceneTask
             $this->settled->isMatched(),
             $this->settled->tailMs(),
             $this->settled->transition(),
+            $this->settled->clipFit(),
         );
     }
 }

@@ -76,6 +76,7 @@ final readonly class SceneTasks
                 $shot->span,
                 $own?->transition(),
                 $own !== null,
+                $own?->clipFit(),
             );
         }, $scene->own->shots);
     }

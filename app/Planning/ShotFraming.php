@@ -36,8 +36,9 @@ final readonly class ShotFraming
     ) {
     }
 
+    /** How much of its footage is shown, in ms of it */
     public function lengthMs(): int
     {
-        return $this->shot->endMs - $this->shot->startMs;
+        return $this->shot->clipMs();
     }
 }

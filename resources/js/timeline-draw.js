@@ -109,7 +109,7 @@ export function drawSeen(box, drawn, px) {
         says.append(make('b', '', `${length} s`), ` ${shot.name}`);
         const more = [
             shot.locked ? 'chosen' : shot.why, shot.fits ? '' : 'nothing here fits its words',
-            shot.short ? 'clip ends before' : '',
+            shot.fit,
         ].filter(Boolean).join(' · ');
         if (height >= 38 && more) says.append(make('span', 'under', more));
         block.title = `${shot.name}. ${more}`;

@@ -22,6 +22,7 @@ final readonly class ChosenShot
      * @param  int  $span  words that it is held over at least; 0 where the pace says how long
      * @param  Transition|null  $transition  how the shot before goes over into it, where it has settings of its own
      * @param  bool  $hasOwn  whether it has settings of its own
+     * @param  ClipFit|null  $fit  what is done with a clip that does not last; null for that of the scene
      */
     public function __construct(
         public int $word,
@@ -36,6 +37,7 @@ final readonly class ChosenShot
         public int $span = 0,
         public ?Transition $transition = null,
         public bool $hasOwn = false,
+        public ?ClipFit $fit = null,
     ) {
     }
 }

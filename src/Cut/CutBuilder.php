@@ -236,7 +236,11 @@ final readonly class CutBuilder
         $chosen = $one->chosen[$span->firstWord] ?? null;
         $lengthMs = $grid->msOf($span->endFrame - $span->startFrame);
         $isClip = $footage->kind === FootageKind::Clip;
-        $last = max(0, $footage->durationMs - $lengthMs);
+        $fit = $chosen->fit ?? $one->fit;
+        $speed = $isClip ? $fit->speed(max(1, $footage->durationMs), $lengthMs) : 1.0;
+        $loopMs = $isClip ? $fit->loopMs($footage->durationMs, $lengthMs) : 0;
+        $shownMs = (int) round($lengthMs * $speed);
+        $last = max(0, $footage->durationMs - $shownMs);
         // The middle of a clip: what it shows has come into view by then.
         $inMs = $isClip ? min($last, $chosen->inMs ?? intdiv($last, 2)) : 0;
         $transition = $chosen !== null && $chosen->hasOwn ? $chosen->transition : $one->transition;
@@ -249,8 +253,13 @@ final readonly class CutBuilder
             $chosen->pins ?? [],
             $this->shape->aspect(),
             $inMs,
-            $lengthMs,
+            $loopMs > 0 ? $loopMs : $shownMs,
         );
+        $path = match (true) {
+            $loopMs > 0 => $framed->path->repeated($loopMs, $lengthMs),
+            $speed !== 1.0 => $framed->path->stretched(1 / $speed),
+            default => $framed->path,
+        };
 
         return new CutShot(
             $footage->id,
@@ -261,7 +270,7 @@ final readonly class CutBuilder
             $grid->msOf($span->startFrame),
             $grid->msOf($span->endFrame),
             $inMs,
-            $framed->path,
+            $path,
             $span->firstWord,
             $chosen->dim ?? $one->dim,
             $framed->backdrop,
@@ -271,6 +280,8 @@ final readonly class CutBuilder
             $look->match,
             $transition,
             $motion,
+            $speed,
+            $loopMs,
         );
     }
 

@@ -63,7 +63,7 @@ final class CutJson
          *             odd?: bool, match?: array{
          *                 gain: float, lift: float, saturation: float, blue: float, red: float
          *             }|null,
-         *             transition?: array{kind: string, ms: int}, motion?: string
+         *             transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int
          *         }>
          *     }>,
          *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,

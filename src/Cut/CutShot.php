@@ -28,6 +28,8 @@ final readonly class CutShot
      * @param  ColourMatch|null  $match  the grade that brings its colours to those of the rest
      * @param  Transition|null  $transition  how the shot before goes over into it; null for a plain cut
      * @param  StillMotion|null  $motion  of a still, as it was found; null of a clip
+     * @param  float  $speed  of a clip, 1 as it was taken
+     * @param  int  $loopMs  after so many ms of a clip it begins again; 0 where it does not
      */
     public function __construct(
         public string $footage,
@@ -48,10 +50,20 @@ final readonly class CutShot
         public ?ColourMatch $match = null,
         public ?Transition $transition = null,
         public ?StillMotion $motion = null,
+        public float $speed = 1.0,
+        public int $loopMs = 0,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
         }
+    }
+
+    /** How much of a clip is shown, in ms of it */
+    public function clipMs(): int
+    {
+        $ms = (int) round(($this->endMs - $this->startMs) * $this->speed);
+
+        return $this->loopMs > 0 ? min($this->loopMs, $ms) : $ms;
     }
 
     /**
@@ -60,7 +72,7 @@ final readonly class CutShot
      *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int,
      *     dim: int, backdrop: string|null, why: string, fits: bool, odd: bool,
      *     match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null,
-     *     transition?: array{kind: string, ms: int}, motion?: string
+     *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int
      * }
      */
     public function toArray(): array
@@ -84,6 +96,8 @@ final readonly class CutShot
             'match' => $this->match?->toArray(),
             ...$this->transition === null ? [] : ['transition' => $this->transition->toArray()],
             ...$this->motion === null ? [] : ['motion' => $this->motion->value],
+            ...$this->speed === 1.0 ? [] : ['speed' => $this->speed],
+            ...$this->loopMs === 0 ? [] : ['loop_ms' => $this->loopMs],
         ];
     }
 
@@ -93,7 +107,7 @@ final readonly class CutShot
      *     in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int,
      *     dim: int, backdrop?: string|null, why?: string, fits?: bool, odd?: bool,
      *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null,
-     *     transition?: array{kind: string, ms: int}, motion?: string
+     *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float|int, loop_ms?: int
      * } $data
      */
     public static function fromArray(array $data): self
@@ -117,6 +131,8 @@ final readonly class CutShot
             isset($data['match']) ? ColourMatch::fromArray($data['match']) : null,
             Transition::fromArray($data['transition'] ?? null),
             StillMotion::tryFrom($data['motion'] ?? ''),
+            (float) ($data['speed'] ?? 1.0),
+            $data['loop_ms'] ?? 0,
         );
     }
 }

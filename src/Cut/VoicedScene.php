@@ -25,6 +25,7 @@ final readonly class VoicedScene
      * @param  bool  $isMatched  whether the colours of its pictures are brought to those of the short
      * @param  int  $tailMs  silence after it where it is the last
      * @param  Transition|null  $transition  how pictures go over into its shots
+     * @param  ClipFit  $fit  what is done with clips that do not last as long as their shots
      */
     public function __construct(
         public Scene $scene,
@@ -38,6 +39,7 @@ final readonly class VoicedScene
         public bool $isMatched = false,
         public int $tailMs = ScenePacer::TAIL_MS,
         public ?Transition $transition = null,
+        public ClipFit $fit = ClipFit::Hold,
     ) {
         $byWord = [];
         $last = count($take->words) - 1;

@@ -81,6 +81,35 @@ final readonly class FramePath
         return new self($points);
     }
 
+    /** The same, so many times as long. */
+    public function stretched(float $times): self
+    {
+        $points = [];
+        foreach ($this->points as $ms => $window) {
+            $points[(int) round($ms * $times)] = $window;
+        }
+
+        return new self($points);
+    }
+
+    /** The same again and again, each so long, until a time. */
+    public function repeated(int $everyMs, int $untilMs): self
+    {
+        $points = [];
+        for ($from = 0; $from < $untilMs; $from += $everyMs) {
+            foreach ($this->points as $ms => $window) {
+                if ($ms < $everyMs) {
+                    $points[$from + $ms] = $window;
+                }
+            }
+            // It jumps back from there, and does not go.
+            $points[$from + $everyMs - 1] ??= $this->at($everyMs);
+        }
+        ksort($points);
+
+        return new self($points === [] ? $this->points : $points);
+    }
+
     /** The largest window of the path. */
     public function widest(): float
     {

@@ -174,7 +174,8 @@ final readonly class FilterGraph
     {
         $isStill = $layer->source->kind === FootageKind::Still;
         // Frames of a clip come at the short's rate, and its last one stays if it ends early.
-        $head = "[$input:v:0]".($isStill ? '' : "fps={$this->recipe->fps},");
+        $pace = $layer->speed === 1.0 ? '' : sprintf('setpts=(PTS-STARTPTS)/%.4F,', $layer->speed);
+        $head = "[$input:v:0]".($isStill ? '' : "{$pace}fps={$this->recipe->fps},");
         $hold = $isStill ? ',loop=-1:1' : ',tpad=stop=-1:stop_mode=clone';
         if ($layer->backdrop !== null) {
             return $this->whole($head, $layer->source, $layer->backdrop, $name, $hold);

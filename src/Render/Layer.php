@@ -12,31 +12,45 @@ use RapidReel\Framing\FramePath;
  */
 final readonly class Layer
 {
-    /** @param  int  $inMs  where in a clip it begins */
+    /**
+     * @param  int  $inMs  where in a clip it begins
+     * @param  float  $speed  of a clip, 1 as it was taken
+     * @param  int  $loopMs  after so many ms of a clip it begins again; 0 where it does not
+     */
     public function __construct(
         public Source $source,
         public int $inMs,
         public FramePath $path,
         public ?Backdrop $backdrop = null,
+        public float $speed = 1.0,
+        public int $loopMs = 0,
     ) {
     }
 
     /** The same from a later moment on. */
     public function from(int $ms): self
     {
-        return new self($this->source, $this->inMs + $ms, $this->path->from($ms), $this->backdrop);
+        return $this->beginning($this->inMs + (int) round($ms * $this->speed), $this->path->from($ms));
     }
 
     /** The same begun so much earlier, as far as there is anything before; its window holds still until then. */
     public function before(int $ms): self
     {
-        return new self($this->source, max(0, $this->inMs - $ms), $this->path->from(-$ms), $this->backdrop);
+        return $this->beginning(max(0, $this->inMs - (int) round($ms * $this->speed)), $this->path->from(-$ms));
+    }
+
+    private function beginning(int $inMs, FramePath $path): self
+    {
+        $inMs = $this->loopMs > 0 ? $inMs % $this->loopMs : $inMs;
+
+        return new self($this->source, $inMs, $path, $this->backdrop, $this->speed, $this->loopMs);
     }
 
     /**
      * @return array{
      *     source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
-     *     path: list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string
+     *     path: list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string, speed?: float,
+     *     loop_ms?: int
      * }
      */
     public function toArray(): array
@@ -47,13 +61,16 @@ final readonly class Layer
             'path' => $this->path->toArray(),
             // Left out where there is none, so that segments of before keep their keys.
             ...$this->backdrop === null ? [] : ['backdrop' => $this->backdrop->value],
+            ...$this->speed === 1.0 ? [] : ['speed' => $this->speed],
+            ...$this->loopMs === 0 ? [] : ['loop_ms' => $this->loopMs],
         ];
     }
 
     /**
      * @param  array{
      *     source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
-     *     path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, backdrop?: string
+     *     path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, backdrop?: string,
+     *     speed?: float|int, loop_ms?: int
      * }  $data
      */
     public static function fromArray(array $data): self
@@ -63,6 +80,8 @@ final readonly class Layer
             $data['in_ms'],
             FramePath::fromArray($data['path']),
             Backdrop::tryFrom($data['backdrop'] ?? ''),
+            (float) ($data['speed'] ?? 1.0),
+            $data['loop_ms'] ?? 0,
         );
     }
 }

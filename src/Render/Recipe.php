@@ -143,11 +143,13 @@ final readonly class Recipe
          *     frames: int, fps: int, width: int, height: int,
          *     layer: array{
          *         source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
-         *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string
+         *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string,
+         *         speed?: float, loop_ms?: int
          *     },
          *     next: array{
          *         source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
-         *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string
+         *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string,
+         *         speed?: float, loop_ms?: int
          *     }|null,
          *     blend: string|null,
          *     overlays: list<array{

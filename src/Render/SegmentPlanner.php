@@ -109,6 +109,8 @@ final class SegmentPlanner
             $shot->inMs,
             $shot->path,
             $shot->backdrop,
+            $shot->speed,
+            $shot->loopMs,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Settings;
 
+use RapidReel\Cut\ClipFit;
 use RapidReel\Cut\ScenePacer;
 use RapidReel\Cut\Transition;
 use RapidReel\Cut\TransitionKind;
@@ -51,6 +52,10 @@ final class PaceSettings
         foreach (MayDrop::cases() as $case) {
             $drops[$case->value] = $case->label();
         }
+        $fits = [];
+        foreach (ClipFit::cases() as $fit) {
+            $fits[$fit->value] = $fit->label();
+        }
         $kinds = [];
         foreach (TransitionKind::cases() as $kind) {
             $kinds[$kind->value] = $kind->label();
@@ -88,6 +93,14 @@ final class PaceSettings
                 'A transition takes',
                 new NumberType('The time between pictures', 40, 1_500, 20, 'ms'),
                 Transition::USUAL_MS,
+                [...$toScene, Level::Shot],
+                $cut,
+            ),
+            new Setting(
+                'clip_fit',
+                'A clip that is too short',
+                new ChoiceType('way', $fits),
+                ClipFit::Hold->value,
                 [...$toScene, Level::Shot],
                 $cut,
             ),

@@ -9,6 +9,7 @@ use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
 use RapidReel\Caption\Style\CaptionStyle;
+use RapidReel\Cut\ClipFit;
 use RapidReel\Cut\Transition;
 use RapidReel\Cut\TransitionKind;
 use RapidReel\Framing\Framing;
@@ -105,6 +106,12 @@ final readonly class Settled
     public function transition(): ?Transition
     {
         return Transition::seen(TransitionKind::from($this->text('transition')), $this->number('transition_ms'));
+    }
+
+    /** What is done with clips that do not last as long as their shots */
+    public function clipFit(): ClipFit
+    {
+        return ClipFit::from($this->text('clip_fit'));
     }
 
     /** How the end goes over into the first picture; null where it does not */

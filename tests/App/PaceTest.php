@@ -233,6 +233,47 @@ final class PaceTest extends AppTestCase
         self::assertStringContainsString('It cannot be tightened to 1.00 s', (string) $one->json('html'));
     }
 
+    /** @return array<string, array{string, list<float>}> where a box stands that crosses in a second */
+    public static function fits(): array
+    {
+        return [
+            'its last picture stays' => ['hold', [0.3, 0.9, 1.0, 1.0]],
+            'slowed to half' => ['slow', [0.15, 0.45, 0.75, 1.0]],
+            'plays round' => ['loop', [0.3, 0.9, 0.5, 0.1]],
+        ];
+    }
+
+    /** @param  list<float>  $places */
+    #[DataProvider('fits')]
+    public function test_a_clip_that_is_too_short_is_held_slowed_or_plays_round(string $fit, array $places): void
+    {
+        $folder = TEST_PLACE.'/fits';
+        File::ensureDirectoryExists("$folder/footage");
+        File::copy(self::media(
+            'crossing.mp4', '-f', 'lavfi', '-i', 'color=black:s=640x360:r=30:d=1', '-f', 'lavfi', '-i',
+            'color=white:s=20x360:r=30:d=1', '-filter_complex', "[0][1]overlay=x='620*t':shortest=1", '-pix_fmt',
+            'yuv420p', '-c:v', 'libx264', '-preset', 'ultrafast',
+        ), "$folder/footage/crossing.mp4");
+        File::put("$folder/one.txt", 'The bell on the quay rang every night.');
+        $process = $this->console(
+            'reel:make', "$folder/one.txt", "--out=$folder/out", "--footage=$folder/footage", '--quality=draft',
+            '--set', "clip_fit=$fit", '--set', 'framing=plain', '--set', 'longest_shot=20000', '--set',
+            'captions_shown=off',
+        );
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        $rows = str_split((new Process([
+            'ffmpeg', '-v', 'error', '-i', glob("$folder/out/*.mp4")[0] ?? '', '-vf',
+            'fps=30,crop=540:2:0:480,format=gray', '-f', 'rawvideo', '-',
+        ]))->mustRun()->getOutput(), 540 * 2);
+        foreach ([0.3, 0.9, 1.5, 2.1] as $i => $second) {
+            $row = array_map(ord(...), str_split(substr($rows[(int) round(30 * $second)], 0, 540)));
+            $white = array_keys(array_filter($row, static fn (int $level): bool => $level > 150));
+            self::assertNotSame([], $white, "$fit at $second s");
+            $at = (array_sum($white) / count($white) - 8.4) / (540 - 17);
+            self::assertEqualsWithDelta($places[$i], $at, 0.06, "$fit at $second s");
+        }
+    }
+
     /** @return array<string, array{int}> */
     public static function tempos(): array
     {

@@ -154,12 +154,11 @@ final readonly class Timeline
                 'thumb' => $item === null ? '' : route('footage.thumbnail', $item),
                 'clip' => $shot->kind === FootageKind::Clip,
                 'in' => $shot->inMs,
-                'most' => $item === null ? 0 : max(0, $item->duration_ms - ($shot->endMs - $shot->startMs)),
+                'most' => $item === null ? 0 : max(0, $item->duration_ms - $shot->clipMs()),
                 'locked' => $isLocked,
                 'why' => $isLocked || $shot->why === '' ? '' : "for {$shot->why}",
                 'fits' => $shot->isGood || $isLocked,
-                'short' => $item !== null && $item->duration_ms > 0 &&
-                    $item->duration_ms - $shot->inMs < $shot->endMs - $shot->startMs,
+                'fit' => self::fit($shot, $item),
                 'swap' => route('scenes.swap', [$scene, $shot->word]),
                 'does' => route('scenes.shot', [$scene, $shot->word]),
                 'framing' => route('framing.show', [$scene, $shot->word]),
@@ -167,5 +166,20 @@ final readonly class Timeline
         }
 
         return $drawn;
+    }
+
+    /** What was done with a clip that does not last as long as its shot, in words; empty where nothing was. */
+    private static function fit(CutShot $shot, ?Footage $footage): string
+    {
+        $isShort = $footage !== null && $footage->duration_ms > 0
+            && $footage->duration_ms - $shot->inMs < $shot->clipMs() - 20;
+
+        return match (true) {
+            $shot->loopMs > 0 => 'plays round',
+            $isShort => 'its last picture stays',
+            $shot->speed < 1 => sprintf('slowed to %.0f %%', 100 * $shot->speed),
+            $shot->speed > 1 => sprintf('sped to %.0f %%', 100 * $shot->speed),
+            default => '',
+        };
     }
 }
