@@ -29,7 +29,10 @@ use RapidReel\Settings\PaceSettings;
 /** The sheet of a short: what is said, seen and heard against one ruler of seconds. Times in ms of the short. */
 final readonly class Timeline
 {
-    private const MAIN = ['cadence', 'hook_cadence', 'tempo', 'dead_air', 'pause', 'tail'];
+    private const MAIN = [
+        'voice', 'speed', 'cadence', 'hook_cadence', 'tempo', 'dead_air', 'pause', 'tail', 'transition', 'transition_ms',
+        'loop', 'motion', 'motion_strength', 'motion_easing', 'clip_fit',
+    ];
 
     public function __construct(
         private LiveCaptions $captions,
