@@ -30,8 +30,8 @@ use RapidReel\Settings\PaceSettings;
 final readonly class Timeline
 {
     private const MAIN = [
-        'voice', 'speed', 'cadence', 'hook_cadence', 'tempo', 'dead_air', 'pause', 'tail', 'transition', 'transition_ms',
-        'loop', 'motion', 'motion_strength', 'motion_easing', 'clip_fit',
+        'voice', 'speed', 'cadence', 'hook_cadence', 'tempo', 'dead_air', 'pause', 'tail', 'transition',
+        'transition_ms', 'loop', 'motion', 'motion_strength', 'motion_easing', 'clip_fit',
     ];
 
     public function __construct(
