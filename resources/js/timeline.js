@@ -369,9 +369,23 @@ export default (urls, now) => {
 
         keyed(event) {
             if (event.target.closest('input, textarea, select, summary') || event.ctrlKey || event.metaKey) return;
-            if (document.querySelector('.modal.show')) return;
+            // A button that is pressed by key does what it says.
+            const isPressed = event.target.closest('button, a') && ['Enter', ' '].includes(event.key);
+            if (isPressed || document.querySelector('.modal.show')) return;
+            const does = this.keys(event.altKey)[event.key];
+            if (!does) return;
+            event.preventDefault();
+            does();
+        },
+
+        /** What a key does, done by a button: "Alt+Enter". */
+        run(key) {
+            this.keys(key.startsWith('Alt+'))[key.replace('Alt+', '')]();
+        },
+
+        keys(withAlt) {
             const scene = this.sceneAt(1000 * (this.at + FRAME / 2));
-            const does = (event.altKey ? {
+            return withAlt ? {
                 ArrowUp: () => this.doesTo(drawn.scenes[scene].reword, { do: 'up' }),
                 ArrowDown: () => this.doesTo(drawn.scenes[scene].reword, { do: 'down' }),
                 Enter: () => this.splitScene(),
@@ -406,10 +420,12 @@ export default (urls, now) => {
                 r: () => { this.looped = !this.looped; },
                 1: () => this.swap(1), 2: () => this.swap(2), 3: () => this.swap(3), 4: () => this.swap(4),
                 5: () => this.swap(5),
-            })[event.key];
-            if (!does) return;
-            event.preventDefault();
-            does();
+            };
+        },
+
+        frames() {
+            const shot = drawn.shots[this.chosen];
+            if (shot) location.assign(shot.framing);
         },
 
         playScene(scene) {

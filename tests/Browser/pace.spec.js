@@ -104,6 +104,14 @@ test('a shot is repaired by key and by mouse, words and pauses too, and all of i
     await page.locator('body').press('j');
     await expect(shots).toHaveCount(count, { timeout: 30_000 });
 
+    // The same by mouse.
+    const bar = page.getByRole('group', { name: 'What stands at the line' });
+    await page.locator('.said-word').nth(3).click();
+    await bar.getByRole('button', { name: 'Split' }).last().click();
+    await expect(shots).toHaveCount(count + 1, { timeout: 30_000 });
+    await page.locator('body').press('u');
+    await expect(shots).toHaveCount(count, { timeout: 30_000 });
+
     // Other words: only what changed is voiced again.
     await page.locator('.said-word').first().dblclick();
     await page.getByLabel('Words of the scene').fill('The map showed one island too many.');

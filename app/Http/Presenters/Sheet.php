@@ -131,7 +131,9 @@ final readonly class Sheet
                         $short->batch->channel_id,
                         $row->id,
                         'the shot at '.self::clock($shot->startMs),
-                        $isStill ? null : ['framing', 'closeness', 'match_colours', 'dim'],
+                        $isStill ? null : [
+                            'framing', 'closeness', 'match_colours', 'dim', 'transition', 'transition_ms', 'clip_fit',
+                        ],
                     ),
                 $row === null ? null : route('framing.show', [$scene, $shot->word]),
                 $shot->why,

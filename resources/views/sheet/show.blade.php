@@ -50,6 +50,33 @@
         as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
     @endforeach
+    <div class="timeline-bar" role="group" aria-label="What stands at the line"
+        @click="$event.detail && document.activeElement.blur()">
+        <span class="timeline-group">
+            <b>Scene</b>
+            <button type="button" class="link" @click="run('Alt+Enter')">Split</button>
+            <button type="button" class="link" @click="run('Alt+j')">Join</button>
+            <button type="button" class="link" @click="run('Enter')">Reword</button>
+            <button type="button" class="link" @click="run('o')">Optional</button>
+            <button type="button" class="link" @click="run('x')">Close pause</button>
+            <button type="button" class="link" @click="run('p')">Play</button>
+        </span>
+        <span class="timeline-group">
+            <b>Shot</b>
+            <button type="button" class="link" @click="run('s')">Split</button>
+            <button type="button" class="link" @click="run('j')">Join</button>
+            <button type="button" class="link" @click="run(',')">Slip back</button>
+            <button type="button" class="link" @click="run('.')">Slip on</button>
+            <span>Swap for</span>
+            @foreach (range(1, 5) as $number)
+                <button type="button" class="link" @click="run('{{ $number }}')"
+                    aria-label="Swap for number {{ $number }} of the next best">{{ $number }}</button>
+            @endforeach
+            <button type="button" class="link" @click="frames()">Framing</button>
+            <button type="button" class="link" @click="run('t')">Play</button>
+        </span>
+        <span class="timeline-group"><button type="button" class="link" @click="run('k')">Play the hook</button></span>
+    </div>
     <div class="timeline-cols">
         <section aria-label="Said, seen and heard">
             <div class="timeline-names" aria-hidden="true">
