@@ -250,7 +250,7 @@ final class PaceTest extends AppTestCase
         $folder = TEST_PLACE.'/fits';
         File::ensureDirectoryExists("$folder/footage");
         File::copy(self::media(
-            'crossing.mp4', '-f', 'lavfi', '-i', 'color=black:s=640x360:r=30:d=1', '-f', 'lavfi', '-i',
+            'crossing-once.mp4', '-f', 'lavfi', '-i', 'color=black:s=640x360:r=30:d=1', '-f', 'lavfi', '-i',
             'color=white:s=20x360:r=30:d=1', '-filter_complex', "[0][1]overlay=x='620*t':shortest=1", '-pix_fmt',
             'yuv420p', '-c:v', 'libx264', '-preset', 'ultrafast',
         ), "$folder/footage/crossing.mp4");
