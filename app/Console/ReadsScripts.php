@@ -96,7 +96,7 @@ trait ReadsScripts
                 $plan = app(PaceDesk::class)->plan($tasks, self::milliseconds($option, $written), $isLonger, $speaks);
                 $this->tell("Script $number: {$plan->says()}");
                 $this->missed += $plan->reaches() ? 0 : 1;
-                $left = array_values(array_diff_key($planned->scenes, array_flip($plan->dropped)));
+                $left = array_values($plan->left($planned->scenes));
                 $planned = ($left === [] ? $planned : $planned->saying($left))
                     ->with(PaceDesk::settings($plan, $tasks[0]->settled, $planned->own));
             }

@@ -62,7 +62,7 @@ final readonly class PaceEditor
             $short->settings = PaceDesk::settings($plan, $this->tasksOf($short)[0]->settled, $short->settings);
             if ($plan->dropped !== []) {
                 $now = $short->manuscript();
-                $left = array_diff_key($now->scenes, array_flip($plan->dropped));
+                $left = $plan->left($now->scenes);
                 $this->writer->write($short, $left === [] ? $now : $now->left($left));
             }
         });

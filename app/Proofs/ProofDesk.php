@@ -67,15 +67,20 @@ final readonly class ProofDesk
     /** Whether there is one of the present plan, and it is known how clear its captions are. */
     public function isFresh(Short $short): bool
     {
-        return $this->isShown($short) && Proof::of($short)?->isMeasured === true;
+        return $this->shown($short)?->isMeasured === true;
     }
 
     /** Whether there is one of the present plan. */
     public function isShown(Short $short): bool
     {
+        return $this->shown($short) !== null;
+    }
+
+    private function shown(Short $short): ?Proof
+    {
         $proof = Proof::of($short);
 
-        return $proof !== null && $proof->isOf($short) && is_file($this->maker->file($proof->key));
+        return $proof !== null && $proof->isOf($short) && is_file($this->maker->file($proof->key)) ? $proof : null;
     }
 
     /**

@@ -21,7 +21,6 @@ export default (urls, now) => {
         chosen: 0,
         editing: null,
         text: '',
-        ready: false,
 
         begin() {
             shows(now.revision);
@@ -36,8 +35,7 @@ export default (urls, now) => {
                 this.hear();
             });
             this.$watch('silent', () => this.mutes());
-            if (this.working && !now.proof) this.order();
-            else if (this.working) this.order();
+            if (this.working) this.order();
         },
 
         listen() {
@@ -85,10 +83,6 @@ export default (urls, now) => {
             }
         },
 
-        get shots() {
-            return drawn.shots;
-        },
-
         // Seconds and pixels
 
         fitting() {
@@ -115,7 +109,6 @@ export default (urls, now) => {
             this.sound();
             this.choose(Math.min(this.chosen, drawn.shots.length - 1));
             this.mark();
-            this.ready = true;
         },
 
         sound() {

@@ -24,6 +24,17 @@ final readonly class PacePlan
     ) {
     }
 
+    /**
+     * @template T
+     *
+     * @param  array<int, T>  $scenes  by number
+     * @return array<int, T> those that are not left out
+     */
+    public function left(array $scenes): array
+    {
+        return array_diff_key($scenes, array_flip($this->dropped));
+    }
+
     public function changes(): bool
     {
         return $this->afterMs !== $this->beforeMs || $this->dropped !== [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
+use RapidReel\Review\Pace\PaceFindings;
 use RapidReel\Review\Pace\PaceReport;
 
 /** The rhythm of a short as a picture, time across: shots as bars as high as they are long, speech as a line. */
@@ -37,7 +38,7 @@ final readonly class RhythmPicture
             return [
                 'x' => $this->x($shot[0]), 'y' => round($room - $height, 1),
                 'width' => max(0.6, round($this->x($shot[1]) - $this->x($shot[0]) - 0.8, 1)),
-                'height' => round($height, 1), 'long' => $shot[1] - $shot[0] > 4_000,
+                'height' => round($height, 1), 'long' => $shot[1] - $shot[0] > PaceFindings::LONG_SHOT_MS,
             ];
         }, $this->report->shots);
     }

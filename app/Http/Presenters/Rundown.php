@@ -33,27 +33,22 @@ final readonly class Rundown
     public function page(Batch $batch): RundownPage
     {
         $channel = $this->resolver->channel($batch->channel);
+        $here = $this->resolver->batch($batch);
+        $controls = static fn (?array $keys): array => ScopeControl::all(
+            Level::Batch,
+            $here,
+            $channel,
+            $batch->channel_id,
+            $batch->id,
+            'the batch',
+            $keys,
+        );
 
         return new RundownPage(
             $batch,
             array_values($channel->registry->common(Level::Short)),
-            ScopeControl::all(
-                Level::Batch,
-                $this->resolver->batch($batch),
-                $channel,
-                $batch->channel_id,
-                $batch->id,
-                'the batch',
-            ),
-            ScopeControl::all(
-                Level::Batch,
-                $this->resolver->batch($batch),
-                $channel,
-                $batch->channel_id,
-                $batch->id,
-                'the batch',
-                PaceSettings::LIMITS,
-            ),
+            $controls(null),
+            $controls(PaceSettings::LIMITS),
             PatternDesk::of($batch->channel),
         );
     }

@@ -117,7 +117,7 @@ final readonly class Timeline
             'frame' => 1000 / $cut->grid()->fps,
             'hook' => $cut->profile->hookWindowMs(),
             'limit' => $cut->profile->longestMs(),
-            'least' => $short->cutSummary()?->isUnder() === true ? $cut->profile->shortestMs() : 0,
+            'least' => $report->summary->isUnder() ? $cut->profile->shortestMs() : 0,
             'planned' => $isPlanned,
             'scenes' => $scenes,
             'shots' => $shots,

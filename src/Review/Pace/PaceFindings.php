@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace RapidReel\Review\Pace;
 
 use RapidReel\Pace\Cadence;
+use RapidReel\Voice\DeadAir;
 
 /** What a pace report is flagged for: each with its place and, where there is an obvious one, its mend. */
 final class PaceFindings
 {
-    private const LONG_SHOT_MS = 4_000;
+    public const LONG_SHOT_MS = 4_000;
 
     private const LONG_MEAN_MS = 3_400;
 
     private const LONG_PAUSE_MS = 600;
 
-    private const SILENT_SHARE = 0.15;
+    public const SILENT_SHARE = 0.15;
 
     private const SLOW = 2.3;
 
@@ -23,8 +24,6 @@ final class PaceFindings
 
     /** A picture that comes back before so many others is noticed. */
     private const NEAR_SHOTS = 5;
-
-    private const USUAL_PAUSE_MS = 120;
 
     /** @return list<PaceFinding> in the order of the short, those of the whole first */
     public static function of(PaceReport $report): array
@@ -117,8 +116,8 @@ final class PaceFindings
                     $from,
                     $report->sceneAt($from),
                     $isGap
-                        ? new PaceMend('Close the gap', 'pause', self::USUAL_PAUSE_MS, true)
-                        : new PaceMend('Close it', 'dead_air', self::USUAL_PAUSE_MS, true),
+                        ? new PaceMend('Close the gap', 'pause', DeadAir::USUAL_MS, true)
+                        : new PaceMend('Close it', 'dead_air', DeadAir::USUAL_MS, true),
                 );
             }
         }

@@ -127,8 +127,10 @@ final readonly class PaceReport
                 $profile->hookWindowMs() / 1000),
             new PaceMeasure('Speech', 'words_a_second', round($this->wordsASecond(), 2), 'words/s', 2.5, 3.3),
             new PaceMeasure('Mean shot', 'mean_shot_ms', $this->summary->meanShotMs() / 1000, 's', 1.8, 3.2),
-            new PaceMeasure('Longest shot', 'longest_shot_ms', $this->longestShotMs() / 1000, 's', null, 4.0),
-            new PaceMeasure('Silence', 'silence_share', round(100 * $this->silenceShare(), 1), '%', null, 15.0),
+            new PaceMeasure('Longest shot', 'longest_shot_ms', $this->longestShotMs() / 1000, 's', null,
+                PaceFindings::LONG_SHOT_MS / 1000),
+            new PaceMeasure('Silence', 'silence_share', round(100 * $this->silenceShare(), 1), '%', null,
+                100 * PaceFindings::SILENT_SHARE),
             new PaceMeasure('Pictures repeated', 'pictures_repeated', $this->picturesRepeated(), '', null, 0.0),
         ];
     }
