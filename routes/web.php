@@ -120,6 +120,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/scenes/{scene}/shots/{word}', [TimelineController::class, 'shot'])
         ->where('word', '[0-9]{1,6}')->name('scenes.shot');
 
+    Route::get('/scenes/{scene}/shots/{word}/here', [TimelineController::class, 'here'])
+        ->where('word', '[0-9]{1,6}')->name('sheet.here');
+
     Route::put('/scenes/{scene}', [SceneController::class, 'reword'])->name('scenes.reword');
     Route::post('/scenes/{scene}', [SceneController::class, 'change'])->name('scenes.change');
     Route::put('/scenes/{scene}/brief', [SceneController::class, 'brief'])->name('scenes.brief');

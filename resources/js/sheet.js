@@ -1,15 +1,12 @@
-import Modal from 'bootstrap/js/dist/modal';
 import ask, { shows } from './ask';
 import { page, renew } from './page';
+import { picking } from './picking';
 
 /** One short: scenes that can be reworded and rearranged, and shots whose footage can be swapped. */
 export default (urls, now) => ({
     ...page(urls, now),
+    ...picking(),
     dirty: {},
-    shot: null,
-    found: '',
-    best: '',
-    words: '',
 
     begin() {
         shows(now.revision);
@@ -107,51 +104,8 @@ export default (urls, now) => ({
         if (this.$refs.player) this.$refs.player.currentTime = seconds + 0.02;
     },
 
-    async pick(button) {
-        this.shot = button.dataset.url;
-        this.words = '';
-        await Promise.all([this.search(), this.findBest()]);
-        Modal.getOrCreateInstance('#picker').show();
-    },
-
-    async findBest() {
-        const answer = await fetch(`${this.shot}/best`);
-        this.best = answer.ok ? await answer.text() : '';
-    },
-
-    /** A number chooses one of the best, at the picture itself or where they are shown. */
-    async pickBest(event) {
-        if (!/^[1-5]$/.test(event.key)) return;
-        this.shot = event.target.closest('.shot').dataset.url;
-        await this.findBest();
-        const all = new DOMParser().parseFromString(this.best, 'text/html').querySelectorAll('[data-footage]');
-        await this.picked(all[Number(event.key) - 1]);
-    },
-
-    bestKey(event) {
-        if (event.target.matches('input') || !/^[1-5]$/.test(event.key)) return;
-        this.picked(event.currentTarget.querySelectorAll('.modal-best [data-footage]')[Number(event.key) - 1]);
-    },
-
-    async chosen(event) {
-        if (!event.target.closest('[data-free]')) return this.picked(event.target.closest('[data-footage]'));
-        Modal.getOrCreateInstance('#picker').hide();
-        document.activeElement?.blur();
-        return this.does(() => ask(this.shot, { method: 'DELETE' }), { all: true });
-    },
-
-    async search() {
-        const answer = await fetch(`${this.$refs.picker.dataset.url}?search=${encodeURIComponent(this.words)}`);
-        this.found = await answer.text();
-    },
-
-    async picked(button) {
-        if (!button) return;
-        const footage = Number(button.dataset.footage);
-        Modal.getOrCreateInstance('#picker').hide();
-        document.activeElement?.blur();
-        await this.does(async () => ({ said: '', ...(await ask(this.shot, { method: 'PUT', json: { footage } })) }), {
-            all: true,
-        });
+    /** A number chooses one of the best at the picture itself. */
+    pickByKey(event) {
+        if (/^[1-5]$/.test(event.key)) this.pickBest(event.target.closest('.shot').dataset.url, Number(event.key));
     },
 });

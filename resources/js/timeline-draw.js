@@ -51,6 +51,33 @@ function lines(words, px, height) {
     return found;
 }
 
+/** What stands out, beside the words: one under another where they are near, as one where there is no room for more. */
+function drawFlags(drawn, px) {
+    const roles = drawn.scenes.map((scene) => {
+        const top = (scene.from * px) / 1000;
+        return [top, top + (hasCadence(scene, px) ? 2 * LINE : LINE)];
+    });
+    const placed = [];
+    for (const flag of [...drawn.flags].sort((a, b) => a.ms - b.ms)) {
+        let top = Math.max((flag.ms * px) / 1000, placed.at(-1)?.foot ?? 0);
+        for (const [from, until] of roles) if (top + LINE - 3 > from && top < until) top = until;
+        const last = placed.at(-1);
+        if (last && top - (flag.ms * px) / 1000 > 2.5 * LINE) last.flags.push(flag);
+        else placed.push({ top, foot: top + LINE - 2, flags: [flag] });
+    }
+    return placed.map(({ top, flags }) => {
+        const says = flags.length > 1 ? `▲ ${flags[0].short} +${flags.length - 1}` : `▲ ${flags[0].short}`;
+        const button = make('button', 'said-flag', says);
+        button.type = 'button';
+        button.dataset.flag = flags[0].ms;
+        button.title = flags.map((flag) => flag.says).join(' ');
+        button.style.top = `${top}px`;
+        return button;
+    });
+}
+
+const hasCadence = (scene, px) => scene.cadence !== '' && ((scene.until - scene.from) * px) / 1000 >= 2 * LINE;
+
 export function drawSaid(box, drawn, px) {
     const parts = drawn.scenes.map((scene, number) => {
         const block = place(make('section', `said-scene is-${scene.role}`), scene.from, scene.until, px);
@@ -63,6 +90,7 @@ export function drawSaid(box, drawn, px) {
         role.dataset.drags = 'scene';
         if (scene.note) role.append(make('b', '', ' !'));
         block.append(role);
+        if (hasCadence(scene, px)) block.append(make('span', 'said-cadence', scene.cadence));
         const words = scene.words.map(([text, from, until]) => [text, from - scene.from, until - scene.from]);
         for (const line of lines(words, px, ((scene.until - scene.from) * px) / 1000)) {
             const row = make('p', 'said-line');
@@ -88,7 +116,7 @@ export function drawSaid(box, drawn, px) {
         gap.title = `A pause of ${((until - from) / 1000).toFixed(2)} s: close it`;
         return gap;
     });
-    box.replaceChildren(...parts, ...gaps);
+    box.replaceChildren(...parts, ...gaps, ...drawFlags(drawn, px));
 }
 
 export function drawSeen(box, drawn, px) {

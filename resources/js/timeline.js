@@ -1,6 +1,7 @@
 import ask, { shows } from './ask';
 import { page, renew } from './page';
 import { bringing } from './pace';
+import { picking } from './picking';
 import { FRAME, staged } from './stage';
 import { drawHeard, drawRuler, drawSaid, drawSeen } from './timeline-draw';
 
@@ -16,6 +17,8 @@ export default (urls, now) => {
         ...page(urls, now),
         ...staged(),
         ...bringing(urls.pace),
+        ...picking(),
+        isHere: false,
         px: 40,
         everyMs: 120,
         chosen: 0,
@@ -67,12 +70,17 @@ export default (urls, now) => {
             // While it is planned anew, the plan before is seen.
             const isMeanwhile = answer.working && drawn.planned && !answer.drawn.planned;
             if (!isMeanwhile && JSON.stringify(answer.drawn) !== JSON.stringify(drawn)) {
+                const shot = drawn.shots[this.chosen];
                 drawn = answer.drawn;
+                // What is chosen goes with its words.
+                this.chosen = Math.max(0, drawn.shots.findLastIndex(({ scene, word }) =>
+                    shot && (scene < shot.scene || (scene === shot.scene && word <= shot.word))));
                 this.seconds_ = drawn.seconds;
                 this.draw();
                 this.hear();
             }
             for (const part of ['pace', 'settings', 'history']) renew(this.$refs[part], answer[part]);
+            this.showHere();
             this.$refs.lead.textContent = answer.lead;
             this.$refs.trouble.textContent = answer.trouble;
             if (answer.proof !== this.proof) this.load(answer.proof);
@@ -154,8 +162,16 @@ export default (urls, now) => {
             return Math.max(0, drawn.scenes.findLastIndex((scene) => scene.from <= ms));
         },
 
+        /** Goes to a moment, in ms, and to the shot that is seen there. */
+        goTo(ms) {
+            this.seek(ms / 1000);
+            this.choose(this.shotAt(ms + 1));
+        },
+
         choose(number, { goes = false } = {}) {
+            const before = this.chosen;
             this.chosen = Math.max(0, Math.min(drawn.shots.length - 1, number));
+            if (before !== this.chosen) this.showHere();
             this.$refs.seen.querySelectorAll('.seen-shot').forEach((block, i) => {
                 block.classList.toggle('is-chosen', i === this.chosen);
             });
@@ -168,7 +184,7 @@ export default (urls, now) => {
             const ms = 1000 * (this.at + FRAME / 2);
             const on = words.findLastIndex((word) => Number(word.dataset.from) <= ms);
             const to = words[Math.max(0, Math.min(words.length - 1, on + by))];
-            if (to) this.seek(Number(to.dataset.from) / 1000);
+            if (to) this.goTo(Number(to.dataset.from));
         },
 
         // What is done
@@ -271,19 +287,28 @@ export default (urls, now) => {
             if (shot?.clip) this.doesTo(shot.does, { do: 'slip', ms: Math.max(0, Math.min(shot.most, shot.in + ms)) });
         },
 
-        async swap(number) {
+        swap(number) {
             const shot = drawn.shots[this.chosen];
-            if (!shot) return;
-            const answer = await fetch(`${shot.swap}/best`);
-            const best = new DOMParser().parseFromString(await answer.text(), 'text/html')
-                .querySelectorAll('[data-footage]')[number - 1];
-            if (!best) return void (this.said = 'No more pictures fit these words.');
-            await this.does(async () => {
-                const { footage } = await ask(shot.swap, {
-                    method: 'PUT', json: { footage: Number(best.dataset.footage) },
-                });
-                return { said: `It shows “${footage}” now.` };
-            });
+            return shot && (number ? this.pickBest(shot.swap, number) : this.pick(shot.swap));
+        },
+
+        // What is set for the scene and the shot that are chosen
+
+        toggleHere() {
+            this.isHere = !this.isHere;
+            this.showHere();
+            this.$nextTick(() => this.sound());
+        },
+
+        async showHere() {
+            const shot = drawn.shots[this.chosen];
+            const scene = drawn.scenes[this.sceneAt(1000 * this.at)];
+            const url = shot?.here ?? scene?.shot.concat('/here');
+            if (!this.isHere || !url) return;
+            const answer = await fetch(url);
+            const html = answer.ok ? await answer.text() : '';
+            // The same as before stays as it is: something in it may be open.
+            if (this.isHere && url === (drawn.shots[this.chosen]?.here ?? url)) renew(this.$refs.here, html);
         },
 
         optional() {
@@ -296,12 +321,14 @@ export default (urls, now) => {
         clicked(event) {
             const word = event.target.closest('.said-word');
             const gap = event.target.closest('.said-gap');
+            const flag = event.target.closest('.said-flag');
             const shot = event.target.closest('.seen-shot');
             if (gap) this.closeGap(Number(gap.dataset.gap));
-            else if (word) this.seek(Number(word.dataset.from) / 1000);
+            else if (word) this.goTo(Number(word.dataset.from));
+            else if (flag) this.goTo(Number(flag.dataset.flag));
             else if (shot) this.choose(Number(shot.dataset.shot), { goes: true });
             else if (!event.target.closest('button, textarea, .field')) {
-                this.seek((event.clientY - this.$refs.body.getBoundingClientRect().top) / this.px);
+                this.goTo(this.under(event));
             }
         },
 
@@ -410,6 +437,8 @@ export default (urls, now) => {
                 p: () => this.playScene(scene),
                 t: () => this.playShot(),
                 k: () => this.playPart(0, drawn.scenes[0].until / 1000),
+                a: () => this.toggleHere(),
+                6: () => this.swap(),
                 r: () => { this.looped = !this.looped; },
                 1: () => this.swap(1), 2: () => this.swap(2), 3: () => this.swap(3), 4: () => this.swap(4),
                 5: () => this.swap(5),

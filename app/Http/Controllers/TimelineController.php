@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Editing\ShotEditor;
+use App\Http\Presenters\SheetPlace;
 use App\Http\Presenters\Timeline;
 use App\Http\Presenters\WaveView;
 use App\Models\Scene;
@@ -53,6 +54,12 @@ final class TimelineController extends Controller
     public function wave(Short $short, WaveView $wave): JsonResponse
     {
         return response()->json($wave->of($short));
+    }
+
+    /** What is set for a scene and for its shot that begins at a word. */
+    public function here(Scene $scene, int $word, SheetPlace $places): View
+    {
+        return view('sheet._here', ['place' => $places->of($scene, $word)]);
     }
 
     /** Changes where a shot begins and ends, or which part of its clip it shows. */

@@ -14,7 +14,6 @@ use Illuminate\Support\Collection;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutShot;
 use RapidReel\Cut\CutSummary;
-use RapidReel\Footage\FootageKind;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\Settled;
@@ -115,7 +114,6 @@ final readonly class Sheet
         $lines = [];
         foreach ($shots as $shot) {
             $row = $rows->get($shot->word);
-            $isStill = $shot->kind === FootageKind::Still;
             $lines[] = new ShotLine(
                 $shot->word,
                 self::clock($shot->startMs),
@@ -124,17 +122,7 @@ final readonly class Sheet
                 $row !== null && $row->locked,
                 $row === null
                     ? []
-                    : ScopeControl::all(
-                        Level::Shot,
-                        $above->and(Level::Shot, $row->settings),
-                        $above,
-                        $short->batch->channel_id,
-                        $row->id,
-                        'the shot at '.self::clock($shot->startMs),
-                        $isStill ? null : [
-                            'framing', 'closeness', 'match_colours', 'dim', 'transition', 'transition_ms', 'clip_fit',
-                        ],
-                    ),
+                    : ShotControls::of($row, $shot, $above, $short->batch->channel_id),
                 $row === null ? null : route('framing.show', [$scene, $shot->word]),
                 $shot->why,
                 $shot->isGood || ($row !== null && $row->locked),

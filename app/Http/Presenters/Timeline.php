@@ -20,11 +20,15 @@ use RapidReel\Cut\CutShot;
 use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\CutWord;
 use RapidReel\Footage\FootageKind;
+use RapidReel\Pace\CadenceKind;
+use RapidReel\Review\Pace\PaceFinding;
 use RapidReel\Review\Pace\PaceFindings;
 use RapidReel\Review\Pace\PaceReport;
 use RapidReel\Review\ScriptFlags;
+use RapidReel\Script\SceneRole;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\PaceSettings;
+use RapidReel\Settings\Settled;
 
 /** The sheet of a short: what is said, seen and heard against one ruler of seconds. Times in ms of the short. */
 final readonly class Timeline
@@ -89,6 +93,7 @@ final readonly class Timeline
         foreach ($cut->words as $word) {
             $words[$word->scene][] = $word;
         }
+        $above = $this->resolver->short($short);
         $scenes = $shots = [];
         foreach ($short->scenes as $number => $scene) {
             $of = $cut->scenes[$number] ?? null;
@@ -108,6 +113,7 @@ final readonly class Timeline
                 ], $words[$number] ?? []),
                 'reword' => route('scenes.reword', $scene),
                 'shot' => route('scenes.shot', [$scene, 0]),
+                'cadence' => self::cadence($above->and(Level::Scene, $scene->settings), $scene),
             ];
             array_push($shots, ...$this->shots($scene, $number, $of->shots, $footage));
         }
@@ -130,6 +136,9 @@ final readonly class Timeline
                 'under' => $cut->music->under,
             ],
             'rates' => $report->rates(),
+            'flags' => array_map(static fn (PaceFinding $finding): array => [
+                'ms' => $finding->ms, 'says' => $finding->message, 'short' => $finding->code->brief(),
+            ], PaceFindings::of($report)),
             'wave' => route('sheet.wave', $short),
         ];
     }
@@ -165,10 +174,19 @@ final readonly class Timeline
                 'swap' => route('scenes.swap', [$scene, $shot->word]),
                 'does' => route('scenes.shot', [$scene, $shot->word]),
                 'framing' => route('framing.show', [$scene, $shot->word]),
+                'here' => route('sheet.here', [$scene, $shot->word]),
             ];
         }
 
         return $drawn;
+    }
+
+    /** How often the picture changes in a scene, in short; empty where that is as the longest shot allows. */
+    private static function cadence(Settled $settled, Scene $scene): string
+    {
+        $cadence = PaceSettings::cadence($settled, $scene->role === SceneRole::Hook);
+
+        return $cadence->kind === CadenceKind::Longest ? '' : $cadence->typed();
     }
 
     /** What was done with a clip that does not last as long as its shot, in words; empty where nothing was. */

@@ -46,7 +46,8 @@
         'X' => 'Close the pause here, or the next',
         'O' => 'The scene is optional, or needed', '[ ]' => 'The shot begins a word earlier, later',
         '{ }' => 'The shot begins a frame earlier, later', ', .' => 'Slip the clip', 'S' => 'Split the shot here',
-        'J' => 'Join the shot with the one before', '1 - 5' => 'Swap for one of the five next best']
+        'J' => 'Join the shot with the one before', '1 - 5' => 'Swap for one of the five next best', '6' => 'Swap for any other picture',
+        'A' => 'What is set for this scene and this shot']
         as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
     @endforeach
@@ -72,12 +73,16 @@
                 <button type="button" class="link" @click="run('{{ $number }}')"
                     aria-label="Swap for number {{ $number }} of the next best">{{ $number }}</button>
             @endforeach
+            <button type="button" class="link" @click="run('6')">Other…</button>
             <button type="button" class="link" @click="frames()">Framing</button>
             <button type="button" class="link" @click="run('t')">Play</button>
         </span>
-        <span class="timeline-group"><button type="button" class="link" @click="run('k')">Play the hook</button></span>
+        <span class="timeline-group">
+            <button type="button" class="link" @click="run('a')" :aria-expanded="isHere"
+                x-text="isHere ? 'Set here ×' : 'Set here…'">Set here…</button>
+        </span>
     </div>
-    <div class="timeline-cols">
+    <div class="timeline-cols" :class="isHere && 'has-here'">
         <section aria-label="Said, seen and heard">
             <div class="timeline-names" aria-hidden="true">
                 <span></span><span>Said</span><span>Seen</span><span>Heard</span>
@@ -102,6 +107,8 @@
                     </form>
                 </div>
             </div>
+            <div class="timeline-here" x-ref="here" x-show="isHere" x-cloak role="group"
+                aria-label="What is set for this scene and this shot" @keydown.escape="toggleHere()"></div>
         </section>
         <aside class="timeline-side">
             <x-stage :shape="$page->shape" none="The pictures are being made."
@@ -109,6 +116,8 @@
             <div class="stage-bar">
                 <button type="button" class="btn btn-sm btn-primary" @click="play()" :disabled="!proof"
                     x-text="playing ? 'Stop' : 'Play'">Play</button>
+                <button type="button" class="btn btn-sm btn-outline-dark" @click="run('k')" :disabled="!proof"
+                    aria-label="Play the hook">Hook</button>
                 <span class="stage-at" x-text="clock(at) + ' of ' + clock(seconds)"></span>
             </div>
             <div class="stage-checks">
@@ -123,6 +132,7 @@
         $event.target.closest('[data-does]') && mend($event.target.closest('[data-does]'))">
         @include('sheet._pace')
     </section>
+    <x-picker/>
     @include('pace._bring', ['limits' => $page->limits])
     <x-below what="Pace of this short" :history="$page->history">@include('sheet._settings')</x-below>
 </div>

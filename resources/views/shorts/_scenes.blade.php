@@ -70,7 +70,7 @@
                 <div class="shot-place">
                     <button type="button" class="shot{{ $shot->fits ? '' : ' is-odd' }}"
                         data-url="{{ route('scenes.swap', [$scene, $shot->word]) }}"
-                        @click="pick($el)" @keydown="pickBest($event)"
+                        @click="pick($el.dataset.url)" @keydown="pickByKey($event)"
                         aria-label="Swap the picture at {{ $shot->start }}: {{
                             $shot->footage ? $shot->name() : 'missing'
                         }}">

@@ -17,4 +17,21 @@ enum PaceCode: string
     case Silence = 'silence';
     case PauseLong = 'pause-long';
     case PictureRepeats = 'picture-repeats';
+
+    /** In a word or two, for a margin. */
+    public function brief(): string
+    {
+        return match ($this) {
+            self::TooLong => 'too long',
+            self::TooShort => 'too short',
+            self::HookLate => 'late hook',
+            self::SpeechSlow => 'slow words',
+            self::SpeechFast => 'fast words',
+            self::ShotLong => 'long shot',
+            self::ShotsSlow => 'slow cuts',
+            self::Silence => 'silence',
+            self::PauseLong => 'long pause',
+            self::PictureRepeats => 'seen before',
+        };
+    }
 }
