@@ -13,6 +13,7 @@ use App\Http\Controllers\FramingController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\PaceController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\SceneController;
@@ -45,6 +46,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/batches/{batch}/exports', [BatchController::class, 'export'])->name('batches.export');
     Route::post('/batches/{batch}/cancel', [BatchController::class, 'cancel'])->name('batches.cancel');
     Route::post('/batches/{batch}/acts', [BatchController::class, 'act'])->name('batches.act');
+    Route::get('/batches/{batch}/pace', [PaceController::class, 'show'])->name('pace.show');
     Route::post('/batches/{batch}/pace', [BatchController::class, 'pace'])->name('batches.pace');
     Route::post('/batches/{batch}/undo', [BatchController::class, 'undo'])->name('batches.undo');
     Route::post('/batches/{batch}/redo', [BatchController::class, 'redo'])->name('batches.redo');

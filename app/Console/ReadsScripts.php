@@ -12,6 +12,7 @@ use App\Planning\LengthDesk;
 use App\Planning\PaceDesk;
 use Illuminate\Console\Command;
 use RapidReel\Base\Refusal;
+use RapidReel\Base\Seconds;
 use RapidReel\Base\Values;
 use RapidReel\Intake\ScriptSource;
 use RapidReel\Settings\Level;
@@ -93,7 +94,7 @@ trait ReadsScripts
             $written = $this->option($option);
             if (is_string($written) && $written !== '') {
                 $tasks = $planned->tasks();
-                $plan = app(PaceDesk::class)->plan($tasks, self::milliseconds($option, $written), $isLonger, $speaks);
+                $plan = app(PaceDesk::class)->plan($tasks, Seconds::milliseconds($written), $isLonger, $speaks);
                 $this->tell("Script $number: {$plan->says()}");
                 $this->missed += $plan->reaches() ? 0 : 1;
                 $left = array_values($plan->left($planned->scenes));
@@ -103,16 +104,6 @@ trait ReadsScripts
         }
 
         return $planned;
-    }
-
-    /** @throws Refusal */
-    private static function milliseconds(string $option, string $written): int
-    {
-        if (preg_match('/^\d{1,3}(?:\.\d{1,3})?$/', $written) !== 1) {
-            throw new Refusal("Write the length in seconds, as --$option=58.0; “{$written}” is none.");
-        }
-
-        return (int) round(1000 * (float) $written);
     }
 
     /** @param  list<string>  $warnings */

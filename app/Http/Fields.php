@@ -28,7 +28,7 @@ final class Fields
         return match ($route) {
             'sign-in.try' => ['email' => $line, 'password' => $line, 'remember' => Field::flag()],
             'password.change' => ['current' => $line, 'password' => $line, 'again' => $line],
-            'batches.index' => ['page' => $whole],
+            'batches.index', 'pace.show' => ['page' => $whole],
             'batches.store' => ['text' => $scripts, 'name' => $line, 'quality' => $word, 'later' => Field::flag(),
                 'pattern' => $whole,
             ],

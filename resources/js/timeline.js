@@ -36,6 +36,9 @@ export default (urls, now) => {
                 this.px = this.fitting();
                 this.draw();
                 this.hear();
+                // A report of the batch leads to a place of the sheet.
+                const at = location.hash.match(/^#at-(\d{1,7})$/);
+                if (at) this.goTo(Number(at[1]));
             });
             this.$watch('silent', () => this.mutes());
             if (this.working) this.order();

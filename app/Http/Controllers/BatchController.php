@@ -29,6 +29,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use RapidReel\Base\Refusal;
+use RapidReel\Base\Seconds;
 use RapidReel\Base\Values;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -123,7 +124,7 @@ final class BatchController extends Controller
             'tighten', 'stretch' => $pace->bring(
                 $batch,
                 $shorts,
-                $this->milliseconds($this->text($request, 'value')),
+                Seconds::milliseconds($this->text($request, 'value')),
                 $act === 'stretch',
             ),
             'pattern' => $patterns->give(
@@ -148,7 +149,7 @@ final class BatchController extends Controller
         $shorts = $this->chosen($request, $batch);
         $plans = $pace->plans(
             $shorts,
-            $this->milliseconds($this->text($request, 'value')),
+            Seconds::milliseconds($this->text($request, 'value')),
             $request->input('act') === 'stretch',
         );
         $rows = array_map(static fn (Short $short): LengthRow => new LengthRow($short, $plans[$short->id]), $shorts);
@@ -157,16 +158,6 @@ final class BatchController extends Controller
             'html' => view('pace._plans', ['rows' => $rows])->render(),
             'ready' => array_filter($rows, static fn (LengthRow $row): bool => $row->isReady()) !== [],
         ]);
-    }
-
-    /** @throws Refusal when it is no number of seconds */
-    private function milliseconds(string $written): int
-    {
-        if (preg_match('/^(\d{1,4}(?:\.\d{1,3})?)\s*s?$/', trim($written), $found) !== 1) {
-            throw new Refusal('Write the length in seconds, such as 58 or 59.5.');
-        }
-
-        return (int) round(1000 * (float) $found[1]);
     }
 
     public function undo(Request $request, Batch $batch, EditBook $edits, Rundown $rundown): JsonResponse

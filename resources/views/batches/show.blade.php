@@ -25,6 +25,8 @@
                 @csrf
                 <template x-for="id in chosen" :key="id"><input type="hidden" name="shorts[]" :value="id"></template>
                 <span class="actions-what">For <b x-text="what">all</b>:</span>
+                <a class="btn btn-outline-dark" data-key="p" data-key-does="Pace of all shorts of the batch"
+                    href="{{ route('pace.show', $batch) }}">Pace</a>
                 <a class="btn btn-outline-dark" data-key="i" data-key-does="Briefs of the chosen, or of all, as a ZIP"
                     :href="`${urls.briefs}?${query()}`">Briefs</a>
                 <button class="btn btn-outline-dark" formaction="{{ route('batches.cancel', $batch) }}" x-show="working"

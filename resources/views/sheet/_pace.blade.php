@@ -1,4 +1,3 @@
-@php($rhythm = $page->rhythm())
 <h2>Pace</h2>
 <div class="pace-cols">
     <div>
@@ -15,22 +14,7 @@
         </table>
     </div>
     <figure class="pace-picture">
-        <svg viewBox="0 0 {{ $rhythm::WIDTH }} {{ $rhythm::HEIGHT }}" role="img" preserveAspectRatio="none"
-            aria-label="Shot lengths as bars, words a second as a line, silence at the foot">
-            @foreach ([2, 3] as $seconds)
-                <line x1="0" x2="{{ $rhythm::WIDTH }}" y1="{{ $rhythm->height($seconds) }}"
-                    y2="{{ $rhythm->height($seconds) }}" class="pace-usual"/>
-            @endforeach
-            @foreach ($rhythm->bars() as $bar)
-                <rect x="{{ $bar['x'] }}" y="{{ $bar['y'] }}" width="{{ $bar['width'] }}" height="{{ $bar['height'] }}"
-                    @class(['pace-shot', 'is-long' => $bar['long']])/>
-            @endforeach
-            <polyline points="{{ $rhythm->line() }}" class="pace-rate"/>
-            @foreach ($rhythm->silences() as $silence)
-                <rect x="{{ $silence['x'] }}" y="{{ $rhythm::HEIGHT - $rhythm::STRIP }}"
-                    width="{{ $silence['width'] }}" height="{{ $rhythm::STRIP }}" class="pace-silence"/>
-            @endforeach
-        </svg>
+        <x-rhythm :rhythm="$page->rhythm()"/>
         <figcaption>Bars: shots, between the lines 2 to 3 s · line: words a second · foot: silence</figcaption>
     </figure>
     <div>

@@ -47,7 +47,7 @@ final readonly class PaceMeasure
         ];
     }
 
-    private static function number(float $value): string
+    public static function number(float $value): string
     {
         return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
     }
