@@ -11,6 +11,7 @@ use App\Gateways\Voices\VoiceSamples;
 use App\Intake\ScriptFiles;
 use App\Library\FolderShelf;
 use App\Library\FootageImporter;
+use App\Library\SoundDesk;
 use App\Models\Batch;
 use App\Models\Channel;
 use App\Models\User;
@@ -31,8 +32,12 @@ final class DemoCommand extends Command
     protected $description = 'Puts the demo account, footage, music and voice samples in place; what is there stays as '
         .'it is';
 
-    public function handle(FootageImporter $importer, VoiceSamples $samples, VoiceRates $rates): int
-    {
+    public function handle(
+        FootageImporter $importer,
+        SoundDesk $sounds,
+        VoiceSamples $samples,
+        VoiceRates $rates,
+    ): int {
         $folder = (string) config('reel.demo_footage');
         $account = (array) config('reel.demo_account');
         $user = User::query()->firstOrCreate(
@@ -54,15 +59,11 @@ final class DemoCommand extends Command
                     'demo',
                 );
             } elseif (in_array($extension, FolderShelf::SOUNDS, true)) {
-                $about = json_decode(
-                    (string) @file_get_contents(preg_replace('/\.\w+$/', '.json', $file->getPathname()) ?? ''),
-                    true,
-                );
-                $importer->music(
+                $sounds->music(
                     $channel,
                     $file->getPathname(),
                     $file->getFilename(),
-                    is_array($about) ? (string) ($about['mood'] ?? '') : '',
+                    FolderShelf::moodOf($file->getPathname())->value ?? '',
                 );
             }
         }

@@ -75,7 +75,7 @@ final class MakeCommand extends Command
                     $title = $planned->script->title;
                     $name = FileName::numbered($number, $title);
                     $teller = new ConsoleWatcher(sprintf('%d/%d %s', $number, count($sources), $title));
-                    $cut = $cuts->make($title, $planned->tasks(), $shelf, $teller, $choices->channel);
+                    $cut = $cuts->make($title, $planned->tasks(), $shelf, $teller, $choices->channel, number: $number);
                     $exporter->export(
                         $cut,
                         $shelf,

@@ -137,11 +137,7 @@ final readonly class CaptionEditor
     /** Makes a word stand out, or not, or leaves that to the style. */
     public function stress(Scene $scene, int $word, ?bool $stands): void
     {
-        $this->word($scene, $word, 'changed emphasis', static fn (WordMark $now): WordMark => new WordMark(
-            $word,
-            $stands,
-            $now->emoji,
-        ));
+        $this->word($scene, $word, 'changed emphasis', static fn (WordMark $now): WordMark => $now->stressed($stands));
     }
 
     /** Shows an emoji after a word, or none, or leaves that to the style. */
@@ -154,11 +150,7 @@ final readonly class CaptionEditor
         if ($emoji !== null && preg_match('/[\p{L}\p{Nd}\s\\\\{}]/u', $emoji) === 1) {
             throw new Refusal('That is no emoji.');
         }
-        $this->word($scene, $word, 'changed an emoji', static fn (WordMark $now): WordMark => new WordMark(
-            $word,
-            $now->emphasis,
-            $emoji,
-        ));
+        $this->word($scene, $word, 'changed an emoji', static fn (WordMark $now): WordMark => $now->followed($emoji));
     }
 
     /** @param  Closure(WordMark): WordMark  $change */

@@ -12,6 +12,7 @@ use App\Media\Joiner;
 use App\Media\KeptFiles;
 use App\Media\MediaStore;
 use App\Media\MissingFootage;
+use App\Media\MixSources;
 use App\Media\NotAsPlanned;
 use App\Media\SegmentRenderer;
 use App\Media\SoundMixer;
@@ -96,8 +97,7 @@ final readonly class VideoMaker
         $this->laySources($cut, $missing, $shelf);
         $works = [];
         if (! $this->mixer->isThere($mix)) {
-            $music = $cut->music === null ? null : $shelf->musicPath($cut->music->id);
-            $works[] = $this->mixer->work($mix, $music);
+            $works[] = $this->mixer->work($mix, $this->sounds($cut, $shelf));
         }
         // A few, as after an edit, would leave cores idle at the end.
         $threads = count($missing) <= 2 * $this->pool->width() ? $this->pool->width() : 1;
@@ -117,6 +117,31 @@ final readonly class VideoMaker
         );
 
         return count(array_diff($made, [$mix->key()]));
+    }
+
+    private function sounds(Cut $cut, Shelf $shelf): MixSources
+    {
+        $effects = $clips = [];
+        foreach ($cut->effects as $effect) {
+            $path = $shelf->effectPath($effect->sound);
+            if ($path !== null) {
+                $effects[$effect->fingerprint] = $path;
+            }
+        }
+        foreach ($cut->scenes as $scene) {
+            foreach ($scene->shots as $shot) {
+                $path = $shelf->footagePaths[$shot->footage] ?? $this->store->source($shot->fingerprint);
+                if ($shot->sound !== null && is_file($path)) {
+                    $clips[$shot->fingerprint] = $path;
+                }
+            }
+        }
+
+        return new MixSources(
+            $cut->music === null ? null : $shelf->musicPath($cut->music->id),
+            $effects,
+            $clips,
+        );
     }
 
     /**

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Media\KeptFiles;
-use App\Media\LoudnessMeter;
 use App\Media\Prober;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
 use RapidReel\Cut\CutMusic;
+use RapidReel\Cut\Mood;
 use RapidReel\Footage\Footage;
 use Symfony\Component\Finder\SplFileInfo;
 
@@ -26,7 +26,8 @@ final readonly class FolderShelf
     public function __construct(
         private string $folder,
         private Prober $prober,
-        private LoudnessMeter $meter,
+        private SoundMeter $meter,
+        private EffectBook $effects,
     ) {
     }
 
@@ -35,7 +36,7 @@ final readonly class FolderShelf
         if (! is_dir($this->folder)) {
             throw new Refusal("There is no folder {$this->folder}.");
         }
-        $footage = $paths = $music = $musicPaths = $seals = [];
+        $footage = $paths = $music = $musicPaths = $seals = $moods = [];
         // Programs work in folders of their own, where a relative path would lead nowhere.
         foreach ($this->files(self::PICTURES) as $file) {
             $probed = $this->prober->glance($file->getPathname(), $file->getFilename());
@@ -53,20 +54,37 @@ final readonly class FolderShelf
             $paths[$id] = $file->getPathname();
         }
         foreach ($this->files(self::SOUNDS) as $file) {
-            $this->prober->soundMs($file->getPathname(), $file->getFilename());
             $id = $file->getRelativePathname();
+            $fingerprint = (string) hash_file('xxh128', $file->getPathname());
+            $heard = $this->meter->known($file->getPathname(), $file->getFilename(), $fingerprint);
             $music[] = new CutMusic(
                 $id,
-                (string) hash_file('xxh128', $file->getPathname()),
-                $this->meter->file($file->getPathname())->integrated,
+                $fingerprint,
+                $heard['loudness'],
+                durationMs: $heard['duration_ms'],
+                bars: $heard['bars'],
             );
+            $moods[$id] = self::moodOf($file->getPathname());
             $musicPaths[$id] = $file->getPathname();
         }
         if ($footage === []) {
             throw new Refusal("{$this->folder} holds no clip or still that can be read.");
         }
 
-        return new Shelf($footage, $paths, $music, $musicPaths, $seals);
+        [$effects, $effectPaths] = $this->effects->of(null);
+
+        return new Shelf(
+            $footage, $paths, $music, $musicPaths, $seals, moods: $moods,
+            effects: $effects, effectPaths: $effectPaths,
+        );
+    }
+
+    /** The mood of a piece, out of a JSON file of the same name ({"mood": "calm"}). */
+    public static function moodOf(string $path): ?Mood
+    {
+        $about = json_decode((string) @file_get_contents((string) preg_replace('/\.\w+$/', '.json', $path)), true);
+
+        return is_array($about) && is_string($about['mood'] ?? null) ? Mood::tryFrom($about['mood']) : null;
     }
 
     /** @return list<string> */

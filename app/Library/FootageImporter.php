@@ -7,7 +7,6 @@ namespace App\Library;
 use App\Media\FileMarks;
 use App\Media\KeptFiles;
 use App\Media\KeyedLock;
-use App\Media\LoudnessMeter;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Media\ProbedMedia;
@@ -16,7 +15,6 @@ use App\Media\UnusableMedia;
 use App\Models\Channel;
 use App\Models\Footage;
 use App\Models\FootageState;
-use App\Models\Music;
 use App\Work\DiskRoom;
 use App\Work\Orders;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -39,7 +37,6 @@ final readonly class FootageImporter
         private Prober $prober,
         private MediaTools $tools,
         private MediaStore $store,
-        private LoudnessMeter $meter,
         private DiskRoom $room,
         private KeyedLock $lock,
         private Orders $orders,
@@ -206,40 +203,7 @@ final readonly class FootageImporter
         return null;
     }
 
-    public function music(Channel $channel, string $path, string $name, string $mood): Music
-    {
-        $fingerprint = (string) hash_file('xxh128', $path);
-        $known = Music::at($channel)->where('fingerprint', $fingerprint)->first();
-        if ($known !== null && $this->isWhole($known)) {
-            return $known;
-        }
-        $this->room->ask((int) filesize($path));
-        $durationMs = $this->prober->soundMs($path, $name);
-        $relative = 'library/'.Str::uuid()->toString().'.'.strtolower(pathinfo($path, PATHINFO_EXTENSION));
-        $this->store->keep($path, $this->store->path($relative));
-
-        $kept = [
-            'path' => $relative,
-            'fingerprint' => $fingerprint,
-            'seal' => KeptFiles::sealOf($this->store->path($relative)),
-            'duration_ms' => $durationMs,
-            'loudness' => $this->meter->file($this->store->path($relative))->integrated,
-        ];
-        if ($known !== null) {
-            $known->update($kept);
-
-            return $known;
-        }
-
-        return Music::query()->create([
-            ...$kept,
-            'channel_id' => $channel->id,
-            'name' => self::plainName($name),
-            'mood' => $mood,
-        ]);
-    }
-
-    private function isWhole(Footage|Music $known): bool
+    private function isWhole(Footage $known): bool
     {
         $file = $this->store->path($known->path);
 

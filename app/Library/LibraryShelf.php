@@ -9,14 +9,16 @@ use App\Models\Channel;
 use App\Models\Footage as FootageRecord;
 use App\Models\FootageState;
 use App\Models\Music;
-use RapidReel\Cut\CutMusic;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use RapidReel\Footage\Footage;
 
 /** The footage and music at a channel's hand. */
 final readonly class LibraryShelf
 {
-    public function __construct(private MediaStore $store)
-    {
+    public function __construct(
+        private MediaStore $store,
+        private EffectBook $effects,
+    ) {
     }
 
     public function of(Channel $channel): Shelf
@@ -31,14 +33,21 @@ final readonly class LibraryShelf
             $names[$one->id] = $record->name;
         }
         $music = [];
-        $musicPaths = $musicSeals = [];
-        foreach (Music::at($channel)->get()->sortBy('id') as $record) {
-            $music[] = new CutMusic((string) $record->id, $record->fingerprint, $record->loudness);
+        $musicPaths = $musicSeals = $moods = [];
+        foreach (Music::at($channel)->withoutGlobalScope(SoftDeletingScope::class)->get()->sortBy('id') as $record) {
+            // One that was taken away is still under the shorts that it was chosen for.
+            if (! $record->trashed()) {
+                $music[] = $record->piece();
+                $moods[(string) $record->id] = $record->mood();
+            }
             $musicPaths[(string) $record->id] = $this->store->path($record->path);
             $musicSeals[(string) $record->id] = $record->seal;
         }
 
-        return new Shelf($footage, $paths, $music, $musicPaths, $seals, $musicSeals, $names);
+        return new Shelf(
+            $footage, $paths, $music, $musicPaths, $seals, $musicSeals, $names, $moods,
+            ...$this->effects->of($channel),
+        );
     }
 
     public static function footage(FootageRecord $record): Footage

@@ -8,6 +8,8 @@ use App\Media\ChangedFootage;
 use App\Media\KeptFiles;
 use App\Media\MissingFootage;
 use RapidReel\Cut\CutMusic;
+use RapidReel\Cut\Mood;
+use RapidReel\Cut\SoundEffect;
 use RapidReel\Footage\Footage;
 
 /** The footage and music at hand, with where each lies on disk. */
@@ -24,6 +26,9 @@ final readonly class Shelf
      * @param  array<array-key, string|null>  $seals  size and hash of a piece of footage by id, if they are known
      * @param  array<array-key, string|null>  $musicSeals
      * @param  array<array-key, string>  $names  of footage by id, where that is no name
+     * @param  array<array-key, Mood|null>  $moods  of pieces of music, by id
+     * @param  array<array-key, SoundEffect>  $effects  by id
+     * @param  array<array-key, string>  $effectPaths
      */
     public function __construct(
         array $footage,
@@ -33,6 +38,9 @@ final readonly class Shelf
         public array $seals = [],
         private array $musicSeals = [],
         private array $names = [],
+        public array $moods = [],
+        public array $effects = [],
+        private array $effectPaths = [],
     ) {
         $byId = [];
         foreach ($footage as $one) {
@@ -55,6 +63,14 @@ final readonly class Shelf
         return is_file($path) && ($seal === null || $seal === KeptFiles::sealOf($path))
             ? $path
             : throw new ChangedFootage('the music');
+    }
+
+    /** Where the file of an effect stands; null where it is gone */
+    public function effectPath(string $id): ?string
+    {
+        $path = $this->effectPaths[$id] ?? null;
+
+        return $path !== null && is_file($path) ? $path : null;
     }
 
     public function music(string $id): ?CutMusic

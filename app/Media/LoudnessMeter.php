@@ -20,6 +20,33 @@ final readonly class LoudnessMeter
         return self::read($this->tools->run($this->arguments($path), 'Measuring the sound')->getErrorOutput());
     }
 
+    /**
+     * How loud it is from moment to moment (ITU-R BS.1770, momentary: over the 400 ms before).
+     *
+     * @param  float  $padS  silence after it, so that what is shorter than a moment can be measured, too
+     * @return list<float> in LUFS, every 100 ms
+     *
+     * @throws ToolFailed
+     */
+    public function moments(string $path, float $padS = 0.0): array
+    {
+        return self::momentsOf($this->tools->run([
+            '-nostats', ...$this->tools->input($path), '-map', '0:a:0', '-af',
+            ($padS > 0 ? sprintf('apad=pad_dur=%.2f,', $padS) : '').'ebur128=framelog=info', '-f', 'null', '-',
+        ], 'Measuring the sound')->getErrorOutput());
+    }
+
+    /**
+     * @param  string  $printed  by a meter that tells every moment
+     * @return list<float> in LUFS, every 100 ms
+     */
+    public static function momentsOf(string $printed): array
+    {
+        preg_match_all('/\bM:\s*(-?[\d.]+|-?inf|nan)/', $printed, $found);
+
+        return array_map(self::number(...), $found[1]);
+    }
+
     public function measuring(string $path): Process
     {
         return $this->tools->ffmpeg($this->arguments($path));

@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace App\Media;
 
 use Generator;
+use Illuminate\Support\Facades\Cache;
 use RapidReel\Align\Resampler;
+use RapidReel\Cut\CutMusic;
+use RapidReel\Sound\Clearness;
 use RapidReel\Sound\Loudness;
 use RapidReel\Sound\MixPlan;
+use RapidReel\Sound\MusicBed;
 use RapidReel\Voice\Pcm;
 use Symfony\Component\Process\Process;
 
 /**
- * Mixes a short's sound once, for its whole length: the takes at their places, the music well under them, and the sum
- * brought to the loudness that the outlet wants.
+ * Mixes a short's sound once, for its whole length: the takes at their places with effects and what clips sound like,
+ * the music under them as far as it is settled and as the voice stays clear, and the sum brought to the loudness that
+ * the outlet wants. Both halves are kept beside it, for pages on which the level of the music is changed.
  */
 final readonly class SoundMixer
 {
-    private const RATE = 48_000;
-
-    /** Rumble out, and loud syllables a little nearer to soft ones. */
-    private const VOICE = 'highpass=f=75,acompressor=threshold=0.1:ratio=2.5:attack=6:release=90:knee=4';
+    /** Halves are kept so much quieter, in dB: in them nothing holds down what is loud. */
+    private const ROOM_DB = 9;
 
     public function __construct(
         private MediaTools $tools,
@@ -28,6 +31,7 @@ final readonly class SoundMixer
         private TakeFiles $takes,
         private LoudnessMeter $meter,
         private KeptFiles $kept,
+        private Prober $prober,
     ) {
     }
 
@@ -37,20 +41,37 @@ final readonly class SoundMixer
         return $this->store->keyed('mixes', $plan->key(), 'm4a');
     }
 
+    /** Where all but the music stands, FLAC. */
+    public function rest(MixPlan $plan): string
+    {
+        return $this->store->keyed('mixes', $plan->key(), 'flac');
+    }
+
+    /** Where the music stands, at no level of its own, FLAC. */
+    public function bed(MixPlan $plan): string
+    {
+        return $this->store->keyed('beds', $plan->bedKey(), 'flac');
+    }
+
+    /** Where it stands how they were put together, JSON. */
+    public function report(MixPlan $plan): string
+    {
+        return $this->store->keyed('mixes', $plan->key(), 'json');
+    }
+
     /** Whether it was mixed before and is still as it was. */
     public function isThere(MixPlan $plan): bool
     {
         return $this->kept->isRight($this->file($plan));
     }
 
-    /** @param  string|null  $music  file of the plan's piece */
-    public function work(MixPlan $plan, ?string $music): EncoderWork
+    public function work(MixPlan $plan, MixSources $sources): EncoderWork
     {
         return new EncoderWork(
             $plan->key(),
             'Mixing the sound',
             fn (): bool => $this->isThere($plan),
-            fn (): Generator => $this->steps($plan, $music),
+            fn (): Generator => $this->steps($plan, $sources),
         );
     }
 
@@ -59,13 +80,27 @@ final readonly class SoundMixer
      *
      * @throws ToolFailed
      */
-    private function steps(MixPlan $plan, ?string $music): Generator
+    private function steps(MixPlan $plan, MixSources $sources): Generator
     {
         $folder = $this->store->workFolder();
         try {
             $this->store->write("$folder/voice.wav", WavFile::encode($this->voiceTrack($plan)));
-            $voice = LoudnessMeter::read((yield $this->measured($folder))->getErrorOutput());
-            $mixed = LoudnessMeter::read((yield $this->summed($plan, $voice, $music, $folder))->getErrorOutput());
+            $printed = (yield $this->measured('voice.wav', MixGraph::VOICE.',', $folder))->getErrorOutput();
+            $voice = LoudnessMeter::read($printed);
+            $line = null;
+            if ($plan->music !== null && $plan->bed !== null && $plan->line !== null && $sources->music !== null) {
+                yield $this->laid($plan, $plan->music, $plan->bed, $sources->music, $folder);
+                $music = LoudnessMeter::momentsOf((yield $this->measured('bed.wav', '', $folder))->getErrorOutput());
+                $seconds = [
+                    Clearness::seconds(LoudnessMeter::momentsOf($printed), $voice->gainTo($plan->loudness)),
+                    Clearness::seconds($music),
+                ];
+                $line = Clearness::kept($plan->line, ...$seconds);
+                $this->store->write("$folder/music.line", MixGraph::line($line, $plan->seconds()));
+                $clear = array_filter(Clearness::of($line, ...$seconds), is_float(...));
+            }
+            $summed = yield $this->summed($plan, $voice, $sources, $line !== null, $folder);
+            $mixed = LoudnessMeter::read($summed->getErrorOutput());
 
             // The limiter takes a little of the loudness away, and the encoder adds to the peaks: both are put right in
             // the next round, if one is needed.
@@ -79,6 +114,16 @@ final readonly class SoundMixer
                 $gain += $measured->gainTo($plan->loudness);
                 $limit -= max(0.0, $measured->truePeak - $plan->truePeak + 0.3);
             }
+            $this->store->write("$folder/report.json", json_encode([
+                'gain' => round($gain + self::ROOM_DB, 2),
+                'line' => $line->points ?? [],
+                'clear' => ($clear ?? []) === [] ? null : round(min($clear), 1),
+            ], JSON_THROW_ON_ERROR));
+            $this->kept->put("$folder/report.json", $this->report($plan));
+            if ($line !== null) {
+                $this->kept->put("$folder/bed.flac", $this->bed($plan));
+            }
+            $this->kept->put("$folder/rest.flac", $this->rest($plan));
             $this->kept->put("$folder/mix.m4a", $this->file($plan));
         } finally {
             $this->store->discard($folder);
@@ -102,42 +147,108 @@ final readonly class SoundMixer
         return new Pcm(str_pad($bytes, 2 * (int) ceil($plan->seconds() * $rate), "\0"), $rate);
     }
 
-    private function measured(string $folder): Process
+    private function measured(string $file, string $after, string $folder): Process
     {
         return $this->tools->ffmpeg(
-            ['-nostats', '-i', 'voice.wav', '-af', self::VOICE.',ebur128=framelog=verbose', '-f', 'null', '-'],
+            ['-nostats', '-i', $file, '-af', $after.'ebur128=framelog=info', '-f', 'null', '-'],
             $folder,
         );
     }
 
-    private function summed(MixPlan $plan, Loudness $voice, ?string $music, string $folder): Process
+    /** The music from its first bar on, round at a bar where it is too short, as loud as the voice. */
+    private function laid(MixPlan $plan, CutMusic $music, MusicBed $bed, string $file, string $folder): Process
     {
-        $seconds = $plan->seconds();
-        $graph = sprintf(
-            '[0:a]%s,volume=%.2fdB,aresample=%d,aformat=channel_layouts=mono,pan=stereo|c0=c0|c1=c0[v]',
-            self::VOICE,
-            $voice->gainTo($plan->loudness),
-            self::RATE,
+        $of = static fn (int $ms): int => (int) round($ms * MixGraph::RATE / 1000);
+        $from = static fn (int $first, int $last): string => sprintf(
+            'atrim=start_sample=%d:end_sample=%d,asetpts=PTS-STARTPTS',
+            $first,
+            $last,
         );
-        $inputs = ['-i', 'voice.wav'];
-        if ($music !== null && $plan->music !== null) {
-            $inputs = [...$inputs, '-stream_loop', '-1', ...$this->tools->input($music)];
-            $fade = MixPlan::FADE_OUT_MS / 1000;
-            $gain = $plan->loudness - $plan->music->under - $plan->music->loudness;
-            $graph .= sprintf(
-                ';[1:a]aresample=%d,aformat=channel_layouts=stereo,atrim=end=%.4f,volume=%.2fdB,afade=t=in:d=0.4,'
-                    .'afade=t=out:st=%.4f:d=%.3f[m];[v][m]amix=inputs=2:duration=first:normalize=0[s]',
-                self::RATE, $seconds, $gain, max(0.0, $seconds - $fade), min($fade, $seconds),
-            );
+        $in = $of($bed->inMs);
+        $isUnknown = $music->durationMs === 0;
+        if ($bed->loopMs > 0) {
+            [$joint, $loop] = [$of(MusicBed::JOINT_MS), $of($bed->loopMs)];
+            $fade = MusicBed::JOINT_MS / 1000;
+            // Its end runs into its beginning, which from then on is one with it.
+            $graph = '[0:a:0]aresample=48000,aformat=sample_fmts=fltp:channel_layouts=stereo,asplit=3[a][b][c];'
+                .'[a]'.$from($in, $in + $joint).",afade=t=in:d={$fade}[h];"
+                .'[b]'.$from($in + $loop, $in + $loop + $joint).",afade=t=out:d={$fade}[t];"
+                .'[h][t]amix=inputs=2:normalize=0:duration=longest[j];'
+                .'[c]'.$from($in + $joint, $in + $loop).'[r];'
+                ."[j][r]concat=n=2:v=0:a=1,aloop=loop=-1:size=$loop";
         } else {
-            $graph .= ';[v]anull[s]';
+            $graph = '[0:a:0]aresample=48000,aformat=sample_fmts=fltp:channel_layouts=stereo,'
+                ."atrim=start_sample=$in,asetpts=PTS-STARTPTS";
         }
-        $graph .= sprintf(';[s]apad,atrim=end=%.5f,ebur128=framelog=verbose[o]', $seconds);
-
-        return $this->tools->ffmpeg(
-            ['-nostats', ...$inputs, '-filter_complex', $graph, '-map', '[o]', '-c:a', 'pcm_f32le', 'sum.wav'],
-            $folder,
+        $graph .= sprintf(
+            ',volume=%.2fdB,apad,atrim=end=%.5f,asplit[w][q];[q]volume=-%ddB[f]',
+            $plan->loudness - $music->loudness, $plan->seconds(), self::ROOM_DB,
         );
+
+        return $this->tools->ffmpeg([
+            '-nostats', ...$isUnknown ? ['-stream_loop', '-1'] : [], ...$this->tools->input($file), '-filter_complex',
+            $graph, '-map', '[w]', '-c:a', 'pcm_f32le', 'bed.wav', '-map', '[f]', '-c:a', 'flac', '-sample_fmt', 's16',
+            'bed.flac',
+        ], $folder);
+    }
+
+    private function summed(
+        MixPlan $plan,
+        Loudness $voice,
+        MixSources $sources,
+        bool $hasMusic,
+        string $folder,
+    ): Process {
+        $graph = new MixGraph($this->tools);
+        $loudness = $this->clipLoudness($plan, $sources);
+        $lines = [];
+        foreach ($plan->clips as $clip) {
+            if (! isset($lines[$clip->under])) {
+                $lines[$clip->under] = "clips-{$clip->under}.line";
+                $this->store->write("$folder/{$lines[$clip->under]}", MixGraph::line($clip->line, $plan->seconds()));
+            }
+        }
+        $end = sprintf('%.5f', $plan->seconds());
+        $graph->mixed([
+            $graph->voice('voice.wav', $voice->gainTo($plan->loudness)),
+            ...$graph->effects($plan, $sources),
+            ...$graph->clips($plan, $plan->clips, $sources, $loudness, $lines),
+        ], '[all]');
+        $graph->add(sprintf("[all]apad,atrim=end=$end,asplit[r][q];[q]volume=-%ddB[f]", self::ROOM_DB));
+        $sum = $hasMusic
+            ? $graph->mixed(['[r]', $graph->levelled($graph->file('bed.wav', '[b]'), 'music.line', '[m]')], '[s]')
+            : '[r]';
+        $graph->add("{$sum}apad,atrim=end=$end,ebur128=framelog=verbose[o]");
+
+        return $this->tools->ffmpeg([
+            '-nostats', ...$graph->arguments(), '-map', '[o]', '-c:a', 'pcm_f32le', 'sum.wav',
+            '-map', '[f]', '-c:a', 'flac', '-sample_fmt', 's16', 'rest.flac',
+        ], $folder);
+    }
+
+    /** @return array<string, float> in LUFS, by fingerprint: of those clips that sound at all */
+    private function clipLoudness(MixPlan $plan, MixSources $sources): array
+    {
+        $found = [];
+        foreach (array_unique(array_column($plan->clips, 'fingerprint')) as $fingerprint) {
+            $path = $sources->clips[$fingerprint] ?? null;
+            $loudness = $path === null ? null : Cache::rememberForever("clip-loudness-$fingerprint", function () use (
+                $path,
+            ): float {
+                try {
+                    $this->prober->soundMs($path, 'the clip');
+                } catch (UnusableMedia) {
+                    return -120.0;
+                }
+
+                return $this->meter->file($path)->integrated;
+            });
+            if ($loudness !== null && $loudness > -60.0) {
+                $found[$fingerprint] = $loudness;
+            }
+        }
+
+        return $found;
     }
 
     /**
@@ -156,7 +267,7 @@ final readonly class SoundMixer
                     $plan->seconds(),
                 ),
                 '-c:a', 'aac', '-aac_coder', 'fast', '-b:a', '160k', '-ar',
-                (string) self::RATE,
+                (string) MixGraph::RATE,
                 '-ac', '2', '-map_metadata', '-1', 'mix.m4a',
             ],
             $folder,

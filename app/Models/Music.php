@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use RapidReel\Cut\CutMusic;
+use RapidReel\Cut\Mood;
 
 /**
  * @property int $id
@@ -16,18 +19,38 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $channel_id
  * @property bool $shared  with the account's other channels
  * @property int $duration_ms
- * @property float $loudness
+ * @property float $loudness  in LUFS
+ * @property float|null $tempo  beats a minute; null where none is heard
+ * @property list<int>|null $bars  moments at which bars begin, in ms; null before it was listened to
  */
 final class Music extends Model
 {
     use OfChannel;
+    use SoftDeletes;
 
     /** @var array<string, string> */
-    protected $casts = ['shared' => 'bool'];
+    protected $casts = ['shared' => 'bool', 'bars' => 'array'];
 
     protected $table = 'music';
 
     protected $fillable = [
-        'channel_id', 'shared', 'name', 'mood', 'path', 'fingerprint', 'seal', 'duration_ms', 'loudness',
+        'channel_id', 'shared', 'name', 'mood', 'path', 'fingerprint', 'seal', 'duration_ms', 'loudness', 'tempo',
+        'bars',
     ];
+
+    public function piece(): CutMusic
+    {
+        return new CutMusic(
+            (string) $this->id,
+            $this->fingerprint,
+            $this->loudness,
+            durationMs: $this->duration_ms,
+            bars: $this->bars ?? [],
+        );
+    }
+
+    public function mood(): ?Mood
+    {
+        return Mood::tryFrom($this->mood);
+    }
 }

@@ -28,7 +28,9 @@ use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\Scene;
 use RapidReel\Settings\Registry;
 use RapidReel\Settings\Settled;
+use RapidReel\Settings\SoundSettings;
 use RapidReel\Sound\MixPlan;
+use RapidReel\Sound\MoodFinder;
 use RapidReel\Sound\MusicChooser;
 use RapidReel\Voice\Take;
 use RapidReel\Voice\Tempo;
@@ -53,6 +55,7 @@ final readonly class CutMaker
      * @param  non-empty-list<SceneTask>  $tasks
      * @param  string  $subject  what it is about; found in its words where it is empty
      * @param  array<array-key, int>  $elsewhere  how often other shorts of the batch show a picture, by id
+     * @param  int  $number  of the short in its batch
      *
      * @throws Cancelled
      */
@@ -64,6 +67,7 @@ final readonly class CutMaker
         string $channel = '',
         string $subject = '',
         array $elsewhere = [],
+        int $number = 1,
     ): Cut {
         $voiced = [];
         foreach ($tasks as $i => $task) {
@@ -84,7 +88,7 @@ final readonly class CutMaker
             $title,
             $voiced,
             array_values($shelf->footage),
-            $this->music($settled, $title, $shelf),
+            $this->music($settled, $tasks, $shelf, $number),
             ScriptFlags::of(array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks), $channel),
         );
     }
@@ -174,16 +178,24 @@ final readonly class CutMaker
         return $this->rates->of($task->voice)->take($task->scene->text);
     }
 
-    private function music(Settled $settled, string $title, Shelf $shelf): ?CutMusic
+    /** @param  non-empty-list<SceneTask>  $tasks */
+    private function music(Settled $settled, array $tasks, Shelf $shelf, int $number): ?CutMusic
     {
-        $piece = match ($settled->music()) {
-            Registry::NONE => null,
-            Registry::AUTOMATIC => $this->musicians->choose($title, $shelf->music),
-            // One that is gone is no reason to be silent.
-            default => $shelf->music($settled->music()) ?? $this->musicians->choose($title, $shelf->music),
-        };
+        if ($settled->music() === Registry::NONE) {
+            return null;
+        }
+        // One that is gone is no reason to be silent.
+        $piece = $shelf->music($settled->music()) ?? $this->musicians->choose(
+            SoundSettings::mood($settled) ?? MoodFinder::of(
+                implode(' ', array_map(static fn (SceneTask $task): string => $task->scene->text, $tasks)),
+                $tasks[0]->voice->language,
+            ),
+            $shelf->music,
+            $shelf->moods,
+            $number,
+        );
 
-        return $piece?->under($settled->musicLevel());
+        return $piece === null ? null : SoundSettings::music($piece, $settled);
     }
 
     /**
@@ -222,6 +234,7 @@ final readonly class CutMaker
             interests: $shelf === null ? null : new ShelfInterests($shelf, $this->interests),
             shape: $tasks[0]->settled->shape(),
             loop: $tasks[0]->settled->loop(),
+            effects: $shelf->effects ?? [],
         );
     }
 }

@@ -11,13 +11,14 @@ use RapidReel\Framing\Path\Pin;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\Scene;
 use RapidReel\Script\ShotMark;
+use RapidReel\Settings\Registry;
 use RapidReel\Voice\SpokenText;
 
 /** A hash of all that the plan of a short depends on: it is fresh while it was made from the same. */
 final readonly class Inputs
 {
     /** Raised whenever the same inputs are planned otherwise than before. */
-    private const VERSION = 4;
+    private const VERSION = 5;
 
     public function __construct(private SceneTasks $tasks)
     {
@@ -41,7 +42,11 @@ final readonly class Inputs
                         static fn (Flag $flag): string => $flag->message,
                         ScriptFlags::of($scenes, $short->batch->channel->name),
                     ),
-                    array_map($settled->value(...), ['profile', 'shape', 'tail', 'loop', 'music', 'music_level']),
+                    array_map($settled->value(...), [
+                        'profile', 'shape', 'tail', 'loop', 'music', 'mood', 'music_level', 'music_lift',
+                        'music_attack', 'music_release', 'music_line',
+                    ]),
+                    $settled->music() === Registry::AUTOMATIC ? $short->number : null,
                     array_map(self::scene(...), $tasks),
                 ],
                 JSON_THROW_ON_ERROR,
@@ -81,6 +86,10 @@ final readonly class Inputs
                 'motion_easing',
                 'dim',
                 'match_colours',
+                'clip_sound',
+                'effect_change',
+                'effect_emphasis',
+                'effect_level',
             ]),
             $task->settled->captions()?->toArray(),
             $scene->own->captions->toArray(),

@@ -15,6 +15,7 @@ use RapidReel\Script\SceneRole;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\PaceSettings;
 use RapidReel\Settings\Settled;
+use RapidReel\Settings\SoundSettings;
 use RapidReel\Voice\Delivery;
 use RapidReel\Voice\Take;
 
@@ -102,6 +103,7 @@ final readonly class SceneTask
             $this->settled->tailMs(),
             $this->settled->transition(),
             $this->settled->clipFit(),
+            SoundSettings::sounds($this->settled),
         );
     }
 }

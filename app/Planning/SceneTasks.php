@@ -15,6 +15,7 @@ use RapidReel\Cut\ChosenShot;
 use RapidReel\Script\Scene;
 use RapidReel\Script\ShotMark;
 use RapidReel\Settings\Level;
+use RapidReel\Settings\SoundSettings;
 
 /** The scenes of a short as they are to be voiced and paced. */
 final readonly class SceneTasks
@@ -77,6 +78,8 @@ final readonly class SceneTasks
                 $own?->transition(),
                 $own !== null,
                 $own?->clipFit(),
+                $own === null ? null : SoundSettings::sounds($own),
+                $own === null ? '' : SoundSettings::effect($own, 'effect'),
             );
         }, $scene->own->shots);
     }

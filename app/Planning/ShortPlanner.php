@@ -46,6 +46,7 @@ final readonly class ShortPlanner
             $short->batch->channel->name,
             $short->subject(),
             self::elsewhere($short),
+            $short->number,
         );
         $this->keep($short, $cut, $inputs, $revision);
 

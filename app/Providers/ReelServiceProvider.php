@@ -30,6 +30,8 @@ use App\Jobs\FencedConnector;
 use App\Jobs\Housekeeping;
 use App\Jobs\Ordered;
 use App\Jobs\QueuedOrders;
+use App\Library\EffectBook;
+use App\Library\SoundMeter;
 use App\Media\EmojiLists;
 use App\Media\EncoderSlots;
 use App\Media\FaceBook;
@@ -137,6 +139,14 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->singleton(
             Prober::class,
             static fn (Application $app): Prober => new Prober($app->make(MediaTools::class), config('reel.upload')),
+        );
+        $this->app->singleton(
+            EffectBook::class,
+            static fn (Application $app): EffectBook => new EffectBook(
+                $app->make(SoundMeter::class),
+                $app->make(MediaStore::class),
+                resource_path('sounds'),
+            ),
         );
         $this->app->singleton(
             FaceBook::class,

@@ -32,6 +32,7 @@ final class Registrar
                 static fn (array $style): string => $style['name'],
                 StylesType::all((string) ($channel->settings->own['caption_styles'] ?? '')),
             ),
+            EffectNames::of($channel),
         );
     }
 
@@ -39,8 +40,9 @@ final class Registrar
      * @param  array<array-key, string>  $music  names by id
      * @param  array<array-key, string>  $faces  names of those that were brought, by id
      * @param  array<string, string>  $styles  names of own caption styles, by id
+     * @param  array<string, string>  $effects  names by id; those that ship where none are given
      */
-    public function with(array $music, array $faces = [], array $styles = []): Registry
+    public function with(array $music, array $faces = [], array $styles = [], array $effects = []): Registry
     {
         $names = $languages = [];
         foreach ($this->voices->all() as $voice) {
@@ -57,6 +59,7 @@ final class Registrar
             $music,
             FaceBook::shipped() + $faces,
             $styles,
+            $effects === [] ? EffectNames::of(null) : $effects,
         );
     }
 

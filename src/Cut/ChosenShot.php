@@ -23,6 +23,8 @@ final readonly class ChosenShot
      * @param  Transition|null  $transition  how the shot before goes over into it, where it has settings of its own
      * @param  bool  $hasOwn  whether it has settings of its own
      * @param  ClipFit|null  $fit  what is done with a clip that does not last; null for that of the scene
+     * @param  SceneSounds|null  $sounds  what is heard beside the voice; null for that of the scene
+     * @param  string  $effect  the sound where it begins; empty for none
      */
     public function __construct(
         public int $word,
@@ -38,6 +40,8 @@ final readonly class ChosenShot
         public ?Transition $transition = null,
         public bool $hasOwn = false,
         public ?ClipFit $fit = null,
+        public ?SceneSounds $sounds = null,
+        public string $effect = '',
     ) {
     }
 }

@@ -34,6 +34,7 @@ final readonly class Cut
      * @param  list<Cue>  $cues
      * @param  list<Flag>  $flags
      * @param  Transition|null  $loop  how the end goes over into the first picture, so that it plays round
+     * @param  list<CutEffect>  $effects  in order of their moments
      */
     public function __construct(
         public string $title,
@@ -47,6 +48,7 @@ final readonly class Cut
         public ?CutMusic $music,
         public FrameShape $shape = FrameShape::Upright,
         public ?Transition $loop = null,
+        public array $effects = [],
     ) {
         $at = 0;
         foreach ($scenes as $scene) {

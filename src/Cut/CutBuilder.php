@@ -28,6 +28,7 @@ final readonly class CutBuilder
 {
     private CutFlags $flags;
 
+    /** @param  array<array-key, SoundEffect>  $effects  at hand, by id */
     public function __construct(
         private TargetProfile $profile,
         private FaceSet $faces,
@@ -38,6 +39,7 @@ final readonly class CutBuilder
         private ?Interests $interests = null,
         private FrameShape $shape = FrameShape::Upright,
         private ?Transition $loop = null,
+        private array $effects = [],
     ) {
         $this->flags = new CutFlags($profile, $faces);
     }
@@ -130,6 +132,7 @@ final readonly class CutBuilder
             $music,
             $this->shape,
             $this->loop,
+            (new EffectPlacer($this->effects))->place($voiced, $scenes, $cues, $duration),
         );
     }
 
@@ -282,6 +285,7 @@ final readonly class CutBuilder
             $motion,
             $speed,
             $loopMs,
+            $isClip ? ($chosen->sounds ?? $one->sounds)->clip : null,
         );
     }
 

@@ -30,6 +30,10 @@ final class CutJson
                 ...self::captions($cut->cues),
                 'music' => $cut->music?->toArray(),
                 ...($cut->shape === FrameShape::Upright ? [] : ['shape' => $cut->shape->value]),
+                ...($cut->effects === [] ? [] : ['effects' => array_map(
+                    static fn (CutEffect $effect): array => get_object_vars($effect),
+                    $cut->effects,
+                )]),
                 ...($cut->loop === null ? [] : ['loop' => $cut->loop->toArray()]),
             ],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
@@ -63,7 +67,8 @@ final class CutJson
          *             odd?: bool, match?: array{
          *                 gain: float, lift: float, saturation: float, blue: float, red: float
          *             }|null,
-         *             transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int
+         *             transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int,
+         *             sound?: int
          *         }>
          *     }>,
          *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,
@@ -84,7 +89,13 @@ final class CutJson
          *             }
          *         }>,
          *         styles: list<array<string, int|string>>,
-         *         music: array{id: string, fingerprint: string, loudness: float, under: int}|null, shape?: string,
+         *         music: array{
+         *             id: string, fingerprint: string, loudness: float, under: int, durationMs?: int, bars?: list<int>,
+         *             lift?: int, attackMs?: int, releaseMs?: int, line?: list<array{int, int}>
+         *         }|null, shape?: string,
+         *         effects?: list<array{
+         *             sound: string, fingerprint: string, loudest: float, atMs: int, under: int, why: string
+         *         }>,
          *         loop?: array{kind: string, ms: int}
          *     }
          * } $data
@@ -131,6 +142,7 @@ final class CutJson
             $making['music'] === null ? null : new CutMusic(...$making['music']),
             FrameShape::from($making['shape'] ?? FrameShape::Upright->value),
             Transition::fromArray($making['loop'] ?? null),
+            array_map(static fn (array $effect): CutEffect => new CutEffect(...$effect), $making['effects'] ?? []),
         );
     }
 

@@ -30,6 +30,7 @@ final readonly class CutShot
      * @param  StillMotion|null  $motion  of a still, as it was found; null of a clip
      * @param  float  $speed  of a clip, 1 as it was taken
      * @param  int  $loopMs  after so many ms of a clip it begins again; 0 where it does not
+     * @param  int|null  $sound  how far a clip's own sound stays under the voice, in dB; null where it is not heard
      */
     public function __construct(
         public string $footage,
@@ -52,6 +53,7 @@ final readonly class CutShot
         public ?StillMotion $motion = null,
         public float $speed = 1.0,
         public int $loopMs = 0,
+        public ?int $sound = null,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
@@ -72,7 +74,8 @@ final readonly class CutShot
      *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int,
      *     dim: int, backdrop: string|null, why: string, fits: bool, odd: bool,
      *     match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null,
-     *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int
+     *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int,
+     *     sound?: int
      * }
      */
     public function toArray(): array
@@ -98,6 +101,7 @@ final readonly class CutShot
             ...$this->motion === null ? [] : ['motion' => $this->motion->value],
             ...$this->speed === 1.0 ? [] : ['speed' => $this->speed],
             ...$this->loopMs === 0 ? [] : ['loop_ms' => $this->loopMs],
+            ...$this->sound === null ? [] : ['sound' => $this->sound],
         ];
     }
 
@@ -107,7 +111,8 @@ final readonly class CutShot
      *     in_ms: int, path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, word: int,
      *     dim: int, backdrop?: string|null, why?: string, fits?: bool, odd?: bool,
      *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null,
-     *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float|int, loop_ms?: int
+     *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float|int, loop_ms?: int,
+     *     sound?: int
      * } $data
      */
     public static function fromArray(array $data): self
@@ -133,6 +138,7 @@ final readonly class CutShot
             StillMotion::tryFrom($data['motion'] ?? ''),
             (float) ($data['speed'] ?? 1.0),
             $data['loop_ms'] ?? 0,
+            $data['sound'] ?? null,
         );
     }
 }

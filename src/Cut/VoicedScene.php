@@ -26,6 +26,7 @@ final readonly class VoicedScene
      * @param  int  $tailMs  silence after it where it is the last
      * @param  Transition|null  $transition  how pictures go over into its shots
      * @param  ClipFit  $fit  what is done with clips that do not last as long as their shots
+     * @param  SceneSounds  $sounds  what is heard beside the voice
      */
     public function __construct(
         public Scene $scene,
@@ -40,6 +41,7 @@ final readonly class VoicedScene
         public int $tailMs = ScenePacer::TAIL_MS,
         public ?Transition $transition = null,
         public ClipFit $fit = ClipFit::Hold,
+        public SceneSounds $sounds = new SceneSounds,
     ) {
         $byWord = [];
         $last = count($take->words) - 1;

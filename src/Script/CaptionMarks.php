@@ -165,7 +165,7 @@ final readonly class CaptionMarks
     /**
      * @return array{
      *     cues: list<array{int, int, string|null, list<int>, int, int}>,
-     *     words: list<array{int, bool|null, string|null}>
+     *     words: list<array{0: int, 1: bool|null, 2: string|null, 3?: string, 4?: int}>
      * }
      */
     public function toArray(): array
@@ -202,7 +202,7 @@ final readonly class CaptionMarks
             }
         }
         foreach (is_array($data['words'] ?? null) ? $data['words'] : [] as $row) {
-            /** @var array{int, bool|null, string|null} $row */
+            /** @var array{0: int, 1: bool|null, 2: string|null, 3?: string, 4?: int} $row */
             $words[] = new WordMark(...$row);
         }
 

@@ -8,7 +8,6 @@ use RapidReel\Base\FrameShape;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
-use RapidReel\Cut\CutMusic;
 use RapidReel\Framing\Framing;
 use RapidReel\Framing\FramingChoice;
 use RapidReel\Framing\StillMotion;
@@ -49,6 +48,7 @@ final readonly class Registry
      * @param  array<array-key, string>  $music  names by id
      * @param  array<string, string>  $faces  names by id
      * @param  array<string, string>  $styles  names of an operator's own caption styles by id
+     * @param  array<array-key, string>  $effects  names by id
      */
     public static function of(
         array $voices,
@@ -57,6 +57,7 @@ final readonly class Registry
         array $music = [],
         array $faces = [],
         array $styles = [],
+        array $effects = [],
     ): self {
         $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
         $toShort = [Level::Channel, Level::Batch, Level::Short];
@@ -206,15 +207,7 @@ final readonly class Registry
                 [...$toScene, Level::Shot],
                 [Stale::Plan, Stale::Pixels],
             ),
-            new Setting('music', 'Music', self::music($music), self::AUTOMATIC, $toShort, [Stale::Plan, Stale::Sound]),
-            new Setting(
-                'music_level',
-                'Music under the voice',
-                new NumberType('The music stays under the voice by a level that', 6, 40, 1, 'dB'),
-                CutMusic::UNDER_VOICE,
-                $toShort,
-                [Stale::Plan, Stale::Sound],
-            ),
+            ...SoundSettings::of($toShort, $toScene, $music, $effects),
         ];
 
         return new self(array_combine(array_map(static fn (Setting $one): string => $one->key, $list), $list));
@@ -333,11 +326,5 @@ final readonly class Registry
         }
 
         return new ChoiceType('motion', $labels);
-    }
-
-    /** @param  array<array-key, string>  $pieces */
-    private static function music(array $pieces): ChoiceType
-    {
-        return new ChoiceType('music', [self::AUTOMATIC => 'chosen for the title', self::NONE => 'none'] + $pieces);
     }
 }

@@ -5,23 +5,30 @@ declare(strict_types=1);
 namespace RapidReel\Sound;
 
 use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutEffect;
 use RapidReel\Cut\CutMusic;
 use RapidReel\Cut\CutScene;
 
-/** What is heard in a short: every take at its place, and the music under them. */
+/** What is heard in a short: every take at its place, the music under them, effects, and what clips sound like. */
 final readonly class MixPlan
 {
     /** Raised whenever the same plan mixes to another sound than before. */
-    private const VERSION = 1;
-
-    public const FADE_OUT_MS = 1_500;
+    private const VERSION = 2;
 
     /**
      * @param  list<array{take: string, start_ms: int}>  $voice
+     * @param  MusicBed|null  $bed  null without music
+     * @param  LevelLine|null  $line  of the music, in dB against the voice
+     * @param  list<CutEffect>  $effects
+     * @param  list<ClipSound>  $clips
      */
     private function __construct(
         public array $voice,
         public ?CutMusic $music,
+        public ?MusicBed $bed,
+        public ?LevelLine $line,
+        public array $effects,
+        public array $clips,
         public int $frames,
         public int $fps,
         public float $loudness,
@@ -31,12 +38,20 @@ final readonly class MixPlan
 
     public static function of(Cut $cut): self
     {
+        $bed = $cut->music === null ? null : MusicBed::of($cut->music, $cut->durationMs);
+
         return new self(
             array_map(
                 static fn (CutScene $scene): array => ['take' => $scene->take, 'start_ms' => $scene->startMs],
                 $cut->scenes,
             ),
             $cut->music,
+            $bed,
+            $cut->music === null || $bed === null
+                ? null
+                : Ducking::of($cut->music, $cut->words, $cut->durationMs, $bed->fadeMs),
+            $cut->effects,
+            ClipSound::all($cut),
             $cut->frames(),
             $cut->grid()->fps,
             $cut->profile->loudness(),
@@ -53,6 +68,21 @@ final readonly class MixPlan
     /** A hash of all that can change a sample of it. */
     public function key(): string
     {
-        return hash('sha256', json_encode([self::VERSION, get_object_vars($this)], JSON_THROW_ON_ERROR));
+        $heard = get_object_vars($this);
+        // Why one is there is not heard.
+        $heard['effects'] = array_map(static fn (CutEffect $effect): array => [
+            $effect->fingerprint, $effect->atMs, $effect->under,
+        ], $this->effects);
+
+        return hash('sha256', json_encode([self::VERSION, $heard], JSON_THROW_ON_ERROR));
+    }
+
+    /** A hash of all that can change a sample of the music at no level of its own. */
+    public function bedKey(): string
+    {
+        return hash('sha256', json_encode([
+            self::VERSION, 'bed', $this->music?->fingerprint, $this->music?->loudness, $this->bed, $this->frames,
+            $this->fps, $this->loudness,
+        ], JSON_THROW_ON_ERROR));
     }
 }

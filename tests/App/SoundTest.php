@@ -8,6 +8,7 @@ use App\Gateways\Voices\VoiceBook;
 use App\Library\Shelf;
 use App\Media\EncoderPool;
 use App\Media\LoudnessMeter;
+use App\Media\MixSources;
 use App\Media\SoundMixer;
 use App\Media\TakeFiles;
 use App\Media\Unwatched;
@@ -57,7 +58,7 @@ final class SoundTest extends AppTestCase
     {
         $plan = MixPlan::of($cut);
         $mixer = app(SoundMixer::class);
-        app(EncoderPool::class)->run([$mixer->work($plan, $music)], static fn (int $frames) => null);
+        app(EncoderPool::class)->run([$mixer->work($plan, new MixSources($music))], static fn (int $frames) => null);
 
         return $mixer->file($plan);
     }

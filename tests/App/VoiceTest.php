@@ -534,7 +534,7 @@ final class VoiceTest extends AppTestCase
         $cut = $this->plan($short)->plannedCut() ?? self::fail();
         $plan = \RapidReel\Sound\MixPlan::of($cut);
         app(\App\Media\EncoderPool::class)->run(
-            [app(\App\Media\SoundMixer::class)->work($plan, null)],
+            [app(\App\Media\SoundMixer::class)->work($plan, new \App\Media\MixSources)],
             static fn (int $frames) => null,
         );
         $streams = self::probe(app(\App\Media\SoundMixer::class)->file($plan))['streams'];

@@ -1,5 +1,5 @@
 @props(['rhythm'])
-{{-- The rhythm of a short, time across: shots as bars as high as they are long, speech as a line, silence at the foot. --}}
+{{-- The rhythm of a short, time across: shots as bars as high as they are long, speech as a line, silence below. --}}
 <svg viewBox="0 0 {{ $rhythm::WIDTH }} {{ $rhythm::HEIGHT }}" role="img" preserveAspectRatio="none"
     {{ $attributes->class('rhythm') }} aria-label="Shot lengths as bars, words a second as a line, silence at the foot">
     @foreach ([2, 3] as $seconds)

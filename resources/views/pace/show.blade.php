@@ -20,7 +20,9 @@
         <tr>
             <th class="num">No.</th><th class="what">Short</th><th>Rhythm</th>
             @foreach ($page->measures() as $measure)
-                <th class="num">{{ $measure['label'] }}<small>{{ $measure['practice'] }} {{ $measure['unit'] }}</small></th>
+                <th class="num">{{ $measure['label'] }}<small>{{
+                    $measure['practice'].' '.$measure['unit']
+                }}</small></th>
             @endforeach
             <th>What stands out</th>
         </tr>
@@ -40,7 +42,9 @@
                 <td><x-rhythm :rhythm="$row->rhythm"/></td>
                 @foreach ($row->measures as $measure)
                     <td @class(['num', 'is-unusual' => ! $measure->isUsual()])
-                        @if (! $measure->isUsual()) title="{{ $measure->practice() }}" @endif>{{ $measure::number($measure->value) }}</td>
+                        @if (! $measure->isUsual()) title="{{ $measure->practice() }}" @endif>{{
+                            $measure::number($measure->value)
+                        }}</td>
                 @endforeach
                 <td>
                     @foreach ($row->findings as $finding)

@@ -46,7 +46,8 @@
         'X' => 'Close the pause here, or the next',
         'O' => 'The scene is optional, or needed', '[ ]' => 'The shot begins a word earlier, later',
         '{ }' => 'The shot begins a frame earlier, later', ', .' => 'Slip the clip', 'S' => 'Split the shot here',
-        'J' => 'Join the shot with the one before', '1 - 5' => 'Swap for one of the five next best', '6' => 'Swap for any other picture',
+        'J' => 'Join the shot with the one before', '1 - 5' => 'Swap for one of the five next best',
+        '6' => 'Swap for any other picture',
         'A' => 'What is set for this scene and this shot']
         as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>

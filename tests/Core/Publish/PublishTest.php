@@ -9,12 +9,10 @@ use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Csv;
 use RapidReel\Base\FileName;
 use RapidReel\Base\TargetProfile;
-use RapidReel\Cut\CutMusic;
 use RapidReel\Publish\Manifest;
 use RapidReel\Publish\PublishTime;
 use RapidReel\Sound\Loudness;
 use RapidReel\Sound\MixPlan;
-use RapidReel\Sound\MusicChooser;
 use Tests\Support\Cuts;
 
 final class PublishTest extends TestCase
@@ -81,17 +79,6 @@ final class PublishTest extends TestCase
         self::assertTrue((new Loudness(-14.2, -1.9))->meets(-14, -1));
         self::assertFalse((new Loudness(-14.2, -0.5))->meets(-14, -1));
         self::assertFalse((new Loudness(-15.2, -3))->meets(-14, -1));
-    }
-
-    public function test_a_title_keeps_its_music_and_a_batch_does_not_all_sound_alike(): void
-    {
-        $pieces = array_map(static fn (int $i): CutMusic => new CutMusic("m$i", "p$i", -20), range(1, 4));
-        $chooser = new MusicChooser;
-        $chosen = array_map(static fn (int $i): ?string => $chooser->choose("Short $i", $pieces)?->id, range(1, 12));
-
-        self::assertSame($chosen[0], $chooser->choose('Short 1', $pieces)?->id);
-        self::assertGreaterThan(2, count(array_unique($chosen)));
-        self::assertNull($chooser->choose('Short 1', []));
     }
 
     public function test_a_target_is_known_by_what_operators_write(): void

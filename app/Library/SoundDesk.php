@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Media\KeptFiles;
+use App\Media\MediaStore;
+use App\Media\UnusableMedia;
+use App\Models\Channel;
+use App\Models\Effect;
+use App\Models\Music;
+use App\Settings\Registrar;
+use App\Work\DiskRoom;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+use Illuminate\Support\Str;
+use RapidReel\Base\Refusal;
+use RapidReel\Cut\Mood;
+
+/** Brings music and effects into a channel's library, and takes them away again. */
+final readonly class SoundDesk
+{
+    private const MOST = 500;
+
+    private const LONGEST_EFFECT_MS = 15_000;
+
+    private const SHORTEST_MUSIC_MS = 1_000;
+
+    public function __construct(
+        private SoundMeter $meter,
+        private MediaStore $store,
+        private DiskRoom $room,
+        private Registrar $registrar,
+    ) {
+    }
+
+    /**
+     * @param  string  $name  what the operator calls the file
+     * @param  string  $mood  a mood; where it is none, one is guessed from how it beats
+     *
+     * @throws UnusableMedia
+     * @throws Refusal
+     */
+    public function music(Channel $channel, string $path, string $name, string $mood = ''): Music
+    {
+        $fingerprint = (string) hash_file('xxh128', $path);
+        $known = Music::at($channel)->withoutGlobalScope(SoftDeletingScope::class)
+            ->where('fingerprint', $fingerprint)->first();
+        if ($known !== null && $known->bars !== null && $this->isWhole($known->path, $known->seal)) {
+            $known->trashed() && $known->restore();
+            $this->registrar->forget();
+
+            return $known;
+        }
+        if ($known === null && Music::at($channel)->count() >= self::MOST) {
+            throw new Refusal(sprintf('A channel takes at most %d pieces. Take one away first.', self::MOST));
+        }
+        $heard = $this->meter->known($path, $name, $fingerprint);
+        if ($heard['duration_ms'] < self::SHORTEST_MUSIC_MS) {
+            throw new Refusal("“{$name}” lasts less than a second. Bring it as an effect.");
+        }
+        $kept = [...$this->keep($path, $name), ...$heard, 'fingerprint' => $fingerprint];
+        if ($known !== null) {
+            $known->trashed() && $known->restore();
+            $known->update($kept);
+        } else {
+            $known = Music::query()->create([
+                ...$kept,
+                'channel_id' => $channel->id,
+                'name' => FootageImporter::plainName($name),
+                'mood' => (Mood::tryFrom($mood) ?? self::guess($heard['tempo']))->value,
+            ]);
+        }
+        $this->registrar->forget();
+
+        return $known;
+    }
+
+    /**
+     * @param  string  $name  what the operator calls the file
+     *
+     * @throws UnusableMedia
+     * @throws Refusal
+     */
+    public function effect(Channel $channel, string $path, string $name): Effect
+    {
+        $fingerprint = (string) hash_file('xxh128', $path);
+        $known = Effect::at($channel)->withoutGlobalScope(SoftDeletingScope::class)
+            ->where('fingerprint', $fingerprint)->first();
+        if ($known === null && Effect::at($channel)->count() >= self::MOST) {
+            throw new Refusal(sprintf('A channel takes at most %d effects. Take one away first.', self::MOST));
+        }
+        $heard = $this->meter->effect($path, $name);
+        if ($heard['duration_ms'] > self::LONGEST_EFFECT_MS) {
+            throw new Refusal(sprintf(
+                '“%s” lasts %.0f s; an effect lasts at most %d. Bring it as music, or cut it.',
+                $name,
+                $heard['duration_ms'] / 1000,
+                self::LONGEST_EFFECT_MS / 1000,
+            ));
+        }
+        if ($known !== null && $this->isWhole($known->path, $known->seal)) {
+            $known->trashed() && $known->restore();
+        } else {
+            $kept = [...$this->keep($path, $name), ...$heard, 'fingerprint' => $fingerprint];
+            $known?->trashed() && $known->restore();
+            $known?->update($kept);
+            $known ??= Effect::query()->create([
+                ...$kept,
+                'channel_id' => $channel->id,
+                'name' => FootageImporter::plainName($name),
+            ]);
+        }
+        $this->registrar->forget();
+
+        return $known;
+    }
+
+    /** @throws Refusal when there is no such mood, or nothing is left of the name */
+    public function change(Music $music, ?string $mood, ?string $name): void
+    {
+        if ($mood !== null) {
+            $music->mood = (Mood::tryFrom($mood) ?? throw new Refusal('There is no such mood.'))->value;
+        }
+        if ($name !== null) {
+            $music->name = trim($name) === '' ? throw new Refusal('A piece has a name.') : trim($name);
+        }
+        $music->save();
+        $this->registrar->forget();
+    }
+
+    /** Shorts that it was chosen for keep it: its file stays. */
+    public function drop(Music|Effect $sound): void
+    {
+        $sound->delete();
+        $this->registrar->forget();
+    }
+
+    /** Slow music is calm, fast music drives (common practice, no published source). */
+    private static function guess(?float $tempo): Mood
+    {
+        return match (true) {
+            $tempo === null, $tempo < 80 => Mood::Calm,
+            $tempo < 105 => Mood::Warm,
+            $tempo < 135 => Mood::Bright,
+            default => Mood::Tense,
+        };
+    }
+
+    /** @return array{path: string, seal: string} */
+    private function keep(string $path, string $name): array
+    {
+        $this->room->ask((int) filesize($path));
+        $extension = strtolower(pathinfo($name, PATHINFO_EXTENSION));
+        $relative = sprintf(
+            'library/%s.%s',
+            Str::uuid()->toString(),
+            in_array($extension, FolderShelf::SOUNDS, true) ? $extension : 'm4a',
+        );
+        $this->store->keep($path, $this->store->path($relative));
+
+        return ['path' => $relative, 'seal' => (string) KeptFiles::sealOf($this->store->path($relative))];
+    }
+
+    private function isWhole(string $path, ?string $seal): bool
+    {
+        $file = $this->store->path($path);
+
+        return is_file($file) && ($seal === null || $seal === KeptFiles::sealOf($file));
+    }
+}

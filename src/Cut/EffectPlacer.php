@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use RapidReel\Caption\Cue;
+use RapidReel\Script\WordMark;
+
+/** Where effects are heard: where an operator put them, and by rule at transitions and at words that stand out. */
+final readonly class EffectPlacer
+{
+    /** Two of the same are heard as one where they are nearer. */
+    private const NEAREST_MS = 60;
+
+    private const MOST = 200;
+
+    /** @param  array<array-key, SoundEffect>  $effects  at hand, by id */
+    public function __construct(private array $effects)
+    {
+    }
+
+    /**
+     * @param  list<VoicedScene>  $voiced
+     * @param  list<CutScene>  $scenes
+     * @param  list<Cue>  $cues
+     * @return list<CutEffect>
+     */
+    public function place(array $voiced, array $scenes, array $cues, int $durationMs): array
+    {
+        if ($this->effects === []) {
+            return [];
+        }
+        $found = [];
+        foreach ($voiced as $number => $one) {
+            $scene = $scenes[$number];
+            $sounds = $one->sounds;
+            foreach ($scene->shots as $shot) {
+                $own = ($one->chosen[$shot->word] ?? null)->effect ?? '';
+                if ($own !== '') {
+                    $found[] = $this->effect($own, $shot->startMs, $sounds->under, 'at this picture');
+                } elseif ($shot->transition !== null && $shot->startMs > 0) {
+                    // It is loudest in the middle of what it goes with.
+                    $at = $shot->startMs - intdiv($shot->transition->ms, 2);
+                    $found[] = $this->effect($sounds->change, $at, $sounds->under, $shot->transition->kind->label());
+                }
+            }
+            foreach ($one->scene->own->captions->words as $mark) {
+                $at = $this->at($mark, $one, $scene);
+                if ($mark->sound !== null && $at !== null) {
+                    $found[] = $this->effect($mark->sound, $at, $sounds->under, 'placed here');
+                }
+            }
+        }
+        foreach ($cues as $cue) {
+            $sounds = $voiced[$cue->scene]->sounds;
+            foreach ($cue->words as $word) {
+                if ($word->stands) {
+                    $found[] = $this->effect($sounds->emphasis, $word->startMs, $sounds->under, "“{$word->text}”");
+                }
+            }
+        }
+
+        return self::apart(array_filter($found), $durationMs);
+    }
+
+    private function at(WordMark $mark, VoicedScene $one, CutScene $scene): ?int
+    {
+        $timing = $one->take->words[min($mark->word, count($one->take->words) - 1)] ?? null;
+
+        return $timing === null ? null : $scene->startMs + $timing->startMs + $mark->soundMs;
+    }
+
+    private function effect(string $id, int $atMs, int $under, string $why): ?CutEffect
+    {
+        $effect = $this->effects[$id] ?? null;
+
+        return $effect === null
+            ? null
+            : new CutEffect($effect->id, $effect->fingerprint, $effect->loudest, max(0, $atMs), $under, $why);
+    }
+
+    /**
+     * @param  array<CutEffect>  $effects
+     * @return list<CutEffect>
+     */
+    private static function apart(array $effects, int $durationMs): array
+    {
+        usort($effects, static fn (CutEffect $a, CutEffect $b): int => [$a->atMs, $a->sound] <=> [$b->atMs, $b->sound]);
+        $kept = $last = [];
+        foreach ($effects as $effect) {
+            $isNear = isset($last[$effect->sound]) && $effect->atMs - $last[$effect->sound] < self::NEAREST_MS;
+            if (! $isNear && $effect->atMs < $durationMs && count($kept) < self::MOST) {
+                $kept[] = $effect;
+                $last[$effect->sound] = $effect->atMs;
+            }
+        }
+
+        return $kept;
+    }
+}
