@@ -22,6 +22,7 @@ use App\Http\Controllers\ShortController;
 use App\Http\Controllers\ShortVoiceController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
+use App\Http\Controllers\SoundController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\TimelineController;
 use App\Http\Controllers\UploadController;
@@ -118,7 +119,11 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
     Route::get('/shorts/{short}/sheet', [TimelineController::class, 'show'])->name('sheet.show');
     Route::get('/shorts/{short}/sheet/state', [TimelineController::class, 'state'])->name('sheet.state');
+    Route::get('/shorts/{short}/sheet/{half}.flac', [TimelineController::class, 'half'])
+        ->whereIn('half', ['rest', 'bed'])->name('sheet.half');
     Route::get('/shorts/{short}/sheet/wave', [TimelineController::class, 'wave'])->name('sheet.wave');
+    Route::post('/scenes/{scene}/words/{word}/sound', [TimelineController::class, 'sound'])
+        ->where('word', '[0-9]{1,6}')->name('scenes.sounds');
     Route::post('/scenes/{scene}/shots/{word}', [TimelineController::class, 'shot'])
         ->where('word', '[0-9]{1,6}')->name('scenes.shot');
 
@@ -155,6 +160,14 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/settings', [SettingsController::class, 'set'])->name('settings');
     Route::post('/channels', [ChannelController::class, 'store'])->name('channels.store');
     Route::post('/channels/{channel}/enter', [ChannelController::class, 'enter'])->name('channels.enter');
+    Route::get('/sounds', [SoundController::class, 'index'])->name('sounds.index');
+    Route::post('/sounds', [SoundController::class, 'store'])->name('sounds.store');
+    Route::put('/music/{music}', [SoundController::class, 'update'])->name('music.update');
+    Route::delete('/music/{music}', [SoundController::class, 'destroy'])->name('music.destroy');
+    Route::get('/music/{music}/file', [SoundController::class, 'file'])->name('music.file');
+    Route::get('/effects/{sound}/file', [SoundController::class, 'effect'])
+        ->where('sound', '[a-z]{1,20}|own-[0-9]{1,18}')->name('effects.file');
+    Route::delete('/effects/{effect}', [SoundController::class, 'destroyEffect'])->name('effects.destroy');
     Route::put('/music/{music}/share', [ChannelController::class, 'share'])->name('music.share');
 
     Route::post('/exports/{export}/cancel', [ExportController::class, 'cancel'])->name('exports.cancel');

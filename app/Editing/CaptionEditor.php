@@ -6,6 +6,7 @@ namespace App\Editing;
 
 use App\Models\Scene;
 use App\Planning\LiveCaptions;
+use App\Settings\EffectNames;
 use Closure;
 use RapidReel\Base\Refusal;
 use RapidReel\Caption\Cue;
@@ -19,6 +20,8 @@ use RapidReel\Script\WordMark;
 final readonly class CaptionEditor
 {
     private const MOST_LETTERS = 200;
+
+    private const FARTHEST_SOUND_MS = 10_000;
 
     public function __construct(
         private SceneEdits $scenes,
@@ -151,6 +154,31 @@ final readonly class CaptionEditor
             throw new Refusal('That is no emoji.');
         }
         $this->word($scene, $word, 'changed an emoji', static fn (WordMark $now): WordMark => $now->followed($emoji));
+    }
+
+    /**
+     * Has a sound heard as a word begins, or so much later or earlier.
+     *
+     * @param  string|null  $sound  null for none
+     * @param  int  $ms  after the begin of the word; below 0 before it
+     *
+     * @throws Refusal when there is no such sound, or it is far from the word
+     */
+    public function sound(Scene $scene, int $word, ?string $sound, int $ms): void
+    {
+        $names = EffectNames::of($scene->short->batch->channel);
+        if ($sound !== null && ! isset($names[$sound])) {
+            throw new Refusal('This sound is no longer there. Load the page again.');
+        }
+        if (abs($ms) > self::FARTHEST_SOUND_MS) {
+            throw new Refusal('A sound is at most 10 seconds from its word.');
+        }
+        $this->word(
+            $scene,
+            $word,
+            $sound === null ? 'took a sound away' : 'placed “'.$names[$sound].'”',
+            static fn (WordMark $now): WordMark => $now->sounding($sound, $ms),
+        );
     }
 
     /** @param  Closure(WordMark): WordMark  $change */

@@ -52,6 +52,7 @@ final class Fields
             'scenes.reword', 'scenes.brief' => ['text' => $page],
             'scenes.change' => ['do' => $word, 'at' => $whole],
             'scenes.shot' => ['do' => $word, 'to' => $whole, 'frames' => Field::whole(1_000, -1_000), 'ms' => $whole],
+            'scenes.sounds' => ['sound' => $word, 'ms' => Field::whole(60_000, -60_000)],
             'scenes.swap' => ['footage' => $whole],
             'captions.change' => [
                 'do' => $word, 'word' => $whole, 'at' => $whole, 'text' => $line, 'on' => Field::flag(),
@@ -91,6 +92,8 @@ final class Fields
             'footage.store' => ['tags' => $page, 'upload' => $word, 'folder' => $page],
             'footage.act' => ['do' => $word, 'value' => $page, 'ids' => Field::ids()],
             'footage.update' => ['name' => $line, 'tags' => $page, 'shared' => Field::flag()],
+            'sounds.store' => ['kind' => $word, 'mood' => $word],
+            'music.update' => ['mood' => $word, 'name' => Field::text(120)],
             'exports.file' => ['save' => Field::flag()],
             default => [],
         };

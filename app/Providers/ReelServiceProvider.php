@@ -42,6 +42,7 @@ use App\Media\Prober;
 use App\Models\Batch;
 use App\Models\Channel;
 use App\Models\Edit;
+use App\Models\Effect;
 use App\Models\Export;
 use App\Models\Face;
 use App\Models\Footage;
@@ -191,6 +192,7 @@ final class ReelServiceProvider extends ServiceProvider
             'footage' => [Footage::class, 'channel'],
             'face' => [Face::class, 'channel'],
             'music' => [Music::class, 'channel'],
+            'effect' => [Effect::class, 'channel'],
             'pattern' => [Pattern::class, 'channel'],
         ] as $name => [$class, $way]) {
             Route::bind($name, static fn (string $id): Model => self::own($class, $way, $id));

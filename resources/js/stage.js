@@ -1,3 +1,4 @@
+import { liveSound } from './live-sound';
 import renderer from './renderer';
 
 export const FRAME = 1 / 30;
@@ -11,6 +12,7 @@ export const staged = () => {
     // Not to be watched for changes: they talk to workers, or are elements.
     let words = null;
     let screen = null;
+    const live = liveSound();
     return {
         at: 0,
         playing: false,
@@ -18,6 +20,7 @@ export const staged = () => {
         silent: false,
         part: null,
         looped: false,
+        line: null,
 
         /** Takes another version once it stands where the page does: until then the one before is seen. */
         async load(proof) {
@@ -36,6 +39,8 @@ export const staged = () => {
                 fresh.addEventListener('loadeddata', goes, { once: true });
             });
             if (this.proof !== proof) return;
+            // It has the level that was heard until now.
+            this.hearLive(null);
             const goesOn = this.playing;
             screen = fresh;
             if (fresh !== before) {
@@ -55,7 +60,11 @@ export const staged = () => {
                 video.requestVideoFrameCallback(step);
             };
             video.requestVideoFrameCallback(step);
-            const says = (playing) => () => { if (video === screen) this.playing = playing; };
+            const says = (playing) => () => {
+                if (video !== screen) return;
+                this.playing = playing;
+                this.together();
+            };
             video.addEventListener('pause', says(false));
             video.addEventListener('play', says(true));
         },
@@ -90,7 +99,27 @@ export const staged = () => {
         },
 
         mutes() {
-            if (screen) screen.muted = this.silent;
+            if (screen) screen.muted = this.silent || this.line !== null;
+            this.together();
+        },
+
+        /** Makes ready to be heard at another level of the music. */
+        readyLive(sound) {
+            return live.ready(sound);
+        },
+
+        /** Plays at another level of the music than the video has; null for the video's own. */
+        hearLive(line) {
+            if (line !== null && !live.has()) return;
+            this.line = line;
+            this.mutes();
+        },
+
+        /** Both halves go with the picture. */
+        together() {
+            if (this.line !== null && screen && !screen.paused) {
+                live.start(screen.currentTime, this.line, this.silent);
+            } else live.stop();
         },
 
         play() {
@@ -118,6 +147,7 @@ export const staged = () => {
             this.at = Math.max(0, Math.min(this.seconds, seconds));
             // The middle of a frame is in no other.
             if (screen) screen.currentTime = this.at + FRAME / 2;
+            this.together();
             this.paint();
             this.mark();
         },

@@ -152,8 +152,14 @@ export function drawSeen(box, drawn, px) {
     }));
 }
 
-/** The voice's wave form and the level of the music, as much of them as is in view. */
-export function drawHeard(canvas, drawn, wave, px, top, height) {
+/** Where a level stands across the column: as loud as the voice at the wave, 40 dB under it at the edge. */
+export function levelAt(db, width) {
+    const middle = width * 0.42;
+    return middle + (width - middle) * Math.min(1, Math.max(0, -db / 40));
+}
+
+/** The voice's wave form, the level of the music and effects, as much of them as is in view. */
+export function drawHeard(canvas, drawn, wave, heard, px, top, height) {
     const ratio = window.devicePixelRatio || 1;
     const width = canvas.clientWidth;
     [canvas.width, canvas.height] = [width * ratio, height * ratio];
@@ -172,14 +178,44 @@ export function drawHeard(canvas, drawn, wave, px, top, height) {
             pen.fillRect(middle - half, (scene.from * px) / 1000 + i * step - top, 2 * half, Math.max(0.8, step));
         }
     }
-    if (!drawn.music) return;
-    // As far under the voice as it is set: 6 dB at the wave, 40 at the edge. It fades at the end.
-    const x = middle + (width - middle) * (0.35 + 0.6 * ((drawn.music.under - 6) / 34));
-    const end = drawn.seconds * px - top;
     pen.strokeStyle = style.getPropertyValue('--accent');
+    pen.lineWidth = 1.5;
     pen.beginPath();
-    pen.moveTo(x, -top);
-    pen.lineTo(x, end - 1.5 * px);
-    pen.lineTo(width, end);
+    for (const [ms, db] of heard?.line ?? []) pen.lineTo(levelAt(db, width), (ms * px) / 1000 - top);
     pen.stroke();
+}
+
+/** Effects as marks, and the points by which the level of the music was moved. */
+export function drawMarks(box, drawn, heard, px) {
+    const width = box.clientWidth;
+    const byHand = drawn.scenes.flatMap((scene, number) => scene.sounds.map(([word, sound, ms]) => ({
+        scene: number, word, sound, ms: (scene.words[word]?.[1] ?? scene.from) + ms,
+    })));
+    let foot = -Infinity;
+    const effects = drawn.effects.map((effect) => {
+        const top = Math.max((effect.ms * px) / 1000, foot);
+        foot = top + 14;
+        const mark = make('button', 'heard-effect', effect.name);
+        mark.type = 'button';
+        mark.style.top = `${top}px`;
+        mark.title = `${effect.name}, ${effect.why}`;
+        mark.dataset.ms = effect.ms;
+        const own = byHand.find((one) => one.sound === effect.id && Math.abs(one.ms - effect.ms) < 3);
+        if (own) Object.assign(mark.dataset, { scene: own.scene, word: own.word });
+        return mark;
+    });
+    const level = (ms) => {
+        const next = heard.line.findIndex(([point]) => point >= ms);
+        return (heard.line[Math.max(0, next)] ?? [0, -40])[1];
+    };
+    const points = (heard?.moved ?? []).map(([ms, db], number) => {
+        const point = make('button', 'heard-point');
+        point.type = 'button';
+        point.dataset.point = number;
+        point.title = `${db > 0 ? '+' : ''}${db} dB: drag it; double-click takes it away`;
+        point.ariaLabel = `Level moved by ${db} dB at ${(ms / 1000).toFixed(1)} s`;
+        Object.assign(point.style, { top: `${(ms * px) / 1000}px`, left: `${levelAt(level(ms), width)}px` });
+        return point;
+    });
+    box.replaceChildren(...effects, ...points);
 }

@@ -3,6 +3,7 @@ import { page, renew } from './page';
 import { bringing } from './pace';
 import { picking } from './picking';
 import { FRAME, staged } from './stage';
+import { sounding } from './timeline-sound';
 import { drawHeard, drawRuler, drawSaid, drawSeen } from './timeline-draw';
 
 const [LEAST, MOST] = [12, 200];
@@ -11,6 +12,9 @@ const [LEAST, MOST] = [12, 200];
 export default (urls, now) => {
     // Large, and drawn at once where it changes: not to be watched.
     let drawn = now.drawn;
+    let heard = now.sound;
+    // What the video has that plays.
+    let mixed = now.sound;
     let wave = null;
     let drag = null;
     return {
@@ -18,6 +22,7 @@ export default (urls, now) => {
         ...staged(),
         ...bringing(urls.pace),
         ...picking(),
+        ...sounding(() => drawn, () => heard),
         isHere: false,
         px: 40,
         everyMs: 120,
@@ -28,6 +33,7 @@ export default (urls, now) => {
         begin() {
             shows(now.revision);
             delete this.drawn;
+            delete this.sound;
             this.seconds_ = drawn.seconds;
             this.load(now.proof);
             this.stage(now.script, now.faces);
@@ -41,6 +47,7 @@ export default (urls, now) => {
                 if (at) this.goTo(Number(at[1]));
             });
             this.$watch('silent', () => this.mutes());
+            this.readyLive(heard);
             if (this.working) this.order();
         },
 
@@ -86,12 +93,24 @@ export default (urls, now) => {
             this.showHere();
             this.$refs.lead.textContent = answer.lead;
             this.$refs.trouble.textContent = answer.trouble;
+            this.hearNow(answer);
             if (answer.proof !== this.proof) this.load(answer.proof);
             if (answer.script !== this.script) this.stage(answer.script, answer.faces);
             if (this.working && answer.plan && this.ordered !== answer.plan) {
                 this.ordered = answer.plan;
                 this.order();
             }
+        },
+
+        /** Another level of the music is heard at once, and drawn. */
+        hearNow({ sound, proof }) {
+            heard = sound;
+            if (proof !== this.proof) mixed = sound;
+            else if (sound.halves === mixed.halves && JSON.stringify(sound.line) !== JSON.stringify(mixed.line)) {
+                if (JSON.stringify(this.line) !== JSON.stringify(sound.line)) this.hearLive(sound.line);
+            } else if (this.line !== null && sound.halves === mixed.halves) this.hearLive(null);
+            this.readyLive(sound);
+            this.drawAll();
         },
 
         // Seconds and pixels
@@ -117,14 +136,19 @@ export default (urls, now) => {
             drawRuler(this.$refs.marks, drawn, this.px);
             drawSaid(this.$refs.said, drawn, this.px);
             drawSeen(this.$refs.seen, drawn, this.px);
-            this.sound();
+            this.drawAll();
             this.choose(Math.min(this.chosen, drawn.shots.length - 1));
             this.mark();
         },
 
         sound() {
             const { scrollTop, clientHeight } = this.$refs.scroll;
-            drawHeard(this.$refs.wave, drawn, wave, this.px, scrollTop, clientHeight);
+            drawHeard(this.$refs.wave, drawn, wave, heard, this.px, scrollTop, clientHeight);
+        },
+
+        drawAll() {
+            this.sound();
+            this.drawSound();
         },
 
         get seconds() {
@@ -325,8 +349,10 @@ export default (urls, now) => {
             const word = event.target.closest('.said-word');
             const gap = event.target.closest('.said-gap');
             const flag = event.target.closest('.said-flag');
+            const effect = event.target.closest('.heard-effect');
             const shot = event.target.closest('.seen-shot');
-            if (gap) this.closeGap(Number(gap.dataset.gap));
+            if (effect) this.effectClicked(effect);
+            else if (gap) this.closeGap(Number(gap.dataset.gap));
             else if (word) this.goTo(Number(word.dataset.from));
             else if (flag) this.goTo(Number(flag.dataset.flag));
             else if (shot) this.choose(Number(shot.dataset.shot), { goes: true });
@@ -336,6 +362,7 @@ export default (urls, now) => {
         },
 
         grabbed(event) {
+            if (this.pointGrabbed(event)) return;
             const kind = event.target.closest('[data-drags]')?.dataset.drags;
             if (!kind) return;
             event.preventDefault();
@@ -361,6 +388,7 @@ export default (urls, now) => {
         },
 
         dragged(event) {
+            this.pointDragged(event);
             if (!drag) return;
             const guide = this.$refs.guide;
             guide.hidden = false;
@@ -373,6 +401,7 @@ export default (urls, now) => {
         },
 
         dropped(event) {
+            this.pointDropped(event);
             if (!drag) return;
             const { kind, number, block, y } = drag;
             drag = null;
@@ -411,6 +440,9 @@ export default (urls, now) => {
             return withAlt ? {
                 ArrowUp: () => this.doesTo(drawn.scenes[scene].reword, { do: 'up' }),
                 ArrowDown: () => this.doesTo(drawn.scenes[scene].reword, { do: 'down' }),
+                ArrowRight: () => this.moveLevel(1),
+                ArrowLeft: () => this.moveLevel(-1),
+                Delete: () => this.dropPoint(),
                 Enter: () => this.splitScene(),
                 j: () => this.doesTo(drawn.scenes[scene].reword, { do: 'join' }),
             } : {
@@ -441,6 +473,7 @@ export default (urls, now) => {
                 t: () => this.playShot(),
                 k: () => this.playPart(0, drawn.scenes[0].until / 1000),
                 a: () => this.toggleHere(),
+                c: () => this.openEffects(),
                 6: () => this.swap(),
                 r: () => { this.looped = !this.looped; },
                 1: () => this.swap(1), 2: () => this.swap(2), 3: () => this.swap(3), 4: () => this.swap(4),

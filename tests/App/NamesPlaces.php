@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Edit;
+use App\Models\Effect;
 use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Face;
@@ -51,6 +52,12 @@ trait NamesPlaces
             'face' => Face::query()->create([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret face', 'face' => 'own-0123',
             ])->id,
+            'effect' => Effect::query()->create([
+                'channel_id' => $this->channel()->id, 'name' => 'Secret effect', 'path' => 'library/none.flac',
+                'fingerprint' => 'secret', 'loudest' => -20.0, 'duration_ms' => 500,
+            ])->id,
+            'sound' => 'own-1',
+            'half' => 'rest',
             'pattern' => Pattern::query()->create([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret pattern',
                 'settings' => new Values(['speed' => 90]),

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Editing\CaptionEditor;
 use App\Editing\ShotEditor;
 use App\Http\Presenters\SheetPlace;
 use App\Http\Presenters\Timeline;
 use App\Http\Presenters\WaveView;
+use App\Media\SoundMixer;
 use App\Models\Scene;
 use App\Models\Short;
 use App\Proofs\ProofDesk;
@@ -15,6 +17,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RapidReel\Base\Refusal;
+use RapidReel\Sound\MixPlan;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The sheet of a short. */
 final class TimelineController extends Controller
@@ -34,6 +38,7 @@ final class TimelineController extends Controller
 
         return response()->json([
             'drawn' => $page->drawn,
+            'sound' => $page->sound,
             'pace' => view('sheet._pace', ['page' => $page])->render(),
             'settings' => view('sheet._settings', ['page' => $page])->render(),
             'history' => view('history._list', ['history' => $page->history])->render(),
@@ -48,6 +53,24 @@ final class TimelineController extends Controller
             'undo' => $page->undo,
             'redo' => $page->redo,
         ]);
+    }
+
+    /** Has a sound heard at a word, or takes it away. */
+    public function sound(Request $request, Scene $scene, int $word, CaptionEditor $editor): JsonResponse
+    {
+        $sound = $this->text($request, 'sound');
+        $editor->sound($scene, $word, $sound === '' ? null : $sound, $this->whole($request, 'ms'));
+
+        return response()->json(['said' => $sound === '' ? 'Taken away.' : 'Placed.']);
+    }
+
+    /** A half of what is heard: all but the music, or the music at no level of its own. */
+    public function half(Short $short, string $half, SoundMixer $mixer): BinaryFileResponse
+    {
+        $cut = $short->plannedCut() ?? abort(404);
+        $plan = MixPlan::of($cut);
+
+        return $this->media($half === 'bed' ? $mixer->bed($plan) : $mixer->rest($plan), 'audio/flac', "$half.flac");
     }
 
     /** What is heard of the voice. */

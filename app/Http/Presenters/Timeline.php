@@ -6,16 +6,17 @@ namespace App\Http\Presenters;
 
 use App\Editing\EditBook;
 use App\Models\Footage;
-use App\Models\Music;
 use App\Models\Scene;
 use App\Models\Short;
 use App\Planning\LiveCaptions;
 use App\Proofs\Proof;
 use App\Proofs\ProofDesk;
+use App\Settings\EffectNames;
 use App\Settings\Resolver;
 use Illuminate\Support\Collection;
 use RapidReel\Caption\Drawing\AssWriter;
 use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutEffect;
 use RapidReel\Cut\CutShot;
 use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\CutWord;
@@ -26,9 +27,11 @@ use RapidReel\Review\Pace\PaceFindings;
 use RapidReel\Review\Pace\PaceReport;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\SceneRole;
+use RapidReel\Script\WordMark;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\PaceSettings;
 use RapidReel\Settings\Settled;
+use RapidReel\Settings\SoundSettings;
 
 /** The sheet of a short: what is said, seen and heard against one ruler of seconds. Times in ms of the short. */
 final readonly class Timeline
@@ -43,6 +46,7 @@ final readonly class Timeline
         private Resolver $resolver,
         private ProofDesk $proofs,
         private EditBook $edits,
+        private SheetSound $sound,
     ) {
     }
 
@@ -68,6 +72,8 @@ final readonly class Timeline
             PaceFindings::of($report),
             $controls(self::MAIN),
             $controls(PaceSettings::LIMITS),
+            $controls(SoundSettings::MAIN),
+            $this->sound->of($short, $cut),
             $script->ass,
             array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),
             $proof === null ? null : route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
@@ -100,6 +106,7 @@ final readonly class Timeline
             if ($of === null) {
                 continue;
             }
+            $marks = $scene->toScript()->own->captions->words;
             $scenes[] = [
                 'id' => $scene->id,
                 'role' => $scene->role->value,
@@ -113,6 +120,10 @@ final readonly class Timeline
                 ], $words[$number] ?? []),
                 'reword' => route('scenes.reword', $scene),
                 'shot' => route('scenes.shot', [$scene, 0]),
+                'sound' => route('scenes.sounds', [$scene, 0]),
+                'sounds' => array_values(array_map(static fn (WordMark $mark): array => [
+                    $mark->word, $mark->sound, $mark->soundMs,
+                ], array_filter($marks, static fn (WordMark $mark): bool => $mark->sound !== null))),
                 'cadence' => self::cadence($above->and(Level::Scene, $scene->settings), $scene),
             ];
             array_push($shots, ...$this->shots($scene, $number, $of->shots, $footage));
@@ -131,10 +142,10 @@ final readonly class Timeline
                 $report->silences,
                 static fn (array $one): bool => $one[1] < $cut->durationMs,
             )),
-            'music' => $cut->music === null ? null : [
-                'name' => (string) (Music::query()->whereKey($cut->music->id)->value('name') ?? 'music'),
-                'under' => $cut->music->under,
-            ],
+            'effects' => array_map(static fn (CutEffect $effect): array => [
+                'ms' => $effect->atMs, 'id' => $effect->sound, 'name' => EffectNames::of($short->batch->channel)[$effect->sound] ?? 'sound',
+                'why' => $effect->why,
+            ], $cut->effects),
             'rates' => $report->rates(),
             'flags' => array_map(static fn (PaceFinding $finding): array => [
                 'ms' => $finding->ms, 'says' => $finding->message, 'short' => $finding->code->brief(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Models\Short;
+use App\Settings\EffectNames;
 use RapidReel\Base\FrameShape;
 use RapidReel\Review\Pace\PaceFinding;
 use RapidReel\Review\Pace\PaceReport;
@@ -16,6 +17,8 @@ final readonly class TimelineView
      * @param  list<PaceFinding>  $findings
      * @param  array<string, ScopeControl>  $controls  of its pace
      * @param  array<string, ScopeControl>  $limits  how far it may be brought to a length
+     * @param  array<string, ScopeControl>  $sounds  of its sound
+     * @param  array<string, mixed>  $sound  what is heard, as the page plays it
      * @param  string  $script  the captions as ASS
      * @param  list<string>  $faces  addresses of the faces that draw them
      * @param  string|null  $proof  address of the bare video; null where there is none
@@ -28,6 +31,8 @@ final readonly class TimelineView
         public array $findings,
         public array $controls,
         public array $limits,
+        public array $sounds,
+        public array $sound,
         public string $script,
         public array $faces,
         public ?string $proof,
@@ -66,6 +71,12 @@ final readonly class TimelineView
     public function trouble(): string
     {
         return (string) ($this->short->problem ?? $this->proofProblem);
+    }
+
+    /** @return array<string, string> names by id */
+    public function effects(): array
+    {
+        return EffectNames::of($this->short->batch->channel);
     }
 
     public function rhythm(): RhythmPicture

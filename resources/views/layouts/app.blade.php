@@ -18,12 +18,13 @@
                 [
                     'batches.index', 'Batches', 'b', 'Batches',
                     ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*', 'captions.*',
-                        'sheet.*'],
+                        'sheet.*', 'pace.*'],
                 ],
                 ['intake', 'Intake', 'n', 'New batch', ['intake']],
                 ['sketches', 'Sketches', 'w', 'Sketches', ['sketches']],
                 ['footage.index', 'Footage', 'f', 'Footage', ['footage.*']],
                 ['voices.index', 'Voices', 'v', 'Voices', ['voices.*']],
+                ['sounds.index', 'Sound', 'q', 'Music and effects', ['sounds.*']],
                 ['house', 'House style', 'h', 'House style', ['house', 'styles']],
             ] as [$route, $name, $key, $does, $routes])
                 <a href="{{ route($route) }}" data-key="{{ $key }}" data-key-does="{{ $does }}"

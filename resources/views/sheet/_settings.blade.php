@@ -5,3 +5,4 @@
     <button class="btn btn-sm btn-outline-dark">Keep the pattern</button>
 </form>
 @foreach ($page->controls as $control)<x-scope :$control/>@endforeach
+@foreach ($page->sounds as $control)<x-scope :$control/>@endforeach

@@ -11,7 +11,7 @@
 @php($now = [
     'working' => $page->isWorking(), 'undo' => $page->undo, 'redo' => $page->redo, 'revision' => $short->revision,
     'script' => $page->script, 'faces' => $page->faces, 'proof' => $page->proof, 'drawn' => $page->drawn,
-    'short' => $short->id, 'channel' => $short->batch->channel_id,
+    'sound' => $page->sound, 'short' => $short->id, 'channel' => $short->batch->channel_id,
 ])
 <div class="timeline" x-data="timeline(@js($urls), @js($now))" @acted="acted($event.detail)"
     @keydown.window="keyed($event)">
@@ -48,7 +48,8 @@
         '{ }' => 'The shot begins a frame earlier, later', ', .' => 'Slip the clip', 'S' => 'Split the shot here',
         'J' => 'Join the shot with the one before', '1 - 5' => 'Swap for one of the five next best',
         '6' => 'Swap for any other picture',
-        'A' => 'What is set for this scene and this shot']
+        'A' => 'What is set for this scene and this shot', 'C' => 'Place a sound here',
+        'Alt ← →' => 'The music softer, louder here', 'Alt Delete' => 'The music here as elsewhere']
         as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
     @endforeach
@@ -79,6 +80,7 @@
             <button type="button" class="link" @click="run('t')">Play</button>
         </span>
         <span class="timeline-group">
+            <button type="button" class="link" @click="run('c')">Sound…</button>
             <button type="button" class="link" @click="run('a')" :aria-expanded="isHere"
                 x-text="isHere ? 'Set here ×' : 'Set here…'">Set here…</button>
         </span>
@@ -95,8 +97,10 @@
                     <div class="timeline-marks" x-ref="marks" aria-hidden="true"></div>
                     <div class="timeline-said" x-ref="said"></div>
                     <div class="timeline-seen" x-ref="seen"></div>
-                    <div class="timeline-heard"><canvas x-ref="wave" role="img"
-                        aria-label="The voice's wave form and the level of the music"></canvas></div>
+                    <div class="timeline-heard" @dblclick.stop="$event.target.closest('.heard-point')
+                        ? dropPoint(Number($event.target.dataset.point)) : pointAdded($event)"><canvas x-ref="wave" role="img"
+                        aria-label="The voice's wave form and the level of the music"></canvas>
+                        <div class="heard-marks" x-ref="heardMarks"></div></div>
                     <div class="timeline-at" x-ref="head" aria-hidden="true"></div>
                     <div class="timeline-guide" x-ref="guide" hidden aria-hidden="true"></div>
                     <form class="field" x-ref="field" x-show="editing !== null" x-cloak @submit.prevent="keep()">
@@ -134,6 +138,7 @@
         @include('sheet._pace')
     </section>
     <x-picker/>
+    @include('sheet._effects')
     @include('pace._bring', ['limits' => $page->limits])
     <x-below what="Pace of this short" :history="$page->history">@include('sheet._settings')</x-below>
 </div>

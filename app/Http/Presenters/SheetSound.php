@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Media\SoundMixer;
+use App\Models\Music;
+use App\Models\Short;
+use App\Settings\Resolver;
+use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutMusic;
+use RapidReel\Cut\CutWord;
+use RapidReel\Settings\Registry;
+use RapidReel\Settings\SoundSettings;
+use RapidReel\Sound\Ducking;
+use RapidReel\Sound\MixPlan;
+use RapidReel\Sound\MusicBed;
+
+/**
+ * What is heard of a short, for its sheet: the level of the music as it is set at this moment, and both halves of the
+ * last mix, out of which the page plays another level until the new mix is there.
+ */
+final readonly class SheetSound
+{
+    public function __construct(
+        private SoundMixer $mixer,
+        private Resolver $resolver,
+    ) {
+    }
+
+    /**
+     * @param  Cut  $cut  as it is at this moment
+     * @return array<string, mixed>
+     */
+    public function of(Short $short, Cut $cut): array
+    {
+        $last = $short->plannedCut();
+        $music = $this->music($short, $last);
+        $plan = $last === null ? null : MixPlan::of($last);
+        $report = $plan === null ? null : json_decode((string) @file_get_contents($this->mixer->report($plan)), true);
+        $isThere = $plan !== null && is_array($report) && is_file($this->mixer->rest($plan));
+        $bed = $music === null ? null : MusicBed::of($music, $cut->durationMs);
+
+        return [
+            'name' => $music === null ? '' : (string) (Music::query()->whereKey($music->id)->value('name') ?? 'music'),
+            'under' => $music?->under,
+            'line' => $music === null || $bed === null
+                ? []
+                : Ducking::of($music, $cut->words, $cut->durationMs, $bed->fadeMs)->points,
+            'moved' => $music->line ?? [],
+            // The same halves serve while these are the same.
+            'halves' => hash('xxh128', serialize([
+                $music?->fingerprint, $bed,
+                array_map(static fn (CutWord $word): array => [
+                    $word->timing->text, $word->timing->startMs, $word->timing->endMs,
+                ], $cut->words),
+            ])),
+            'gain' => $isThere ? $report['gain'] ?? 0 : 0,
+            'clear' => $isThere ? $report['clear'] ?? null : null,
+            'rest' => $isThere ? $this->half($short, 'rest', $plan->key()) : null,
+            'bed' => $isThere && is_file($this->mixer->bed($plan)) ? $this->half($short, 'bed', $plan->bedKey()) : null,
+            'of' => $isThere ? substr($plan->key(), 0, 16) : null,
+        ];
+    }
+
+    private function half(Short $short, string $half, string $key): string
+    {
+        return route('sheet.half', [$short, $half, 'v' => substr($key, 0, 16)]);
+    }
+
+    /** The piece as it is set now: that of the last plan, unless another was chosen. */
+    private function music(Short $short, ?Cut $last): ?CutMusic
+    {
+        $settled = $this->resolver->short($short);
+        $chosen = $settled->music();
+        if ($chosen === Registry::NONE || ($last?->music === null && $chosen === Registry::AUTOMATIC)) {
+            return null;
+        }
+        $piece = $chosen === Registry::AUTOMATIC || $chosen === $last?->music?->id
+            ? $last->music
+            : Music::at($short->batch->channel)->whereKey($chosen)->first()?->piece();
+
+        return $piece === null ? null : SoundSettings::music($piece, $settled);
+    }
+}

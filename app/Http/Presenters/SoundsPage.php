@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Channel;
+use App\Models\Effect;
+use App\Models\Music;
+use App\Settings\EffectNames;
+use App\Settings\Resolver;
+use RapidReel\Cut\Mood;
+use RapidReel\Settings\Level;
+use RapidReel\Settings\SoundSettings;
+
+/** The music and the effects at a channel's hand, and how they lie under its voices. */
+final readonly class SoundsPage
+{
+    public function __construct(private Resolver $resolver)
+    {
+    }
+
+    public function of(Channel $channel): SoundsView
+    {
+        $here = $this->resolver->channel($channel);
+        $effects = array_map(static fn (string $id, string $name): array => [
+            'id' => $id, 'name' => $name, 'own' => null,
+        ], array_keys(EffectNames::SHIPPED), EffectNames::SHIPPED);
+        foreach (Effect::at($channel)->get()->sortBy('name') as $one) {
+            $effects[] = ['id' => EffectNames::OWN.$one->id, 'name' => $one->name, 'own' => $one];
+        }
+
+        return new SoundsView(
+            $channel,
+            array_values(Music::at($channel)->get()->sortBy('name')->all()),
+            $effects,
+            Mood::labels(),
+            ScopeControl::all(
+                Level::Channel, $here, $here->without(Level::Channel), $channel->id, $channel->id, 'the channel',
+                SoundSettings::MAIN,
+            ),
+        );
+    }
+}

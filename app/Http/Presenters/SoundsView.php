@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Presenters;
+
+use App\Models\Channel;
+use App\Models\Effect;
+use App\Models\Music;
+
+final readonly class SoundsView
+{
+    /**
+     * @param  list<Music>  $music
+     * @param  list<array{id: string, name: string, own: Effect|null}>  $effects
+     * @param  non-empty-array<string, string>  $moods  labels by value
+     * @param  array<string, ScopeControl>  $controls  of the channel
+     */
+    public function __construct(
+        public Channel $channel,
+        public array $music,
+        public array $effects,
+        public array $moods,
+        public array $controls,
+    ) {
+    }
+}
