@@ -121,6 +121,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/shorts/{short}/sheet/state', [TimelineController::class, 'state'])->name('sheet.state');
     Route::get('/shorts/{short}/sheet/{half}.flac', [TimelineController::class, 'half'])
         ->whereIn('half', ['rest', 'bed'])->name('sheet.half');
+    Route::get('/shorts/{short}/sheet/heard', [TimelineController::class, 'heard'])->name('sheet.heard');
     Route::get('/shorts/{short}/sheet/wave', [TimelineController::class, 'wave'])->name('sheet.wave');
     Route::post('/scenes/{scene}/words/{word}/sound', [TimelineController::class, 'sound'])
         ->where('word', '[0-9]{1,6}')->name('scenes.sounds');

@@ -9,14 +9,12 @@ use App\Models\Channel;
 use App\Models\Effect;
 use App\Settings\EffectNames;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
-use Illuminate\Support\Facades\Cache;
 use RapidReel\Cut\SoundEffect;
 
 /** The effects at hand: those that ship, and those that a channel brought. */
 final readonly class EffectBook
 {
     public function __construct(
-        private SoundMeter $meter,
         private MediaStore $store,
         private string $folder,
     ) {
@@ -25,11 +23,8 @@ final readonly class EffectBook
     /** @return array{array<string, SoundEffect>, array<string, string>} effects and where their files stand, by id */
     public function of(?Channel $channel): array
     {
-        $effects = $paths = [];
-        foreach (EffectNames::SHIPPED as $id => $name) {
-            $paths[$id] = "{$this->folder}/$id.flac";
-            $effects[$id] = $this->shipped($id, $name, $paths[$id]);
-        }
+        $effects = $this->shipped();
+        $paths = array_map(fn (SoundEffect $one): string => "{$this->folder}/{$one->id}.flac", $effects);
         $rows = $channel === null
             ? []
             : Effect::at($channel)->withoutGlobalScope(SoftDeletingScope::class)->get()->sortBy('id');
@@ -46,11 +41,18 @@ final readonly class EffectBook
         return [$effects, $paths];
     }
 
-    private function shipped(string $id, string $name, string $path): SoundEffect
+    /** @return array<string, SoundEffect> by id: as they were measured when they were made */
+    private function shipped(): array
     {
-        $fingerprint = (string) hash_file('xxh128', $path);
-        $heard = Cache::rememberForever("effect-$fingerprint", fn (): array => $this->meter->effect($path, $name));
+        /** @var array<string, array{fingerprint: string, loudest: float|int, duration_ms: int}> $known */
+        $known = json_decode((string) file_get_contents("{$this->folder}/sounds.json"), true) ?: [];
+        $effects = [];
+        foreach (array_intersect_key($known, EffectNames::SHIPPED) as $id => $one) {
+            $effects[$id] = new SoundEffect(
+                $id, EffectNames::SHIPPED[$id], $one['fingerprint'], (float) $one['loudest'], $one['duration_ms'],
+            );
+        }
 
-        return new SoundEffect($id, $name, $fingerprint, $heard['loudest'], $heard['duration_ms']);
+        return $effects;
     }
 }

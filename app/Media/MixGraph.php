@@ -33,13 +33,13 @@ final class MixGraph
     {
     }
 
-    /** The voice at a loudness of its own, on both sides alike. */
+    /** The voice at a loudness of its own, on both sides alike: together they are as loud as one was. */
     public function voice(string $file, float $gain): string
     {
         $at = $this->input('-i', $file);
         $this->parts[] = sprintf(
             '[%d:a]%s,volume=%.2fdB,aresample=%d,aformat=sample_fmts=fltp:channel_layouts=mono,'
-                .'pan=stereo|c0=c0|c1=c0[v]',
+                .'pan=stereo|c0=0.7071*c0|c1=0.7071*c0[v]',
             $at, self::VOICE, $gain, self::RATE,
         );
 

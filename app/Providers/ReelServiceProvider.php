@@ -31,7 +31,6 @@ use App\Jobs\Housekeeping;
 use App\Jobs\Ordered;
 use App\Jobs\QueuedOrders;
 use App\Library\EffectBook;
-use App\Library\SoundMeter;
 use App\Media\EmojiLists;
 use App\Media\EncoderSlots;
 use App\Media\FaceBook;
@@ -144,7 +143,6 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->singleton(
             EffectBook::class,
             static fn (Application $app): EffectBook => new EffectBook(
-                $app->make(SoundMeter::class),
                 $app->make(MediaStore::class),
                 resource_path('sounds'),
             ),

@@ -62,6 +62,8 @@ export const sounding = (drawn, heard) => {
         // The level of the music
 
         setLine(points) {
+            // Keys are faster than answers: the next goes on from here.
+            heard().moved = points;
             const line = points.map(([ms, db]) => `${(ms / 1000).toFixed(3)}:${db}`).join(', ');
             return this.set('music_line', line);
         },

@@ -10,6 +10,7 @@ const [LEAST, MOST] = [12, 200];
 
 /** The sheet of a short: said, seen and heard against one ruler of seconds, with the short beside it. */
 export default (urls, now) => {
+    const { acted: pageActed } = page(urls);
     // Large, and drawn at once where it changes: not to be watched.
     let drawn = now.drawn;
     let heard = now.sound;
@@ -228,13 +229,27 @@ export default (urls, now) => {
             return [now.short];
         },
 
+        /** What is set on this page may be a level: that is asked for first. */
+        acted(detail) {
+            if (detail.answer && this.playing) this.hearAsSet();
+            pageActed.call(this, detail);
+        },
+
+        async hearAsSet() {
+            this.hearNow({ sound: await ask(urls.heard), proof: this.proof });
+        },
+
         set(key, value, { scene = null } = {}) {
             const place = scene === null
                 ? { level: 'short', ids: [now.short] }
                 : { level: 'scene', ids: [drawn.scenes[scene].id] };
-            return this.does(() => ask(urls.settings, {
-                method: 'PUT', json: { channel: now.channel, key, value: String(value), ...place },
-            }));
+            return this.does(async () => {
+                const answer = await ask(urls.settings, {
+                    method: 'PUT', json: { channel: now.channel, key, value: String(value), ...place },
+                });
+                if (this.playing) this.hearAsSet();
+                return answer;
+            });
         },
 
         async keepPattern(field) {

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Editing\BatchMaker;
 use App\Intake\ScriptFiles;
 use App\Library\FootageImporter;
+use App\Library\SoundDesk;
 use App\Models\Batch;
 use App\Models\Channel;
 use App\Models\User;
@@ -163,7 +164,8 @@ abstract class AppTestCase extends TestCase
                 );
                 self::$library['footage'][] = $importer->footage($channel, $still, "$tag.png", [$tag])->getAttributes();
             }
-            self::$library['music'][] = $importer->music($channel, self::music(), 'tune.wav', 'calm')->getAttributes();
+            self::$library['music'][] = app(SoundDesk::class)->music($channel, self::music(), 'tune.wav', 'calm')
+                ->getAttributes();
 
             return;
         }

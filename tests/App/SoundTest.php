@@ -5,62 +5,30 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Gateways\Voices\VoiceBook;
-use App\Library\Shelf;
-use App\Media\EncoderPool;
 use App\Media\LoudnessMeter;
 use App\Media\MixSources;
 use App\Media\SoundMixer;
 use App\Media\TakeFiles;
-use App\Media\Unwatched;
 use App\Media\WavFile;
-use App\Planning\CutMaker;
-use App\Planning\SceneTask;
-use App\Settings\Registrar;
 use App\Voicing\TakeStore;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Base\Values;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutMusic;
-use RapidReel\Script\Scene;
-use RapidReel\Script\SceneRole;
-use RapidReel\Settings\Level;
-use RapidReel\Settings\Settled;
-use RapidReel\Sound\MixPlan;
 use RapidReel\Voice\Pcm;
 use Symfony\Component\Process\Process;
 
 final class SoundTest extends AppTestCase
 {
+    use SpeaksCuts;
+
     private function cut(string $voice, ?CutMusic $music, string ...$texts): Cut
     {
-        $settled = Settled::defaults(app(Registrar::class)->of(null))->and(
-            Level::Short,
-            new Values(['voice' => $voice]),
-        );
-        $task = static fn (string $text): SceneTask => SceneTask::of(
-            new Scene(SceneRole::Beat, $text),
-            $settled,
-            app(VoiceBook::class),
-            [],
-        );
-        $tasks = array_map($task, array_values($texts));
-        $shelf = new Shelf([], [], $music === null ? [] : [$music], []);
-
-        return app(CutMaker::class)->make(
-            'Sound',
-            $tasks === [] ? throw new \LogicException() : $tasks,
-            $shelf,
-            new Unwatched(),
-        );
+        return self::with($this->spoken(['voice' => $voice], ...$texts), $music);
     }
 
     private function mix(Cut $cut, ?string $music = null): string
     {
-        $plan = MixPlan::of($cut);
-        $mixer = app(SoundMixer::class);
-        app(EncoderPool::class)->run([$mixer->work($plan, new MixSources($music))], static fn (int $frames) => null);
-
-        return $mixer->file($plan);
+        return app(SoundMixer::class)->file($this->mixed($cut, new MixSources($music)));
     }
 
     /** @return list<float> level of every 100 ms, 0…1 */

@@ -7,11 +7,13 @@ namespace App\Http\Controllers;
 use App\Editing\CaptionEditor;
 use App\Editing\ShotEditor;
 use App\Http\Presenters\SheetPlace;
+use App\Http\Presenters\SheetSound;
 use App\Http\Presenters\Timeline;
 use App\Http\Presenters\WaveView;
 use App\Media\SoundMixer;
 use App\Models\Scene;
 use App\Models\Short;
+use App\Planning\LiveCaptions;
 use App\Proofs\ProofDesk;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -62,6 +64,12 @@ final class TimelineController extends Controller
         $editor->sound($scene, $word, $sound === '' ? null : $sound, $this->whole($request, 'ms'));
 
         return response()->json(['said' => $sound === '' ? 'Taken away.' : 'Placed.']);
+    }
+
+    /** What is heard alone, for a page that must not wait for the rest. */
+    public function heard(Short $short, SheetSound $sound, LiveCaptions $captions): JsonResponse
+    {
+        return response()->json($sound->of($short, $captions->of($short)));
     }
 
     /** A half of what is heard: all but the music, or the music at no level of its own. */

@@ -3,7 +3,7 @@
 @section('content')
 @php($short = $page->short)
 @php($urls = [
-    'state' => route('sheet.state', $short), 'undo' => route('shorts.undo', $short),
+    'state' => route('sheet.state', $short), 'heard' => route('sheet.heard', $short), 'undo' => route('shorts.undo', $short),
     'redo' => route('shorts.redo', $short), 'proof' => route('proofs.order', $short),
     'pace' => route('batches.pace', $short->batch), 'act' => route('batches.act', $short->batch),
     'settings' => route('settings'), 'pattern' => route('patterns.store', $short),

@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Exporting\ExportDesk;
+use App\Library\EffectBook;
+use App\Library\FootageImporter;
+use App\Library\LibraryShelf;
+use App\Library\SoundMeter;
+use App\Media\LoudnessMeter;
+use App\Media\MediaStore;
+use App\Media\MixSources;
+use App\Media\SoundMixer;
+use App\Media\Unwatched;
+use App\Models\Short;
+use App\Proofs\Proof;
+use App\Proofs\ProofDesk;
+use App\Proofs\ProofMaker;
+use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutEffect;
+use RapidReel\Cut\CutMusic;
+use RapidReel\Render\Quality;
+use RapidReel\Sound\MusicBed;
+
+/** What is heard beside the voice, measured on what is rendered. */
+final class MixTest extends AppTestCase
+{
+    use SpeaksCuts;
+
+    private const TALE = "The bell on the quay rang every night.\nNobody pulled the rope.\nThen the lamp went out.";
+
+    /** @param  array<string, string|int>  $settings */
+    private function planned(array $settings = [], string $text = self::TALE): Short
+    {
+        $this->actingAs($this->user());
+        $this->library();
+        $short = $this->made("# The bell\n$text", $settings)->shorts[0];
+        $this->work(...['--queue' => 'plans']);
+
+        return $short->refresh();
+    }
+
+    /** @param  array<string, string|int>  $settings */
+    private function heard(array $settings = []): Cut
+    {
+        return $this->spoken($settings, ...explode("\n", self::TALE));
+    }
+
+    /** @param  list<float>  $levels */
+    private static function db(array $levels, int $fromMs, int $untilMs): float
+    {
+        $some = array_slice($levels, intdiv($fromMs, 10), max(1, intdiv($untilMs - $fromMs, 10)));
+
+        return 10 * log10(max(1e-12, array_sum(array_map(static fn (float $x): float => $x * $x, $some)) / count($some)));
+    }
+
+    public function test_music_goes_down_while_somebody_speaks_and_comes_back_by_as_much_as_is_set(): void
+    {
+        $cut = $this->heard(['pause' => 1_400, 'tail' => 1_600]);
+        // Where no voice is: what is left there of the mix is the music alone.
+        $tone = self::media('tone-11k.wav', '-f', 'lavfi', '-i', 'sine=frequency=11000:duration=30', '-ac', '2');
+        $loudness = app(LoudnessMeter::class)->file($tone)->integrated;
+        $music = (new CutMusic('1', 'tone', $loudness, 20, 30_000))->ducked(8, 100, 300);
+        $cut = self::with($cut, $music);
+        $plan = $this->mixed($cut, new MixSources($tone));
+        $levels = self::levelsOf(app(SoundMixer::class)->file($plan), 'highpass=f=10000,highpass=f=10000');
+
+        $first = $cut->scenes[0];
+        $last = max(array_map(
+            static fn ($word): int => $word->scene === 0 ? $word->timing->endMs : 0,
+            $cut->words,
+        ));
+        $down = self::db($levels, $last - 600, $last - 100);
+        $up = self::db($levels, $last + 450, $first->endMs - 200);
+        self::assertEqualsWithDelta(8.0, $up - $down, 1.0);
+        $voice = app(LoudnessMeter::class)->file(app(SoundMixer::class)->file($plan));
+        self::assertEqualsWithDelta(-14.0, $voice->integrated, 0.5);
+        self::assertLessThanOrEqual(-1.0, $voice->truePeak);
+        self::assertLessThan($up - 20, self::db($levels, $cut->durationMs - 40, $cut->durationMs - 10), 'gone at the end');
+    }
+
+    public function test_music_goes_round_without_a_click(): void
+    {
+        $cut = $this->heard(['tail' => 3_000]);
+        $tone = self::media('tone-odd.wav', '-f', 'lavfi', '-i', 'sine=frequency=317:duration=2.37', '-ac', '2');
+        $cut = self::with($cut, new CutMusic('1', 'odd', -20.0, 17, 2_370));
+        $plan = $this->mixed($cut, new MixSources($tone));
+        self::assertSame(2_370 - MusicBed::JOINT_MS, $plan->bed?->loopMs);
+        $clicks = self::levelsOf(app(SoundMixer::class)->bed($plan), 'highpass=f=6000,highpass=f=6000');
+        $tones = self::levelsOf(app(SoundMixer::class)->bed($plan));
+
+        // It begins at once, without a fade of its own: what is heard there is left out.
+        self::assertLessThan(0.003, max(array_slice($clicks, 5)), 'nothing but the tone at any joint');
+        self::assertGreaterThan(0.01, min(array_slice($tones, 10, intdiv($cut->durationMs, 10) - 30)), 'and no gap');
+    }
+
+    public function test_an_effect_is_heard_at_its_moment_and_as_loud_as_is_set(): void
+    {
+        $silent = $this->heard(['tail' => 3_000]);
+        $end = $silent->durationMs;
+        [$effects, $paths] = app(EffectBook::class)->of(null);
+        $placed = static fn (int $under): CutEffect => new CutEffect(
+            'bell', $effects['bell']->fingerprint, $effects['bell']->loudest, $end - 2_000, $under,
+        );
+        $peaks = [];
+        foreach ([6, 18] as $under) {
+            $cut = self::with($silent, null, $placed($under));
+            $plan = $this->mixed($cut, new MixSources(effects: [$effects['bell']->fingerprint => $paths['bell']]));
+            $levels = self::levelsOf(app(SoundMixer::class)->rest($plan));
+            self::assertLessThan(-60, self::db($levels, $end - 2_300, $end - 2_040), 'nothing before it');
+            $peaks[] = self::db($levels, $end - 2_000, $end - 1_600);
+        }
+        self::assertEqualsWithDelta(12.0, $peaks[0] - $peaks[1], 0.5);
+    }
+
+    public function test_twenty_loud_effects_at_one_moment_neither_clip_nor_change_the_loudness(): void
+    {
+        $cut = $this->heard();
+        [$effects, $paths] = app(EffectBook::class)->of(null);
+        $all = $files = [];
+        foreach ($effects as $effect) {
+            $files[$effect->fingerprint] = $paths[$effect->id];
+            $all[] = new CutEffect($effect->id, $effect->fingerprint, $effect->loudest, 1_000, 0);
+        }
+        $plan = $this->mixed(self::with($cut, null, ...$all), new MixSources(effects: $files));
+        $measured = app(LoudnessMeter::class)->file(app(SoundMixer::class)->file($plan));
+
+        self::assertEqualsWithDelta(-14.0, $measured->integrated, 1.0);
+        self::assertLessThanOrEqual(-1.0, $measured->truePeak);
+    }
+
+    public function test_loud_passages_of_the_music_stay_twelve_db_under_every_second_of_speech(): void
+    {
+        $cut = $this->heard(['tail' => 400]);
+        // Quiet, and loud for a second: as a whole it is measured much quieter than that.
+        $piece = self::media(
+            'surge.wav', '-f', 'lavfi', '-i', 'anoisesrc=colour=pink:amplitude=0.8:duration=20:seed=3', '-af',
+            "volume='if(lt(mod(t,4),3),0.05,1)':eval=frame", '-ac', '2',
+        );
+        $loudness = app(LoudnessMeter::class)->file($piece)->integrated;
+        $cut = self::with($cut, new CutMusic('1', 'surge', $loudness - 8, 10, 20_000));
+        $plan = $this->mixed($cut, new MixSources($piece));
+
+        $report = json_decode((string) file_get_contents(app(SoundMixer::class)->report($plan)), true);
+        self::assertGreaterThanOrEqual(12.0, $report['clear']);
+        self::assertLessThan(-10.0, min(array_column($report['line'], 1)));
+    }
+
+    public function test_a_clip_is_heard_under_its_shot_and_nowhere_else(): void
+    {
+        $this->actingAs($this->user());
+        $this->library();
+        $clip = self::media(
+            'foghorn.mp4', '-f', 'lavfi', '-i', 'testsrc2=size=640x360:rate=30:duration=6', '-f', 'lavfi', '-i',
+            'sine=frequency=11000:duration=6', '-pix_fmt', 'yuv420p', '-c:v', 'libx264', '-preset', 'ultrafast', '-c:a',
+            'aac', '-b:a', '192k',
+        );
+        app(FootageImporter::class)->footage($this->channel(), $clip, 'foghorn.mp4', ['foghorn']);
+        $short = $this->made("# Horn\nA foghorn sounds.\nThe map lies on the table.", ['clip_sound' => 12, 'music' => 'none'])
+            ->shorts[0];
+        $this->work(...['--queue' => 'plans']);
+        $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
+        $shot = $cut->scenes[0]->shots[0];
+        self::assertSame('Foghorn', app(LibraryShelf::class)->of($this->channel())->name($shot->footage));
+        self::assertSame(12, $shot->sound);
+        self::assertNull($cut->scenes[1]->shots[0]->sound, 'a still has no sound');
+
+        $shelf = app(LibraryShelf::class)->of($this->channel());
+        $plan = $this->mixed($cut, new MixSources(clips: [$shot->fingerprint => $shelf->footagePaths[$shot->footage]]));
+        $levels = self::levelsOf(app(SoundMixer::class)->rest($plan), 'highpass=f=10000,highpass=f=10000');
+        $under = self::db($levels, $shot->startMs + 100, $shot->endMs - 100);
+        self::assertGreaterThan(self::db($levels, $shot->endMs + 100, $cut->durationMs - 100) + 10, $under);
+
+        $this->setting('short', $short->id, 'clip_sound', 4)->assertOk();
+        $this->work(...['--queue' => 'plans']);
+        $louder = $this->mixed(
+            $short->refresh()->plannedCut() ?? self::fail(),
+            new MixSources(clips: [$shot->fingerprint => $shelf->footagePaths[$shot->footage]]),
+        );
+        $levels = self::levelsOf(app(SoundMixer::class)->rest($louder), 'highpass=f=10000,highpass=f=10000');
+        self::assertEqualsWithDelta(8.0, self::db($levels, $shot->startMs + 100, $shot->endMs - 100) - $under, 1.0);
+    }
+
+    public function test_another_level_mixes_anew_and_renders_no_picture_again(): void
+    {
+        $short = $this->planned();
+        app(ExportDesk::class)->order($short, Quality::Draft);
+        $this->work();
+        $first = $short->refresh()->cutSummary();
+        foreach (['music_level' => 25, 'music_lift' => 'steady', 'music_line' => '1:-6', 'mood' => 'sad'] as $key => $value) {
+            $this->setting('short', $short->id, $key, $value)->assertOk();
+        }
+        $this->work(...['--queue' => 'plans']);
+
+        $then = $short->refresh()->cutSummary();
+        self::assertSame($first?->pixels, $then?->pixels);
+        self::assertNotSame($first?->sound, $then?->sound);
+        $export = app(ExportDesk::class)->order($short, Quality::Draft);
+        $this->work();
+        self::assertSame(0, $export->refresh()->segments_made);
+    }
+
+    public function test_what_a_page_plays_sounds_as_the_export_does(): void
+    {
+        $short = $this->planned(['music_level' => 14, 'effect_emphasis' => 'hit']);
+        app(ProofDesk::class)->make($short->unsetRelations(), new Unwatched);
+        $proof = Proof::of($short->refresh()) ?? self::fail((string) $short->proof_problem);
+        $export = app(ExportDesk::class)->order($short, Quality::Draft);
+        $this->work();
+        [$page, $file] = array_map(self::levelsOf(...), [
+            app(ProofMaker::class)->file($proof->key),
+            app(MediaStore::class)->path("exports/{$export->id}/{$export->refresh()->name}.mp4"),
+        ]);
+
+        self::assertEqualsWithDelta(count($file), count($page), 3);
+        // Shifted by up to 100 ms either way, they are never as like as where they stand.
+        $alike = [];
+        foreach (range(-10, 10) as $shift) {
+            $alike[$shift] = self::correlation($page, $file, $shift);
+        }
+        self::assertSame(0, array_search(max($alike), $alike, true));
+        self::assertGreaterThan(0.98, $alike[0]);
+    }
+
+    /**
+     * @param  list<float>  $one
+     * @param  list<float>  $other
+     */
+    private static function correlation(array $one, array $other, int $shift): float
+    {
+        $sum = $left = $right = 0.0;
+        foreach ($one as $i => $value) {
+            $sum += $value * ($other[$i + $shift] ?? 0.0);
+            $left += $value ** 2;
+            $right += ($other[$i + $shift] ?? 0.0) ** 2;
+        }
+
+        return $sum / max(1e-9, sqrt($left * $right));
+    }
+
+    public function test_how_a_piece_beats_is_heard_through_any_format(): void
+    {
+        $piece = self::media(
+            'beat-100.mp3', '-f', 'lavfi', '-i',
+            "aevalsrc='0.6*sin(2*PI*70*t)*exp(-18*mod(t,0.6))':d=20:s=44100", '-ac', '2', '-b:a', '96k',
+        );
+        $heard = app(SoundMeter::class)->music($piece, 'beat.mp3');
+
+        self::assertEqualsWithDelta(100.0, $heard['tempo'], 2.0);
+        foreach ($heard['bars'] as $i => $ms) {
+            self::assertEqualsWithDelta($heard['bars'][0] + 2_400 * $i, $ms, 30);
+        }
+    }
+}
