@@ -93,6 +93,7 @@ export default (urls, now) => {
             for (const part of ['pace', 'settings', 'history']) renew(this.$refs[part], answer[part]);
             this.showHere();
             this.$refs.lead.textContent = answer.lead;
+            this.$refs.music.textContent = answer.music;
             this.$refs.trouble.textContent = answer.trouble;
             this.hearNow(answer);
             if (answer.proof !== this.proof) this.load(answer.proof);

@@ -85,7 +85,7 @@ final readonly class CaptionMarks
 
     public function marking(WordMark $word): self
     {
-        return new self($this->cues, [...$this->words, $word->word => $word]);
+        return new self($this->cues, array_replace($this->words, [$word->word => $word]));
     }
 
     public function word(int $word): WordMark

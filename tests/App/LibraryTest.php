@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Library\FolderShelf;
 use App\Library\FootageImporter;
 use App\Library\LibraryShelf;
+use App\Library\SoundDesk;
 use App\Media\MediaStore;
 use App\Media\Prober;
 use App\Models\Footage;
@@ -66,8 +67,9 @@ final class LibraryTest extends AppTestCase
     {
         $importer = app(FootageImporter::class);
         $clip = $importer->footage($this->channel(), self::clip('gull.mp4', 4, '480x480'), 'gull.mp4', ['gull', 'sky']);
-        $music = $importer->music($this->channel(), self::music(), 'slow tune.wav', 'calm');
-        self::assertSame($music->id, $importer->music($this->channel(), self::music(), 'again.wav', 'calm')->id);
+        $sounds = app(SoundDesk::class);
+        $music = $sounds->music($this->channel(), self::music(), 'slow tune.wav', 'calm');
+        self::assertSame($music->id, $sounds->music($this->channel(), self::music(), 'again.wav', 'calm')->id);
         $shelf = app(LibraryShelf::class)->of($this->channel());
 
         self::assertSame(['gull', 'sky'], $shelf->footage[(string) $clip->id]->tags);

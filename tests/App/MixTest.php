@@ -53,7 +53,9 @@ final class MixTest extends AppTestCase
     {
         $some = array_slice($levels, intdiv($fromMs, 10), max(1, intdiv($untilMs - $fromMs, 10)));
 
-        return 10 * log10(max(1e-12, array_sum(array_map(static fn (float $x): float => $x * $x, $some)) / count($some)));
+        $power = array_sum(array_map(static fn (float $x): float => $x * $x, $some)) / count($some);
+
+        return 10 * log10(max(1e-12, $power));
     }
 
     public function test_music_goes_down_while_somebody_speaks_and_comes_back_by_as_much_as_is_set(): void
@@ -78,7 +80,8 @@ final class MixTest extends AppTestCase
         $voice = app(LoudnessMeter::class)->file(app(SoundMixer::class)->file($plan));
         self::assertEqualsWithDelta(-14.0, $voice->integrated, 0.5);
         self::assertLessThanOrEqual(-1.0, $voice->truePeak);
-        self::assertLessThan($up - 20, self::db($levels, $cut->durationMs - 40, $cut->durationMs - 10), 'gone at the end');
+        $end = self::db($levels, $cut->durationMs - 40, $cut->durationMs - 10);
+        self::assertLessThan($up - 20, $end, 'gone at the end');
     }
 
     public function test_music_goes_round_without_a_click(): void
@@ -158,8 +161,8 @@ final class MixTest extends AppTestCase
             'aac', '-b:a', '192k',
         );
         app(FootageImporter::class)->footage($this->channel(), $clip, 'foghorn.mp4', ['foghorn']);
-        $short = $this->made("# Horn\nA foghorn sounds.\nThe map lies on the table.", ['clip_sound' => 12, 'music' => 'none'])
-            ->shorts[0];
+        $tale = "# Horn\nA foghorn sounds.\nThe map lies on the table.";
+        $short = $this->made($tale, ['clip_sound' => 12, 'music' => 'none'])->shorts[0];
         $this->work(...['--queue' => 'plans']);
         $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
         $shot = $cut->scenes[0]->shots[0];
@@ -189,7 +192,8 @@ final class MixTest extends AppTestCase
         app(ExportDesk::class)->order($short, Quality::Draft);
         $this->work();
         $first = $short->refresh()->cutSummary();
-        foreach (['music_level' => 25, 'music_lift' => 'steady', 'music_line' => '1:-6', 'mood' => 'sad'] as $key => $value) {
+        $others = ['music_level' => 25, 'music_lift' => 'steady', 'music_line' => '1:-6', 'mood' => 'sad'];
+        foreach ($others as $key => $value) {
             $this->setting('short', $short->id, $key, $value)->assertOk();
         }
         $this->work(...['--queue' => 'plans']);

@@ -19,6 +19,7 @@ use RapidReel\Settings\Level;
 use RapidReel\Settings\Registry;
 use RapidReel\Settings\Setting;
 use RapidReel\Settings\Type\ChoiceType;
+use RapidReel\Settings\Type\LineType;
 use RapidReel\Settings\Type\SplitType;
 
 /** A setting is made at a level, holds below it, and is taken back. */
@@ -154,7 +155,11 @@ final class SettingsTest extends AppTestCase
             return (string) array_key_last($type->options);
         }
 
-        return $type instanceof SplitType ? 'words:4-12' : (string) $setting->default;
+        return match (true) {
+            $type instanceof SplitType => 'words:4-12',
+            $type instanceof LineType => '1.5:-3, 4:2',
+            default => (string) $setting->default,
+        };
     }
 
     /** @return array{int, Level|null} */

@@ -42,3 +42,25 @@ export function unzip(file, folder) {
         folder,
     ]);
 }
+
+/** Makes a batch without exporting anything, and shows its rundown. */
+export async function batch(page, text, name) {
+    await signIn(page);
+    await page.goto('/intake');
+    await page.getByLabel('Scripts').fill(text);
+    await page.getByLabel('Batch').fill(name);
+    await page.getByRole('button', { name: 'To the rundown' }).click();
+    await expect(page.getByRole('heading', { name })).toBeVisible();
+}
+
+/** Opens the sheet of a short; with its bare video there, unless that is not waited for. */
+export async function sheet(page, title, { seen = true } = {}) {
+    await page.getByRole('link', { name: title, exact: true }).click();
+    await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Sheet', exact: true })).toBeVisible();
+    await expect(page.locator('.seen-shot').first()).toBeVisible({ timeout: 60_000 });
+    if (!seen) return;
+    // The bare video is there: what plays is the cut itself.
+    await expect.poll(() => page.locator('.stage video').evaluate((video) => video.duration || 0), { timeout: 60_000 })
+        .toBeGreaterThan(1);
+}

@@ -85,6 +85,8 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
         '/sketches',
         '/voices',
         '/house',
+        '/sounds',
+        `${batch}/pace`,
     ]) {
         await page.goto(address);
         if (address === batch) await page.locator('.opener').click();

@@ -85,7 +85,7 @@ final class SoundController extends Controller
         $desk->drop($music);
 
         return redirect()->route('sounds.index')
-            ->with('saved', "“{$music->name}” was taken away. Shorts that were made with it keep it until they change.");
+            ->with('saved', "“{$music->name}” was taken away. Shorts that have it keep it until they change.");
     }
 
     public function destroyEffect(Effect $effect, SoundDesk $desk): RedirectResponse

@@ -44,6 +44,7 @@ final class TimelineController extends Controller
             'pace' => view('sheet._pace', ['page' => $page])->render(),
             'settings' => view('sheet._settings', ['page' => $page])->render(),
             'history' => view('history._list', ['history' => $page->history])->render(),
+            'music' => $page->music(),
             'lead' => $page->lead(),
             'trouble' => $page->trouble(),
             'script' => $page->script,

@@ -31,7 +31,7 @@ final readonly class SheetSound
 
     /**
      * @param  Cut  $cut  as it is at this moment
-     * @return array<string, mixed>
+     * @return array{name: string, ...<string, mixed>}
      */
     public function of(Short $short, Cut $cut): array
     {

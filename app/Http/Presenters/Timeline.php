@@ -100,6 +100,7 @@ final readonly class Timeline
             $words[$word->scene][] = $word;
         }
         $above = $this->resolver->short($short);
+        $names = $cut->effects === [] ? [] : EffectNames::of($short->batch->channel);
         $scenes = $shots = [];
         foreach ($short->scenes as $number => $scene) {
             $of = $cut->scenes[$number] ?? null;
@@ -143,7 +144,7 @@ final readonly class Timeline
                 static fn (array $one): bool => $one[1] < $cut->durationMs,
             )),
             'effects' => array_map(static fn (CutEffect $effect): array => [
-                'ms' => $effect->atMs, 'id' => $effect->sound, 'name' => EffectNames::of($short->batch->channel)[$effect->sound] ?? 'sound',
+                'ms' => $effect->atMs, 'id' => $effect->sound, 'name' => $names[$effect->sound] ?? 'sound',
                 'why' => $effect->why,
             ], $cut->effects),
             'rates' => $report->rates(),

@@ -18,7 +18,7 @@ final readonly class TimelineView
      * @param  array<string, ScopeControl>  $controls  of its pace
      * @param  array<string, ScopeControl>  $limits  how far it may be brought to a length
      * @param  array<string, ScopeControl>  $sounds  of its sound
-     * @param  array<string, mixed>  $sound  what is heard, as the page plays it
+     * @param  array{name: string, ...<string, mixed>}  $sound  what is heard, as the page plays it
      * @param  string  $script  the captions as ASS
      * @param  list<string>  $faces  addresses of the faces that draw them
      * @param  string|null  $proof  address of the bare video; null where there is none
@@ -77,6 +77,12 @@ final readonly class TimelineView
     public function effects(): array
     {
         return EffectNames::of($this->short->batch->channel);
+    }
+
+    /** What lies under the voice, in words. */
+    public function music(): string
+    {
+        return $this->sound['name'] === '' ? 'No music' : "Music: {$this->sound['name']}";
     }
 
     public function rhythm(): RhythmPicture

@@ -3,7 +3,8 @@
 @section('content')
 @php($short = $page->short)
 @php($urls = [
-    'state' => route('sheet.state', $short), 'heard' => route('sheet.heard', $short), 'undo' => route('shorts.undo', $short),
+    'state' => route('sheet.state', $short), 'heard' => route('sheet.heard', $short),
+    'undo' => route('shorts.undo', $short),
     'redo' => route('shorts.redo', $short), 'proof' => route('proofs.order', $short),
     'pace' => route('batches.pace', $short->batch), 'act' => route('batches.act', $short->batch),
     'settings' => route('settings'), 'pattern' => route('patterns.store', $short),
@@ -98,7 +99,8 @@
                     <div class="timeline-said" x-ref="said"></div>
                     <div class="timeline-seen" x-ref="seen"></div>
                     <div class="timeline-heard" @dblclick.stop="$event.target.closest('.heard-point')
-                        ? dropPoint(Number($event.target.dataset.point)) : pointAdded($event)"><canvas x-ref="wave" role="img"
+                        ? dropPoint(Number($event.target.dataset.point)) : pointAdded($event)"><canvas x-ref="wave"
+                        role="img"
                         aria-label="The voice's wave form and the level of the music"></canvas>
                         <div class="heard-marks" x-ref="heardMarks"></div></div>
                     <div class="timeline-at" x-ref="head" aria-hidden="true"></div>
@@ -130,6 +132,7 @@
                 <label><input type="checkbox" class="form-check-input" x-model="silent"> No sound</label>
                 <label><input type="checkbox" class="form-check-input" x-model="looped"> Parts play round</label>
             </div>
+            <p class="quiet stage-music" x-ref="music">{{ $page->music() }}</p>
         </aside>
     </div>
     <section class="timeline-pace" aria-label="Pace" x-ref="pace" @click="
@@ -140,6 +143,6 @@
     <x-picker/>
     @include('sheet._effects')
     @include('pace._bring', ['limits' => $page->limits])
-    <x-below what="Pace of this short" :history="$page->history">@include('sheet._settings')</x-below>
+    <x-below what="Pace and sound of this short" :history="$page->history">@include('sheet._settings')</x-below>
 </div>
 @endsection

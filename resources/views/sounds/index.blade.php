@@ -85,7 +85,8 @@
             <ul class="effect-list">
                 @foreach ($page->effects as $effect)
                     <li>
-                        <button type="button" class="btn btn-sm btn-outline-dark" aria-label="Hear {{ $effect['name'] }}"
+                        <button type="button" class="btn btn-sm btn-outline-dark"
+                            aria-label="Hear {{ $effect['name'] }}"
                             @click="hear(@js(route('effects.file', $effect['id'])))"
                             ><i class="bi bi-play-fill" aria-hidden="true"></i></button>
                         {{ $effect['name'] }}

@@ -152,7 +152,8 @@ final class MusicUnderVoiceTest extends TestCase
         self::assertSame('2:-6, 12.5:3', $type->read(' 12.5 : +3dB, 2s:-6'));
         self::assertSame([[2_000, -6], [12_500, 3]], LineType::points('2:-6, 12.5:3'));
         self::assertSame(['', 'none', '2 points'], [$type->read(''), $type->says(''), $type->says('2:-6, 12.5:3')]);
-        foreach (['loud', '3:60', '3', '900:1', implode(',', array_map(static fn ($i) => "$i:1", range(1, 61)))] as $bad) {
+        $many = implode(',', array_map(static fn (int $i): string => "$i:1", range(1, 61)));
+        foreach (['loud', '3:60', '3', '900:1', $many] as $bad) {
             try {
                 $type->read($bad);
                 self::fail($bad);
