@@ -24,6 +24,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\SoundController;
 use App\Http\Controllers\StyleController;
+use App\Http\Controllers\TableController;
 use App\Http\Controllers\TimelineController;
 use App\Http\Controllers\UploadController;
 use App\Http\Controllers\VoiceController;
@@ -113,6 +114,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/house/captions', [StyleController::class, 'index'])->name('styles');
     Route::delete('/house/captions/{style}', [StyleController::class, 'destroy'])
         ->where('style', 'own-[a-z0-9-]{1,40}')->name('styles.destroy');
+    Route::post('/house/tables', [TableController::class, 'store'])->name('tables.store');
+    Route::delete('/house/tables/{table}', [TableController::class, 'destroy'])->name('tables.destroy');
     Route::post('/faces', [FaceController::class, 'store'])->name('faces.store');
     Route::get('/faces/{id}', [FaceController::class, 'file'])->where('id', '[a-z0-9-]{1,40}')->name('faces.file');
     Route::delete('/house/faces/{face}', [FaceController::class, 'destroy'])->name('faces.destroy');

@@ -8,6 +8,7 @@ use Generator;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\FramePath;
 use RapidReel\Render\FilterGraph;
+use RapidReel\Render\GradeFilters;
 use RapidReel\Render\Layer;
 use RapidReel\Render\Recipe;
 use Symfony\Component\Process\Process;
@@ -20,6 +21,7 @@ final readonly class SegmentRenderer
         private MediaStore $store,
         private KeptFiles $kept,
         private FaceBook $faces,
+        private CubeShelf $cubes,
     ) {
     }
 
@@ -66,6 +68,12 @@ final readonly class SegmentRenderer
             $this->store->write("$folder/captions.ass", $graph->captions());
             // The path of a window may be longer than an argument can be.
             $this->store->write("$folder/graph.txt", $graph->write());
+            $looks = [GradeFilters::CUBE => $recipe->look, GradeFilters::NEXT_CUBE => $recipe->nextLook];
+            foreach ($looks as $name => $look) {
+                if ($look?->grade !== null && $look->grade->cube !== '') {
+                    $this->cubes->lay($look->grade->cube, "$folder/$name");
+                }
+            }
             $this->faces->lay($recipe->captions->faces, "$folder/faces");
             $process = yield $this->encoding($recipe, $threads, $folder);
             preg_match_all('/^frame=(\d+)$/m', $process->getOutput(), $told);

@@ -11,6 +11,7 @@ use RapidReel\Framing\Path\Pin;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\Scene;
 use RapidReel\Script\ShotMark;
+use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\Registry;
 use RapidReel\Voice\SpokenText;
 
@@ -90,6 +91,7 @@ final readonly class Inputs
                 'effect_change',
                 'effect_emphasis',
                 'effect_level',
+                ...LookSettings::keys(),
             ]),
             $task->settled->captions()?->toArray(),
             $scene->own->captions->toArray(),

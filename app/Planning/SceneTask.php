@@ -13,6 +13,7 @@ use RapidReel\Pace\ShotPlanner;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneRole;
 use RapidReel\Settings\Level;
+use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\PaceSettings;
 use RapidReel\Settings\Settled;
 use RapidReel\Settings\SoundSettings;
@@ -104,6 +105,7 @@ final readonly class SceneTask
             $this->settled->transition(),
             $this->settled->clipFit(),
             SoundSettings::sounds($this->settled),
+            LookSettings::grade($this->settled),
         );
     }
 }

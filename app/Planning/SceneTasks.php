@@ -15,6 +15,7 @@ use RapidReel\Cut\ChosenShot;
 use RapidReel\Script\Scene;
 use RapidReel\Script\ShotMark;
 use RapidReel\Settings\Level;
+use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\SoundSettings;
 
 /** The scenes of a short as they are to be voiced and paced. */
@@ -80,6 +81,7 @@ final readonly class SceneTasks
                 $own?->clipFit(),
                 $own === null ? null : SoundSettings::sounds($own),
                 $own === null ? '' : SoundSettings::effect($own, 'effect'),
+                $own === null ? null : LookSettings::grade($own),
             );
         }, $scene->own->shots);
     }

@@ -40,6 +40,7 @@ use App\Media\MediaTools;
 use App\Media\Prober;
 use App\Models\Batch;
 use App\Models\Channel;
+use App\Models\ColourTable;
 use App\Models\Edit;
 use App\Models\Effect;
 use App\Models\Export;
@@ -191,6 +192,7 @@ final class ReelServiceProvider extends ServiceProvider
             'face' => [Face::class, 'channel'],
             'music' => [Music::class, 'channel'],
             'effect' => [Effect::class, 'channel'],
+            'table' => [ColourTable::class, 'channel'],
             'pattern' => [Pattern::class, 'channel'],
         ] as $name => [$class, $way]) {
             Route::bind($name, static fn (string $id): Model => self::own($class, $way, $id));

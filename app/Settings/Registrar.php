@@ -7,6 +7,7 @@ namespace App\Settings;
 use App\Gateways\Voices\VoiceBook;
 use App\Media\FaceBook;
 use App\Models\Channel;
+use App\Models\ColourTable;
 use App\Models\Face;
 use App\Models\Music;
 use RapidReel\Settings\Registry;
@@ -33,6 +34,7 @@ final class Registrar
                 StylesType::all((string) ($channel->settings->own['caption_styles'] ?? '')),
             ),
             EffectNames::of($channel),
+            $channel === null ? [] : ColourTable::at($channel)->orderBy('name')->pluck('name', 'hash')->all(),
         );
     }
 
@@ -41,9 +43,15 @@ final class Registrar
      * @param  array<array-key, string>  $faces  names of those that were brought, by id
      * @param  array<string, string>  $styles  names of own caption styles, by id
      * @param  array<string, string>  $effects  names by id; those that ship where none are given
+     * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
      */
-    public function with(array $music, array $faces = [], array $styles = [], array $effects = []): Registry
-    {
+    public function with(
+        array $music,
+        array $faces = [],
+        array $styles = [],
+        array $effects = [],
+        array $tables = [],
+    ): Registry {
         $names = $languages = [];
         foreach ($this->voices->all() as $voice) {
             $names[$voice->id] = $voice->name;
@@ -60,6 +68,7 @@ final class Registrar
             FaceBook::shipped() + $faces,
             $styles,
             $effects === [] ? EffectNames::of(null) : $effects,
+            array_combine(array_map(strval(...), array_keys($tables)), $tables),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Cut;
 
+use RapidReel\Colour\Grade;
 use RapidReel\Footage\Footage;
 use RapidReel\Framing\FramingChoice;
 use RapidReel\Framing\Path\Pin;
@@ -25,6 +26,7 @@ final readonly class ChosenShot
      * @param  ClipFit|null  $fit  what is done with a clip that does not last; null for that of the scene
      * @param  SceneSounds|null  $sounds  what is heard beside the voice; null for that of the scene
      * @param  string  $effect  the sound where it begins; empty for none
+     * @param  Grade|null  $grade  where it has settings of its own
      */
     public function __construct(
         public int $word,
@@ -42,6 +44,7 @@ final readonly class ChosenShot
         public ?ClipFit $fit = null,
         public ?SceneSounds $sounds = null,
         public string $effect = '',
+        public ?Grade $grade = null,
     ) {
     }
 }

@@ -286,6 +286,7 @@ final readonly class CutBuilder
             $speed,
             $loopMs,
             $isClip ? ($chosen->sounds ?? $one->sounds)->clip : null,
+            $chosen !== null && $chosen->hasOwn ? $chosen->grade : $one->grade,
         );
     }
 

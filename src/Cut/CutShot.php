@@ -6,6 +6,7 @@ namespace RapidReel\Cut;
 
 use InvalidArgumentException;
 use RapidReel\Colour\ColourMatch;
+use RapidReel\Colour\Grade;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\Backdrop;
 use RapidReel\Framing\FramePath;
@@ -31,6 +32,7 @@ final readonly class CutShot
      * @param  float  $speed  of a clip, 1 as it was taken
      * @param  int  $loopMs  after so many ms of a clip it begins again; 0 where it does not
      * @param  int|null  $sound  how far a clip's own sound stays under the voice, in dB; null where it is not heard
+     * @param  Grade|null  $grade  how it is graded; null where it stays as it is
      */
     public function __construct(
         public string $footage,
@@ -54,6 +56,7 @@ final readonly class CutShot
         public float $speed = 1.0,
         public int $loopMs = 0,
         public ?int $sound = null,
+        public ?Grade $grade = null,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
@@ -75,7 +78,7 @@ final readonly class CutShot
      *     dim: int, backdrop: string|null, why: string, fits: bool, odd: bool,
      *     match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null,
      *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int,
-     *     sound?: int
+     *     sound?: int, grade?: array<string, int|string>
      * }
      */
     public function toArray(): array
@@ -102,6 +105,7 @@ final readonly class CutShot
             ...$this->speed === 1.0 ? [] : ['speed' => $this->speed],
             ...$this->loopMs === 0 ? [] : ['loop_ms' => $this->loopMs],
             ...$this->sound === null ? [] : ['sound' => $this->sound],
+            ...$this->grade === null ? [] : ['grade' => $this->grade->toArray()],
         ];
     }
 
@@ -112,7 +116,7 @@ final readonly class CutShot
      *     dim: int, backdrop?: string|null, why?: string, fits?: bool, odd?: bool,
      *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null,
      *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float|int, loop_ms?: int,
-     *     sound?: int
+     *     sound?: int, grade?: array<string, mixed>
      * } $data
      */
     public static function fromArray(array $data): self
@@ -139,6 +143,7 @@ final readonly class CutShot
             (float) ($data['speed'] ?? 1.0),
             $data['loop_ms'] ?? 0,
             $data['sound'] ?? null,
+            isset($data['grade']) ? Grade::fromArray($data['grade']) : null,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Cut;
 
 use RapidReel\Caption\Style\CaptionStyle;
+use RapidReel\Colour\Grade;
 use RapidReel\Framing\FramingChoice;
 use RapidReel\Pace\ShotPlanner;
 use RapidReel\Script\Scene;
@@ -27,6 +28,7 @@ final readonly class VoicedScene
      * @param  Transition|null  $transition  how pictures go over into its shots
      * @param  ClipFit  $fit  what is done with clips that do not last as long as their shots
      * @param  SceneSounds  $sounds  what is heard beside the voice
+     * @param  Grade|null  $grade  of its pictures; null where they stay as they are
      */
     public function __construct(
         public Scene $scene,
@@ -42,6 +44,7 @@ final readonly class VoicedScene
         public ?Transition $transition = null,
         public ClipFit $fit = ClipFit::Hold,
         public SceneSounds $sounds = new SceneSounds,
+        public ?Grade $grade = null,
     ) {
         $byWord = [];
         $last = count($take->words) - 1;

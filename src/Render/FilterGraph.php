@@ -76,8 +76,17 @@ final readonly class FilterGraph
         $input = 1;
         if ($this->recipe->next !== null && $this->recipe->blend !== null) {
             $parts[] = $this->layer($this->recipe->next, $input++, 'next');
+            [$base, $next] = ['[base]', '[next]'];
+            if ($this->recipe->nextLook !== null) {
+                // Each side as it is graded by itself.
+                $parts[] = '[base]'.$this->graded($this->recipe->look).'null[base-graded]';
+                $parts[] = '[next]'.$this->graded($this->recipe->nextLook, GradeFilters::NEXT_CUBE).'null[next-graded]';
+                [$base, $next] = ['[base-graded]', '[next-graded]'];
+            }
             $parts[] = sprintf(
-                '[base][next]xfade=transition=%s:duration=%.5f:offset=0[blended]',
+                '%s%sxfade=transition=%s:duration=%.5f:offset=0[blended]',
+                $base,
+                $next,
                 $this->recipe->blend->filter(),
                 $this->recipe->frames / $fps,
             );
@@ -97,7 +106,7 @@ final readonly class FilterGraph
             $input++;
         }
         $look = $this->recipe->look;
-        $graded = $this->graded($look);
+        $graded = $this->recipe->nextLook === null ? $this->graded($look) : '';
         $colours = 'setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709[out]';
         if ($this->held === null) {
             $words = $this->recipe->captions->band === null ? '' : "{$this->drawn()},";
@@ -116,7 +125,7 @@ final readonly class FilterGraph
         return "ass={$this->captions}:fontsdir={$this->faces}";
     }
 
-    private function graded(Look $look): string
+    private function graded(Look $look, string $cube = GradeFilters::CUBE): string
     {
         $graded = '';
         if ($look->brightness !== 0.0 || $look->saturation !== 1.0) {
@@ -132,6 +141,9 @@ final readonly class FilterGraph
                 $look->match->saturation,
                 $look->match->red,
             );
+        }
+        if ($look->grade !== null) {
+            $graded .= GradeFilters::of($look->grade, $cube);
         }
         if ($look->dim !== 0.0) {
             // Towards black, and colours with it: limited range, as all of the graph.

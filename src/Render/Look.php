@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace RapidReel\Render;
 
 use RapidReel\Colour\ColourMatch;
+use RapidReel\Colour\Grade;
 
 /**
  * How the picture is graded: brightness added (-1…1), saturation (1 leaves it), how much it is darkened (0…1), and what
- * brings its colours to those of others.
+ * brings its colours to those of others, and the grade that was chosen.
  */
 final readonly class Look
 {
@@ -17,19 +18,21 @@ final readonly class Look
         public float $saturation = 1.0,
         public float $dim = 0.0,
         public ?ColourMatch $match = null,
+        public ?Grade $grade = null,
     ) {
     }
 
     public function isPlain(): bool
     {
         return $this->brightness === 0.0 && $this->saturation === 1.0 && $this->dim === 0.0 &&
-            $this->match === null;
+            $this->match === null && $this->grade === null;
     }
 
     /**
      * @return array{
      *     brightness: float, saturation: float, dim: float,
-     *     match?: array{gain: float, lift: float, saturation: float, blue: float, red: float}
+     *     match?: array{gain: float, lift: float, saturation: float, blue: float, red: float},
+     *     grade?: array<string, int|string>
      * }
      */
     public function toArray(): array
@@ -40,13 +43,15 @@ final readonly class Look
             'dim' => $this->dim,
             // Left out where there is none, so that segments of before keep their keys.
             ...$this->match === null ? [] : ['match' => $this->match->toArray()],
+            ...$this->grade === null ? [] : ['grade' => $this->grade->toArray()],
         ];
     }
 
     /**
      * @param  array{
      *     brightness: float|int, saturation: float|int, dim: float|int,
-     *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}
+     *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int},
+     *     grade?: array<string, mixed>
      * }  $data
      */
     public static function fromArray(array $data): self
@@ -56,6 +61,7 @@ final readonly class Look
             (float) $data['saturation'],
             (float) $data['dim'],
             isset($data['match']) ? ColourMatch::fromArray($data['match']) : null,
+            isset($data['grade']) ? Grade::fromArray($data['grade']) : null,
         );
     }
 }

@@ -25,6 +25,7 @@ final readonly class Recipe
      * @param  list<Overlay>  $overlays  the lowest first
      * @param  CaptionScript  $captions  in the segment's own time, with the faces that draw them
      * @param  list<string>  $encoder  arguments of the encoder
+     * @param  Look|null  $nextLook  of what a bridge goes over into, where it has another
      */
     public function __construct(
         public int $frames,
@@ -38,6 +39,7 @@ final readonly class Recipe
         public Look $look,
         public CaptionScript $captions,
         public array $encoder,
+        public ?Look $nextLook = null,
     ) {
         if ($frames < 1 || ($next === null) !== ($blend === null)) {
             throw new InvalidArgumentException('A segment has at least one frame, and a bridge has two sides.');
@@ -118,6 +120,7 @@ final readonly class Recipe
             'look' => $this->look->toArray(),
             'captions' => $this->captions->toArray(),
             'encoder' => $this->encoder,
+            ...$this->nextLook === null ? [] : ['next_look' => $this->nextLook->toArray()],
         ];
     }
 
@@ -158,10 +161,16 @@ final readonly class Recipe
          *     }>,
          *     look: array{
          *         brightness: float, saturation: float, dim: float,
-         *         match?: array{gain: float, lift: float, saturation: float, blue: float, red: float}
+         *         match?: array{gain: float, lift: float, saturation: float, blue: float, red: float},
+         *         grade?: array<string, int|string>
          *     },
          *     captions: array{ass: string, faces: list<string>, band: array{int, int}|null},
-         *     encoder: list<string>
+         *     encoder: list<string>,
+         *     next_look?: array{
+         *         brightness: float, saturation: float, dim: float,
+         *         match?: array{gain: float, lift: float, saturation: float, blue: float, red: float},
+         *         grade?: array<string, int|string>
+         *     }
          * } $data
          */
         $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
@@ -178,6 +187,7 @@ final readonly class Recipe
             Look::fromArray($data['look']),
             CaptionScript::fromArray($data['captions']),
             $data['encoder'],
+            isset($data['next_look']) ? Look::fromArray($data['next_look']) : null,
         );
     }
 }

@@ -99,7 +99,13 @@ final class SegmentPlanner
             $whole->look,
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $whole->encoder,
+            self::look($to)->toArray() === $whole->look->toArray() ? null : self::look($to),
         );
+    }
+
+    private static function look(CutShot $shot): Look
+    {
+        return new Look(dim: $shot->dim / 100, match: $shot->match, grade: $shot->grade);
     }
 
     private static function layer(CutShot $shot): Layer
@@ -154,7 +160,7 @@ final class SegmentPlanner
             null,
             null,
             [],
-            new Look(dim: $shot->dim / 100, match: $shot->match),
+            self::look($shot),
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $quality->encoder(),
         );

@@ -49,6 +49,7 @@ final readonly class Registry
      * @param  array<string, string>  $faces  names by id
      * @param  array<string, string>  $styles  names of an operator's own caption styles by id
      * @param  array<array-key, string>  $effects  names by id
+     * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
      */
     public static function of(
         array $voices,
@@ -58,6 +59,7 @@ final readonly class Registry
         array $faces = [],
         array $styles = [],
         array $effects = [],
+        array $tables = [],
     ): self {
         $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
         $toShort = [Level::Channel, Level::Batch, Level::Short];
@@ -207,6 +209,7 @@ final readonly class Registry
                 [...$toScene, Level::Shot],
                 [Stale::Plan, Stale::Pixels],
             ),
+            ...LookSettings::of([...$toScene, Level::Shot], $tables),
             ...SoundSettings::of($toShort, $toScene, $music, $effects),
         ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\ColourTable;
 use App\Models\Edit;
 use App\Models\Effect;
 use App\Models\Export;
@@ -55,6 +56,9 @@ trait NamesPlaces
             'effect' => Effect::query()->create([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret effect', 'path' => 'library/none.flac',
                 'fingerprint' => 'secret', 'loudest' => -20.0, 'duration_ms' => 500,
+            ])->id,
+            'table' => ColourTable::query()->create([
+                'channel_id' => $this->channel()->id, 'name' => 'Secret table', 'hash' => 'none',
             ])->id,
             'sound' => 'own-1',
             'half' => 'rest',

@@ -85,14 +85,12 @@ final class SoundLibraryTest extends AppTestCase
         $desk = app(SoundDesk::class);
         $first = $desk->music($this->channel(), self::music(), 'tune.wav', 'calm');
         self::assertSame($first->id, $desk->music($this->channel(), self::music(), 'other.wav')->id);
-        self::assertArrayHasKey((string) $first->id, app(Registrar::class)->of($this->channel())->get('music')->type->options);
+        $choices = fn (): array => app(Registrar::class)->of($this->channel())->get('music')->type->options;
+        self::assertArrayHasKey((string) $first->id, $choices());
 
         $this->delete("/music/{$first->id}")->assertRedirect();
         self::assertSame(0, Music::query()->count());
-        self::assertArrayNotHasKey(
-            (string) $first->id,
-            app(Registrar::class)->of($this->channel())->get('music')->type->options,
-        );
+        self::assertArrayNotHasKey((string) $first->id, $choices());
         self::assertSame($first->id, $desk->music($this->channel(), self::music(), 'tune.wav')->id);
     }
 
@@ -149,7 +147,8 @@ final class SoundLibraryTest extends AppTestCase
     public function test_a_sound_is_placed_at_a_word_goes_with_it_and_is_undone(): void
     {
         $this->library();
-        $short = $this->made("# The bell\nThe bell on the quay rang. Nobody pulled the rope.", ['music' => 'none'])->shorts[0];
+        $tale = "# The bell\nThe bell on the quay rang. Nobody pulled the rope.";
+        $short = $this->made($tale, ['music' => 'none'])->shorts[0];
         $scene = $short->scenes[0];
         $this->postJson("/scenes/{$scene->id}/words/5/sound", ['sound' => 'bell', 'ms' => 40])->assertOk();
         $this->work(...['--queue' => 'plans']);
@@ -168,13 +167,15 @@ final class SoundLibraryTest extends AppTestCase
         $this->postJson("/shorts/{$short->id}/undo")->assertOk();
         self::assertCount(1, $short->scenes()->firstOrFail()->toScript()->own->captions->words);
         $this->postJson("/scenes/{$scene->id}/words/1/sound", ['sound' => 'kazoo'])->assertUnprocessable();
-        $this->postJson("/scenes/{$scene->id}/words/1/sound", ['sound' => 'bell', 'ms' => 20_000])->assertUnprocessable();
+        $this->postJson("/scenes/{$scene->id}/words/1/sound", ['sound' => 'bell', 'ms' => 20_000])
+            ->assertUnprocessable();
     }
 
     public function test_rules_place_sounds_at_transitions_and_at_words_that_stand_out(): void
     {
         $this->library();
-        $short = $this->made("# The map\nThe map shows an island. The whale swims in the fog.\nNobody saw 1884 boats.", [
+        $tale = "# The map\nThe map shows an island. The whale swims in the fog.\nNobody saw 1884 boats.";
+        $short = $this->made($tale, [
             'music' => 'none', 'transition' => 'dissolve', 'effect_change' => 'whoosh', 'effect_emphasis' => 'hit',
             'effect_level' => 11, 'caption_emphasis' => 'numbers',
         ])->shorts[0];

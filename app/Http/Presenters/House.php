@@ -7,11 +7,13 @@ namespace App\Http\Presenters;
 use App\Editing\EditBook;
 use App\Editing\PatternDesk;
 use App\Models\Channel;
-use App\Models\Music;
+use App\Models\ColourTable;
 use App\Settings\Registrar;
 use App\Settings\Resolver;
 use RapidReel\Settings\Level;
+use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\Settled;
+use RapidReel\Settings\SoundSettings;
 
 /** The house style of a channel. */
 final readonly class House
@@ -30,21 +32,19 @@ final readonly class House
         return new HouseView(
             $channel,
             array_values($channel->user->channels->all()),
-            ScopeControl::all(
+            array_diff_key(ScopeControl::all(
                 Level::Channel,
                 $this->resolver->channel($channel),
                 $usual,
                 $channel->id,
                 $channel->id,
                 'the channel',
+            ), ['look' => true], array_flip(SoundSettings::MAIN)),
+            ScopeControl::all(
+                Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
+                LookSettings::keys(),
             ),
-            array_values(
-                Music::query()
-                    ->whereKey(Music::at($channel)->pluck('id'))
-                    ->get()
-                    ->sortBy('name')
-                    ->all(),
-            ),
+            array_values(ColourTable::at($channel)->get()->sortBy('name')->all()),
             PatternDesk::of($channel),
             $this->edits->last($channel),
             $this->edits->next($channel),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Models\Channel;
-use App\Models\Music;
+use App\Models\ColourTable;
 use App\Models\Pattern;
 
 final readonly class HouseView
@@ -13,7 +13,8 @@ final readonly class HouseView
     /**
      * @param  list<Channel>  $channels  of the account
      * @param  array<string, ScopeControl>  $controls  by key
-     * @param  list<Music>  $music  at hand
+     * @param  array<string, ScopeControl>  $look
+     * @param  list<ColourTable>  $tables
      * @param  list<Pattern>  $patterns
      * @param  list<HistoryLine>  $history
      */
@@ -21,7 +22,8 @@ final readonly class HouseView
         public Channel $channel,
         public array $channels,
         public array $controls,
-        public array $music,
+        public array $look,
+        public array $tables,
         public array $patterns,
         public ?string $undo,
         public ?string $redo,

@@ -29,11 +29,13 @@ final readonly class SheetPlace
         $here = $above->and(Level::Scene, $scene->settings);
         $channel = $short->batch->channel_id;
         $row = $scene->shots->firstWhere('word', $word);
-        $shots = [];
+        $shots = $look = [];
         $planned = $short->isPlanned() ? $short->plannedCut()?->scenes : null;
         foreach (isset($planned[$number]) ? $planned[$number]->shots : [] as $shot) {
             if ($row !== null && $shot->word === $word) {
                 $shots = ShotControls::of($row, $shot, $here, $channel);
+                unset($shots['look']);
+                $look = ShotControls::look($row, $shot, $here, $channel);
             }
         }
 
@@ -43,6 +45,7 @@ final readonly class SheetPlace
                 Level::Scene, $here, $above, $channel, $scene->id, 'scene '.($number + 1), self::SCENE,
             ),
             $shots,
+            $look,
         );
     }
 }

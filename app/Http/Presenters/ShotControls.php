@@ -8,20 +8,37 @@ use App\Models\Shot;
 use RapidReel\Cut\CutShot;
 use RapidReel\Footage\FootageKind;
 use RapidReel\Settings\Level;
+use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\Settled;
 
 /** What can be set for one shot alone. */
 final class ShotControls
 {
     private const OF_CLIP = [
-        'framing', 'closeness', 'match_colours', 'dim', 'transition', 'transition_ms', 'clip_fit',
+        'framing', 'closeness', 'match_colours', 'dim', 'transition', 'transition_ms', 'clip_fit', 'clip_sound',
+        'effect',
     ];
+
+    /** @return array<string, ScopeControl> of how it is graded, by key */
+    public static function look(Shot $row, CutShot $shot, Settled $above, int $channel): array
+    {
+        return self::all($row, $shot, $above, $channel, LookSettings::keys());
+    }
 
     /**
      * @param  Settled  $above  what holds for its scene
      * @return array<string, ScopeControl> by key
      */
     public static function of(Shot $row, CutShot $shot, Settled $above, int $channel): array
+    {
+        return self::all($row, $shot, $above, $channel, $shot->kind === FootageKind::Still ? null : self::OF_CLIP);
+    }
+
+    /**
+     * @param  list<string>|null  $keys
+     * @return array<string, ScopeControl>
+     */
+    private static function all(Shot $row, CutShot $shot, Settled $above, int $channel, ?array $keys): array
     {
         return ScopeControl::all(
             Level::Shot,
@@ -30,7 +47,7 @@ final class ShotControls
             $channel,
             $row->id,
             sprintf('the shot at %d:%04.1f', intdiv($shot->startMs, 60_000), ($shot->startMs % 60_000) / 1000),
-            $shot->kind === FootageKind::Still ? null : self::OF_CLIP,
+            $keys,
         );
     }
 }

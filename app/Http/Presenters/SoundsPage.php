@@ -39,6 +39,7 @@ final readonly class SoundsPage
                 Level::Channel, $here, $here->without(Level::Channel), $channel->id, $channel->id, 'the channel',
                 SoundSettings::MAIN,
             ),
+            $channel->user->channels->count() > 1,
         );
     }
 }

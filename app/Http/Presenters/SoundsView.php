@@ -15,6 +15,7 @@ final readonly class SoundsView
      * @param  list<array{id: string, name: string, own: Effect|null}>  $effects
      * @param  non-empty-array<string, string>  $moods  labels by value
      * @param  array<string, ScopeControl>  $controls  of the channel
+     * @param  bool  $hasOthers  whether the account has other channels
      */
     public function __construct(
         public Channel $channel,
@@ -22,6 +23,7 @@ final readonly class SoundsView
         public array $effects,
         public array $moods,
         public array $controls,
+        public bool $hasOthers,
     ) {
     }
 }

@@ -29,6 +29,7 @@ use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\SceneRole;
 use RapidReel\Script\WordMark;
 use RapidReel\Settings\Level;
+use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\PaceSettings;
 use RapidReel\Settings\Settled;
 use RapidReel\Settings\SoundSettings;
@@ -72,7 +73,7 @@ final readonly class Timeline
             PaceFindings::of($report),
             $controls(self::MAIN),
             $controls(PaceSettings::LIMITS),
-            $controls(SoundSettings::MAIN),
+            $controls([...SoundSettings::MAIN, ...LookSettings::keys()]),
             $this->sound->of($short, $cut),
             $script->ass,
             array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),

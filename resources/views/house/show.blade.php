@@ -20,12 +20,16 @@
         @endforeach
     </div>
 </div>
+@if (session('saved'))<p class="notice" role="status">{{ session('saved') }}</p>@endif
 <section class="house-settings" aria-label="Settings" x-data="page" @acted="acted($event.detail)">
     <h2>Settings</h2>
     <p class="told" role="status" x-text="said"></p>
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
     <div class="scopes">@foreach ($house->controls as $control)<x-scope :$control/>@endforeach</div>
-    <p><a href="{{ route('styles') }}" data-key="s" data-key-does="Caption styles">Caption styles and faces</a></p>
+    <p><a href="{{ route('styles') }}" data-key="s" data-key-does="Caption styles">Caption styles and faces</a> ·
+        <a href="{{ route('sounds.index') }}">Sound</a></p>
+    <h2>Look of the pictures</h2>
+    <div class="scopes">@foreach ($house->look as $control)<x-scope :$control/>@endforeach</div>
     @if ($house->patterns !== [])
         <h2>Patterns</h2>
         <ul class="pattern-list">
@@ -119,26 +123,27 @@
         <p class="quiet">Each has its own batches, footage, music and house style.</p>
     </div>
     <div>
-        <h2>Music at hand</h2>
+        <h2>Colour tables</h2>
         <ul class="plain-list">
-            @forelse ($house->music as $piece)
-                <li>
-                    {{ $piece->name }} <span class="quiet">
-                        {{ $piece->mood }}, {{ number_format($piece->duration_ms / 1000) }} s
-                    </span>
-                    @if (count($house->channels) > 1 && $piece->channel_id === $channel->id)
-                        <form method="post" action="{{ route('music.share', $piece) }}">
-                            @csrf @method('put')
-                            <button class="link">{{
-                                $piece->shared ? 'Keep to this channel' : 'Share with all channels'
-                            }}</button>
+            @forelse ($house->tables as $table)
+                <li>{{ $table->name }}
+                    @if ($table->channel_id === $channel->id)
+                        <form method="post" action="{{ route('tables.destroy', $table) }}">
+                            @csrf @method('delete')<button class="link">Take away</button>
                         </form>
                     @endif
                 </li>
             @empty
-                <li class="quiet">None: the shorts have the voice alone.</li>
+                <li class="quiet">None yet.</li>
             @endforelse
         </ul>
+        <form method="post" action="{{ route('tables.store') }}" enctype="multipart/form-data" class="channel-new">
+            @csrf
+            <input type="file" name="table" class="form-control form-control-sm" accept=".cube"
+                aria-label="File with a colour table" required>
+            <button class="btn btn-sm btn-outline-dark">Bring a colour table</button>
+        </form>
+        <p class="quiet">A .cube file of three dimensions. It stands under “Colour table” then.</p>
     </div>
     <details class="history">
         <summary>What was changed</summary>

@@ -9,3 +9,9 @@
     @endif
     <div class="scopes">@foreach ($place->shot as $control)<x-scope :$control/>@endforeach</div>
 </div>
+@if ($place->look !== [])
+    <div>
+        <h2>Look of that shot</h2>
+        <div class="scopes">@foreach ($place->look as $control)<x-scope :$control/>@endforeach</div>
+    </div>
+@endif

@@ -143,6 +143,6 @@
     <x-picker/>
     @include('sheet._effects')
     @include('pace._bring', ['limits' => $page->limits])
-    <x-below what="Pace and sound of this short" :history="$page->history">@include('sheet._settings')</x-below>
+    <x-below what="Pace, sound and look of this short" :history="$page->history">@include('sheet._settings')</x-below>
 </div>
 @endsection

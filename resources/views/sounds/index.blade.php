@@ -55,6 +55,13 @@
                                 intdiv($piece->duration_ms % 60000, 1000)) }}</td>
                             <td class="num">{{ str_replace('-', '−', number_format($piece->loudness, 1)) }} LUFS</td>
                             <td>@if ($piece->channel_id === $page->channel->id)
+                                @if ($page->hasOthers)
+                                    <form method="post" action="{{ route('music.share', $piece) }}">
+                                        @csrf @method('put')<button class="link">{{
+                                            $piece->shared ? 'Keep to this channel' : 'Share with all channels'
+                                        }}</button>
+                                    </form>
+                                @endif
                                 <form method="post" action="{{ route('music.destroy', $piece) }}">
                                     @csrf @method('delete')<button class="link" aria-label="Take {{
                                         $piece->name }} away">Take away</button>

@@ -18,7 +18,7 @@ final readonly class LineType implements SettingType
     public function read(string $written): string
     {
         $points = [];
-        foreach (array_filter(array_map(trim(...), explode(',', $written)), 'strlen') as $one) {
+        foreach (array_filter(array_map(trim(...), explode(',', $written)), self::isWritten(...)) as $one) {
             if (preg_match('/^(\d{1,3}(?:\.\d{1,3})?)\s*s?\s*:\s*([+-]?\d{1,2})\s*(?:dB)?$/i', $one, $found) !== 1
                 || (float) $found[1] > self::MOST_SECONDS
                 || abs((int) $found[2]) > self::MOST_DB) {
@@ -68,6 +68,11 @@ final readonly class LineType implements SettingType
     public function toArray(): array
     {
         return ['type' => 'line', 'unit' => 'dB', 'range' => [-self::MOST_DB, self::MOST_DB]];
+    }
+
+    private static function isWritten(string $one): bool
+    {
+        return $one !== '';
     }
 
     private static function seconds(int $ms): string

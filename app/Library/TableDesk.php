@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Media\CubeShelf;
+use App\Models\Channel;
+use App\Models\ColourTable;
+use App\Settings\Registrar;
+use RapidReel\Base\Refusal;
+use RapidReel\Colour\CubeTable;
+
+/** Colour tables that operators bring. */
+final readonly class TableDesk
+{
+    private const MOST = 60;
+
+    public function __construct(
+        private CubeShelf $shelf,
+        private Registrar $registrar,
+    ) {
+    }
+
+    /**
+     * @param  string  $name  what the operator calls the file
+     * @return string what it is called
+     *
+     * @throws Refusal when it is no colour table
+     */
+    public function bring(Channel $channel, string $file, string $name): string
+    {
+        if (ColourTable::at($channel)->count() >= self::MOST) {
+            throw new Refusal(sprintf('A channel takes at most %d colour tables. Take one away first.', self::MOST));
+        }
+        $table = CubeTable::read((string) file_get_contents($file));
+        $hash = $this->shelf->keep($table);
+        $known = ColourTable::at($channel)->where('hash', $hash)->first() ?? ColourTable::query()->create([
+            'channel_id' => $channel->id,
+            'hash' => $hash,
+            'name' => $table->title !== '' ? $table->title : FootageImporter::plainName($name),
+        ]);
+        $this->registrar->forget();
+
+        return $known->name;
+    }
+
+    /** Its file stays: shorts that have it can still be rendered. */
+    public function drop(ColourTable $table): void
+    {
+        $table->delete();
+        $this->registrar->forget();
+    }
+}

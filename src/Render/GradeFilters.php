@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Render;
+
+use RapidReel\Colour\Grade;
+
+/** A grade as filters of ffmpeg, each with a comma after it. */
+final class GradeFilters
+{
+    /** Where the renderer lays the colour table of a recipe. */
+    public const CUBE = 'grade.cube';
+
+    /** The same of what it goes over into. */
+    public const NEXT_CUBE = 'next.cube';
+
+    public static function of(Grade $grade, string $cube = self::CUBE): string
+    {
+        return self::points($grade).self::cube($grade, $cube).self::rest($grade);
+    }
+
+    private static function points(Grade $grade): string
+    {
+        if (! $grade->hasPoints()) {
+            return '';
+        }
+        // The curve as the filter computes it, step by step as Grade::luma() does.
+        $light = sprintf('min(1,max(0,(val-16)/219)*%.6F)', sqrt(2 ** ($grade->exposure / 100)));
+        $contrast = sprintf('%.6F', 1.2 * $grade->contrast / 100);
+        $curve = "st(0,$light);st(1,clip(ld(0)+$contrast*(ld(0)*ld(0)*(3-2*ld(0))-ld(0)),0,1));";
+        $fade = sprintf('16+219*(ld(1)*%.6F+%.6F)', 1 - 0.3 * $grade->fade / 100, 0.16 * $grade->fade / 100);
+        $colour = static fn (float $shift): string => sprintf(
+            'clip(128+(val-128)*%.4F+%.4F,16,240)',
+            $grade->saturation / 100,
+            $shift * $grade->warmth / 100,
+        );
+
+        // The filter cuts values off: half a level more rounds them.
+        return sprintf(
+            "lutyuv=y='0.5+(%s%s)':u='0.5+%s':v='0.5+%s',",
+            $curve, $fade, $colour(Grade::BLUE), $colour(Grade::RED),
+        );
+    }
+
+    private static function cube(Grade $grade, string $file): string
+    {
+        if ($grade->cube === '' || $grade->cubeStrength === 0) {
+            return '';
+        }
+        $table = sprintf(
+            'scale=in_color_matrix=bt709:in_range=tv:flags=bilinear,format=gbrp,lut3d=file=%s:interp=tetrahedral,'
+                .'scale=out_color_matrix=bt709:out_range=tv:flags=bilinear,format=yuv420p',
+            $file,
+        );
+        $name = strtok($file, '.');
+
+        return $grade->cubeStrength === 100
+            ? "$table,"
+            : sprintf(
+                'split[%1$s-plain][%1$s-tinted];[%1$s-tinted]%2$s[%1$s-cubed];'
+                    .'[%1$s-plain][%1$s-cubed]blend=all_mode=normal:all_opacity=%3$.4F,',
+                $name, $table, 1 - $grade->cubeStrength / 100,
+            );
+    }
+
+    private static function rest(Grade $grade): string
+    {
+        $filters = '';
+        if ($grade->sharpen > 0) {
+            $filters .= sprintf('unsharp=5:5:%.3F:5:5:0,', 1.2 * $grade->sharpen / 100);
+        }
+        if ($grade->vignette > 0) {
+            $filters .= sprintf('vignette=angle=%.5F:eval=init:dither=0,', 0.9 * $grade->vignette / 100);
+        }
+        if ($grade->grain > 0) {
+            // The same seed: the same segment is the same to the byte.
+            $filters .= sprintf('noise=c0_seed=4711:c0_strength=%d:c0_flags=t,', (int) round(0.4 * $grade->grain));
+        }
+
+        return $filters;
+    }
+}

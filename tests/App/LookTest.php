@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Library\TableDesk;
+use App\Media\EncoderPool;
+use App\Media\SegmentRenderer;
+use App\Media\Sources;
+use App\Models\ColourTable;
+use App\Models\Footage;
+use Illuminate\Http\UploadedFile;
+use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Caption\Drawing\CaptionScript;
+use RapidReel\Colour\CubeTable;
+use RapidReel\Colour\Grade;
+use RapidReel\Colour\Looks;
+use RapidReel\Footage\FootageKind;
+use RapidReel\Framing\FramePath;
+use RapidReel\Render\Blend;
+use RapidReel\Render\Layer;
+use RapidReel\Render\Look;
+use RapidReel\Render\Recipe;
+use RapidReel\Render\Source;
+use Symfony\Component\Process\Process;
+
+/** What grades do to the frames that are rendered, against the same computed here. */
+final class LookTest extends AppTestCase
+{
+    private const SIDE = [180, 320];
+
+    private function recipe(Look $look, string $picture = 'look-chart.png', ?Look $next = null): Recipe
+    {
+        [$width, $height] = self::SIDE;
+        $still = self::media(
+            $picture, '-f', 'lavfi', '-i', "testsrc2=size={$width}x{$height}:rate=1:duration=1", '-frames:v', '1',
+        );
+        $key = (string) hash_file('xxh128', $still);
+        app(Sources::class)->lay($key, $still, 'chart', null);
+        $layer = new Layer(
+            new Source($key, FootageKind::Still, $width, $height), 0, FramePath::centred($width, $height, 9 / 16),
+        );
+
+        return new Recipe(
+            4, 30, $width, $height, $layer, $next === null ? null : $layer, $next === null ? null : Blend::Dissolve, [],
+            $look, CaptionScript::none(), ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0'], $next,
+        );
+    }
+
+    /** @return list<int> bytes of the planes of one frame */
+    private function frame(Recipe $recipe, int $number = 0): array
+    {
+        app(EncoderPool::class)->run([app(SegmentRenderer::class)->work($recipe, 1)], static fn (int $frames) => null);
+        $raw = (new Process([
+            'ffmpeg', '-v', 'error', '-i', app(SegmentRenderer::class)->file($recipe->key()), '-vf',
+            "select=eq(n\\,$number)", '-frames:v', '1', '-pix_fmt', 'yuv420p', '-f', 'rawvideo', '-',
+        ]))->mustRun()->getOutput();
+
+        return array_values((array) unpack('C*', $raw));
+    }
+
+    /** @return array<string, array{string}> */
+    public static function looks(): array
+    {
+        return array_map(static fn (string $id): array => [$id], array_combine(
+            array_keys(Looks::labels()), array_keys(Looks::labels()),
+        ));
+    }
+
+    /** The bound is that of the trade for a preview that agrees: two levels of 255 (no published source). */
+    #[DataProvider('looks')]
+    public function test_a_look_is_rendered_as_it_is_computed(string $id): void
+    {
+        $look = Looks::of($id);
+        $points = new Grade($look->exposure, $look->contrast, $look->saturation, $look->warmth, $look->fade);
+        $plain = $this->frame($this->recipe(new Look));
+        $graded = $this->frame($this->recipe(new Look(grade: $points)));
+        $pixels = self::SIDE[0] * self::SIDE[1];
+        $off = [0.0, 0.0, 0.0];
+        foreach ($plain as $i => $value) {
+            $plane = $i < $pixels ? 0 : ($i < 1.25 * $pixels ? 1 : 2);
+            $wanted = match ($plane) {
+                0 => $points->luma($value), 1 => $points->blue($value), 2 => $points->red($value),
+            };
+            $off[$plane] += abs($wanted - $graded[$i]);
+        }
+
+        self::assertLessThan(1.0, $off[0] / $pixels);
+        self::assertLessThan(1.0, 4 * $off[1] / $pixels);
+        self::assertLessThan(1.0, 4 * $off[2] / $pixels);
+        self::assertNotSame($plain, $graded);
+    }
+
+    public function test_corners_darken_grain_stays_the_same_and_edges_are_sharpened(): void
+    {
+        [$width, $height] = self::SIDE;
+        $plain = $this->frame($this->recipe(new Look));
+        $dark = $this->frame($this->recipe(new Look(grade: new Grade(vignette: 60))));
+        $middle = $width * intdiv($height, 2) + intdiv($width, 2);
+        self::assertEqualsWithDelta($plain[$middle], $dark[$middle], 3);
+        self::assertLessThan($plain[$width * 3 + 3] - 8, $dark[$width * 3 + 3]);
+
+        $grained = $this->recipe(new Look(grade: new Grade(grain: 50)));
+        $first = $this->frame($grained);
+        self::assertNotSame($plain, $first);
+        self::assertNotSame($first, $this->frame($grained, 2), 'it moves');
+        unlink(app(SegmentRenderer::class)->file($grained->key()));
+        self::assertSame($first, $this->frame($grained), 'and is the same when it is rendered again');
+
+        $spread = static function (array $frame) use ($width, $height): float {
+            $sum = 0;
+            for ($i = 1; $i < $width * $height; $i++) {
+                $sum += abs($frame[$i] - $frame[$i - 1]);
+            }
+
+            return $sum;
+        };
+        $sharp = $this->frame($this->recipe(new Look(grade: new Grade(sharpen: 60))));
+        self::assertGreaterThan(1.02 * $spread($plain), $spread($sharp));
+    }
+
+    private static function table(): string
+    {
+        $lines = ['TITLE "Cross"', 'LUT_3D_SIZE 9'];
+        for ($b = 0; $b < 9; $b++) {
+            for ($g = 0; $g < 9; $g++) {
+                for ($r = 0; $r < 9; $r++) {
+                    $colour = [($r / 8) ** 1.3, 0.1 + 0.8 * $g / 8, 0.7 * $b / 8 + 0.3 * $r / 8];
+                    $lines[] = vsprintf('%.5F %.5F %.5F', $colour);
+                }
+            }
+        }
+
+        return implode("\n", $lines);
+    }
+
+    public function test_a_colour_table_is_rendered_as_it_is_computed(): void
+    {
+        $file = TEST_PLACE.'/cross.cube';
+        file_put_contents($file, self::table());
+        app(TableDesk::class)->bring($this->channel(), $file, 'cross.cube');
+        $hash = (string) ColourTable::query()->value('hash');
+        // Plain areas: where colours change, half-size colour planes say little of single points.
+        $plain = $this->frame($this->recipe(new Look));
+        $graded = $this->frame($this->recipe(new Look(grade: new Grade(cube: $hash))));
+        $half = $this->frame($this->recipe(new Look(grade: new Grade(cube: $hash, cubeStrength: 50))));
+        $table = CubeTable::read(self::table());
+        [$width, $height] = self::SIDE;
+        $pixels = $width * $height;
+        $off = $halfOff = $count = 0;
+        for ($y = 4; $y < $height - 4; $y += 6) {
+            for ($x = 4; $x < $width - 4; $x += 6) {
+                $at = static fn (int $dx, int $dy): array => self::colour($plain, $x + $dx, $y + $dy);
+                if ($at(-3, -3) != $at(0, 0) || $at(3, 3) != $at(0, 0) || $at(3, -3) != $at(0, 0)) {
+                    continue;
+                }
+                [$luma] = self::video($table->at(...self::rgb($at(0, 0))));
+                $off += abs($luma - $graded[$y * $width + $x]);
+                $halfOff += abs(($luma + $plain[$y * $width + $x]) / 2 - $half[$y * $width + $x]);
+                $count++;
+            }
+        }
+
+        self::assertGreaterThan(100, $count);
+        self::assertLessThan(2.0, $off / $count);
+        self::assertLessThan(2.0, $halfOff / $count);
+        self::assertSame(1.5 * $pixels, (float) count($graded));
+    }
+
+    /**
+     * @param  list<int>  $frame
+     * @return array{int, int, int}
+     */
+    private static function colour(array $frame, int $x, int $y): array
+    {
+        [$width, $height] = self::SIDE;
+        $small = intdiv($y, 2) * intdiv($width, 2) + intdiv($x, 2);
+
+        return [
+            $frame[$y * $width + $x], $frame[$width * $height + $small],
+            $frame[intdiv(5 * $width * $height, 4) + $small],
+        ];
+    }
+
+    /**
+     * BT.709, limited range.
+     *
+     * @param  array{int, int, int}  $yuv
+     * @return array{float, float, float}
+     */
+    private static function rgb(array $yuv): array
+    {
+        [$y, $u, $v] = [($yuv[0] - 16) / 219, ($yuv[1] - 128) / 224, ($yuv[2] - 128) / 224];
+
+        return [$y + 1.5748 * $v, $y - 0.1873 * $u - 0.4681 * $v, $y + 1.8556 * $u];
+    }
+
+    /**
+     * @param  array{float, float, float}  $rgb
+     * @return array{float}
+     */
+    private static function video(array $rgb): array
+    {
+        return [16 + 219 * (0.2126 * $rgb[0] + 0.7152 * $rgb[1] + 0.0722 * $rgb[2])];
+    }
+
+    public function test_both_sides_of_a_dissolve_are_graded_by_themselves(): void
+    {
+        $recipe = $this->recipe(
+            new Look(grade: new Grade(exposure: -60)), 'look-chart.png', new Look(grade: new Grade(exposure: 40)),
+        );
+        self::assertEquals($recipe, Recipe::fromJson($recipe->toJson()));
+        $first = $this->frame($recipe);
+        $last = $this->frame($recipe, 3);
+        $mean = static fn (array $frame): float => array_sum(array_slice($frame, 0, 180 * 320)) / (180 * 320);
+
+        self::assertGreaterThan($mean($first) + 15, $mean($last));
+    }
+
+    public function test_a_look_is_set_by_scope_and_reaches_the_shots(): void
+    {
+        $this->actingAs($this->user());
+        $this->library();
+        $tale = "# Lamp\nThe lamp burned. Nobody saw it.\nThe bell rang.";
+        $short = $this->made($tale, ['look' => 'lamplight'])->shorts[0];
+        $this->setting('scene', $short->scenes[0]->id, 'look', 'none')->assertOk();
+        $this->setting('scene', $short->scenes[0]->id, 'look_exposure', 20)->assertOk();
+        $this->work(...['--queue' => 'plans']);
+        $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
+
+        self::assertEquals(new Grade(20), $cut->scenes[0]->shots[0]->grade);
+        self::assertEquals(Looks::of('lamplight'), $cut->scenes[1]->shots[0]->grade);
+        $this->setting('short', $short->id, 'look_exposure', 150)->assertUnprocessable();
+        self::assertGreaterThan(0, Footage::query()->count());
+    }
+
+    public function test_a_colour_table_is_brought_on_the_page_and_a_wrong_one_refused(): void
+    {
+        $this->actingAs($this->user());
+        $bring = fn (string $text) => $this->post('/house/tables', [
+            'table' => UploadedFile::fake()->createWithContent('evening.cube', $text),
+        ]);
+        $bring("LUT_3D_SIZE 17\n0 0 0\n0 0 0\n0 0 0\n")->assertSessionHas('problem');
+        self::assertSame(0, ColourTable::query()->count());
+        $bring(self::table())->assertRedirect('/house');
+        $this->get('/house')->assertOk()->assertSee('Cross');
+        $this->setting('channel', $this->channel()->id, 'look_table', 'Cross')->assertOk();
+        $this->delete('/house/tables/'.ColourTable::query()->value('id'))->assertRedirect('/house');
+    }
+}
