@@ -141,13 +141,17 @@ final readonly class PaceDesk
     }
 
     /**
-     * What is heard of a take. Listening takes a while, and a take never changes under its name.
+     * What is heard of a take. Listening takes a while, and a take hardly changes under its name: only where its file
+     * was lost, and an engine of another version spoke it anew.
      *
      * @return array{samples: int, rate: int, pauses: list<array{int, int, int}>}
      */
     private function heard(Take $raw): array
     {
-        return Cache::rememberForever("heard-{$raw->key}", function () use ($raw): array {
+        $file = $this->files->soundFile($raw->key);
+        $kept = sprintf('heard-%s-%d-%d', $raw->key, (int) @filesize($file), (int) @filemtime($file));
+
+        return Cache::rememberForever($kept, function () use ($raw): array {
             $sound = $this->files->sound($raw->key);
 
             return [

@@ -12,9 +12,9 @@ final class MoodFinder
     /** Beginnings of words by language and mood. */
     private const WORDS = [
         'en' => [
-            'tense' => 'storm danger dark death dead die dying kill fear afraid terror horror ghost scream '
-                .'wreck drown sank sink lost trapped secret warn alarm attack war fire burn break '
-                .'broke crash blood murder hunt never nobody vanish disappear impossible wrong lie '
+            'tense' => 'storm danger death dead die dying kill fear afraid terror horror ghost scream '
+                .'wreck drown sank sink trapped warn alarm attack war fire '
+                .'crash blood murder hunt vanish disappear wrong lie '
                 .'lied trap escape flood',
             'sad' => 'grave mourn grief tear tears cry cried weep alone lonely goodbye farewell funeral '
                 .'widow orphan missing miss sorrow sad sorry regret forgot forgotten last buried empty',
@@ -24,8 +24,7 @@ final class MoodFinder
             'bright' => 'happy laugh joy fun play sun sunny morning spring bright win won easy quick trick '
                 .'simple best new fast surprise party dance sing song colour color game cheer lucky '
                 .'free',
-            'calm' => 'calm quiet still slow breathe sleep night star stars sea tide moon peace rest soft '
-                .'snow rain silence water drift wait evening harbour harbor',
+            'calm' => 'calm quiet still slow breathe sleep peace rest soft snow silence drift gently hush mild',
             'grand' => 'king queen empire world history century discover invent victory brave hero great '
                 .'mountain ocean tower build built legend record first thousand million voyage '
                 .'expedition',
@@ -40,8 +39,7 @@ final class MoodFinder
                 .'zusammen willkommen hund katze brief erinner geschenk gerettet rettung herz brot',
             'bright' => 'glück lach freude spaß spiel sonne morgen frühling hell gewann einfach schnell trick '
                 .'beste neu überrasch fest tanz sing lied farbe frei',
-            'calm' => 'ruhig still langsam atem schlaf nacht stern meer gezeit mond frieden rast weich '
-                .'schnee regen wasser warte abend hafen',
+            'calm' => 'ruhig still langsam atem schlaf frieden rast weich schnee sanftmut gelassen leise',
             'grand' => 'könig königin reich welt geschichte jahrhundert entdeck erfand erfind sieg mutig '
                 .'held groß berg ozean turm baute gebaut legende rekord erste tausend million reise',
         ],
@@ -77,10 +75,13 @@ final class MoodFinder
     /** Beginnings that are shorter are whole words. */
     private const WHOLE = 4;
 
-    /** @return Mood|null null where the words say none, or are of another language */
+    /**
+     * @param  string  $language  "en", "en-GB"
+     * @return Mood|null null where the words say none, or are of another language
+     */
     public static function of(string $text, string $language): ?Mood
     {
-        $lists = self::WORDS[$language] ?? [];
+        $lists = self::WORDS[strtolower(substr($language, 0, 2))] ?? [];
         preg_match_all('/\p{L}+/u', mb_strtolower($text), $found);
         $scores = [];
         foreach ($lists as $mood => $words) {
@@ -99,6 +100,10 @@ final class MoodFinder
             return null;
         }
 
+        // A longer list finds more by itself.
+        foreach ($scores as $mood => $score) {
+            $scores[$mood] = $score / sqrt(substr_count($lists[$mood], ' ') + 1);
+        }
         // Of two alike the first in the lists, so that it is always the same.
         return Mood::from((string) array_search(max($scores), $scores, true));
     }

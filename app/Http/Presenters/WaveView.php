@@ -40,8 +40,9 @@ final readonly class WaveView
             return [];
         }
 
-        // A take never changes under its name.
-        return Cache::rememberForever("wave-$take-".self::TOGETHER, fn (): array => array_map(
+        $size = (int) @filesize($this->files->soundFile($take));
+
+        return Cache::rememberForever("wave-$take-$size-".self::TOGETHER, fn (): array => array_map(
             max(...),
             array_chunk(WavePeaks::of($this->files->sound($take)), self::TOGETHER),
         ));

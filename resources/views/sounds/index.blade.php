@@ -35,7 +35,7 @@
                     <th><span class="visually-hidden">Take away</span></th></tr></thead>
                 <tbody>
                     @forelse ($page->music as $piece)
-                        <tr x-show="shows(@js($piece->name), @js($piece->mood))" x-data="{ mood: @js($piece->mood) }">
+                        <tr x-show="shows(@js($piece->name), @js($piece->mood))">
                             <td><button type="button" class="btn btn-sm btn-outline-dark"
                                 aria-label="Hear {{ $piece->name }}"
                                 @click="hear(@js(route('music.file', $piece)))"

@@ -142,6 +142,7 @@ final class MusicUnderVoiceTest extends TestCase
         self::assertSame(Mood::Tense, MoodFinder::of('The storm wrecked the boat and nobody knew the danger.', 'en'));
         self::assertSame(Mood::Warm, MoodFinder::of('Her mother kept every letter for the children at home.', 'en'));
         self::assertSame(Mood::Sad, MoodFinder::of('Die Witwe stand allein am Grab und weinte.', 'de'));
+        self::assertSame(Mood::Calm, MoodFinder::of('The night was still and quiet over the sea.', 'en-GB'));
         self::assertNull(MoodFinder::of('Seven plus five is twelve.', 'en'));
         self::assertNull(MoodFinder::of('The storm wrecked the boat.', 'xx'));
     }
