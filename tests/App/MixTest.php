@@ -186,34 +186,14 @@ final class MixTest extends AppTestCase
         self::assertEqualsWithDelta(8.0, self::db($levels, $shot->startMs + 100, $shot->endMs - 100) - $under, 1.0);
     }
 
-    public function test_another_level_mixes_anew_and_renders_no_picture_again(): void
-    {
-        $short = $this->planned();
-        app(ExportDesk::class)->order($short, Quality::Draft);
-        $this->work();
-        $first = $short->refresh()->cutSummary();
-        $others = ['music_level' => 25, 'music_lift' => 'steady', 'music_line' => '1:-6', 'mood' => 'sad'];
-        foreach ($others as $key => $value) {
-            $this->setting('short', $short->id, $key, $value)->assertOk();
-        }
-        $this->work(...['--queue' => 'plans']);
-
-        $then = $short->refresh()->cutSummary();
-        self::assertSame($first?->pixels, $then?->pixels);
-        self::assertNotSame($first?->sound, $then?->sound);
-        $export = app(ExportDesk::class)->order($short, Quality::Draft);
-        $this->work();
-        self::assertSame(0, $export->refresh()->segments_made);
-    }
-
-    public function test_what_a_page_plays_sounds_as_the_export_does(): void
+    public function test_what_a_page_plays_sounds_as_the_export_does_and_another_level_renders_no_picture_again(): void
     {
         $short = $this->planned(['music_level' => 14, 'effect_emphasis' => 'hit']);
         app(ProofDesk::class)->make($short->unsetRelations(), new Unwatched);
         $proof = Proof::of($short->refresh()) ?? self::fail((string) $short->proof_problem);
         $export = app(ExportDesk::class)->order($short, Quality::Draft);
         $this->work();
-        [$page, $file] = array_map(self::levelsOf(...), [
+        [$page, $file] = array_map(static fn (string $path): array => self::levelsOf($path), [
             app(ProofMaker::class)->file($proof->key),
             app(MediaStore::class)->path("exports/{$export->id}/{$export->refresh()->name}.mp4"),
         ]);
@@ -226,6 +206,19 @@ final class MixTest extends AppTestCase
         }
         self::assertSame(0, array_search(max($alike), $alike, true));
         self::assertGreaterThan(0.98, $alike[0]);
+
+        $first = $short->refresh()->cutSummary();
+        $others = ['music_level' => 25, 'music_lift' => 'steady', 'music_line' => '1:-6', 'mood' => 'sad'];
+        foreach ($others as $key => $value) {
+            $this->setting('short', $short->id, $key, $value)->assertOk();
+        }
+        $this->work(...['--queue' => 'plans']);
+        $then = $short->refresh()->cutSummary();
+        self::assertSame($first?->pixels, $then?->pixels);
+        self::assertNotSame($first?->sound, $then?->sound);
+        $export = app(ExportDesk::class)->order($short, Quality::Draft);
+        $this->work();
+        self::assertSame(0, $export->refresh()->segments_made);
     }
 
     /**
