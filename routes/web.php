@@ -13,6 +13,7 @@ use App\Http\Controllers\FramingController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\LogoController;
 use App\Http\Controllers\PaceController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PatternController;
@@ -114,6 +115,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/house/captions', [StyleController::class, 'index'])->name('styles');
     Route::delete('/house/captions/{style}', [StyleController::class, 'destroy'])
         ->where('style', 'own-[a-z0-9-]{1,40}')->name('styles.destroy');
+    Route::post('/house/logos', [LogoController::class, 'store'])->name('logos.store');
+    Route::get('/house/logos/{logo}', [LogoController::class, 'file'])->name('logos.file');
+    Route::delete('/house/logos/{logo}', [LogoController::class, 'destroy'])->name('logos.destroy');
     Route::post('/house/tables', [TableController::class, 'store'])->name('tables.store');
     Route::delete('/house/tables/{table}', [TableController::class, 'destroy'])->name('tables.destroy');
     Route::post('/faces', [FaceController::class, 'store'])->name('faces.store');

@@ -8,6 +8,7 @@ use App\Media\MediaStore;
 use App\Models\Channel;
 use App\Models\Footage as FootageRecord;
 use App\Models\FootageState;
+use App\Models\Logo;
 use App\Models\Music;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use RapidReel\Footage\Footage;
@@ -44,9 +45,14 @@ final readonly class LibraryShelf
             $musicSeals[(string) $record->id] = $record->seal;
         }
 
+        $logos = [];
+        foreach (Logo::at($channel)->get() as $record) {
+            $logos[$record->picture] = [$record->width, $record->height];
+        }
+
         return new Shelf(
             $footage, $paths, $music, $musicPaths, $seals, $musicSeals, $names, $moods,
-            ...$this->effects->of($channel),
+            ...[...$this->effects->of($channel), $logos],
         );
     }
 

@@ -29,6 +29,7 @@ final readonly class Shelf
      * @param  array<array-key, Mood|null>  $moods  of pieces of music, by id
      * @param  array<array-key, SoundEffect>  $effects  by id
      * @param  array<array-key, string>  $effectPaths
+     * @param  array<array-key, array{int, int}>  $logos  width and height by the hash of each picture
      */
     public function __construct(
         array $footage,
@@ -41,6 +42,7 @@ final readonly class Shelf
         public array $moods = [],
         public array $effects = [],
         private array $effectPaths = [],
+        public array $logos = [],
     ) {
         $byId = [];
         foreach ($footage as $one) {

@@ -26,6 +26,7 @@ use RapidReel\Render\Progress;
 use RapidReel\Render\SegmentPlanner;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\Scene;
+use RapidReel\Settings\LogoSettings;
 use RapidReel\Settings\Registry;
 use RapidReel\Settings\Settled;
 use RapidReel\Settings\SoundSettings;
@@ -235,6 +236,7 @@ final readonly class CutMaker
             shape: $tasks[0]->settled->shape(),
             loop: $tasks[0]->settled->loop(),
             effects: $shelf->effects ?? [],
+            logo: LogoSettings::logo($tasks[0]->settled, $shelf->logos ?? []),
         );
     }
 }

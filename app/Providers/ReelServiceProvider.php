@@ -35,6 +35,7 @@ use App\Media\EmojiLists;
 use App\Media\EncoderSlots;
 use App\Media\FaceBook;
 use App\Media\KeyedLock;
+use App\Media\LogoReader;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Media\Prober;
@@ -46,6 +47,7 @@ use App\Models\Effect;
 use App\Models\Export;
 use App\Models\Face;
 use App\Models\Footage;
+use App\Models\Logo;
 use App\Models\Music;
 use App\Models\Pattern;
 use App\Models\Reading;
@@ -142,6 +144,13 @@ final class ReelServiceProvider extends ServiceProvider
             static fn (Application $app): Prober => new Prober($app->make(MediaTools::class), config('reel.upload')),
         );
         $this->app->singleton(
+            LogoReader::class,
+            static fn (Application $app): LogoReader => new LogoReader(
+                $app->make(MediaStore::class),
+                (string) config('reel.svg'),
+            ),
+        );
+        $this->app->singleton(
             EffectBook::class,
             static fn (Application $app): EffectBook => new EffectBook(
                 $app->make(MediaStore::class),
@@ -193,6 +202,7 @@ final class ReelServiceProvider extends ServiceProvider
             'music' => [Music::class, 'channel'],
             'effect' => [Effect::class, 'channel'],
             'table' => [ColourTable::class, 'channel'],
+            'logo' => [Logo::class, 'channel'],
             'pattern' => [Pattern::class, 'channel'],
         ] as $name => [$class, $way]) {
             Route::bind($name, static fn (string $id): Model => self::own($class, $way, $id));

@@ -9,6 +9,7 @@ use App\Media\FaceBook;
 use App\Models\Channel;
 use App\Models\ColourTable;
 use App\Models\Face;
+use App\Models\Logo;
 use App\Models\Music;
 use RapidReel\Settings\Registry;
 use RapidReel\Settings\Type\StylesType;
@@ -35,6 +36,7 @@ final class Registrar
             ),
             EffectNames::of($channel),
             $channel === null ? [] : ColourTable::at($channel)->orderBy('name')->pluck('name', 'hash')->all(),
+            $channel === null ? [] : Logo::at($channel)->orderBy('name')->pluck('name', 'picture')->all(),
         );
     }
 
@@ -44,6 +46,7 @@ final class Registrar
      * @param  array<string, string>  $styles  names of own caption styles, by id
      * @param  array<string, string>  $effects  names by id; those that ship where none are given
      * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
+     * @param  array<array-key, string>  $logos  names by the hash of each picture
      */
     public function with(
         array $music,
@@ -51,6 +54,7 @@ final class Registrar
         array $styles = [],
         array $effects = [],
         array $tables = [],
+        array $logos = [],
     ): Registry {
         $names = $languages = [];
         foreach ($this->voices->all() as $voice) {
@@ -69,6 +73,7 @@ final class Registrar
             $styles,
             $effects === [] ? EffectNames::of(null) : $effects,
             array_combine(array_map(strval(...), array_keys($tables)), $tables),
+            array_combine(array_map(strval(...), array_keys($logos)), $logos),
         );
     }
 

@@ -35,6 +35,7 @@ final readonly class Cut
      * @param  list<Flag>  $flags
      * @param  Transition|null  $loop  how the end goes over into the first picture, so that it plays round
      * @param  list<CutEffect>  $effects  in order of their moments
+     * @param  CutLogo|null  $logo  that is laid over it
      */
     public function __construct(
         public string $title,
@@ -49,6 +50,7 @@ final readonly class Cut
         public FrameShape $shape = FrameShape::Upright,
         public ?Transition $loop = null,
         public array $effects = [],
+        public ?CutLogo $logo = null,
     ) {
         $at = 0;
         foreach ($scenes as $scene) {
@@ -60,6 +62,27 @@ final readonly class Cut
         if ($at !== $durationMs) {
             throw new InvalidArgumentException('A cut ends where its last scene does.');
         }
+    }
+
+    /** @return int moment that the logo comes at; the end of the short where it has none */
+    public function logoMs(): int
+    {
+        return match (true) {
+            $this->logo === null => $this->durationMs,
+            $this->logo->isAtEnd => $this->scenes[count($this->scenes) - 1]->startMs,
+            default => 0,
+        };
+    }
+
+    /** @return array{float, float, float}|null left, top and width of the logo; null where there is none, or no room */
+    public function logoBox(): ?array
+    {
+        $from = $this->logoMs();
+
+        return $this->logo?->box($this->shape, array_values(array_filter(
+            $this->cues,
+            static fn (Cue $cue): bool => $cue->endMs > $from,
+        )));
     }
 
     public function grid(): FrameGrid

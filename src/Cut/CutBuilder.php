@@ -40,6 +40,7 @@ final readonly class CutBuilder
         private FrameShape $shape = FrameShape::Upright,
         private ?Transition $loop = null,
         private array $effects = [],
+        private ?CutLogo $logo = null,
     ) {
         $this->flags = new CutFlags($profile, $faces);
     }
@@ -133,6 +134,7 @@ final readonly class CutBuilder
             $this->shape,
             $this->loop,
             (new EffectPlacer($this->effects))->place($voiced, $scenes, $cues, $duration),
+            $this->logo,
         );
     }
 

@@ -34,6 +34,7 @@ final class CutJson
                     static fn (CutEffect $effect): array => get_object_vars($effect),
                     $cut->effects,
                 )]),
+                ...($cut->logo === null ? [] : ['logo' => $cut->logo->toArray()]),
                 ...($cut->loop === null ? [] : ['loop' => $cut->loop->toArray()]),
             ],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
@@ -96,7 +97,10 @@ final class CutJson
          *         effects?: list<array{
          *             sound: string, fingerprint: string, loudest: float, atMs: int, under: int, why: string
          *         }>,
-         *         loop?: array{kind: string, ms: int}
+         *         loop?: array{kind: string, ms: int},
+         *         logo?: array{
+         *             picture: string, width: int, height: int, place: string, size: int, opacity: int, end: bool
+         *         }
          *     }
          * } $data
          */
@@ -143,6 +147,7 @@ final class CutJson
             FrameShape::from($making['shape'] ?? FrameShape::Upright->value),
             Transition::fromArray($making['loop'] ?? null),
             array_map(static fn (array $effect): CutEffect => new CutEffect(...$effect), $making['effects'] ?? []),
+            CutLogo::fromArray($making['logo'] ?? null),
         );
     }
 

@@ -12,6 +12,7 @@ use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutScene;
 use RapidReel\Cut\CutShot;
 use RapidReel\Cut\Transition;
+use RapidReel\Footage\FootageKind;
 
 /** Compiles a cut into segments. A segment's key does not depend on where in the short it stands. */
 final class SegmentPlanner
@@ -95,12 +96,26 @@ final class SegmentPlanner
             $whole->layer->from($fromMs),
             self::layer($to)->before($grid->msOf($frames)),
             Blend::from($transition->kind->value),
-            [],
+            $whole->overlays,
             $whole->look,
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $whole->encoder,
             self::look($to)->toArray() === $whole->look->toArray() ? null : self::look($to),
         );
+    }
+
+    /** @return list<Overlay> what is laid over a shot */
+    private function overlays(Cut $cut, int $startMs): array
+    {
+        $box = $cut->logo === null || $startMs < $cut->logoMs() ? null : $cut->logoBox();
+
+        return $cut->logo === null || $box === null ? [] : [new Overlay(
+            new Source($cut->logo->picture, FootageKind::Still, $cut->logo->width, $cut->logo->height),
+            round($box[0], 5),
+            round($box[1], 5),
+            round($box[2], 5),
+            $cut->logo->opacity / 100,
+        )];
     }
 
     private static function look(CutShot $shot): Look
@@ -159,7 +174,7 @@ final class SegmentPlanner
             self::layer($shot),
             null,
             null,
-            [],
+            $this->overlays($cut, $shot->startMs),
             self::look($shot),
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $quality->encoder(),

@@ -50,6 +50,7 @@ final readonly class Registry
      * @param  array<string, string>  $styles  names of an operator's own caption styles by id
      * @param  array<array-key, string>  $effects  names by id
      * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
+     * @param  array<array-key, string>  $logos  names by the hash of each
      */
     public static function of(
         array $voices,
@@ -60,6 +61,7 @@ final readonly class Registry
         array $styles = [],
         array $effects = [],
         array $tables = [],
+        array $logos = [],
     ): self {
         $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
         $toShort = [Level::Channel, Level::Batch, Level::Short];
@@ -210,6 +212,7 @@ final readonly class Registry
                 [Stale::Plan, Stale::Pixels],
             ),
             ...LookSettings::of([...$toScene, Level::Shot], $tables),
+            ...LogoSettings::of($toShort, $logos),
             ...SoundSettings::of($toShort, $toScene, $music, $effects),
         ];
 

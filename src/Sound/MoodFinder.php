@@ -104,6 +104,7 @@ final class MoodFinder
         foreach ($scores as $mood => $score) {
             $scores[$mood] = $score / sqrt(substr_count($lists[$mood], ' ') + 1);
         }
+
         // Of two alike the first in the lists, so that it is always the same.
         return Mood::from((string) array_search(max($scores), $scores, true));
     }

@@ -11,6 +11,7 @@ use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Face;
 use App\Models\Footage;
+use App\Models\Logo;
 use App\Models\Music;
 use App\Models\Pattern;
 use App\Models\Reading;
@@ -59,6 +60,10 @@ trait NamesPlaces
             ])->id,
             'table' => ColourTable::query()->create([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret table', 'hash' => 'none',
+            ])->id,
+            'logo' => Logo::query()->create([
+                'channel_id' => $this->channel()->id, 'name' => 'Secret logo', 'picture' => 'none', 'width' => 10,
+                'height' => 10, 'colours' => [],
             ])->id,
             'sound' => 'own-1',
             'half' => 'rest',

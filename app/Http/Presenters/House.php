@@ -8,9 +8,11 @@ use App\Editing\EditBook;
 use App\Editing\PatternDesk;
 use App\Models\Channel;
 use App\Models\ColourTable;
+use App\Models\Logo;
 use App\Settings\Registrar;
 use App\Settings\Resolver;
 use RapidReel\Settings\Level;
+use RapidReel\Settings\LogoSettings;
 use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\Settled;
 use RapidReel\Settings\SoundSettings;
@@ -39,12 +41,17 @@ final readonly class House
                 $channel->id,
                 $channel->id,
                 'the channel',
-            ), ['look' => true], array_flip(SoundSettings::MAIN)),
+            ), ['look' => true, 'logo' => true], array_flip(SoundSettings::MAIN)),
             ScopeControl::all(
                 Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
                 LookSettings::keys(),
             ),
             array_values(ColourTable::at($channel)->get()->sortBy('name')->all()),
+            ScopeControl::all(
+                Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
+                LogoSettings::KEYS,
+            ),
+            array_map(LogoCard::of(...), array_values(Logo::at($channel)->get()->sortBy('name')->all())),
             PatternDesk::of($channel),
             $this->edits->last($channel),
             $this->edits->next($channel),

@@ -15,6 +15,8 @@ final readonly class HouseView
      * @param  array<string, ScopeControl>  $controls  by key
      * @param  array<string, ScopeControl>  $look
      * @param  list<ColourTable>  $tables
+     * @param  array<string, ScopeControl>  $logo
+     * @param  list<LogoCard>  $logos
      * @param  list<Pattern>  $patterns
      * @param  list<HistoryLine>  $history
      */
@@ -24,6 +26,8 @@ final readonly class HouseView
         public array $controls,
         public array $look,
         public array $tables,
+        public array $logo,
+        public array $logos,
         public array $patterns,
         public ?string $undo,
         public ?string $redo,

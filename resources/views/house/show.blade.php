@@ -28,6 +28,49 @@
     <div class="scopes">@foreach ($house->controls as $control)<x-scope :$control/>@endforeach</div>
     <p><a href="{{ route('styles') }}" data-key="s" data-key-does="Caption styles">Caption styles and faces</a> ·
         <a href="{{ route('sounds.index') }}">Sound</a></p>
+    <h2>Logo</h2>
+    <div class="logo-cols">
+        <div class="scopes">@foreach ($house->logo as $control)<x-scope :$control/>@endforeach</div>
+        <div>
+            @foreach ($house->logos as $card)
+                <figure class="logo-card">
+                    <img src="{{ route('logos.file', $card->logo) }}" alt="Logo {{ $card->logo->name }}">
+                    <figcaption>
+                        <b>{{ $card->logo->name }}</b>
+                        <span class="swatches">@foreach ($card->logo->colours as $colour)
+                            <span class="swatch" x-data="scope({ channel: {{ $channel->id }}, level: 'channel',
+                                ids: [{{ $channel->id }}], key: 'caption_accent' })">
+                                <i style="background: #{{ $colour }}"></i> #{{ $colour }}
+                                <button type="button" class="link" @click="change({ value: '{{ $colour }}' })"
+                                    aria-label="Use {{ $colour }} for words that stand out">for words that stand
+                                    out</button>
+                                <button type="button" class="link" @click="change({ key: 'caption_plate_colour',
+                                    value: '{{ $colour }}' })" aria-label="Use {{ $colour }} for plates">for
+                                    plates</button>
+                            </span>
+                        @endforeach</span>
+                        <span class="quiet">Contrast: @foreach ($card->pairs as $pair)
+                            #{{ $pair['colour'] }} on #{{ $pair['on'] }} {{ $pair['contrast'] }}{{
+                                $pair['clear'] ? '' : ' (faint)' }}@if (! $loop->last) · @endif
+                        @endforeach</span>
+                        @if ($card->logo->channel_id === $channel->id)
+                            <form method="post" action="{{ route('logos.destroy', $card->logo) }}">
+                                @csrf @method('delete')<button class="link" aria-label="Take {{
+                                    $card->logo->name }} away">Take away</button>
+                            </form>
+                        @endif
+                    </figcaption>
+                </figure>
+            @endforeach
+            <form method="post" action="{{ route('logos.store') }}" enctype="multipart/form-data" class="channel-new">
+                @csrf
+                <input type="file" name="logo" class="form-control form-control-sm" accept=".png,.svg"
+                    aria-label="PNG or SVG file" required>
+                <button class="btn btn-sm btn-outline-dark">Bring a logo</button>
+            </form>
+            <p class="quiet">PNG or SVG. It stands in the safe area and never under captions.</p>
+        </div>
+    </div>
     <h2>Look of the pictures</h2>
     <div class="scopes">@foreach ($house->look as $control)<x-scope :$control/>@endforeach</div>
     @if ($house->patterns !== [])

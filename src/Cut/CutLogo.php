@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use RapidReel\Base\FrameShape;
+use RapidReel\Caption\Cue;
+
+/** The logo over a short: within the safe area, and never under captions. Places and sizes as fractions of the frame. */
+final readonly class CutLogo
+{
+    /** Between it and captions. */
+    private const ROOM = 0.012;
+
+    /** It is made smaller where it does not fit, but not smaller than so much of what was set. */
+    private const LEAST = 0.4;
+
+    /**
+     * @param  string  $picture  hash of its picture
+     * @param  int  $width  of the picture, in pixels
+     * @param  int  $height  of the picture, in pixels
+     * @param  int  $size  its width, in percent of the frame's
+     * @param  int  $opacity  in percent
+     * @param  bool  $isAtEnd  whether it comes with the last scene alone
+     */
+    public function __construct(
+        public string $picture,
+        public int $width,
+        public int $height,
+        public LogoPlace $place,
+        public int $size,
+        public int $opacity,
+        public bool $isAtEnd,
+    ) {
+    }
+
+    /**
+     * Where it stands over all of a short, so that it does not jump: at its place, or as near to that as captions leave
+     * room.
+     *
+     * @param  list<Cue>  $cues  that are shown while it is
+     * @return array{float, float, float}|null left, top and width; null where captions leave no room for it
+     */
+    public function box(FrameShape $shape, array $cues): ?array
+    {
+        $safe = $shape->safeArea();
+        $most = min($this->size / 100, 1 - $safe->left - $safe->right);
+        for ($width = $most; $width >= self::LEAST * $most; $width *= 0.85) {
+            $height = $width * $this->height / $this->width * $shape->aspect();
+            $left = $safe->left + $this->place->across() * (1 - $safe->left - $safe->right - $width);
+            $top = $this->top($safe->top, 1 - $safe->bottom - $height, $left, $width, $height, $cues);
+            if ($top !== null) {
+                return [$left, $top, $width];
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<Cue>  $cues */
+    private function top(float $first, float $last, float $left, float $width, float $height, array $cues): ?float
+    {
+        $taken = [];
+        foreach ($cues as $cue) {
+            [$from, $top, $until, $bottom] = $cue->setting->box;
+            if ($from < $left + $width + self::ROOM && $until > $left - self::ROOM) {
+                $taken[] = [$top - self::ROOM, $bottom + self::ROOM];
+            }
+        }
+        $tries = [
+            ...array_map(static fn (array $one): float => $one[0] - $height, $taken),
+            ...array_map(static fn (array $one): float => $one[1], $taken),
+        ];
+        sort($tries);
+        $tries = $this->place->isTop() ? [$first, ...$tries] : [$last, ...array_reverse($tries)];
+        foreach ($tries as $try) {
+            $isFree = array_filter(
+                $taken,
+                static fn (array $one): bool => $try < $one[1] - 1e-9 && $try + $height > $one[0] + 1e-9,
+            ) === [];
+            if ($isFree && $try >= $first - 1e-9 && $try <= $last + 1e-9) {
+                return $try;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{picture: string, width: int, height: int, place: string, size: int, opacity: int, end: bool} */
+    public function toArray(): array
+    {
+        return [
+            'picture' => $this->picture, 'width' => $this->width, 'height' => $this->height,
+            'place' => $this->place->value, 'size' => $this->size, 'opacity' => $this->opacity, 'end' => $this->isAtEnd,
+        ];
+    }
+
+    /**
+     * @param  array{
+     *     picture: string, width: int, height: int, place: string, size: int, opacity: int, end: bool
+     * }|null  $data
+     */
+    public static function fromArray(?array $data): ?self
+    {
+        return $data === null ? null : new self(
+            $data['picture'], $data['width'], $data['height'], LogoPlace::from($data['place']), $data['size'],
+            $data['opacity'], $data['end'],
+        );
+    }
+}
