@@ -92,6 +92,12 @@ final readonly class FilterGraph
             );
             $last = 'blended';
         }
+        $graded = $this->recipe->nextLook === null ? $this->graded($this->recipe->look) : '';
+        if ($this->recipe->overlays !== [] && $graded !== '') {
+            // What is laid over it keeps its own colours.
+            $parts[] = "[$last]{$graded}null[graded]";
+            [$last, $graded] = ['graded', ''];
+        }
         foreach ($this->recipe->overlays as $overlay) {
             $parts[] = $this->overlay($overlay, $input);
             $parts[] = sprintf(
@@ -105,8 +111,6 @@ final readonly class FilterGraph
             $last = "laid$input";
             $input++;
         }
-        $look = $this->recipe->look;
-        $graded = $this->recipe->nextLook === null ? $this->graded($look) : '';
         $colours = 'setparams=range=tv:color_primaries=bt709:color_trc=bt709:colorspace=bt709[out]';
         if ($this->held === null) {
             $words = $this->recipe->captions->band === null ? '' : "{$this->drawn()},";

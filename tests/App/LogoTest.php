@@ -157,7 +157,7 @@ final class LogoTest extends AppTestCase
         $this->library();
         $logo = $this->brought();
         $short = $this->made("# Lamp\nThe lamp burned.", [
-            'logo' => $logo->picture, 'logo_size' => 50, 'logo_opacity' => 100,
+            'logo' => $logo->picture, 'logo_size' => 50, 'logo_opacity' => 100, 'look' => 'ink',
         ])->shorts[0];
         $cut = $this->plan($short->id);
         app(ProofDesk::class)->make($short->refresh()->unsetRelations(), new Unwatched);
