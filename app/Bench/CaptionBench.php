@@ -22,7 +22,12 @@ use RapidReel\Caption\Cue;
 use RapidReel\Caption\Cueing\CueMaker;
 use RapidReel\Caption\Drawing\AssWriter;
 use RapidReel\Caption\Style\Styles;
+use RapidReel\Colour\Looks;
 use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutLogo;
+use RapidReel\Cut\CutScene;
+use RapidReel\Cut\CutShot;
+use RapidReel\Cut\LogoPlace;
 use RapidReel\Intake\ScriptSource;
 use RapidReel\Render\Quality;
 use RapidReel\Render\Segment;
@@ -122,24 +127,53 @@ final readonly class CaptionBench
         } finally {
             $this->store->discard($work);
         }
-        $ratios = ['marked' => [], 'typed' => []];
+        $dressed = $this->dressed($marked);
+        $ratios = ['marked' => [], 'typed' => [], 'dressed' => []];
         for ($pair = 0; $pair < $pairs; $pair++) {
             $without = $this->render($bare);
-            $ratios['marked'][] = $this->render($this->segments->plan($marked, Quality::Final)) / $without;
+            $captioned = $this->render($this->segments->plan($marked, Quality::Final));
+            $ratios['marked'][] = $captioned / $without;
+            $ratios['dressed'][] = $this->render($this->segments->plan($dressed, Quality::Final)) / $captioned;
             $ratios['typed'][] = $this->render($this->segments->plan($typed, Quality::Final)) / $this->render($bare);
         }
         $rows = [];
-        foreach (['marked' => 'captions that are marked', 'typed' => 'captions that are typed'] as $kind => $what) {
+        foreach ([
+            'marked' => ['captions that are marked', 1.1], 'typed' => ['captions that are typed', 1.1],
+            'dressed' => ['a look and a logo', 1.15],
+        ] as $kind => [$what, $bound]) {
             sort($ratios[$kind]);
             $rows[] = BenchRow::atMost(
                 "$what / the same without, processor",
                 $ratios[$kind][intdiv($pairs, 2)],
-                1.1,
+                $bound,
                 '%.2f ×',
             );
         }
 
         return $rows;
+    }
+
+    /** The same with every picture graded and a logo over all of it. */
+    private function dressed(Cut $cut): Cut
+    {
+        $logo = imagecreatetruecolor(400, 200);
+        imagefilledrectangle($logo, 0, 0, 399, 199, 0x12303D);
+        ob_start();
+        imagepng($logo);
+        $bytes = (string) ob_get_clean();
+        $picture = hash('xxh128', $bytes);
+        $this->store->put($this->store->source($picture), $bytes);
+        $graded = static fn (CutShot $shot): CutShot => new CutShot(...[
+            ...get_object_vars($shot), 'grade' => Looks::of('lamplight'),
+        ]);
+
+        return new Cut(...[
+            ...get_object_vars($cut),
+            'scenes' => array_map(static fn (CutScene $scene): CutScene => new CutScene(...[
+                ...get_object_vars($scene), 'shots' => array_map($graded, $scene->shots),
+            ]), $cut->scenes),
+            'logo' => new CutLogo($picture, 400, 200, LogoPlace::TopLeft, 20, 90, false),
+        ]);
     }
 
     /**

@@ -147,7 +147,7 @@ final readonly class FilterGraph
             );
         }
         if ($look->grade !== null) {
-            $graded .= GradeFilters::of($look->grade, $cube);
+            $graded .= GradeFilters::of($look->grade, $this->width, $this->height, $cube);
         }
         if ($look->dim !== 0.0) {
             // Towards black, and colours with it: limited range, as all of the graph.

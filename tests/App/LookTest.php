@@ -99,7 +99,7 @@ final class LookTest extends AppTestCase
         $dark = $this->frame($this->recipe(new Look(grade: new Grade(vignette: 60))));
         $middle = $width * intdiv($height, 2) + intdiv($width, 2);
         self::assertEqualsWithDelta($plain[$middle], $dark[$middle], 3);
-        self::assertLessThan($plain[$width * 3 + 3] - 8, $dark[$width * 3 + 3]);
+        self::assertLessThan(16 + 0.75 * ($plain[$width * 3 + 3] - 16), $dark[$width * 3 + 3]);
 
         $grained = $this->recipe(new Look(grade: new Grade(grain: 50)));
         $first = $this->frame($grained);
