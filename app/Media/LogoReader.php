@@ -9,7 +9,7 @@ use RapidReel\Base\Refusal;
 use RapidReel\Colour\LogoColours;
 use Symfony\Component\Process\Process;
 
-/** Makes of a PNG or an SVG the picture that is laid over videos: as large as that needs, with what can be seen through. */
+/** Makes of a PNG or an SVG the picture that is laid over videos: as large as that needs, as transparent as it is. */
 final readonly class LogoReader
 {
     /** As wide or high as the largest frame. */
@@ -93,7 +93,7 @@ final readonly class LogoReader
     private function drawn(string $bytes, string $name): GdImage
     {
         if (preg_match('/<svg[\s>]/i', substr($bytes, 0, 4_000)) !== 1) {
-            throw new Refusal("“{$name}” is no PNG and no SVG. A logo is one of these, so that it can be seen through.");
+            throw new Refusal("“{$name}” is no PNG and no SVG. A logo is one of these, so that it can be transparent.");
         }
         foreach (self::UNSAFE as $pattern => $what) {
             if (preg_match($pattern, $bytes) === 1) {
@@ -137,7 +137,9 @@ final readonly class LogoReader
         for ($row = 0; $row < $down; $row++) {
             for ($column = 0; $column < $across; $column++) {
                 $colour = (int) imagecolorat(
-                    $image, intdiv((2 * $column + 1) * $width, 2 * $across), intdiv((2 * $row + 1) * $height, 2 * $down),
+                    $image,
+                    intdiv((2 * $column + 1) * $width, 2 * $across),
+                    intdiv((2 * $row + 1) * $height, 2 * $down),
                 );
                 if ((($colour >> 24) & 127) < 64) {
                     $pixels[] = [($colour >> 16) & 255, ($colour >> 8) & 255, $colour & 255];

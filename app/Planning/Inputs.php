@@ -83,6 +83,8 @@ final readonly class Inputs
                 'shortest_shot',
                 'framing',
                 'closeness',
+                'ground_top',
+                'ground_bottom',
                 'motion',
                 'motion_strength',
                 'motion_easing',

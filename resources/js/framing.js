@@ -69,7 +69,10 @@ export default (urls, now) => ({
                 seen.width * width, seen.height * height, 0, 0, canvas.width, canvas.height);
             return;
         }
-        pen.fillStyle = '#1c1a17';
+        const ground = pen.createLinearGradient(0, 0, 0, canvas.height);
+        ground.addColorStop(0, `#${this.drawn.ground[0]}`);
+        ground.addColorStop(1, `#${this.drawn.ground[1]}`);
+        pen.fillStyle = this.drawn.backdrop === 'gradient' ? ground : '#1c1a17';
         pen.fillRect(0, 0, canvas.width, canvas.height);
         if (this.drawn.backdrop === 'blur') {
             const cover = Math.max(canvas.width / width, canvas.height / height);
@@ -228,6 +231,7 @@ export default (urls, now) => ({
                 3: () => this.set('framing', 'middle'),
                 4: () => this.set('framing', 'blur'),
                 5: () => this.set('framing', 'plain'),
+                6: () => this.set('framing', 'gradient'),
                 '+': () => this.closer(10),
                 '=': () => this.closer(10),
                 '-': () => this.closer(-10),

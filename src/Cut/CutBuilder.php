@@ -16,6 +16,7 @@ use RapidReel\Footage\FootageKind;
 use RapidReel\Footage\FootageMatcher;
 use RapidReel\Footage\Matching\ShotMatch;
 use RapidReel\Footage\ShotNeed;
+use RapidReel\Framing\Backdrop;
 use RapidReel\Framing\Framer;
 use RapidReel\Framing\Interest\Interests;
 use RapidReel\Framing\StillMotion;
@@ -289,6 +290,7 @@ final readonly class CutBuilder
             $loopMs,
             $isClip ? ($chosen->sounds ?? $one->sounds)->clip : null,
             $chosen !== null && $chosen->hasOwn ? $chosen->grade : $one->grade,
+            $framed->backdrop === Backdrop::Gradient ? [$choice->top, $choice->bottom] : [],
         );
     }
 

@@ -69,7 +69,7 @@ final class CutJson
          *                 gain: float, lift: float, saturation: float, blue: float, red: float
          *             }|null,
          *             transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int,
-         *             sound?: int, grade?: array<string, mixed>
+         *             sound?: int, grade?: array<string, mixed>, ground?: list<string>
          *         }>
          *     }>,
          *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,

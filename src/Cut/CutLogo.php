@@ -7,7 +7,7 @@ namespace RapidReel\Cut;
 use RapidReel\Base\FrameShape;
 use RapidReel\Caption\Cue;
 
-/** The logo over a short: within the safe area, and never under captions. Places and sizes as fractions of the frame. */
+/** The logo over a short: within the safe area, never under captions. Places and sizes as fractions of the frame. */
 final readonly class CutLogo
 {
     /** Between it and captions. */

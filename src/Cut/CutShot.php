@@ -33,6 +33,7 @@ final readonly class CutShot
      * @param  int  $loopMs  after so many ms of a clip it begins again; 0 where it does not
      * @param  int|null  $sound  how far a clip's own sound stays under the voice, in dB; null where it is not heard
      * @param  Grade|null  $grade  how it is graded; null where it stays as it is
+     * @param  list<string>  $ground  both colours behind it, the upper first, where it is shown over two
      */
     public function __construct(
         public string $footage,
@@ -57,6 +58,7 @@ final readonly class CutShot
         public int $loopMs = 0,
         public ?int $sound = null,
         public ?Grade $grade = null,
+        public array $ground = [],
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
@@ -78,7 +80,8 @@ final readonly class CutShot
      *     dim: int, backdrop: string|null, why: string, fits: bool, odd: bool,
      *     match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null,
      *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int,
-     *     sound?: int, grade?: array<string, int|string>
+     *     sound?: int, grade?: array<string, int|string>,
+     *     ground?: list<string>
      * }
      */
     public function toArray(): array
@@ -106,6 +109,7 @@ final readonly class CutShot
             ...$this->loopMs === 0 ? [] : ['loop_ms' => $this->loopMs],
             ...$this->sound === null ? [] : ['sound' => $this->sound],
             ...$this->grade === null ? [] : ['grade' => $this->grade->toArray()],
+            ...$this->ground === [] ? [] : ['ground' => $this->ground],
         ];
     }
 
@@ -116,7 +120,8 @@ final readonly class CutShot
      *     dim: int, backdrop?: string|null, why?: string, fits?: bool, odd?: bool,
      *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null,
      *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float|int, loop_ms?: int,
-     *     sound?: int, grade?: array<string, mixed>
+     *     sound?: int, grade?: array<string, mixed>,
+     *     ground?: list<string>
      * } $data
      */
     public static function fromArray(array $data): self
@@ -144,6 +149,7 @@ final readonly class CutShot
             $data['loop_ms'] ?? 0,
             $data['sound'] ?? null,
             isset($data['grade']) ? Grade::fromArray($data['grade']) : null,
+            $data['ground'] ?? [],
         );
     }
 }

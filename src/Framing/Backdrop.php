@@ -9,4 +9,5 @@ enum Backdrop: string
 {
     case Blur = 'blur';
     case Plain = 'plain';
+    case Gradient = 'gradient';
 }

@@ -36,6 +36,7 @@ final class Framer
         $backdrop = match ($choice->framing) {
             Framing::Blur => Backdrop::Blur,
             Framing::Plain => Backdrop::Plain,
+            Framing::Gradient => Backdrop::Gradient,
             default => null,
         };
         if ($backdrop !== null) {

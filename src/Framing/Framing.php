@@ -12,6 +12,7 @@ enum Framing: string
     case Middle = 'middle';
     case Blur = 'blur';
     case Plain = 'plain';
+    case Gradient = 'gradient';
     case Widen = 'widen';
 
     public function label(): string
@@ -22,6 +23,7 @@ enum Framing: string
             self::Middle => 'hold still in the middle',
             self::Blur => 'show all, over a blurred copy',
             self::Plain => 'show all, over a plain ground',
+            self::Gradient => 'show all, over two colours',
             self::Widen => 'follow; show all where two are too far apart',
         };
     }

@@ -194,7 +194,7 @@ final readonly class FilterGraph
         $head = "[$input:v:0]".($isStill ? '' : "{$pace}fps={$this->recipe->fps},");
         $hold = $isStill ? ',loop=-1:1' : ',tpad=stop=-1:stop_mode=clone';
         if ($layer->backdrop !== null) {
-            return $this->whole($head, $layer->source, $layer->backdrop, $name, $hold);
+            return $this->whole($head, $layer, $layer->backdrop, $name, $hold);
         }
         $track = new PathTrack(
             $layer->path,
@@ -219,8 +219,9 @@ final readonly class FilterGraph
     }
 
     /** All of the source, as large as it goes, over a blurred copy that fills the frame or a plain ground. */
-    private function whole(string $head, Source $source, Backdrop $backdrop, string $name, string $hold): string
+    private function whole(string $head, Layer $layer, Backdrop $backdrop, string $name, string $hold): string
     {
+        $source = $layer->source;
         $part = min($this->width / $source->width, $this->height / $source->height);
         $width = min($this->width, 2 * (int) round($source->width * $part / 2));
         $height = min($this->height, 2 * (int) round($source->height * $part / 2));
@@ -230,6 +231,16 @@ final readonly class FilterGraph
         if ($backdrop === Backdrop::Plain) {
             return "$head$scaled,pad={$this->width}:{$this->height}:$x:$y:color=".self::GROUND
                 ."$hold,{$this->clock()}[$name]";
+        }
+        if ($backdrop === Backdrop::Gradient && count($layer->ground) === 2) {
+            return sprintf(
+                'gradients=s=%1$dx%2$d:c0=0x%3$s:c1=0x%4$s:x0=0:y0=0:x1=0:y1=%2$d:nb_colors=2:r=1:d=1:speed=0.00001,'
+                    .'trim=end_frame=1,scale=%7$s,format=yuv420p[%5$s-back];%6$s[%5$s-front];'
+                    .'[%5$s-back]loop=-1:1,fps=%8$d[%5$s-ground];[%5$s-ground][%5$s-front]overlay=%9$d:%10$d:'
+                    .'format=yuv420:shortest=0:eof_action=repeat%11$s[%5$s]',
+                $this->width, $this->height, $layer->ground[0], $layer->ground[1], $name, $head.$scaled, self::TO_BT709,
+                $this->recipe->fps, $x, $y, $hold.','.$this->clock(),
+            );
         }
         // What is blurred anyway is blurred small.
         $small = [2 * intdiv($this->width, 24), 2 * intdiv($this->height, 24)];

@@ -16,6 +16,7 @@ final readonly class Layer
      * @param  int  $inMs  where in a clip it begins
      * @param  float  $speed  of a clip, 1 as it was taken
      * @param  int  $loopMs  after so many ms of a clip it begins again; 0 where it does not
+     * @param  list<string>  $ground  both colours behind it, as RRGGBB, the upper first
      */
     public function __construct(
         public Source $source,
@@ -24,6 +25,7 @@ final readonly class Layer
         public ?Backdrop $backdrop = null,
         public float $speed = 1.0,
         public int $loopMs = 0,
+        public array $ground = [],
     ) {
     }
 
@@ -43,14 +45,14 @@ final readonly class Layer
     {
         $inMs = $this->loopMs > 0 ? $inMs % $this->loopMs : $inMs;
 
-        return new self($this->source, $inMs, $path, $this->backdrop, $this->speed, $this->loopMs);
+        return new self($this->source, $inMs, $path, $this->backdrop, $this->speed, $this->loopMs, $this->ground);
     }
 
     /**
      * @return array{
      *     source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
      *     path: list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string, speed?: float,
-     *     loop_ms?: int
+     *     loop_ms?: int, ground?: list<string>
      * }
      */
     public function toArray(): array
@@ -63,6 +65,7 @@ final readonly class Layer
             ...$this->backdrop === null ? [] : ['backdrop' => $this->backdrop->value],
             ...$this->speed === 1.0 ? [] : ['speed' => $this->speed],
             ...$this->loopMs === 0 ? [] : ['loop_ms' => $this->loopMs],
+            ...$this->ground === [] ? [] : ['ground' => $this->ground],
         ];
     }
 
@@ -70,7 +73,7 @@ final readonly class Layer
      * @param  array{
      *     source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
      *     path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, backdrop?: string,
-     *     speed?: float|int, loop_ms?: int
+     *     speed?: float|int, loop_ms?: int, ground?: list<string>
      * }  $data
      */
     public static function fromArray(array $data): self
@@ -82,6 +85,7 @@ final readonly class Layer
             Backdrop::tryFrom($data['backdrop'] ?? ''),
             (float) ($data['speed'] ?? 1.0),
             $data['loop_ms'] ?? 0,
+            $data['ground'] ?? [],
         );
     }
 }

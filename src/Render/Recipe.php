@@ -147,12 +147,12 @@ final readonly class Recipe
          *     layer: array{
          *         source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
          *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string,
-         *         speed?: float, loop_ms?: int
+         *         speed?: float, loop_ms?: int, ground?: list<string>
          *     },
          *     next: array{
          *         source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
          *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string,
-         *         speed?: float, loop_ms?: int
+         *         speed?: float, loop_ms?: int, ground?: list<string>
          *     }|null,
          *     blend: string|null,
          *     overlays: list<array{

@@ -132,6 +132,7 @@ final class SegmentPlanner
             $shot->backdrop,
             $shot->speed,
             $shot->loopMs,
+            $shot->ground,
         );
     }
 

@@ -14,6 +14,7 @@ use RapidReel\Framing\StillMotion;
 use RapidReel\Pace\ShotPlanner;
 use RapidReel\Script\SplitRule;
 use RapidReel\Settings\Type\ChoiceType;
+use RapidReel\Settings\Type\ColourType;
 use RapidReel\Settings\Type\NumberType;
 use RapidReel\Settings\Type\SplitType;
 use RapidReel\Voice\DeadAir;
@@ -192,6 +193,14 @@ final readonly class Registry
                 'eased',
                 [...$toScene, Level::Shot],
                 [Stale::Plan, Stale::Pixels],
+            ),
+            new Setting(
+                'ground_top', 'Upper colour behind', new ColourType('A colour'), FramingChoice::TOP,
+                [...$toScene, Level::Shot], [Stale::Plan, Stale::Pixels], group: 'ground',
+            ),
+            new Setting(
+                'ground_bottom', 'Lower colour behind', new ColourType('A colour'), FramingChoice::BOTTOM,
+                [...$toScene, Level::Shot], [Stale::Plan, Stale::Pixels], group: 'ground',
             ),
             ...PaceSettings::of($toShort, $toScene),
             ...CaptionSettings::of($toScene, $faces, $styles),

@@ -165,6 +165,8 @@ final readonly class Settled
             StillMotion::from($this->text('motion')),
             $this->number('motion_strength'),
             $this->text('motion_easing') === Registry::EVEN,
+            $this->text('ground_top'),
+            $this->text('ground_bottom'),
         );
     }
 

@@ -56,7 +56,10 @@ final class LogoTest extends AppTestCase
         $logo = $this->brought();
         self::assertCount(3, $logo->colours);
         foreach (self::COLOURS as $wanted) {
-            $off = min(array_map(static fn (string $found): float => $lab($found)->difference($lab($wanted)), $logo->colours));
+            $off = min(array_map(
+                static fn (string $found): float => $lab($found)->difference($lab($wanted)),
+                $logo->colours,
+            ));
             self::assertLessThan(3.0, $off, $wanted);
         }
         self::assertSame([1_080, 540], [$logo->width, $logo->height]);
@@ -89,7 +92,9 @@ final class LogoTest extends AppTestCase
             'entities' => ['e.svg', '<!DOCTYPE svg [<!ENTITY a "b">]>'.self::svg(), 'entities'],
             'JPEG' => ['photo.jpg', "\xFF\xD8\xFF\xE0".str_repeat("\0", 60), 'no PNG and no SVG'],
             'broken SVG' => ['b.svg', '<svg xmlns="http://www.w3.org/2000/svg"><rect', 'no whole SVG'],
-            'nothing to see' => ['n.svg', '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>', 'transparent'],
+            'nothing to see' => [
+                'n.svg', '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>', 'transparent',
+            ],
         ];
     }
 
@@ -164,8 +169,8 @@ final class LogoTest extends AppTestCase
         $proof = Proof::of($short->refresh()) ?? self::fail((string) $short->proof_problem);
         [$left, $top, $width] = $cut->logoBox() ?? self::fail('no room');
         $raw = (new Process([
-            'ffmpeg', '-v', 'error', '-ss', '0.5', '-i', app(ProofMaker::class)->file($proof->key), '-frames:v', '1', '-vf',
-            'scale=360:640', '-pix_fmt', 'rgb24', '-f', 'rawvideo', '-',
+            'ffmpeg', '-v', 'error', '-ss', '0.5', '-i', app(ProofMaker::class)->file($proof->key), '-frames:v', '1',
+            '-vf', 'scale=360:640', '-pix_fmt', 'rgb24', '-f', 'rawvideo', '-',
         ]))->mustRun()->getOutput();
         // The middle of its lamp.
         $x = (int) (360 * ($left + $width / 4));

@@ -17,6 +17,7 @@ use RapidReel\Colour\CubeTable;
 use RapidReel\Colour\Grade;
 use RapidReel\Colour\Looks;
 use RapidReel\Footage\FootageKind;
+use RapidReel\Framing\Backdrop;
 use RapidReel\Framing\FramePath;
 use RapidReel\Render\Blend;
 use RapidReel\Render\Layer;
@@ -203,6 +204,33 @@ final class LookTest extends AppTestCase
     private static function video(array $rgb): array
     {
         return [16 + 219 * (0.2126 * $rgb[0] + 0.7152 * $rgb[1] + 0.0722 * $rgb[2])];
+    }
+
+    public function test_a_picture_that_does_not_fill_the_frame_stands_over_two_colours(): void
+    {
+        $still = self::media('look-wide.png', '-f', 'lavfi', '-i', 'color=white:size=320x180', '-frames:v', '1');
+        $clip = self::media('look-wide.mp4', '-f', 'lavfi', '-i', 'color=white:size=320x180:rate=30:duration=1');
+        [$width, $height] = self::SIDE;
+        foreach ([[$still, FootageKind::Still], [$clip, FootageKind::Clip]] as [$file, $kind]) {
+            $key = (string) hash_file('xxh128', $file);
+            app(Sources::class)->lay($key, $file, 'wide', null);
+            $recipe = new Recipe(4, 30, $width, $height, new Layer(
+                new Source($key, $kind, 320, 180), 0, FramePath::centred(320, 180, 9 / 16), Backdrop::Gradient,
+                ground: ['C02020', '2020C0'],
+            ), null, null, [], new Look, CaptionScript::none(), [
+                '-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0',
+            ]);
+            self::assertEquals($recipe, Recipe::fromJson($recipe->toJson()));
+            $frame = $this->frame($recipe, 3);
+            $rgb = static fn (int $y): array => array_map(
+                static fn (float $one): int => (int) round(255 * $one),
+                self::rgb(self::colour($frame, 90, $y)),
+            );
+
+            self::assertEqualsWithDelta([0xC0, 0x20, 0x20], $rgb(2), 12, $kind->value);
+            self::assertEqualsWithDelta([0x20, 0x20, 0xC0], $rgb(316), 12);
+            self::assertGreaterThan(230, min($rgb(160)), 'the picture itself');
+        }
     }
 
     public function test_both_sides_of_a_dissolve_are_graded_by_themselves(): void

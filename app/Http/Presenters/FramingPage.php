@@ -21,9 +21,11 @@ final readonly class FramingPage
 {
     private const STEP_MS = 40;
 
-    private const CLIP_SETTINGS = ['framing', 'closeness'];
+    private const CLIP_SETTINGS = ['framing', 'closeness', 'ground_top', 'ground_bottom'];
 
-    private const STILL_SETTINGS = ['framing', 'closeness', 'motion', 'motion_strength', 'motion_easing'];
+    private const STILL_SETTINGS = [
+        'framing', 'closeness', 'motion', 'motion_strength', 'motion_easing', 'ground_top', 'ground_bottom',
+    ];
 
     public function __construct(
         private LiveFraming $framing,
@@ -101,6 +103,7 @@ final readonly class FramingPage
             'length' => $framing->lengthMs(),
             'windows' => $windows,
             'backdrop' => $framing->framed->backdrop?->value,
+            'ground' => [$framing->choice->top, $framing->choice->bottom],
             'pins' => array_map(static fn (Pin $pin): array => $pin->toArray(), $framing->pins),
             'close' => $framing->choice->close / 100,
             'step' => $map === null ? 125 : $map->stepMs,

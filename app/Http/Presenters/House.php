@@ -44,7 +44,7 @@ final readonly class House
             ), ['look' => true, 'logo' => true], array_flip(SoundSettings::MAIN)),
             ScopeControl::all(
                 Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
-                LookSettings::keys(),
+                [...LookSettings::keys(), 'ground_top', 'ground_bottom'],
             ),
             array_values(ColourTable::at($channel)->get()->sortBy('name')->all()),
             ScopeControl::all(

@@ -32,6 +32,7 @@
         'Delete' => 'Take the nearest pin away', 'Shift ← →' => 'Move the window and pin it',
         '1' => 'Follow the subject', '2' => 'Hold still on it', '3' => 'Hold still in the middle',
         '4' => 'Show all over a blurred copy', '5' => 'Show all over a plain ground',
+        '6' => 'Show all over two colours',
         '+ −' => 'Closer or wider'] as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
     @endforeach
