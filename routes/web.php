@@ -163,6 +163,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
     Route::get('/house', [HouseController::class, 'show'])->name('house');
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');
+    Route::get('/house/file', [HouseController::class, 'pack'])->name('house.pack');
+    Route::post('/house/file', [HouseController::class, 'unpack'])->name('house.unpack');
     Route::post('/house/undo', [HouseController::class, 'undo'])->name('house.undo');
     Route::post('/house/redo', [HouseController::class, 'redo'])->name('house.redo');
     Route::put('/settings', [SettingsController::class, 'set'])->name('settings');

@@ -34,7 +34,7 @@ final readonly class CubeShelf
         $this->store->copy($this->file($hash), $target);
     }
 
-    private function file(string $hash): string
+    public function file(string $hash): string
     {
         return $this->store->keyed('cubes', $hash, 'cube');
     }

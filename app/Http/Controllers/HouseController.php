@@ -6,11 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Editing\EditBook;
 use App\Editing\HouseDesk;
+use App\Editing\HouseFile;
 use App\Http\Presenters\House;
 use App\Models\Channel;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use RapidReel\Base\Refusal;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The house style of the channel. */
 final class HouseController extends Controller
@@ -43,6 +47,27 @@ final class HouseController extends Controller
         ]);
 
         return back()->with('saved', true);
+    }
+
+    /** The house style as one file. */
+    public function pack(Request $request, HouseFile $file): BinaryFileResponse
+    {
+        return response()->download($file->pack(Channel::of($this->user($request))), 'house-style.zip', [
+            'Content-Type' => 'application/zip',
+        ])->setPrivate()->deleteFileAfterSend();
+    }
+
+    public function unpack(Request $request, HouseFile $house): RedirectResponse
+    {
+        $file = $request->file('house');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            throw new Refusal('Choose the ZIP of a house style first.');
+        }
+        $problems = $house->unpack(Channel::of($this->user($request)), $file->getRealPath() ?: '');
+
+        return redirect()->route('house')
+            ->with('saved', 'The house style is that of the file now.')
+            ->with('refused', $problems);
     }
 
     public function undo(Request $request, EditBook $edits): RedirectResponse

@@ -20,7 +20,10 @@
         @endforeach
     </div>
 </div>
-@if (session('saved'))<p class="notice" role="status">{{ session('saved') }}</p>@endif
+@if (is_string(session('saved')))<p class="notice" role="status">{{ session('saved') }}</p>@endif
+@foreach (session('refused', []) as $refused)
+    <p class="notice notice-problem" role="alert">{{ $refused }}</p>
+@endforeach
 <section class="house-settings" aria-label="Settings" x-data="page" @acted="acted($event.detail)">
     <h2>Settings</h2>
     <p class="told" role="status" x-text="said"></p>
@@ -187,6 +190,17 @@
             <button class="btn btn-sm btn-outline-dark">Bring a colour table</button>
         </form>
         <p class="quiet">A .cube file of three dimensions. It stands under “Colour table” then.</p>
+    </div>
+    <div>
+        <h2>As a file</h2>
+        <p><a class="btn btn-sm btn-outline-dark" href="{{ route('house.pack') }}">Export the house style</a></p>
+        <form method="post" action="{{ route('house.unpack') }}" enctype="multipart/form-data" class="channel-new">
+            @csrf
+            <input type="file" name="house" class="form-control form-control-sm" accept=".zip"
+                aria-label="ZIP of a house style" required>
+            <button class="btn btn-sm btn-outline-dark">Import</button>
+        </form>
+        <p class="quiet">Settings, words, logos, faces and colour tables. Music is not in it.</p>
     </div>
     <details class="history">
         <summary>What was changed</summary>
