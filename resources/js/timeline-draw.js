@@ -67,8 +67,8 @@ function drawFlags(drawn, px) {
     }
     return placed.map(({ top, flags }) => {
         const says = flags.length > 1 ? `▲ ${flags[0].short} +${flags.length - 1}` : `▲ ${flags[0].short}`;
-        const button = make('button', 'said-flag', says);
-        button.type = 'button';
+        // For the mouse alone: the list under the sheet has the same for keys.
+        const button = make('span', 'said-flag', says);
         button.dataset.flag = flags[0].ms;
         button.title = flags.map((flag) => flag.says).join(' ');
         button.style.top = `${top}px`;
@@ -185,7 +185,7 @@ export function drawHeard(canvas, drawn, wave, heard, px, top, height) {
     pen.stroke();
 }
 
-/** Effects as marks, and the points by which the level of the music was moved. */
+/** Effects as marks, and the points by which the level of the music was moved: for the mouse, keys do the same. */
 export function drawMarks(box, drawn, heard, px) {
     const width = box.clientWidth;
     const byHand = drawn.scenes.flatMap((scene, number) => scene.sounds.map(([word, sound, ms]) => ({
@@ -195,8 +195,7 @@ export function drawMarks(box, drawn, heard, px) {
     const effects = drawn.effects.map((effect) => {
         const top = Math.max((effect.ms * px) / 1000, foot);
         foot = top + 14;
-        const mark = make('button', 'heard-effect', effect.name);
-        mark.type = 'button';
+        const mark = make('span', 'heard-effect', effect.name);
         mark.style.top = `${top}px`;
         mark.title = `${effect.name}, ${effect.why}`;
         mark.dataset.ms = effect.ms;
@@ -209,11 +208,9 @@ export function drawMarks(box, drawn, heard, px) {
         return (heard.line[Math.max(0, next)] ?? [0, -40])[1];
     };
     const points = (heard?.moved ?? []).map(([ms, db], number) => {
-        const point = make('button', 'heard-point');
-        point.type = 'button';
+        const point = make('span', 'heard-point');
         point.dataset.point = number;
         point.title = `${db > 0 ? '+' : ''}${db} dB: drag it; double-click takes it away`;
-        point.ariaLabel = `Level moved by ${db} dB at ${(ms / 1000).toFixed(1)} s`;
         Object.assign(point.style, { top: `${(ms * px) / 1000}px`, left: `${levelAt(level(ms), width)}px` });
         return point;
     });
