@@ -185,7 +185,7 @@ export function drawHeard(canvas, drawn, wave, heard, px, top, height) {
     pen.stroke();
 }
 
-/** Effects as marks, and the points by which the level of the music was moved: for the mouse, keys do the same. */
+/** Effects as marks, and the points by which the level of the music was moved: for the mouse; keys do the same. */
 export function drawMarks(box, drawn, heard, px) {
     const width = box.clientWidth;
     const byHand = drawn.scenes.flatMap((scene, number) => scene.sounds.map(([word, sound, ms]) => ({
