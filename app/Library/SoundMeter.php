@@ -26,7 +26,7 @@ final readonly class SoundMeter
     private const UNDER_PEAK = 12.0;
 
     /** Raised whenever the same piece is heard otherwise than before. */
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     public function __construct(
         private Prober $prober,
@@ -99,7 +99,7 @@ final readonly class SoundMeter
         } finally {
             $this->store->discard($folder);
         }
-        $rhythm = TempoMeter::of(OnsetMeter::of($sound));
+        $rhythm = TempoMeter::of(OnsetMeter::of($sound), OnsetMeter::of($sound, true));
 
         return ['tempo' => $rhythm === null ? null : round($rhythm->bpm, 2), 'bars' => $rhythm?->bars() ?? []];
     }

@@ -11,7 +11,7 @@ final class Tunes
 {
     public const RATE = 16_000;
 
-    /** @param  string  $kind  click, kick, pluck (notes, softer ones between), or chords (held, with a bass) */
+    /** @param  string  $kind  click, kick, pluck (notes, softer ones between), chords (held, with a bass) or bass */
     public static function play(string $kind, float $bpm, float $first, float $seconds, int $perBar = 4): Pcm
     {
         mt_srand(7);
@@ -24,6 +24,11 @@ final class Tunes
                 'pluck' => [
                     self::tone($sound, $at, 220 * 2 ** (($n * 5 % 12) / 12), $level, 0.25),
                     self::tone($sound, $at + 30 / $bpm, 440, 0.07, 0.1),
+                ],
+                // A deep note begins each bar; the third beat is the loud one above it.
+                'bass' => [
+                    self::tone($sound, $at, 494, $n % $perBar === 2 ? 0.4 : 0.14, 0.12),
+                    $n % $perBar === 0 ? self::tone($sound, $at, 44, 0.3, 0.4) : null,
                 ],
                 'chords' => [
                     self::tone($sound, $at, 82, $level, 0.3),

@@ -23,17 +23,20 @@ final class OnsetMeter
     /** Middles of the bands, in Hz. */
     private const BANDS = [90, 210, 480, 1_100, 2_500, 5_200];
 
+    private const LOW = [42, 90];
+
     private const QUALITY = 1.1;
 
     /** A band quieter than this, as a power of full scale, says nothing. */
     private const FLOOR = 1e-7;
 
     /**
+     * @param  bool  $isLow  only what begins far down: basses and drums, which mark bars
      * @return list<float> 0 or more
      *
      * @throws InvalidArgumentException when the sound is not at 16 kHz
      */
-    public static function of(Pcm $sound): array
+    public static function of(Pcm $sound, bool $isLow = false): array
     {
         if ($sound->rate !== self::RATE) {
             throw new InvalidArgumentException('Onsets are measured at 16 kHz.');
@@ -41,7 +44,7 @@ final class OnsetMeter
         $rises = array_fill(0, intdiv($sound->samples(), self::HOP), 0.0);
         $frames = count($rises);
         $powers = array_fill(0, $frames, 0.0);
-        foreach (self::BANDS as $hertz) {
+        foreach ($isLow ? self::LOW : self::BANDS as $hertz) {
             // A band-pass of constant peak gain (R. Bristow-Johnson, "Cookbook formulae for audio EQ biquad filters").
             $turn = 2 * M_PI * $hertz / self::RATE;
             $alpha = sin($turn) / (2 * self::QUALITY);

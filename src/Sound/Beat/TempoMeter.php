@@ -32,15 +32,18 @@ final class TempoMeter
 
     private const OFF = 0.5;
 
+    private const KEEPS = 3.0;
+
     private const LEAST_FRAMES = 400;
 
     private const LEAST_CERTAINTY = 0.12;
 
     /**
      * @param  list<float>  $onsets  one every 10 ms, as OnsetMeter has them
+     * @param  list<float>  $low  those of the low bands alone, which mark bars; none where they are not known
      * @return Rhythm|null null where nothing beats, or it is heard too short to tell
      */
-    public static function of(array $onsets): ?Rhythm
+    public static function of(array $onsets, array $low = []): ?Rhythm
     {
         $frames = count($onsets);
         $strengths = self::levelled($onsets);
@@ -60,7 +63,12 @@ final class TempoMeter
             [$period, $beats] = [$other, self::beats($strengths, $other) ?: $beats];
         }
         [$period, $beats] = self::fitted($beats, $period);
-        [$perBar, $first] = self::meter(self::levelled($onsets, INF), $beats);
+        $marks = self::levelled($low, INF);
+        // Without a bass there is nothing far down that keeps to the beat.
+        [$perBar, $first] = self::meter(
+            self::onBeats($marks, $beats) >= self::KEEPS ? $marks : self::levelled($onsets, INF),
+            $beats,
+        );
 
         return new Rhythm(
             60_000 / ($period * OnsetMeter::HOP_MS),
@@ -276,6 +284,19 @@ final class TempoMeter
         }
 
         return [$slope, $steady];
+    }
+
+    /**
+     * @param  list<float>  $strengths
+     * @param  list<float>  $beats
+     * @return float how much stronger it is on beats than it is on the whole
+     */
+    private static function onBeats(array $strengths, array $beats): float
+    {
+        $mean = array_sum($strengths) / max(1, count($strengths));
+        $on = array_map(static fn (float $beat): float => self::around($strengths, (int) round($beat), 1), $beats);
+
+        return $mean > 0 ? array_sum($on) / count($on) / $mean : 0.0;
     }
 
     /**

@@ -17,7 +17,7 @@ final class RhythmTest extends TestCase
 {
     private static function heard(Pcm $sound): ?Rhythm
     {
-        return TempoMeter::of(OnsetMeter::of($sound));
+        return TempoMeter::of(OnsetMeter::of($sound), OnsetMeter::of($sound, true));
     }
 
     /** @return array<string, array{string, float, float}> what is played, beats a minute, seconds before the first */
@@ -64,6 +64,14 @@ final class RhythmTest extends TestCase
     public static function meters(): array
     {
         return [[3], [4]];
+    }
+
+    public function test_a_bass_says_where_bars_begin_where_other_notes_are_stronger(): void
+    {
+        $rhythm = self::heard(Tunes::play('bass', 96, 0.2, 16));
+
+        self::assertSame(4, $rhythm?->perBar);
+        self::assertEqualsWithDelta(200, $rhythm->bars()[0], 30);
     }
 
     public function test_what_does_not_beat_has_no_rhythm(): void
