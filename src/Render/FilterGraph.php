@@ -233,13 +233,16 @@ final readonly class FilterGraph
                 ."$hold,{$this->clock()}[$name]";
         }
         if ($backdrop === Backdrop::Gradient && count($layer->ground) === 2) {
+            $colour = static fn (int $i): string => "color=c=0x{$layer->ground[$i]}:s=16x2:r=1:d=1,format=rgb24";
+
+            // Two rows of each colour: between the second and the third it goes evenly from one to the other.
             return sprintf(
-                'gradients=s=%1$dx%2$d:c0=0x%3$s:c1=0x%4$s:x0=0:y0=0:x1=0:y1=%2$d:nb_colors=2:r=1:d=1:speed=0.00001,'
-                    .'trim=end_frame=1,scale=%7$s,format=yuv420p[%5$s-back];%6$s[%5$s-front];'
-                    .'[%5$s-back]loop=-1:1,fps=%8$d[%5$s-ground];[%5$s-ground][%5$s-front]overlay=%9$d:%10$d:'
-                    .'format=yuv420:shortest=0:eof_action=repeat%11$s[%5$s]',
-                $this->width, $this->height, $layer->ground[0], $layer->ground[1], $name, $head.$scaled, self::TO_BT709,
-                $this->recipe->fps, $x, $y, $hold.','.$this->clock(),
+                '%1$s[%3$s-a];%2$s[%3$s-b];[%3$s-a][%3$s-b]vstack,scale=16:%4$d:flags=bilinear,crop=16:%5$d:0:%6$d,'
+                    .'scale=%7$d:%5$d:flags=bilinear:%8$s,setsar=1,format=yuv420p,loop=-1:1,fps=%9$d[%3$s-ground];'
+                    .'%10$s[%3$s-front];[%3$s-ground][%3$s-front]overlay=%11$d:%12$d:format=yuv420:shortest=0:'
+                    .'eof_action=repeat%13$s[%3$s]',
+                $colour(0), $colour(1), $name, 4 * $this->height, $this->height, intdiv(3 * $this->height, 2),
+                $this->width, self::TO_BT709, $this->recipe->fps, $head.$scaled, $x, $y, $hold.','.$this->clock(),
             );
         }
         // What is blurred anyway is blurred small.

@@ -13,7 +13,10 @@ test('a channel is set up from a logo: its colours, a look, and both in the vide
     });
     await page.getByRole('button', { name: 'Bring a logo' }).click();
     await expect(page.getByText('“Beacon” can be chosen as the logo now.')).toBeVisible();
-    await expect(page.locator('.swatch')).toHaveCount(2);
+    await expect(page.locator('.swatch:visible')).toHaveCount(2);
+    // Any other colour is taken from the logo itself.
+    await page.getByAltText('Logo Beacon').click({ position: { x: 12, y: 12 } });
+    await expect(page.locator('.swatch:visible').last()).toContainText('#0B7A3B');
     await page.getByRole('button', { name: 'Use F7D046 for words that stand out' }).click();
     await expect(page.getByRole('button', { name: /^Undo: their colour/i })).toBeVisible();
     for (const [label, value] of [['Logo', 'Beacon'], ['Look', 'ink']]) {

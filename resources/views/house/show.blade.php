@@ -36,8 +36,9 @@
         <div class="scopes">@foreach ($house->logo as $control)<x-scope :$control/>@endforeach</div>
         <div>
             @foreach ($house->logos as $card)
-                <figure class="logo-card">
-                    <img src="{{ route('logos.file', $card->logo) }}" alt="Logo {{ $card->logo->name }}">
+                <figure class="logo-card" x-data="logoPicker">
+                    <img src="{{ route('logos.file', $card->logo) }}" alt="Logo {{ $card->logo->name }}"
+                        @click="pick($event)" title="Press it to take a colour from there">
                     <figcaption>
                         <b>{{ $card->logo->name }}</b>
                         <span class="swatches">@foreach ($card->logo->colours as $colour)
@@ -51,7 +52,16 @@
                                     value: '{{ $colour }}' })" aria-label="Use {{ $colour }} for plates">for
                                     plates</button>
                             </span>
-                        @endforeach</span>
+                        @endforeach
+                        <span class="swatch" x-data="scope({ channel: {{ $channel->id }}, level: 'channel',
+                            ids: [{{ $channel->id }}], key: 'caption_accent' })" x-show="picked" x-cloak>
+                            <i :style="`background: #${picked}`"></i> <span x-text="'#' + picked"></span>
+                            <button type="button" class="link" @click="change({ value: picked })"
+                                aria-label="Use what was picked for words that stand out">for words that stand
+                                out</button>
+                            <button type="button" class="link" @click="change({ key: 'caption_plate_colour',
+                                value: picked })" aria-label="Use what was picked for plates">for plates</button>
+                        </span></span>
                         <span class="quiet">Contrast: @foreach ($card->pairs as $pair)
                             #{{ $pair['colour'] }} on #{{ $pair['on'] }} {{ $pair['contrast'] }}{{
                                 $pair['clear'] ? '' : ' (faint)' }}@if (! $loop->last) · @endif
