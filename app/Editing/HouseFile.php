@@ -34,8 +34,6 @@ final readonly class HouseFile
     /** Known by numbers that mean something else elsewhere. */
     private const OF_THIS_PLACE = ['music'];
 
-    private const WORDS = ['style_words', 'forbidden', 'pronunciations', 'figures', 'views'];
-
     public function __construct(
         private MediaStore $store,
         private FaceBook $faces,
@@ -58,7 +56,7 @@ final readonly class HouseFile
         $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
         $own = array_diff_key($channel->settings->own, array_flip(self::OF_THIS_PLACE));
         $house = ['kind' => self::KIND, 'version' => self::VERSION, 'settings' => $own, 'words' => [], 'files' => []];
-        foreach (self::WORDS as $key) {
+        foreach (array_keys(HouseDesk::WORDS) as $key) {
             $house['words'][$key] = $channel->{$key};
         }
         $add = function (string $kind, string $id, string $name, string $file, string $extension) use (
@@ -119,17 +117,12 @@ final readonly class HouseFile
             ...$this->take($channel, is_array($house['settings'] ?? null) ? $house['settings'] : [], $renamed),
         ];
         $words = is_array($house['words'] ?? null) ? $house['words'] : [];
-        $word = static fn (string $key, string $now): string => is_string($words[$key] ?? null)
-            ? mb_substr($words[$key], 0, 8_000)
-            : $now;
-        $this->house->describe($channel->refresh(), [
-            'name' => $channel->name,
-            'style_words' => mb_substr($word('style_words', $channel->style_words), 0, 400),
-            'forbidden' => mb_substr($word('forbidden', $channel->forbidden), 0, 4_000),
-            'pronunciations' => mb_substr($word('pronunciations', $channel->pronunciations), 0, 4_000),
-            'figures' => $word('figures', $channel->figures),
-            'views' => mb_substr($word('views', $channel->views), 0, 400),
-        ]);
+        $channel->refresh();
+        $kept = ['name' => $channel->name];
+        foreach (HouseDesk::WORDS as $key => $most) {
+            $kept[$key] = is_string($words[$key] ?? null) ? mb_substr($words[$key], 0, $most) : $channel->{$key};
+        }
+        $this->house->describe($channel, $kept);
 
         return $problems;
     }
@@ -158,7 +151,7 @@ final readonly class HouseFile
                 try {
                     $renamed[$one['id']] = match ($one['kind'] ?? '') {
                         'logo' => $this->logoDesk->bring($channel, "$folder/$i", $name)->picture,
-                        'table' => $this->table($channel, "$folder/$i", $name),
+                        'table' => $this->tableDesk->bring($channel, "$folder/$i", $name)->hash,
                         'face' => $this->face($channel, "$folder/$i"),
                         default => $one['id'],
                     };
@@ -171,13 +164,6 @@ final readonly class HouseFile
         }
 
         return [$renamed, $problems];
-    }
-
-    private function table(Channel $channel, string $file, string $name): string
-    {
-        $called = $this->tableDesk->bring($channel, $file, $name);
-
-        return (string) ColourTable::at($channel)->where('name', $called)->orderByDesc('id')->value('hash');
     }
 
     private function face(Channel $channel, string $file): string

@@ -205,9 +205,7 @@ final readonly class FootageImporter
 
     private function isWhole(Footage $known): bool
     {
-        $file = $this->store->path($known->path);
-
-        return is_file($file) && ($known->seal === null || $known->seal === KeptFiles::sealOf($file));
+        return KeptFiles::agrees($this->store->path($known->path), $known->seal);
     }
 
     public static function plainName(string $file): string

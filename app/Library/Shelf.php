@@ -62,7 +62,7 @@ final readonly class Shelf
         $path = $this->musicPaths[$id] ?? throw new MissingFootage("“music {$id}”");
         $seal = $this->musicSeals[$id] ?? null;
 
-        return is_file($path) && ($seal === null || $seal === KeptFiles::sealOf($path))
+        return KeptFiles::agrees($path, $seal)
             ? $path
             : throw new ChangedFootage('the music');
     }

@@ -164,8 +164,6 @@ final readonly class SoundDesk
 
     private function isWhole(string $path, ?string $seal): bool
     {
-        $file = $this->store->path($path);
-
-        return is_file($file) && ($seal === null || $seal === KeptFiles::sealOf($file));
+        return KeptFiles::agrees($this->store->path($path), $seal);
     }
 }

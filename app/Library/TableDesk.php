@@ -24,11 +24,10 @@ final readonly class TableDesk
 
     /**
      * @param  string  $name  what the operator calls the file
-     * @return string what it is called
      *
      * @throws Refusal when it is no colour table
      */
-    public function bring(Channel $channel, string $file, string $name): string
+    public function bring(Channel $channel, string $file, string $name): ColourTable
     {
         if (ColourTable::at($channel)->count() >= self::MOST) {
             throw new Refusal(sprintf('A channel takes at most %d colour tables. Take one away first.', self::MOST));
@@ -42,7 +41,7 @@ final readonly class TableDesk
         ]);
         $this->registrar->forget();
 
-        return $known->name;
+        return $known;
     }
 
     /** Its file stays: shorts that have it can still be rendered. */

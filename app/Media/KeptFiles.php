@@ -42,6 +42,12 @@ final readonly class KeptFiles
         }
     }
 
+    /** Whether a file is there and, where its seal is known, is what it was sealed as. */
+    public static function agrees(string $file, ?string $seal): bool
+    {
+        return is_file($file) && ($seal === null || $seal === self::sealOf($file));
+    }
+
     public static function sealOf(string $file): string
     {
         clearstatcache(true, $file);

@@ -34,10 +34,10 @@ final readonly class Sources
         // One that was made plain has a seal of its own; another name for a file changes when that does.
         if (is_file("$place.seal")
             ? $this->kept->isRight($place)
-            : is_file($place) && ($seal === null || KeptFiles::sealOf($place) === $seal)) {
+            : KeptFiles::agrees($place, $seal)) {
             return;
         }
-        if (! is_file($file) || ($seal !== null && KeptFiles::sealOf($file) !== $seal)) {
+        if (! KeptFiles::agrees($file, $seal)) {
             throw new ChangedFootage($name);
         }
         $found = $this->prober->glance($file, $name);

@@ -14,16 +14,6 @@ final class Foley
 
     private int $seed = 1;
 
-    /** @return array<string, string> what each is called, by the name of its file */
-    public static function all(): array
-    {
-        return [
-            'whoosh' => 'Whoosh', 'hit' => 'Hit', 'rise' => 'Rise', 'bell' => 'Bell', 'click' => 'Click',
-            'page' => 'Page', 'splash' => 'Splash', 'creak' => 'Creak', 'wind' => 'Wind', 'horn' => 'Fog horn',
-            'tick' => 'Tick', 'chime' => 'Chime', 'rumble' => 'Rumble', 'drop' => 'Drop',
-        ];
-    }
-
     /** @return list<float> samples of one, −1…1 at its loudest */
     public function make(string $name): array
     {

@@ -26,6 +26,8 @@ final class SegmentPlanner
     public function plan(Cut $cut, Quality $quality, bool $isBare = false): array
     {
         $segments = [];
+        // One place over the whole short, found once.
+        $logo = self::logo($cut);
         $shots = [];
         foreach ($cut->scenes as $number => $scene) {
             foreach ($scene->shots as $shot) {
@@ -37,7 +39,8 @@ final class SegmentPlanner
             $transition = $next === null ? $cut->loop : $next->transition;
             $to = $next ?? $shots[0][2];
             $bridge = $transition === null ? 0 : $this->bridgeFrames($cut, $shot, $transition);
-            $whole = $this->recipe($cut, $scene, $shot, $quality, $isBare, $bridge);
+            $overlays = $logo === null || $shot->startMs < $cut->logoMs() ? [] : [$logo];
+            $whole = $this->recipe($cut, $scene, $shot, $quality, $isBare, $bridge, $overlays);
             $segments[] = new Segment($whole, $number, $shot->startMs);
             if ($transition !== null && $bridge > 0) {
                 $segments[] = new Segment(
@@ -104,18 +107,17 @@ final class SegmentPlanner
         );
     }
 
-    /** @return list<Overlay> what is laid over a shot */
-    private function overlays(Cut $cut, int $startMs): array
+    private static function logo(Cut $cut): ?Overlay
     {
-        $box = $cut->logo === null || $startMs < $cut->logoMs() ? null : $cut->logoBox();
+        $box = $cut->logoBox();
 
-        return $cut->logo === null || $box === null ? [] : [new Overlay(
+        return $cut->logo === null || $box === null ? null : new Overlay(
             new Source($cut->logo->picture, FootageKind::Still, $cut->logo->width, $cut->logo->height),
             round($box[0], 5),
             round($box[1], 5),
             round($box[2], 5),
             $cut->logo->opacity / 100,
-        )];
+        );
     }
 
     private static function look(CutShot $shot): Look
@@ -154,7 +156,10 @@ final class SegmentPlanner
             : AssWriter::write($cues, $cut->grid()->fps, $scene->startMs, $first, $frames);
     }
 
-    /** @param  int  $less  so many of the last frames are left to a bridge */
+    /**
+     * @param  int  $less  so many of the last frames are left to a bridge
+     * @param  list<Overlay>  $overlays
+     */
     private function recipe(
         Cut $cut,
         CutScene $scene,
@@ -162,6 +167,7 @@ final class SegmentPlanner
         Quality $quality,
         bool $isBare,
         int $less,
+        array $overlays,
     ): Recipe {
         $grid = $cut->grid();
         $first = $grid->frameOf($shot->startMs) - $grid->frameOf($scene->startMs);
@@ -175,7 +181,7 @@ final class SegmentPlanner
             self::layer($shot),
             null,
             null,
-            $this->overlays($cut, $shot->startMs),
+            $overlays,
             self::look($shot),
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $quality->encoder(),

@@ -29,21 +29,16 @@ final class HouseController extends Controller
         $given = $request->validate(
             [
                 'name' => ['required', 'string', 'max:80'],
-                'style_words' => ['nullable', 'string', 'max:400'],
-                'forbidden' => ['nullable', 'string', 'max:4000'],
-                'pronunciations' => ['nullable', 'string', 'max:4000'],
-                'figures' => ['nullable', 'string', 'max:8000'],
-                'views' => ['nullable', 'string', 'max:400'],
+                ...array_map(static fn (int $most): array => ['nullable', 'string', "max:$most"], HouseDesk::WORDS),
             ],
             ['name.required' => 'A channel needs a name.'],
         );
         $desk->describe(Channel::of($this->user($request)), [
             'name' => trim($given['name']),
-            'style_words' => trim((string) ($given['style_words'] ?? '')),
-            'forbidden' => trim((string) ($given['forbidden'] ?? '')),
-            'pronunciations' => trim((string) ($given['pronunciations'] ?? '')),
-            'figures' => trim((string) ($given['figures'] ?? '')),
-            'views' => trim((string) ($given['views'] ?? '')),
+            ...array_map(
+                static fn (string $key): string => trim((string) ($given[$key] ?? '')),
+                array_combine(array_keys(HouseDesk::WORDS), array_keys(HouseDesk::WORDS)),
+            ),
         ]);
 
         return back()->with('saved', true);

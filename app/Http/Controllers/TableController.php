@@ -21,11 +21,11 @@ final class TableController extends Controller
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             throw new Refusal('Choose a .cube file.');
         }
-        $name = $desk->bring(
+        $table = $desk->bring(
             Channel::of($this->user($request)), $file->getRealPath() ?: '', $file->getClientOriginalName(),
         );
 
-        return redirect()->route('house')->with('saved', "“{$name}” can be chosen as a colour table now.");
+        return redirect()->route('house')->with('saved', "“{$table->name}” can be chosen as a colour table now.");
     }
 
     public function destroy(ColourTable $table, TableDesk $desk): RedirectResponse

@@ -70,7 +70,7 @@ final class TimelineController extends Controller
     /** What is heard alone, for a page that must not wait for the rest. */
     public function heard(Short $short, SheetSound $sound, LiveCaptions $captions): JsonResponse
     {
-        return response()->json($sound->of($short, $captions->of($short)));
+        return response()->json($sound->of($short, $captions->of($short), $short->plannedCut()));
     }
 
     /** A half of what is heard: all but the music, or the music at no level of its own. */

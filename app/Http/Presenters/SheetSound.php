@@ -31,11 +31,11 @@ final readonly class SheetSound
 
     /**
      * @param  Cut  $cut  as it is at this moment
+     * @param  Cut|null  $last  as it was planned last, whether or not that is still so
      * @return array{name: string, ...<string, mixed>}
      */
-    public function of(Short $short, Cut $cut): array
+    public function of(Short $short, Cut $cut, ?Cut $last): array
     {
-        $last = $short->plannedCut();
         $music = $this->music($short, $last);
         $plan = $last === null ? null : MixPlan::of($last);
         $report = $plan === null ? null : json_decode((string) @file_get_contents($this->mixer->report($plan)), true);

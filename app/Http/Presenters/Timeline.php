@@ -55,7 +55,8 @@ final readonly class Timeline
     {
         $short->load(['batch.channel', 'scenes.shots', 'readings']);
         // A plan of scenes that have changed since has pictures at other times.
-        $planned = $short->isPlanned() ? $short->plannedCut() : null;
+        $last = $short->plannedCut();
+        $planned = $short->isPlanned() ? $last : null;
         $cut = $planned ?? $this->captions->of($short);
         $script = AssWriter::write($cut->cues, $cut->grid()->fps, 0, 0, $cut->frames());
         $proof = Proof::of($short);
@@ -74,7 +75,7 @@ final readonly class Timeline
             $controls(self::MAIN),
             $controls(PaceSettings::LIMITS),
             $controls([...SoundSettings::MAIN, ...LookSettings::keys()]),
-            $this->sound->of($short, $cut),
+            $this->sound->of($short, $cut, $last),
             $script->ass,
             array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),
             $proof === null ? null : route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
