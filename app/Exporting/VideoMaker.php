@@ -175,6 +175,9 @@ final readonly class VideoMaker
     private function laySources(Cut $cut, array $missing, Shelf $shelf): void
     {
         $names = [];
+        foreach ($shelf->footage as $one) {
+            $names[$one->fingerprint] = $one->id;
+        }
         foreach ($cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
                 $names[$shot->fingerprint] = $shot->footage;

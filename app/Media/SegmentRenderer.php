@@ -9,6 +9,7 @@ use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\FramePath;
 use RapidReel\Render\FilterGraph;
 use RapidReel\Render\GradeFilters;
+use RapidReel\Render\KeyFilters;
 use RapidReel\Render\Layer;
 use RapidReel\Render\Recipe;
 use Symfony\Component\Process\Process;
@@ -22,6 +23,7 @@ final readonly class SegmentRenderer
         private KeptFiles $kept,
         private FaceBook $faces,
         private CubeShelf $cubes,
+        private KeyShelf $keys,
     ) {
     }
 
@@ -74,6 +76,11 @@ final readonly class SegmentRenderer
                     $this->cubes->lay($look->grade->cube, "$folder/$name");
                 }
             }
+            foreach (['base' => $recipe->layer, 'next' => $recipe->next] as $name => $layer) {
+                if ($layer?->key !== null) {
+                    $this->keys->lay($layer->key, $folder, KeyFilters::files($name));
+                }
+            }
             $this->faces->lay($recipe->captions->faces, "$folder/faces");
             $process = yield $this->encoding($recipe, $threads, $folder);
             preg_match_all('/^frame=(\d+)$/m', $process->getOutput(), $told);
@@ -93,6 +100,13 @@ final readonly class SegmentRenderer
         foreach ([$recipe->layer, $recipe->next] as $layer) {
             if ($layer !== null) {
                 array_push($inputs, ...$this->input($layer, $recipe));
+                $behind = $layer->behind();
+                if ($behind !== null) {
+                    $ground = new Layer(
+                        $behind, $layer->key->behind->inMs ?? 0, FramePath::centred(1, 1, 1.0), loopMs: 1,
+                    );
+                    array_push($inputs, ...$this->input($ground, $recipe));
+                }
             }
         }
         foreach ($recipe->overlays as $overlay) {

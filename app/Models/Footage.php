@@ -73,6 +73,24 @@ final class Footage extends Model
         return $query;
     }
 
+    /**
+     * Footage at a channel's hand that has a tag.
+     *
+     * @return array<int, string> names by id
+     */
+    public static function tagged(Channel $channel, string $tag): array
+    {
+        $found = [];
+        foreach (self::at($channel)->where('state', FootageState::Ready)->where('tags', 'like', "%$tag%")
+            ->orderBy('name')->get() as $one) {
+            if ($one instanceof self && in_array($tag, array_map(mb_strtolower(...), $one->tagList()), true)) {
+                $found[$one->id] = $one->name;
+            }
+        }
+
+        return $found;
+    }
+
     /** @return HasMany<Shot, $this> */
     public function shots(): HasMany
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Framing\GroundStore;
 use App\Framing\InterestStore;
+use App\Framing\ShelfGrounds;
 use App\Framing\ShelfInterests;
 use App\Gateways\Voices\VoiceRates;
 use App\Library\Shelf;
@@ -21,7 +23,9 @@ use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
 use RapidReel\Cut\VoicedScene;
+use RapidReel\Footage\Footage;
 use RapidReel\Footage\FootageMatcher;
+use RapidReel\Key\Keyer;
 use RapidReel\Render\Progress;
 use RapidReel\Render\SegmentPlanner;
 use RapidReel\Review\ScriptFlags;
@@ -47,6 +51,7 @@ final readonly class CutMaker
         private InterestStore $interests,
         private SegmentPlanner $segments,
         private MusicChooser $musicians,
+        private GroundStore $grounds,
     ) {
     }
 
@@ -88,10 +93,32 @@ final readonly class CutMaker
         return $this->builder($tasks, $shelf, $subject, $elsewhere)->build(
             $title,
             $voiced,
-            array_values($shelf->footage),
+            self::offered($shelf, $tasks),
             $this->music($settled, $tasks, $shelf, $number),
             ScriptFlags::of(array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks), $channel),
         );
+    }
+
+    /**
+     * What may be found for words: all but what is chosen by hand alone, unless it was, or nothing else is there.
+     *
+     * @param  non-empty-list<SceneTask>  $tasks
+     * @return list<Footage>
+     */
+    private static function offered(Shelf $shelf, array $tasks): array
+    {
+        $chosen = [];
+        foreach ($tasks as $task) {
+            foreach ($task->chosen as $shot) {
+                $chosen[$shot->footage->id ?? ''] = true;
+            }
+        }
+        $offered = array_filter(
+            $shelf->footage,
+            static fn (Footage $one): bool => isset($chosen[$one->id]) || ! $one->isApart(),
+        );
+
+        return array_values($offered === [] ? $shelf->footage : $offered);
     }
 
     /**
@@ -233,6 +260,7 @@ final readonly class CutMaker
             $this->emoji->of($language),
             matcher: new FootageMatcher($language, $subject, $elsewhere),
             interests: $shelf === null ? null : new ShelfInterests($shelf, $this->interests),
+            keyer: $shelf === null ? null : new Keyer(new ShelfGrounds($shelf, $this->grounds), $shelf->footage),
             shape: $tasks[0]->settled->shape(),
             loop: $tasks[0]->settled->loop(),
             effects: $shelf->effects ?? [],

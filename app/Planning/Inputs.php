@@ -11,6 +11,7 @@ use RapidReel\Framing\Path\Pin;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\Scene;
 use RapidReel\Script\ShotMark;
+use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\LogoSettings;
 use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\Registry;
@@ -20,7 +21,7 @@ use RapidReel\Voice\SpokenText;
 final readonly class Inputs
 {
     /** Raised whenever the same inputs are planned otherwise than before. */
-    private const VERSION = 5;
+    private const VERSION = 6;
 
     public function __construct(private SceneTasks $tasks)
     {
@@ -95,6 +96,7 @@ final readonly class Inputs
                 'effect_emphasis',
                 'effect_level',
                 ...LookSettings::keys(),
+                ...KeySettings::KEYS,
             ]),
             $task->settled->captions()?->toArray(),
             $scene->own->captions->toArray(),

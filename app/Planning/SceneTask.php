@@ -12,6 +12,7 @@ use RapidReel\Cut\VoicedScene;
 use RapidReel\Pace\ShotPlanner;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneRole;
+use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\PaceSettings;
@@ -106,6 +107,7 @@ final readonly class SceneTask
             $this->settled->clipFit(),
             SoundSettings::sounds($this->settled),
             LookSettings::grade($this->settled),
+            KeySettings::choice($this->settled),
         );
     }
 }

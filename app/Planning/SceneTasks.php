@@ -14,6 +14,7 @@ use RapidReel\Base\Refusal;
 use RapidReel\Cut\ChosenShot;
 use RapidReel\Script\Scene;
 use RapidReel\Script\ShotMark;
+use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\SoundSettings;
@@ -82,6 +83,7 @@ final readonly class SceneTasks
                 $own === null ? null : SoundSettings::sounds($own),
                 $own === null ? '' : SoundSettings::effect($own, 'effect'),
                 $own === null ? null : LookSettings::grade($own),
+                $own === null ? null : KeySettings::choice($own),
             );
         }, $scene->own->shots);
     }

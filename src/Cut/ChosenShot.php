@@ -8,6 +8,7 @@ use RapidReel\Colour\Grade;
 use RapidReel\Footage\Footage;
 use RapidReel\Framing\FramingChoice;
 use RapidReel\Framing\Path\Pin;
+use RapidReel\Key\KeyChoice;
 
 /** What is settled for the shot that begins at a word, before the whole is paced. */
 final readonly class ChosenShot
@@ -27,6 +28,7 @@ final readonly class ChosenShot
      * @param  SceneSounds|null  $sounds  what is heard beside the voice; null for that of the scene
      * @param  string  $effect  the sound where it begins; empty for none
      * @param  Grade|null  $grade  where it has settings of its own
+     * @param  KeyChoice|null  $key  where it has settings of its own
      */
     public function __construct(
         public int $word,
@@ -45,6 +47,7 @@ final readonly class ChosenShot
         public ?SceneSounds $sounds = null,
         public string $effect = '',
         public ?Grade $grade = null,
+        public ?KeyChoice $key = null,
     ) {
     }
 }

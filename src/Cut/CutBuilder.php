@@ -20,6 +20,8 @@ use RapidReel\Framing\Backdrop;
 use RapidReel\Framing\Framer;
 use RapidReel\Framing\Interest\Interests;
 use RapidReel\Framing\StillMotion;
+use RapidReel\Key\KeyChoice;
+use RapidReel\Key\Keyer;
 use RapidReel\Voice\WordTiming;
 
 /**
@@ -42,6 +44,7 @@ final readonly class CutBuilder
         private ?Transition $loop = null,
         private array $effects = [],
         private ?CutLogo $logo = null,
+        private ?Keyer $keyer = null,
     ) {
         $this->flags = new CutFlags($profile, $faces);
     }
@@ -71,6 +74,7 @@ final readonly class CutBuilder
         $cues = [];
         $at = 0;
         $before = null;
+        $unkeyed = 0;
         foreach ($voiced as $number => $one) {
             $span = $spans[$number];
             $startMs = $grid->msOf($span->startFrame);
@@ -79,8 +83,10 @@ final readonly class CutBuilder
             foreach ($span->shots as $shot) {
                 $endMs = $grid->msOf($shot->endFrame);
                 if ($pictures !== []) {
-                    $shots[] = $this->shot($pictures[$at], $one, $shot, $looks[$at] ?? new ShotLook, $before);
+                    $shots[] = $this->shot($pictures[$at], $one, $shot, $looks[$at] ?? new ShotLook, $before,
+                        $grid->msOf($shot->startFrame) - $startMs);
                     $before = $shots[count($shots) - 1]->motion;
+                    $unkeyed += $shots[count($shots) - 1]->key === null && self::key($one, $shot) !== null ? 1 : 0;
                     $at++;
                 }
                 $ends[] = [$shot->firstWord, $endMs];
@@ -129,6 +135,7 @@ final readonly class CutBuilder
                     $cues,
                     CutFlags::unmatched($needs, $pictures),
                     count(array_filter($looks, static fn (ShotLook $look): bool => $look->isOdd)),
+                    $unkeyed,
                 ),
             ],
             $music,
@@ -229,13 +236,17 @@ final readonly class CutBuilder
         return $looks;
     }
 
-    /** @param  StillMotion|null  $before  how the shot before moves, if it is a still */
+    /**
+     * @param  StillMotion|null  $before  how the shot before moves, if it is a still
+     * @param  int  $intoMs  time since its scene began
+     */
     private function shot(
         ShotMatch $match,
         VoicedScene $one,
         ShotSpan $span,
         ShotLook $look,
         ?StillMotion $before,
+        int $intoMs,
     ): CutShot {
         $footage = $match->footage;
         $grid = $this->pacer->grid;
@@ -291,7 +302,16 @@ final readonly class CutBuilder
             $isClip ? ($chosen->sounds ?? $one->sounds)->clip : null,
             $chosen !== null && $chosen->hasOwn ? $chosen->grade : $one->grade,
             $framed->backdrop === Backdrop::Gradient ? [$choice->top, $choice->bottom] : [],
+            $this->keyer?->of($footage->id, self::key($one, $span), $intoMs),
         );
+    }
+
+    /** How the plain ground of a shot is to be taken away; null where it stays. */
+    private static function key(VoicedScene $one, ShotSpan $span): ?KeyChoice
+    {
+        $chosen = $one->chosen[$span->firstWord] ?? null;
+
+        return $chosen !== null && $chosen->hasOwn ? $chosen->key : $one->key;
     }
 
     /**

@@ -44,6 +44,7 @@ final readonly class CutFlags
      * @param  list<Cue>  $cues
      * @param  list<string>  $unmatched  what is said over shots that no picture fits
      * @param  int  $odd  pictures whose colours are unlike those of the rest
+     * @param  int  $unkeyed  pictures whose plain ground was to be taken away and that have none
      * @return list<Flag>
      */
     public function of(
@@ -54,6 +55,7 @@ final readonly class CutFlags
         array $cues = [],
         array $unmatched = [],
         int $odd = 0,
+        int $unkeyed = 0,
     ): array {
         $flags = [];
         if ($hookMs > $this->profile->hookWindowMs()) {
@@ -114,6 +116,13 @@ final readonly class CutFlags
                 $odd === 1
                     ? 'One picture has other colours than the rest.'
                     : "$odd pictures have other colours than the rest.",
+            );
+        }
+        if ($unkeyed > 0) {
+            $flags[] = new Flag(
+                FlagCode::NoGround,
+                ($unkeyed === 1 ? 'One picture has' : "$unkeyed pictures have")
+                    .' no plain ground that could be taken away; shown as it is. Say its colour, if there is one.',
             );
         }
         $strange = array_filter($words, fn (string $word): bool => ! $this->faces->has($word));

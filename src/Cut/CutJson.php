@@ -11,11 +11,16 @@ use RapidReel\Caption\Cue;
 use RapidReel\Caption\CueWord;
 use RapidReel\Caption\Setting\Setting;
 use RapidReel\Caption\Style\CaptionStyle;
+use RapidReel\Key\Keying;
 use RapidReel\Script\SceneRole;
 use RapidReel\Voice\WordTiming;
 use UnexpectedValueException;
 
-/** A cut as JSON and back, whole: the report's keys, and under "making" what only the makers need. */
+/**
+ * A cut as JSON and back, whole: the report's keys, and under "making" what only the makers need.
+ *
+ * @phpstan-import-type KeyingData from Keying
+ */
 final class CutJson
 {
     /** @throws JsonException */
@@ -69,7 +74,8 @@ final class CutJson
          *                 gain: float, lift: float, saturation: float, blue: float, red: float
          *             }|null,
          *             transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int,
-         *             sound?: int, grade?: array<string, mixed>, ground?: list<string>
+         *             sound?: int, grade?: array<string, mixed>, ground?: list<string>,
+         *             key?: KeyingData
          *         }>
          *     }>,
          *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,

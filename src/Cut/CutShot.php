@@ -11,8 +11,13 @@ use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\Backdrop;
 use RapidReel\Framing\FramePath;
 use RapidReel\Framing\StillMotion;
+use RapidReel\Key\Keying;
 
-/** One picture on screen: which footage, from where in it, and how it is framed and moves. Times in ms of the short. */
+/**
+ * One picture on screen: which footage, from where in it, and how it is framed and moves. Times in ms of the short.
+ *
+ * @phpstan-import-type KeyingData from Keying
+ */
 final readonly class CutShot
 {
     /**
@@ -34,6 +39,7 @@ final readonly class CutShot
      * @param  int|null  $sound  how far a clip's own sound stays under the voice, in dB; null where it is not heard
      * @param  Grade|null  $grade  how it is graded; null where it stays as it is
      * @param  list<string>  $ground  both colours behind it, the upper first, where it is shown over two
+     * @param  Keying|null  $key  how its subject is taken off its ground; null where it is not
      */
     public function __construct(
         public string $footage,
@@ -59,6 +65,7 @@ final readonly class CutShot
         public ?int $sound = null,
         public ?Grade $grade = null,
         public array $ground = [],
+        public ?Keying $key = null,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
@@ -81,7 +88,7 @@ final readonly class CutShot
      *     match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null,
      *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int,
      *     sound?: int, grade?: array<string, int|string>,
-     *     ground?: list<string>
+     *     ground?: list<string>, key?: array<string, mixed>
      * }
      */
     public function toArray(): array
@@ -110,6 +117,7 @@ final readonly class CutShot
             ...$this->sound === null ? [] : ['sound' => $this->sound],
             ...$this->grade === null ? [] : ['grade' => $this->grade->toArray()],
             ...$this->ground === [] ? [] : ['ground' => $this->ground],
+            ...$this->key === null ? [] : ['key' => $this->key->toArray()],
         ];
     }
 
@@ -121,7 +129,7 @@ final readonly class CutShot
      *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null,
      *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float|int, loop_ms?: int,
      *     sound?: int, grade?: array<string, mixed>,
-     *     ground?: list<string>
+     *     ground?: list<string>, key?: KeyingData
      * } $data
      */
     public static function fromArray(array $data): self
@@ -150,6 +158,7 @@ final readonly class CutShot
             $data['sound'] ?? null,
             isset($data['grade']) ? Grade::fromArray($data['grade']) : null,
             $data['ground'] ?? [],
+            Keying::fromArray($data['key'] ?? null),
         );
     }
 }

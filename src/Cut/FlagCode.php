@@ -12,6 +12,7 @@ enum FlagCode: string
     case FootageRepeats = 'footage-repeats';
     case NoMatch = 'no-match';
     case OddLook = 'odd-look';
+    case NoGround = 'no-ground';
     case NoFace = 'no-face';
     case CaptionTight = 'caption-tight';
     case LowContrast = 'low-contrast';
@@ -34,6 +35,7 @@ enum FlagCode: string
             self::FootageRepeats => 'pictures repeat',
             self::NoMatch => 'no picture fits',
             self::OddLook => 'odd colours',
+            self::NoGround => 'no plain ground',
             self::NoFace => 'odd characters',
             self::CaptionTight => 'tight captions',
             self::LowContrast => 'faint captions',

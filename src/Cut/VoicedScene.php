@@ -7,6 +7,7 @@ namespace RapidReel\Cut;
 use RapidReel\Caption\Style\CaptionStyle;
 use RapidReel\Colour\Grade;
 use RapidReel\Framing\FramingChoice;
+use RapidReel\Key\KeyChoice;
 use RapidReel\Pace\ShotPlanner;
 use RapidReel\Script\Scene;
 use RapidReel\Voice\Take;
@@ -29,6 +30,7 @@ final readonly class VoicedScene
      * @param  ClipFit  $fit  what is done with clips that do not last as long as their shots
      * @param  SceneSounds  $sounds  what is heard beside the voice
      * @param  Grade|null  $grade  of its pictures; null where they stay as they are
+     * @param  KeyChoice|null  $key  how subjects are taken off plain grounds; null where they are not
      */
     public function __construct(
         public Scene $scene,
@@ -45,6 +47,7 @@ final readonly class VoicedScene
         public ClipFit $fit = ClipFit::Hold,
         public SceneSounds $sounds = new SceneSounds,
         public ?Grade $grade = null,
+        public ?KeyChoice $key = null,
     ) {
         $byWord = [];
         $last = count($take->words) - 1;

@@ -12,6 +12,9 @@ use InvalidArgumentException;
  */
 final readonly class Footage
 {
+    /** Tags of what is chosen by hand alone: it stands behind subjects, or before and after shorts. */
+    public const APART = ['behind', 'opening', 'ending'];
+
     /**
      * @param  string  $id  names it in a cut
      * @param  string  $fingerprint  changes when a pixel of it changes
@@ -32,5 +35,11 @@ final readonly class Footage
         if ($id === '' || $width < 2 || $height < 2 || $durationMs < 0) {
             throw new InvalidArgumentException('Footage needs a name and a size.');
         }
+    }
+
+    /** Whether it is never found for words. */
+    public function isApart(): bool
+    {
+        return array_intersect(array_map(mb_strtolower(...), $this->tags), self::APART) !== [];
     }
 }

@@ -71,11 +71,11 @@ final readonly class FilterGraph
     public function write(): string
     {
         $fps = $this->recipe->fps;
-        $parts = [$this->layer($this->recipe->layer, 0, 'base')];
+        $input = 0;
+        $parts = [$this->keyed($this->recipe->layer, $input, 'base')];
         $last = 'base';
-        $input = 1;
         if ($this->recipe->next !== null && $this->recipe->blend !== null) {
-            $parts[] = $this->layer($this->recipe->next, $input++, 'next');
+            $parts[] = $this->keyed($this->recipe->next, $input, 'next');
             [$base, $next] = ['[base]', '[next]'];
             if ($this->recipe->nextLook !== null) {
                 // Each side as it is graded by itself.
@@ -186,6 +186,24 @@ final readonly class FilterGraph
             .'[words-premultiplied][words-alpha]alphamerge,unpremultiply=inplace=1,setpts=PTS-1[words]';
     }
 
+    /** A layer as it is seen: its subject over something else, where it is taken off its ground. */
+    private function keyed(Layer $layer, int &$input, string $name): string
+    {
+        $key = $layer->key;
+        if ($key === null) {
+            return $this->layer($layer, $input++, $name);
+        }
+        $shot = $this->layer($layer, $input++, "$name-shot");
+        $behind = $layer->behind() === null ? null : $input++;
+
+        return $shot.';'.$this->keys()->over($key->behind, "$name-shot", $behind, $name);
+    }
+
+    private function keys(): KeyFilters
+    {
+        return new KeyFilters($this->width, $this->height, $this->recipe->fps);
+    }
+
     private function layer(Layer $layer, int $input, string $name): string
     {
         $isStill = $layer->source->kind === FootageKind::Still;
@@ -228,21 +246,18 @@ final readonly class FilterGraph
         $scaled = "scale=$width:$height:flags=lanczos:".self::TO_BT709.',setsar=1,format=yuv420p';
         $x = 2 * intdiv($this->width - $width, 4);
         $y = 2 * intdiv($this->height - $height, 4);
-        if ($backdrop === Backdrop::Plain) {
-            return "$head$scaled,pad={$this->width}:{$this->height}:$x:$y:color=".self::GROUND
+        if ($backdrop === Backdrop::Plain || $layer->key !== null) {
+            // Around what is keyed there is more of its ground.
+            $colour = $layer->key === null ? self::GROUND : "0x{$layer->key->ground->colour()}";
+
+            return "$head$scaled,pad={$this->width}:{$this->height}:$x:$y:color=$colour"
                 ."$hold,{$this->clock()}[$name]";
         }
         if ($backdrop === Backdrop::Gradient && count($layer->ground) === 2) {
-            $colour = static fn (int $i): string => "color=c=0x{$layer->ground[$i]}:s=16x2:r=1:d=1,format=rgb24";
-
-            // Two rows of each colour: between the second and the third it goes evenly from one to the other.
-            return sprintf(
-                '%1$s[%3$s-a];%2$s[%3$s-b];[%3$s-a][%3$s-b]vstack,scale=16:%4$d:flags=bilinear,crop=16:%5$d:0:%6$d,'
-                    .'scale=%7$d:%5$d:flags=bilinear:%8$s,setsar=1,format=yuv420p,loop=-1:1,fps=%9$d[%3$s-ground];'
-                    .'%10$s[%3$s-front];[%3$s-ground][%3$s-front]overlay=%11$d:%12$d:format=yuv420:shortest=0:'
-                    .'eof_action=repeat%13$s[%3$s]',
-                $colour(0), $colour(1), $name, 4 * $this->height, $this->height, intdiv(3 * $this->height, 2),
-                $this->width, self::TO_BT709, $this->recipe->fps, $head.$scaled, $x, $y, $hold.','.$this->clock(),
+            return $this->keys()->gradient($layer->ground, "$name-ground").sprintf(
+                ';%2$s[%1$s-front];[%1$s-ground][%1$s-front]overlay=%3$d:%4$d:format=yuv420:shortest=0:'
+                    .'eof_action=repeat%5$s[%1$s]',
+                $name, $head.$scaled, $x, $y, $hold.','.$this->clock(),
             );
         }
         // What is blurred anyway is blurred small.

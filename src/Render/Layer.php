@@ -6,9 +6,13 @@ namespace RapidReel\Render;
 
 use RapidReel\Framing\Backdrop;
 use RapidReel\Framing\FramePath;
+use RapidReel\Key\BehindKind;
+use RapidReel\Key\Keying;
 
 /**
  * A source as it fills the frame: from where in it, and where the window stands over it; or all of it, over a backdrop.
+ *
+ * @phpstan-import-type KeyingData from Keying
  */
 final readonly class Layer
 {
@@ -17,6 +21,7 @@ final readonly class Layer
      * @param  float  $speed  of a clip, 1 as it was taken
      * @param  int  $loopMs  after so many ms of a clip it begins again; 0 where it does not
      * @param  list<string>  $ground  both colours behind it, as RRGGBB, the upper first
+     * @param  Keying|null  $key  how its subject is taken off its ground
      */
     public function __construct(
         public Source $source,
@@ -26,33 +31,47 @@ final readonly class Layer
         public float $speed = 1.0,
         public int $loopMs = 0,
         public array $ground = [],
+        public ?Keying $key = null,
     ) {
+    }
+
+    /** What its subject is put over, where that is footage. */
+    public function behind(): ?Source
+    {
+        $behind = $this->key?->behind;
+
+        return $behind === null || $behind->kind !== BehindKind::Footage
+            ? null
+            : new Source($behind->footage, $behind->footageKind, $behind->width, $behind->height);
     }
 
     /** The same from a later moment on. */
     public function from(int $ms): self
     {
-        return $this->beginning($this->inMs + (int) round($ms * $this->speed), $this->path->from($ms));
+        return $this->beginning($this->inMs + (int) round($ms * $this->speed), $ms);
     }
 
     /** The same begun so much earlier, as far as there is anything before; its window holds still until then. */
     public function before(int $ms): self
     {
-        return $this->beginning(max(0, $this->inMs - (int) round($ms * $this->speed)), $this->path->from(-$ms));
+        return $this->beginning(max(0, $this->inMs - (int) round($ms * $this->speed)), -$ms);
     }
 
-    private function beginning(int $inMs, FramePath $path): self
+    private function beginning(int $inMs, int $laterMs): self
     {
         $inMs = $this->loopMs > 0 ? $inMs % $this->loopMs : $inMs;
 
-        return new self($this->source, $inMs, $path, $this->backdrop, $this->speed, $this->loopMs, $this->ground);
+        return new self(
+            $this->source, $inMs, $this->path->from($laterMs), $this->backdrop, $this->speed, $this->loopMs,
+            $this->ground, $this->key?->from($laterMs),
+        );
     }
 
     /**
      * @return array{
      *     source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
      *     path: list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string, speed?: float,
-     *     loop_ms?: int, ground?: list<string>
+     *     loop_ms?: int, ground?: list<string>, key?: array<string, mixed>
      * }
      */
     public function toArray(): array
@@ -66,6 +85,7 @@ final readonly class Layer
             ...$this->speed === 1.0 ? [] : ['speed' => $this->speed],
             ...$this->loopMs === 0 ? [] : ['loop_ms' => $this->loopMs],
             ...$this->ground === [] ? [] : ['ground' => $this->ground],
+            ...$this->key === null ? [] : ['key' => $this->key->toArray()],
         ];
     }
 
@@ -73,7 +93,7 @@ final readonly class Layer
      * @param  array{
      *     source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
      *     path: non-empty-list<array{ms: int, x: float|int, y: float|int, scale: float|int}>, backdrop?: string,
-     *     speed?: float|int, loop_ms?: int, ground?: list<string>
+     *     speed?: float|int, loop_ms?: int, ground?: list<string>, key?: KeyingData
      * }  $data
      */
     public static function fromArray(array $data): self
@@ -86,6 +106,7 @@ final readonly class Layer
             (float) ($data['speed'] ?? 1.0),
             $data['loop_ms'] ?? 0,
             $data['ground'] ?? [],
+            Keying::fromArray($data['key'] ?? null),
         );
     }
 }

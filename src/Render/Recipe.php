@@ -7,10 +7,13 @@ namespace RapidReel\Render;
 use InvalidArgumentException;
 use JsonException;
 use RapidReel\Caption\Drawing\CaptionScript;
+use RapidReel\Key\Keying;
 
 /**
  * All that the pixels of one segment depend on, and nothing else: a renderer gets this and the media disk. Its hash is
  * the segment's key.
+ *
+ * @phpstan-import-type KeyingData from Keying
  */
 final readonly class Recipe
 {
@@ -98,11 +101,13 @@ final readonly class Recipe
     /** @return list<Source> all that must be on the media disk, in the order in which they are read */
     public function sources(): array
     {
-        return [
+        return array_values(array_filter([
             $this->layer->source,
-            ...($this->next === null ? [] : [$this->next->source]),
+            $this->layer->behind(),
+            $this->next?->source,
+            $this->next?->behind(),
             ...array_map(static fn (Overlay $overlay): Source => $overlay->source, $this->overlays),
-        ];
+        ]));
     }
 
     /** @return array<string, mixed> */
@@ -147,12 +152,12 @@ final readonly class Recipe
          *     layer: array{
          *         source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
          *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string,
-         *         speed?: float, loop_ms?: int, ground?: list<string>
+         *         speed?: float, loop_ms?: int, ground?: list<string>, key?: KeyingData
          *     },
          *     next: array{
          *         source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
          *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string,
-         *         speed?: float, loop_ms?: int, ground?: list<string>
+         *         speed?: float, loop_ms?: int, ground?: list<string>, key?: KeyingData
          *     }|null,
          *     blend: string|null,
          *     overlays: list<array{

@@ -135,6 +135,7 @@ final class SegmentPlanner
             $shot->speed,
             $shot->loopMs,
             $shot->ground,
+            $shot->key,
         );
     }
 

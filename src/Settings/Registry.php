@@ -52,6 +52,7 @@ final readonly class Registry
      * @param  array<array-key, string>  $effects  names by id
      * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
      * @param  array<array-key, string>  $logos  names by the hash of each
+     * @param  array<array-key, string>  $grounds  names of footage that may stand behind subjects, by id
      */
     public static function of(
         array $voices,
@@ -63,6 +64,7 @@ final readonly class Registry
         array $effects = [],
         array $tables = [],
         array $logos = [],
+        array $grounds = [],
     ): self {
         $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
         $toShort = [Level::Channel, Level::Batch, Level::Short];
@@ -221,6 +223,7 @@ final readonly class Registry
                 [Stale::Plan, Stale::Pixels],
             ),
             ...LookSettings::of([...$toScene, Level::Shot], $tables),
+            ...KeySettings::of([...$toScene, Level::Shot], $grounds),
             ...LogoSettings::of($toShort, $logos),
             ...SoundSettings::of($toShort, $toScene, $music, $effects),
         ];

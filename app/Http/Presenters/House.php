@@ -11,6 +11,7 @@ use App\Models\ColourTable;
 use App\Models\Logo;
 use App\Settings\Registrar;
 use App\Settings\Resolver;
+use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\LogoSettings;
 use RapidReel\Settings\LookSettings;
@@ -41,10 +42,14 @@ final readonly class House
                 $channel->id,
                 $channel->id,
                 'the channel',
-            ), ['look' => true, 'logo' => true], array_flip(SoundSettings::MAIN)),
+            ), ['look' => true, 'logo' => true, 'key' => true], array_flip(SoundSettings::MAIN)),
             ScopeControl::all(
                 Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
-                [...LookSettings::keys(), 'ground_top', 'ground_bottom'],
+                LookSettings::keys(),
+            ),
+            ScopeControl::all(
+                Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
+                [...KeySettings::KEYS, 'ground_top', 'ground_bottom'],
             ),
             array_values(ColourTable::at($channel)->get()->sortBy('name')->all()),
             ScopeControl::all(

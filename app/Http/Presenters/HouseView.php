@@ -14,6 +14,7 @@ final readonly class HouseView
      * @param  list<Channel>  $channels  of the account
      * @param  array<string, ScopeControl>  $controls  by key
      * @param  array<string, ScopeControl>  $look
+     * @param  array<string, ScopeControl>  $grounds  of what stands behind pictures
      * @param  list<ColourTable>  $tables
      * @param  array<string, ScopeControl>  $logo
      * @param  list<LogoCard>  $logos
@@ -25,6 +26,7 @@ final readonly class HouseView
         public array $channels,
         public array $controls,
         public array $look,
+        public array $grounds,
         public array $tables,
         public array $logo,
         public array $logos,

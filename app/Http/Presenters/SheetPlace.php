@@ -34,7 +34,7 @@ final readonly class SheetPlace
         foreach (isset($planned[$number]) ? $planned[$number]->shots : [] as $shot) {
             if ($row !== null && $shot->word === $word) {
                 $shots = ShotControls::of($row, $shot, $here, $channel);
-                unset($shots['look']);
+                unset($shots['look'], $shots['key']);
                 $look = ShotControls::look($row, $shot, $here, $channel);
             }
         }

@@ -7,6 +7,7 @@ namespace App\Http\Presenters;
 use App\Models\Shot;
 use RapidReel\Cut\CutShot;
 use RapidReel\Footage\FootageKind;
+use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\Settled;
@@ -22,7 +23,7 @@ final class ShotControls
     /** @return array<string, ScopeControl> of how it is graded, by key */
     public static function look(Shot $row, CutShot $shot, Settled $above, int $channel): array
     {
-        return self::all($row, $shot, $above, $channel, LookSettings::keys());
+        return self::all($row, $shot, $above, $channel, [...LookSettings::keys(), ...KeySettings::KEYS]);
     }
 
     /**

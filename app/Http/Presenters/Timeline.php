@@ -28,6 +28,7 @@ use RapidReel\Review\Pace\PaceReport;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\SceneRole;
 use RapidReel\Script\WordMark;
+use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\LookSettings;
 use RapidReel\Settings\PaceSettings;
@@ -74,7 +75,7 @@ final readonly class Timeline
             PaceFindings::of($report),
             $controls(self::MAIN),
             $controls(PaceSettings::LIMITS),
-            $controls([...SoundSettings::MAIN, ...LookSettings::keys()]),
+            $controls([...SoundSettings::MAIN, ...LookSettings::keys(), ...KeySettings::KEYS]),
             $this->sound->of($short, $cut, $last),
             $script->ass,
             array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),

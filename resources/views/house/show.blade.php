@@ -86,6 +86,10 @@
     </div>
     <h2>Look of the pictures</h2>
     <div class="scopes">@foreach ($house->look as $control)<x-scope :$control/>@endforeach</div>
+    <h2>Behind pictures</h2>
+    <div class="scopes">@foreach ($house->grounds as $control)<x-scope :$control/>@endforeach</div>
+    <p class="quiet">A subject on a green or any other plain ground is put over two colours, a blurred copy, or
+    footage: give a picture or clip of the library the tag “behind”, and it can be chosen.</p>
     @if ($house->patterns !== [])
         <h2>Patterns</h2>
         <ul class="pattern-list">

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Framing\GroundStore;
+use App\Media\EncoderPool;
+use App\Media\SegmentRenderer;
+use App\Media\Sources;
+use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Caption\Drawing\CaptionScript;
+use RapidReel\Footage\FootageKind;
+use RapidReel\Framing\FramePath;
+use RapidReel\Key\Behind;
+use RapidReel\Key\BehindKind;
+use RapidReel\Key\Keying;
+use RapidReel\Key\PlainGround;
+use RapidReel\Render\Layer;
+use RapidReel\Render\Look;
+use RapidReel\Render\Recipe;
+use RapidReel\Render\Source;
+use Symfony\Component\Process\Process;
+use Tests\Support\Subjects;
+
+/** A subject is taken off its plain ground: how much of it is left, against what it was made with. */
+final class KeyTest extends AppTestCase
+{
+    private const SIDE = [270, 480];
+
+    /** @return array<string, array{array{int, int, int}, int, float}> colour of the ground, its noise, its unevenness */
+    public static function grounds(): array
+    {
+        return [
+            'green, lit unevenly' => [[52, 190, 84], 5, 0.25],
+            'blue' => [[30, 70, 190], 4, 0.1],
+            'magenta' => [[210, 40, 180], 9, 0.1],
+            'white' => [[244, 244, 240], 3, 0.04],
+        ];
+    }
+
+    /**
+     * The bound is the one that was set for keying here: 0.03, of all pixels. Of those at edges alone it is wider.
+     *
+     * @param  array{int, int, int}  $colour
+     */
+    #[DataProvider('grounds')]
+    public function test_as_much_of_a_subject_is_left_as_there_is(array $colour, int $noise, float $uneven): void
+    {
+        [$width, $height] = self::SIDE;
+        $subject = new Subjects($width, $height, $colour, $noise, $uneven);
+        [$clip, $key] = $this->subjectClip($subject, 'key-'.implode('-', $colour));
+        $ground = app(GroundStore::class)->of($key, $clip, 'subject', null);
+        self::assertNotNull($ground);
+        $black = $this->frame($this->recipe($key, $ground, ['000000', '000000']));
+        $white = $this->frame($this->recipe($key, $ground, ['FFFFFF', 'FFFFFF']));
+        $off = $atEdges = 0.0;
+        $edges = 0;
+        foreach ($subject->alpha as $i => $alpha) {
+            $found = 1 - (ord($white[3 * $i + 1]) - ord($black[3 * $i + 1])) / 255;
+            $off += abs($found - $alpha);
+            if ($alpha > 0.02 && $alpha < 0.98) {
+                $atEdges += abs($found - $alpha);
+                $edges++;
+            }
+        }
+        self::assertLessThan(0.03, $off / count($subject->alpha));
+        self::assertLessThan(0.15, $atEdges / $edges);
+    }
+
+    /** @return array{string, string} its file, and its content's key */
+    private function subjectClip(Subjects $subject, string $name): array
+    {
+        $raw = $this->folder()."/$name.rgb";
+        file_put_contents($raw, $subject->picture);
+        $clip = $this->folder()."/$name.mp4";
+        (new Process([
+            'ffmpeg', '-v', 'error', '-y', '-f', 'rawvideo', '-pix_fmt', 'rgb24', '-s',
+            "{$subject->width}x{$subject->height}", '-i', $raw, '-vf',
+            'loop=20:1,fps=30,scale=out_color_matrix=bt709:out_range=tv,format=yuv420p', '-frames:v', '20',
+            '-c:v', 'libx264', '-crf', '18', '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709',
+            $clip,
+        ]))->mustRun();
+        $key = (string) hash_file('xxh128', $clip);
+        app(Sources::class)->lay($key, $clip, 'subject', null);
+
+        return [$clip, $key];
+    }
+
+    private function folder(): string
+    {
+        $folder = sys_get_temp_dir().'/reel-keys';
+        @mkdir($folder);
+
+        return $folder;
+    }
+
+    /** @param  list<string>  $behind */
+    private function recipe(string $key, PlainGround $ground, array $behind): Recipe
+    {
+        [$width, $height] = self::SIDE;
+
+        return new Recipe(
+            4, 30, $width, $height,
+            new Layer(
+                new Source($key, FootageKind::Clip, $width, $height), 100, FramePath::centred($width, $height, 9 / 16),
+                key: new Keying($ground, 80, new Behind(BehindKind::Gradient, $behind)),
+            ),
+            null, null, [], new Look, CaptionScript::none(),
+            ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0'],
+        );
+    }
+
+    private function frame(Recipe $recipe): string
+    {
+        app(EncoderPool::class)->run([app(SegmentRenderer::class)->work($recipe, 1)], static fn (int $frames) => null);
+
+        return (new Process([
+            'ffmpeg', '-v', 'error', '-i', app(SegmentRenderer::class)->file($recipe->key()), '-vf',
+            'select=eq(n\,1),scale=in_color_matrix=bt709', '-frames:v', '1', '-pix_fmt', 'rgb24', '-f', 'rawvideo', '-',
+        ]))->mustRun()->getOutput();
+    }
+}
