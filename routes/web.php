@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\CaptionController;
+use App\Http\Controllers\CardController;
 use App\Http\Controllers\ChannelController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FaceController;
@@ -132,6 +133,16 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/shorts/{short}/sheet/wave', [TimelineController::class, 'wave'])->name('sheet.wave');
     Route::post('/scenes/{scene}/words/{word}/sound', [TimelineController::class, 'sound'])
         ->where('word', '[0-9]{1,6}')->name('scenes.sounds');
+    Route::post('/scenes/{scene}/words/{word}/cards', [CardController::class, 'store'])
+        ->where('word', '[0-9]{1,6}')->name('cards.store');
+    Route::put('/scenes/{scene}/cards/{number}', [CardController::class, 'update'])
+        ->where('number', '[0-9]{1,3}')->name('cards.update');
+    Route::delete('/scenes/{scene}/cards/{number}', [CardController::class, 'destroy'])
+        ->where('number', '[0-9]{1,3}')->name('cards.destroy');
+    Route::get('/shorts/{short}/cards/{key}.png', [CardController::class, 'picture'])
+        ->where('key', '[0-9a-f]{32}')->name('cards.picture');
+    Route::get('/stickers/{sticker}.svg', [CardController::class, 'sticker'])
+        ->where('sticker', '[a-z-]{1,20}')->name('stickers.file');
     Route::post('/scenes/{scene}/shots/{word}', [TimelineController::class, 'shot'])
         ->where('word', '[0-9]{1,6}')->name('scenes.shot');
 

@@ -53,6 +53,11 @@ final class Fields
             'scenes.change' => ['do' => $word, 'at' => $whole],
             'scenes.shot' => ['do' => $word, 'to' => $whole, 'frames' => Field::whole(1_000, -1_000), 'ms' => $whole],
             'scenes.sounds' => ['sound' => $word, 'ms' => Field::whole(60_000, -60_000)],
+            'cards.store', 'cards.update' => [
+                'kind' => $word, 'text' => $page, 'enter' => $word, 'leave' => $word, 'fill' => $word, 'plate' => $word,
+                'offset' => Field::whole(60_000, -60_000), 'length' => $whole, 'x' => Field::whole(1_000),
+                'y' => Field::whole(1_000), 'size' => $whole, 'turn' => Field::whole(1_000, -1_000),
+            ],
             'scenes.swap' => ['footage' => $whole],
             'captions.change' => [
                 'do' => $word, 'word' => $whole, 'at' => $whole, 'text' => $line, 'on' => Field::flag(),

@@ -11,11 +11,13 @@ use App\Framing\ShelfInterests;
 use App\Gateways\Voices\VoiceRates;
 use App\Library\Shelf;
 use App\Media\Cancelled;
+use App\Media\CardPainter;
 use App\Media\EmojiLists;
 use App\Media\FaceBook;
 use App\Media\Watcher;
 use App\Voicing\TakeStore;
 use RapidReel\Brief\Subject;
+use RapidReel\Cut\CardPlacer;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutBuilder;
 use RapidReel\Cut\CutMusic;
@@ -30,6 +32,7 @@ use RapidReel\Render\Progress;
 use RapidReel\Render\SegmentPlanner;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\Scene;
+use RapidReel\Settings\CardSettings;
 use RapidReel\Settings\LogoSettings;
 use RapidReel\Settings\Registry;
 use RapidReel\Settings\Settled;
@@ -52,6 +55,7 @@ final readonly class CutMaker
         private SegmentPlanner $segments,
         private MusicChooser $musicians,
         private GroundStore $grounds,
+        private CardPainter $painter,
     ) {
     }
 
@@ -264,6 +268,10 @@ final readonly class CutMaker
             shape: $tasks[0]->settled->shape(),
             loop: $tasks[0]->settled->loop(),
             effects: $shelf->effects ?? [],
+            cards: $shelf === null ? null : new CardPlacer(
+                $this->painter, CardSettings::cards($tasks[0]->settled), $tasks[0]->settled->shape(),
+            ),
+            progress: CardSettings::progress($tasks[0]->settled),
             logo: LogoSettings::logo($tasks[0]->settled, $shelf->logos ?? []),
         );
     }

@@ -31,9 +31,11 @@ use App\Jobs\Housekeeping;
 use App\Jobs\Ordered;
 use App\Jobs\QueuedOrders;
 use App\Library\EffectBook;
+use App\Media\CardPainter;
 use App\Media\EmojiLists;
 use App\Media\EncoderSlots;
 use App\Media\FaceBook;
+use App\Media\KeptFiles;
 use App\Media\KeyedLock;
 use App\Media\LogoReader;
 use App\Media\MediaStore;
@@ -148,6 +150,17 @@ final class ReelServiceProvider extends ServiceProvider
             static fn (Application $app): LogoReader => new LogoReader(
                 $app->make(MediaStore::class),
                 (string) config('reel.svg'),
+            ),
+        );
+        $this->app->singleton(
+            CardPainter::class,
+            static fn (Application $app): CardPainter => new CardPainter(
+                $app->make(MediaStore::class),
+                $app->make(KeptFiles::class),
+                $app->make(FaceBook::class),
+                $app->make(MediaTools::class),
+                (string) config('reel.svg'),
+                resource_path('stickers'),
             ),
         );
         $this->app->singleton(

@@ -3,6 +3,7 @@ import { page, renew } from './page';
 import { bringing } from './pace';
 import { picking } from './picking';
 import { FRAME, staged } from './stage';
+import { carding } from './timeline-cards';
 import { sounding } from './timeline-sound';
 import { drawHeard, drawRuler, drawSaid, drawSeen } from './timeline-draw';
 
@@ -24,6 +25,7 @@ export default (urls, now) => {
         ...bringing(urls.pace),
         ...picking(),
         ...sounding(() => drawn, () => heard),
+        ...carding(() => drawn),
         isHere: false,
         px: 40,
         everyMs: 120,
@@ -56,8 +58,8 @@ export default (urls, now) => {
             const scroll = this.$refs.scroll;
             scroll.addEventListener('scroll', () => requestAnimationFrame(() => this.sound()), { passive: true });
             new ResizeObserver(() => this.sound()).observe(scroll);
-            window.addEventListener('pointermove', (event) => this.dragged(event));
-            window.addEventListener('pointerup', (event) => this.dropped(event));
+            window.addEventListener('pointermove', (event) => { this.dragged(event); this.cardDragged(event); });
+            window.addEventListener('pointerup', (event) => { this.dropped(event); this.cardDropped(event); });
         },
 
         async order() {
@@ -96,7 +98,7 @@ export default (urls, now) => {
             this.$refs.music.textContent = answer.music;
             this.$refs.trouble.textContent = answer.trouble;
             this.hearNow(answer);
-            if (answer.proof !== this.proof) this.load(answer.proof);
+            if (answer.proof !== this.proof) this.load(answer.proof).then(() => this.cardsShown());
             if (answer.script !== this.script) this.stage(answer.script, answer.faces);
             if (this.working && answer.plan && this.ordered !== answer.plan) {
                 this.ordered = answer.plan;
@@ -138,6 +140,7 @@ export default (urls, now) => {
             drawRuler(this.$refs.marks, drawn, this.px);
             drawSaid(this.$refs.said, drawn, this.px);
             drawSeen(this.$refs.seen, drawn, this.px);
+            this.listCards();
             this.drawAll();
             this.choose(Math.min(this.chosen, drawn.shots.length - 1));
             this.mark();
@@ -162,6 +165,7 @@ export default (urls, now) => {
         mark() {
             const y = this.at * this.px;
             this.$refs.head.style.transform = `translateY(${y}px)`;
+            this.drawCards();
             const ms = 1000 * (this.at + FRAME / 2);
             this.spoken_?.classList.remove('is-on');
             this.spoken_ = this.wordAt(ms);
@@ -490,6 +494,7 @@ export default (urls, now) => {
                 k: () => this.playPart(0, drawn.scenes[0].until / 1000),
                 a: () => this.toggleHere(),
                 c: () => this.openEffects(),
+                i: () => this.openCard(),
                 6: () => this.swap(),
                 r: () => { this.looped = !this.looped; },
                 1: () => this.swap(1), 2: () => this.swap(2), 3: () => this.swap(3), 4: () => this.swap(4),

@@ -36,6 +36,8 @@ final readonly class Cut
      * @param  Transition|null  $loop  how the end goes over into the first picture, so that it plays round
      * @param  list<CutEffect>  $effects  in order of their moments
      * @param  CutLogo|null  $logo  that is laid over it
+     * @param  list<CutCard>  $cards  that are laid over it for a time, in order of their moments
+     * @param  ProgressLine|null  $progress  that shows how far it has gone
      */
     public function __construct(
         public string $title,
@@ -51,6 +53,8 @@ final readonly class Cut
         public ?Transition $loop = null,
         public array $effects = [],
         public ?CutLogo $logo = null,
+        public array $cards = [],
+        public ?ProgressLine $progress = null,
     ) {
         $at = 0;
         foreach ($scenes as $scene) {

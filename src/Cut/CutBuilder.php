@@ -6,6 +6,7 @@ namespace RapidReel\Cut;
 
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
+use RapidReel\Caption\Cue;
 use RapidReel\Caption\Cueing\CueMaker;
 use RapidReel\Caption\Cueing\EmojiBook;
 use RapidReel\Colour\ColourMatch;
@@ -45,6 +46,8 @@ final readonly class CutBuilder
         private array $effects = [],
         private ?CutLogo $logo = null,
         private ?Keyer $keyer = null,
+        private ?CardPlacer $cards = null,
+        private ?ProgressLine $progress = null,
     ) {
         $this->flags = new CutFlags($profile, $faces);
     }
@@ -143,7 +146,27 @@ final readonly class CutBuilder
             $this->loop,
             (new EffectPlacer($this->effects))->place($voiced, $scenes, $cues, $duration),
             $this->logo,
+            $this->cards?->place($title, $voiced, $scenes, $cues, $this->taken($cues)) ?? [],
+            $this->progress,
         );
+    }
+
+    /**
+     * What is there all the time.
+     *
+     * @param  list<Cue>  $cues
+     * @return list<array{float, float, float, float}> left, top, right and bottom
+     */
+    private function taken(array $cues): array
+    {
+        $box = $this->logo?->box($this->shape, $cues);
+        if ($this->logo === null || $box === null) {
+            return [];
+        }
+        [$left, $top, $width] = $box;
+        $height = $width * $this->logo->height / $this->logo->width * $this->shape->aspect();
+
+        return [[$left, $top, $left + $width, $top + $height]];
     }
 
     /**

@@ -39,7 +39,12 @@ final class CutJson
                     static fn (CutEffect $effect): array => get_object_vars($effect),
                     $cut->effects,
                 )]),
+                ...($cut->cards === [] ? [] : ['cards' => array_map(
+                    static fn (CutCard $card): array => $card->toArray(),
+                    $cut->cards,
+                )]),
                 ...($cut->logo === null ? [] : ['logo' => $cut->logo->toArray()]),
+                ...($cut->progress === null ? [] : ['progress' => $cut->progress->toArray()]),
                 ...($cut->loop === null ? [] : ['loop' => $cut->loop->toArray()]),
             ],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
@@ -104,6 +109,11 @@ final class CutJson
          *             sound: string, fingerprint: string, loudest: float, atMs: int, under: int, why: string
          *         }>,
          *         loop?: array{kind: string, ms: int},
+         *         progress?: array{top: bool, colour: string},
+         *         cards?: list<array{
+         *             start_ms: int, end_ms: int, key: string, width: int, height: int, x: float, y: float,
+         *             part: float, enter: string, leave: string, says: string, scene: int|null, number: int
+         *         }>,
          *         logo?: array{
          *             picture: string, width: int, height: int, place: string, size: int, opacity: int, end: bool
          *         }
@@ -154,6 +164,8 @@ final class CutJson
             Transition::fromArray($making['loop'] ?? null),
             array_map(static fn (array $effect): CutEffect => new CutEffect(...$effect), $making['effects'] ?? []),
             CutLogo::fromArray($making['logo'] ?? null),
+            array_map(CutCard::fromArray(...), $making['cards'] ?? []),
+            ProgressLine::fromArray($making['progress'] ?? null),
         );
     }
 

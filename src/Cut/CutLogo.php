@@ -10,9 +10,6 @@ use RapidReel\Caption\Cue;
 /** The logo over a short: within the safe area, never under captions. Places and sizes as fractions of the frame. */
 final readonly class CutLogo
 {
-    /** Between it and captions. */
-    private const ROOM = 0.012;
-
     /** It is made smaller where it does not fit, but not smaller than so much of what was set. */
     private const LEAST = 0.4;
 
@@ -45,42 +42,16 @@ final readonly class CutLogo
     public function box(FrameShape $shape, array $cues): ?array
     {
         $safe = $shape->safeArea();
+        $place = FreePlace::beside($cues, $shape);
         $most = min($this->size / 100, 1 - $safe->left - $safe->right);
         for ($width = $most; $width >= self::LEAST * $most; $width *= 0.85) {
             $height = $width * $this->height / $this->width * $shape->aspect();
             $left = $safe->left + $this->place->across() * (1 - $safe->left - $safe->right - $width);
-            $top = $this->top($safe->top, 1 - $safe->bottom - $height, $left, $width, $height, $cues);
+            $top = $place->top(
+                $this->place->isTop(), $safe->top, 1 - $safe->bottom - $height, $left, $width, $height,
+            );
             if ($top !== null) {
                 return [$left, $top, $width];
-            }
-        }
-
-        return null;
-    }
-
-    /** @param  list<Cue>  $cues */
-    private function top(float $first, float $last, float $left, float $width, float $height, array $cues): ?float
-    {
-        $taken = [];
-        foreach ($cues as $cue) {
-            [$from, $top, $until, $bottom] = $cue->setting->box;
-            if ($from < $left + $width + self::ROOM && $until > $left - self::ROOM) {
-                $taken[] = [$top - self::ROOM, $bottom + self::ROOM];
-            }
-        }
-        $tries = [
-            ...array_map(static fn (array $one): float => $one[0] - $height, $taken),
-            ...array_map(static fn (array $one): float => $one[1], $taken),
-        ];
-        sort($tries);
-        $tries = $this->place->isTop() ? [$first, ...$tries] : [$last, ...array_reverse($tries)];
-        foreach ($tries as $try) {
-            $isFree = array_filter(
-                $taken,
-                static fn (array $one): bool => $try < $one[1] - 1e-9 && $try + $height > $one[0] + 1e-9,
-            ) === [];
-            if ($isFree && $try >= $first - 1e-9 && $try <= $last + 1e-9) {
-                return $try;
             }
         }
 

@@ -99,15 +99,8 @@ final readonly class FilterGraph
             [$last, $graded] = ['graded', ''];
         }
         foreach ($this->recipe->overlays as $overlay) {
-            $parts[] = $this->overlay($overlay, $input);
-            $parts[] = sprintf(
-                '[%s][over%d]overlay=x=%d:y=%d:format=yuv420:repeatlast=1[laid%d]',
-                $last,
-                $input,
-                (int) round($overlay->x * $this->width),
-                (int) round($overlay->y * $this->height),
-                $input,
-            );
+            $parts[] = (new OverlayFilters($this->width, $this->height, $fps))
+                ->over($overlay, $last, $input, "laid$input");
             $last = "laid$input";
             $input++;
         }
@@ -428,21 +421,6 @@ final readonly class FilterGraph
         ];
 
         return new Enlargement($window, $across, $down, $canvas, $piece);
-    }
-
-    private function overlay(Overlay $overlay, int $input): string
-    {
-        $isStill = $overlay->source->kind === FootageKind::Still;
-        $width = 2 * max(1, (int) round($overlay->width * $this->width / 2));
-
-        return "[$input:v:0]".
-            ($isStill ? '' : "fps={$this->recipe->fps},").
-            "scale=$width:-2:flags=bicubic:".
-            self::TO_BT709.
-            ',format=yuva420p,'.
-            sprintf('colorchannelmixer=aa=%.4f', $overlay->opacity).
-            ($isStill ? '' : ',tpad=stop=-1:stop_mode=clone').
-            "[over$input]";
     }
 
     private function crop(Layer $layer): string

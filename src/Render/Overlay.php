@@ -8,7 +8,7 @@ use InvalidArgumentException;
 
 /**
  * A picture laid over the frame, under the captions: its corner and width as fractions of the frame, and how opaque it
- * is.
+ * is. What is there for a time only may reach out of the frame.
  */
 final readonly class Overlay
 {
@@ -18,8 +18,10 @@ final readonly class Overlay
         public float $y,
         public float $width,
         public float $opacity = 1.0,
+        public ?Span $span = null,
     ) {
-        if ($x < 0 || $y < 0 || $width <= 0 || $x + $width > 1 || $y > 1 || $opacity <= 0 || $opacity > 1) {
+        $isWithin = $span !== null || ($x >= 0 && $y >= 0 && $x + $width <= 1 && $y <= 1);
+        if (! $isWithin || $width <= 0 || $opacity <= 0 || $opacity > 1) {
             throw new InvalidArgumentException('An overlay lies within the frame and can be seen.');
         }
     }
@@ -27,7 +29,7 @@ final readonly class Overlay
     /**
      * @return array{
      *     source: array{key: string, kind: string, width: int, height: int}, x: float, y: float, width: float,
-     *     opacity: float
+     *     opacity: float, span?: array{from: int, frames: int, enter: string, leave: string}
      * }
      */
     public function toArray(): array
@@ -38,13 +40,15 @@ final readonly class Overlay
             'y' => $this->y,
             'width' => $this->width,
             'opacity' => $this->opacity,
+            ...$this->span === null ? [] : ['span' => $this->span->toArray()],
         ];
     }
 
     /**
      * @param  array{
      *     source: array{key: string, kind: string, width: int, height: int}, x: float|int, y: float|int,
-     *     width: float|int, opacity: float|int
+     *     width: float|int, opacity: float|int,
+     *     span?: array{from: int, frames: int, enter: string, leave: string}
      * }  $data
      */
     public static function fromArray(array $data): self
@@ -55,6 +59,7 @@ final readonly class Overlay
             (float) $data['y'],
             (float) $data['width'],
             (float) $data['opacity'],
+            Span::fromArray($data['span'] ?? null),
         );
     }
 }

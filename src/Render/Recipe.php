@@ -162,7 +162,8 @@ final readonly class Recipe
          *     blend: string|null,
          *     overlays: list<array{
          *         source: array{key: string, kind: string, width: int, height: int}, x: float, y: float,
-         *         width: float, opacity: float
+         *         width: float, opacity: float,
+         *         span?: array{from: int, frames: int, enter: string, leave: string}
          *     }>,
          *     look: array{
          *         brightness: float, saturation: float, dim: float,

@@ -39,12 +39,12 @@ final class SegmentPlanner
             $transition = $next === null ? $cut->loop : $next->transition;
             $to = $next ?? $shots[0][2];
             $bridge = $transition === null ? 0 : $this->bridgeFrames($cut, $shot, $transition);
-            $overlays = $logo === null || $shot->startMs < $cut->logoMs() ? [] : [$logo];
-            $whole = $this->recipe($cut, $scene, $shot, $quality, $isBare, $bridge, $overlays);
+            $always = $logo === null || $shot->startMs < $cut->logoMs() ? [] : [$logo];
+            $whole = $this->recipe($cut, $scene, $shot, $quality, $isBare, $bridge, $always);
             $segments[] = new Segment($whole, $number, $shot->startMs);
             if ($transition !== null && $bridge > 0) {
                 $segments[] = new Segment(
-                    $this->bridge($cut, $scene, $shot, $to, $transition, $bridge, $whole, $isBare),
+                    $this->bridge($cut, $scene, $shot, $to, $transition, $bridge, $whole, $isBare, $always),
                     $number,
                     $cut->grid()->msOf($cut->grid()->frameOf($shot->endMs) - $bridge),
                 );
@@ -65,7 +65,11 @@ final class SegmentPlanner
             $this->plan($cut, Quality::Final),
         );
 
-        return hash('sha256', implode("\n", $pictures));
+        return hash('sha256', implode("\n", [
+            ...$pictures,
+            // Drawn over the whole, and in none of its parts.
+            ...$cut->progress === null ? [] : [json_encode($cut->progress->toArray(), JSON_THROW_ON_ERROR)],
+        ]));
     }
 
     /** How many of a shot's last frames go over into the next: at least one is its own. */
@@ -76,7 +80,11 @@ final class SegmentPlanner
         return max(0, min($cut->grid()->frameOf($transition->ms), $frames - 1));
     }
 
-    /** The last frames of a shot, over which the next comes in: it has come in where it begins. */
+    /**
+     * The last frames of a shot, over which the next comes in: it has come in where it begins.
+     *
+     * @param  list<Overlay>  $always
+     */
     private function bridge(
         Cut $cut,
         CutScene $scene,
@@ -86,6 +94,7 @@ final class SegmentPlanner
         int $frames,
         Recipe $whole,
         bool $isBare,
+        array $always,
     ): Recipe {
         $grid = $cut->grid();
         $first = $grid->frameOf($shot->endMs) - $grid->frameOf($scene->startMs) - $frames;
@@ -99,7 +108,7 @@ final class SegmentPlanner
             $whole->layer->from($fromMs),
             self::layer($to)->before($grid->msOf($frames)),
             Blend::from($transition->kind->value),
-            $whole->overlays,
+            [...$always, ...self::cards($cut, $scene, $first, $frames)],
             $whole->look,
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $whole->encoder,
@@ -118,6 +127,35 @@ final class SegmentPlanner
             round($box[2], 5),
             $cut->logo->opacity / 100,
         );
+    }
+
+    /**
+     * The cards over some frames.
+     *
+     * @param  int  $first  of them, from the scene's begin
+     * @return list<Overlay>
+     */
+    private static function cards(Cut $cut, CutScene $scene, int $first, int $frames): array
+    {
+        $grid = $cut->grid();
+        $laid = [];
+        foreach ($cut->cards as $card) {
+            $from = $grid->frameOf($card->startMs - $scene->startMs) - $first;
+            $until = $grid->frameOf($card->endMs - $scene->startMs) - $first;
+            if ($from >= $frames || $until <= 0 || $until <= $from) {
+                continue;
+            }
+            $height = $card->width * $card->picture->height / $card->picture->width * $cut->shape->aspect();
+            $laid[] = new Overlay(
+                new Source($card->picture->key, FootageKind::Still, $card->picture->width, $card->picture->height),
+                round($card->x - $card->width / 2, 5),
+                round($card->y - $height / 2, 5),
+                round($card->width, 5),
+                span: new Span($from, $until - $from, $card->enter, $card->leave),
+            );
+        }
+
+        return $laid;
     }
 
     private static function look(CutShot $shot): Look
@@ -159,7 +197,7 @@ final class SegmentPlanner
 
     /**
      * @param  int  $less  so many of the last frames are left to a bridge
-     * @param  list<Overlay>  $overlays
+     * @param  list<Overlay>  $always  laid over all of it
      */
     private function recipe(
         Cut $cut,
@@ -168,7 +206,7 @@ final class SegmentPlanner
         Quality $quality,
         bool $isBare,
         int $less,
-        array $overlays,
+        array $always,
     ): Recipe {
         $grid = $cut->grid();
         $first = $grid->frameOf($shot->startMs) - $grid->frameOf($scene->startMs);
@@ -182,7 +220,7 @@ final class SegmentPlanner
             self::layer($shot),
             null,
             null,
-            $overlays,
+            [...$always, ...self::cards($cut, $scene, $first, $frames)],
             self::look($shot),
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $quality->encoder(),

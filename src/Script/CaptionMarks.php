@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace RapidReel\Script;
 
 use InvalidArgumentException;
+use RapidReel\Base\Refusal;
 
-/** All that an operator chose for the captions of a scene; what is not here is found anew with every plan. */
+/**
+ * All that an operator chose for the captions of a scene, and the cards that were put over it; what is not here is found
+ * anew with every plan.
+ */
 final readonly class CaptionMarks
 {
     /** @var list<CueMark> in order of their words, none over another */
@@ -15,11 +19,15 @@ final readonly class CaptionMarks
     /** @var array<int, WordMark> by word, in order */
     public array $words;
 
+    /** @var list<CardMark> in order of their words */
+    public array $cards;
+
     /**
      * @param  array<CueMark>  $cues  of two that share a word, the one that begins first stays
      * @param  array<WordMark>  $words
+     * @param  array<CardMark>  $cards
      */
-    public function __construct(array $cues = [], array $words = [])
+    public function __construct(array $cues = [], array $words = [], array $cards = [])
     {
         usort($cues, static fn (CueMark $a, CueMark $b): int => $a->word <=> $b->word);
         $end = 0;
@@ -39,11 +47,13 @@ final readonly class CaptionMarks
         }
         ksort($byWord);
         $this->words = $byWord;
+        usort($cards, static fn (CardMark $a, CardMark $b): int => [$a->word, $a->offsetMs] <=> [$b->word, $b->offsetMs]);
+        $this->cards = $cards;
     }
 
     public function isEmpty(): bool
     {
-        return $this->cues === [] && $this->words === [];
+        return $this->cues === [] && $this->words === [] && $this->cards === [];
     }
 
     /** The caption that was made for a word; null where none was. */
@@ -71,7 +81,7 @@ final readonly class CaptionMarks
             return true;
         });
 
-        return new self([...$others, ...$cues], $this->words);
+        return new self([...$others, ...$cues], $this->words, $this->cards);
     }
 
     /** The same with the captions of some words found anew. */
@@ -80,12 +90,19 @@ final readonly class CaptionMarks
         return new self(
             array_filter($this->cues, static fn (CueMark $cue): bool => $cue->end() <= $word || $cue->word >= $end),
             $this->words,
+            $this->cards,
         );
     }
 
     public function marking(WordMark $word): self
     {
-        return new self($this->cues, array_replace($this->words, [$word->word => $word]));
+        return new self($this->cues, array_replace($this->words, [$word->word => $word]), $this->cards);
+    }
+
+    /** @param  array<CardMark>  $cards */
+    public function carded(array $cards): self
+    {
+        return new self($this->cues, $this->words, $cards);
     }
 
     public function word(int $word): WordMark
@@ -119,7 +136,14 @@ final readonly class CaptionMarks
             }
         }
 
-        return new self($cues, $words);
+        $cards = [];
+        foreach ($this->cards as $card) {
+            if (isset($places[$card->word])) {
+                $cards[] = $card->at($places[$card->word]);
+            }
+        }
+
+        return new self($cues, $words, $cards);
     }
 
     /** @return array{self, self} what belongs to the words before one, and to the others */
@@ -136,13 +160,16 @@ final readonly class CaptionMarks
                 $second[] = $cue->at($cue->word - $word);
             }
         }
-        $isBefore = static fn (WordMark $mark): bool => $mark->word < $word;
+        $isBefore = static fn (WordMark|CardMark $mark): bool => $mark->word < $word;
 
         return [
-            new self($first, array_filter($this->words, $isBefore)),
+            new self($first, array_filter($this->words, $isBefore), array_filter($this->cards, $isBefore)),
             new self($second, array_map(
                 static fn (WordMark $mark): WordMark => $mark->at($mark->word - $word),
                 array_filter($this->words, static fn (WordMark $mark): bool => ! $isBefore($mark)),
+            ), array_map(
+                static fn (CardMark $card): CardMark => $card->at($card->word - $word),
+                array_filter($this->cards, static fn (CardMark $card): bool => ! $isBefore($card)),
             )),
         ];
     }
@@ -159,13 +186,18 @@ final readonly class CaptionMarks
                 ...$this->words,
                 ...array_map(static fn (WordMark $mark): WordMark => $mark->at($mark->word + $words), $next->words),
             ],
+            [
+                ...$this->cards,
+                ...array_map(static fn (CardMark $card): CardMark => $card->at($card->word + $words), $next->cards),
+            ],
         );
     }
 
     /**
      * @return array{
      *     cues: list<array{int, int, string|null, list<int>, int, int}>,
-     *     words: list<array{0: int, 1: bool|null, 2: string|null, 3?: string, 4?: int}>
+     *     words: list<array{0: int, 1: bool|null, 2: string|null, 3?: string, 4?: int}>,
+     *     cards?: list<array<string, int|string>>
      * }
      */
     public function toArray(): array
@@ -173,6 +205,11 @@ final readonly class CaptionMarks
         return [
             'cues' => array_map(static fn (CueMark $cue): array => $cue->toArray(), $this->cues),
             'words' => array_values(array_map(static fn (WordMark $word): array => $word->toArray(), $this->words)),
+            // Left out where there is none, so that plans of before stay fresh.
+            ...$this->cards === [] ? [] : ['cards' => array_map(
+                static fn (CardMark $card): array => $card->toArray(),
+                $this->cards,
+            )],
         ];
     }
 
@@ -206,6 +243,16 @@ final readonly class CaptionMarks
             $words[] = new WordMark(...$row);
         }
 
-        return new self($cues, $words);
+        $cards = [];
+        foreach (is_array($data['cards'] ?? null) ? $data['cards'] : [] as $row) {
+            try {
+                /** @var array<string, mixed> $row */
+                $cards[] = CardMark::fromArray($row);
+            } catch (Refusal) {
+                continue;
+            }
+        }
+
+        return new self($cues, $words, $cards);
     }
 }

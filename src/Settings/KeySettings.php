@@ -40,7 +40,7 @@ final class KeySettings
                 Registry::NONE, $levels, $seen,
             ),
             new Setting(
-                'key_colour', 'Its colour', new ColourType('The colour of a ground', self::FOUND, 'found by itself'),
+                'key_colour', 'Its colour', new ColourType('The colour of a ground', self::FOUND, 'found by itself', true),
                 self::FOUND, $levels, $seen, group: self::GROUP,
             ),
             new Setting(

@@ -225,6 +225,7 @@ final readonly class Registry
             ...LookSettings::of([...$toScene, Level::Shot], $tables),
             ...KeySettings::of([...$toScene, Level::Shot], $grounds),
             ...LogoSettings::of($toShort, $logos),
+            ...CardSettings::of($toShort, $faces),
             ...SoundSettings::of($toShort, $toScene, $music, $effects),
         ];
 

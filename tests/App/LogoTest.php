@@ -130,7 +130,8 @@ final class LogoTest extends AppTestCase
                 foreach ($cut->cues as $cue) {
                     [$x, $y, $right, $bottom] = $cue->setting->box;
                     self::assertFalse(
-                        $x < $left + $width && $right > $left && $y < $top + $height && $bottom > $top,
+                        $x / 1080 < $left + $width && $right / 1080 > $left
+                            && $y / 1920 < $top + $height && $bottom / 1920 > $top,
                         "under “{$cue->text()}”, $size % $place",
                     );
                 }

@@ -21,6 +21,7 @@ use RapidReel\Settings\Setting;
 use RapidReel\Settings\Type\ChoiceType;
 use RapidReel\Settings\Type\LineType;
 use RapidReel\Settings\Type\SplitType;
+use RapidReel\Settings\Type\TextType;
 
 /** A setting is made at a level, holds below it, and is taken back. */
 final class SettingsTest extends AppTestCase
@@ -158,6 +159,7 @@ final class SettingsTest extends AppTestCase
         return match (true) {
             $type instanceof SplitType => 'words:4-12',
             $type instanceof LineType => '1.5:-3, 4:2',
+            $type instanceof TextType => 'The whole tale below',
             default => (string) $setting->default,
         };
     }

@@ -11,6 +11,7 @@ use App\Models\ColourTable;
 use App\Models\Logo;
 use App\Settings\Registrar;
 use App\Settings\Resolver;
+use RapidReel\Settings\CardSettings;
 use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\LogoSettings;
@@ -50,6 +51,10 @@ final readonly class House
             ScopeControl::all(
                 Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
                 [...KeySettings::KEYS, 'ground_top', 'ground_bottom'],
+            ),
+            ScopeControl::all(
+                Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
+                CardSettings::KEYS,
             ),
             array_values(ColourTable::at($channel)->get()->sortBy('name')->all()),
             ScopeControl::all(

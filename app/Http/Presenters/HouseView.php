@@ -15,6 +15,7 @@ final readonly class HouseView
      * @param  array<string, ScopeControl>  $controls  by key
      * @param  array<string, ScopeControl>  $look
      * @param  array<string, ScopeControl>  $grounds  of what stands behind pictures
+     * @param  array<string, ScopeControl>  $cards
      * @param  list<ColourTable>  $tables
      * @param  array<string, ScopeControl>  $logo
      * @param  list<LogoCard>  $logos
@@ -27,6 +28,7 @@ final readonly class HouseView
         public array $controls,
         public array $look,
         public array $grounds,
+        public array $cards,
         public array $tables,
         public array $logo,
         public array $logos,

@@ -16,6 +16,7 @@ use App\Settings\Resolver;
 use Illuminate\Support\Collection;
 use RapidReel\Caption\Drawing\AssWriter;
 use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutCard;
 use RapidReel\Cut\CutEffect;
 use RapidReel\Cut\CutShot;
 use RapidReel\Cut\CutSummary;
@@ -28,6 +29,7 @@ use RapidReel\Review\Pace\PaceReport;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\SceneRole;
 use RapidReel\Script\WordMark;
+use RapidReel\Settings\CardSettings;
 use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\LookSettings;
@@ -75,7 +77,7 @@ final readonly class Timeline
             PaceFindings::of($report),
             $controls(self::MAIN),
             $controls(PaceSettings::LIMITS),
-            $controls([...SoundSettings::MAIN, ...LookSettings::keys(), ...KeySettings::KEYS]),
+            $controls([...SoundSettings::MAIN, ...LookSettings::keys(), ...KeySettings::KEYS, ...CardSettings::KEYS]),
             $this->sound->of($short, $cut, $last),
             $script->ass,
             array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),
@@ -125,6 +127,7 @@ final readonly class Timeline
                 'reword' => route('scenes.reword', $scene),
                 'shot' => route('scenes.shot', [$scene, 0]),
                 'sound' => route('scenes.sounds', [$scene, 0]),
+                'card' => route('cards.store', [$scene, 0]),
                 'sounds' => array_values(array_map(static fn (WordMark $mark): array => [
                     $mark->word, $mark->sound, $mark->soundMs,
                 ], array_filter($marks, static fn (WordMark $mark): bool => $mark->sound !== null))),
@@ -150,11 +153,28 @@ final readonly class Timeline
                 'ms' => $effect->atMs, 'id' => $effect->sound, 'name' => $names[$effect->sound] ?? 'sound',
                 'why' => $effect->why,
             ], $cut->effects),
+            'cards' => array_map(fn (CutCard $card): array => $this->card($short, $cut, $card), $cut->cards),
+            'progress' => $cut->progress?->toArray(),
             'rates' => $report->rates(),
             'flags' => array_map(static fn (PaceFinding $finding): array => [
                 'ms' => $finding->ms, 'says' => $finding->message, 'short' => $finding->code->brief(),
             ], PaceFindings::of($report)),
             'wave' => route('sheet.wave', $short),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function card(Short $short, Cut $cut, CutCard $card): array
+    {
+        $scene = $card->scene === null ? null : $short->scenes[$card->scene] ?? null;
+        $mark = $scene?->toScript()->own->captions->cards[$card->number] ?? null;
+        $height = $card->width * $card->picture->height / $card->picture->width * $cut->shape->aspect();
+
+        return [
+            'from' => $card->startMs, 'until' => $card->endMs, 'x' => $card->x, 'y' => $card->y,
+            'width' => $card->width, 'height' => $height, 'says' => $card->says, 'scene' => $card->scene,
+            'mark' => $mark?->toArray(), 'picture' => route('cards.picture', [$short, $card->picture->key]),
+            'change' => $scene === null || $mark === null ? null : route('cards.update', [$scene, $card->number]),
         ];
     }
 

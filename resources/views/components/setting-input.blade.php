@@ -31,6 +31,16 @@
     <datalist id="cadences-{{ $setting->key }}">
         @foreach ($type->usual() as $one)<option value="{{ $one }}">@endforeach
     </datalist>
+@elseif ($type instanceof RapidReel\Settings\Type\TextType)
+    <input class="form-control form-control-sm setting-text" maxlength="{{ $type->most }}"
+        @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}"
+        aria-label="{{ $label }}" placeholder="{{ $inherit ?? 'none' }}" {{ $attributes }}>
+@elseif ($type instanceof RapidReel\Settings\Type\ColourType && $type->word !== '' && $type->isTyped)
+    <input class="form-control form-control-sm setting-cadence" maxlength="20" list="words-{{ $setting->key }}"
+        @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $type->typed((string) $value) }}"
+        aria-label="{{ $label }}" title="{{ $type->wordSays }}, or such as #FFC247" placeholder="{{ $inherit }}"
+        {{ $attributes }}>
+    <datalist id="words-{{ $setting->key }}"><option value="{{ $type->wordSays }}"></datalist>
 @elseif ($type instanceof RapidReel\Settings\Type\ColourType)
     <span class="setting-colour">
         <input type="color" @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif

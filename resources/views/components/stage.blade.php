@@ -6,6 +6,7 @@
     <p class="stage-none" x-show="!proof">{{ $none }}</p>
     <canvas x-ref="words" width="{{ $shape->width() }}" height="{{ $shape->height() }}" data-draws
         aria-label="{{ $label }}" role="img"></canvas>
+    {{ $slot }}
     <span class="stage-safe" aria-hidden="true" style="inset: {{ implode(' ', array_map(
         fn (float $part): string => 100 * $part.'%', $shape->safeArea()->toArray(),
     )) }}"></span>

@@ -90,6 +90,10 @@
     <div class="scopes">@foreach ($house->grounds as $control)<x-scope :$control/>@endforeach</div>
     <p class="quiet">A subject on a green or any other plain ground is put over two colours, a blurred copy, or
     footage: give a picture or clip of the library the tag “behind”, and it can be chosen.</p>
+    <h2>Cards</h2>
+    <div class="scopes">@foreach ($house->cards as $control)<x-scope :$control/>@endforeach</div>
+    <p class="quiet">The title of each short over its hook, a pointer with an arrow over its close. Others, and
+    stickers, are put over the picture on the sheet.</p>
     @if ($house->patterns !== [])
         <h2>Patterns</h2>
         <ul class="pattern-list">

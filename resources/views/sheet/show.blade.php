@@ -49,7 +49,7 @@
         '{ }' => 'The shot begins a frame earlier, later', ', .' => 'Slip the clip', 'S' => 'Split the shot here',
         'J' => 'Join the shot with the one before', '1 - 5' => 'Swap for one of the five next best',
         '6' => 'Swap for any other picture',
-        'A' => 'What is set for this scene and this shot', 'C' => 'Place a sound here',
+        'A' => 'What is set for this scene and this shot', 'C' => 'Place a sound here', 'I' => 'Put a card or sticker in here',
         'Alt ← →' => 'The music softer, louder here', 'Alt Delete' => 'The music here as elsewhere']
         as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
@@ -82,6 +82,7 @@
         </span>
         <span class="timeline-group">
             <button type="button" class="link" @click="run('c')">Sound…</button>
+            <button type="button" class="link" @click="run('i')">Card…</button>
             <button type="button" class="link" @click="run('a')" :aria-expanded="isHere"
                 x-text="isHere ? 'Set here ×' : 'Set here…'">Set here…</button>
         </span>
@@ -119,7 +120,8 @@
         </section>
         <aside class="timeline-side">
             <x-stage :shape="$page->shape" none="The pictures are being made."
-                label="The short as it will be"/>
+                label="The short as it will be"><span class="stage-line" x-ref="stageLine" hidden></span><div
+                    class="stage-cards" x-ref="stageCards" @pointerdown="cardGrabbed($event)"></div></x-stage>
             <div class="stage-bar">
                 <button type="button" class="btn btn-sm btn-primary" @click="play()" :disabled="!proof"
                     x-text="playing ? 'Stop' : 'Play'">Play</button>
@@ -132,6 +134,7 @@
                 <label><input type="checkbox" class="form-check-input" x-model="silent"> No sound</label>
                 <label><input type="checkbox" class="form-check-input" x-model="looped"> Parts play round</label>
             </div>
+            <ul class="stage-card-list" x-ref="cardList" aria-label="Cards and stickers"></ul>
             <p class="quiet stage-music" x-ref="music">{{ $page->music() }}</p>
         </aside>
     </div>
@@ -142,6 +145,7 @@
     </section>
     <x-picker/>
     @include('sheet._effects')
+    @include('sheet._cards')
     @include('pace._bring', ['limits' => $page->limits])
     <x-below what="Pace, sound and look of this short" :history="$page->history">@include('sheet._settings')</x-below>
 </div>

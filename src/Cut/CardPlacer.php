@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Cut;
+
+use RapidReel\Base\FrameShape;
+use RapidReel\Caption\Cue;
+use RapidReel\Card\CardChoice;
+use RapidReel\Card\CardLook;
+use RapidReel\Card\CardPicture;
+use RapidReel\Card\CardPictures;
+use RapidReel\Card\Sticker;
+use RapidReel\Script\CardMark;
+use RapidReel\Script\CardMotion;
+use RapidReel\Script\SceneRole;
+
+/** Where cards stand and when: those an operator put over words, the title on the hook, the pointer at the close. */
+final readonly class CardPlacer
+{
+    /** Titles are as wide as their letters ask for, in thousandths of the frame, but no wider than the safe area. */
+    private const TITLE = [260, 26];
+
+    private const TITLE_MOST = 760;
+
+    private const POINTER_ARROW = 110;
+
+    /** Between a pointer's words and its arrow. */
+    private const GAP = 0.012;
+
+    public function __construct(
+        private CardPictures $pictures,
+        private CardChoice $choice,
+        private FrameShape $shape,
+    ) {
+    }
+
+    /**
+     * @param  list<VoicedScene>  $voiced
+     * @param  non-empty-list<CutScene>  $scenes
+     * @param  list<Cue>  $cues
+     * @param  list<array{float, float, float, float}>  $taken  by what is there all the time
+     * @return list<CutCard> in order of their moments
+     */
+    public function place(string $title, array $voiced, array $scenes, array $cues, array $taken): array
+    {
+        $cards = [
+            ...$this->title($title, $scenes, $cues, $taken),
+            ...$this->pointer($scenes[count($scenes) - 1], $cues, $taken),
+        ];
+        $end = $scenes[count($scenes) - 1]->endMs;
+        foreach ($voiced as $number => $one) {
+            foreach ($one->scene->own->captions->cards as $i => $mark) {
+                $timing = $one->take->words[min($mark->word, count($one->take->words) - 1)] ?? null;
+                $startMs = $scenes[$number]->startMs + ($timing->startMs ?? 0) + $mark->offsetMs;
+                $card = $this->marked($mark, max(0, $startMs), $number, $i);
+                if ($card !== null && $card->startMs < $end - CardMark::LEAST_MS) {
+                    $cards[] = $card;
+                }
+            }
+        }
+        usort($cards, static fn (CutCard $a, CutCard $b): int => $a->startMs <=> $b->startMs);
+
+        return array_map(static fn (CutCard $card): CutCard => new CutCard(
+            $card->startMs, min($end, $card->endMs), $card->picture, $card->x, $card->y, $card->width, $card->enter,
+            $card->leave, $card->says, $card->scene, $card->number,
+        ), $cards);
+    }
+
+    private function marked(CardMark $mark, int $startMs, int $scene, int $number): ?CutCard
+    {
+        $picture = $this->pictures->of(new CardLook(
+            $mark->kind, $mark->text, $this->choice->face, $mark->fill, $mark->plate, $mark->size, $mark->turn,
+        ), $this->shape);
+
+        return $picture === null ? null : new CutCard(
+            $startMs, $startMs + $mark->lengthMs, $picture, $mark->x / 1000, $mark->y / 1000,
+            $picture->width / $this->shape->width(), $mark->enter, $mark->leave,
+            $mark->text !== '' ? $mark->text : Sticker::tryFrom($mark->kind)?->label() ?? $mark->kind,
+            $scene, $number,
+        );
+    }
+
+    /**
+     * @param  non-empty-list<CutScene>  $scenes
+     * @param  list<Cue>  $cues
+     * @param  list<array{float, float, float, float}>  $taken
+     * @return list<CutCard>
+     */
+    private function title(string $title, array $scenes, array $cues, array $taken): array
+    {
+        if ($this->choice->titleMs === 0 || trim($title) === '') {
+            return [];
+        }
+        $size = min(self::TITLE_MOST, self::TITLE[0] + self::TITLE[1] * mb_strlen($title));
+        $picture = $this->text(mb_strimwidth($title, 0, CardMark::MOST_LETTERS, '…'), $size);
+
+        return $picture === null ? [] : $this->laid(
+            $picture, 0, min($this->choice->titleMs, $scenes[count($scenes) - 1]->endMs), $cues, $taken, true, $title,
+        );
+    }
+
+    /**
+     * @param  list<Cue>  $cues
+     * @param  list<array{float, float, float, float}>  $taken
+     * @return list<CutCard>
+     */
+    private function pointer(CutScene $last, array $cues, array $taken): array
+    {
+        if ($this->choice->pointer === '' || $last->role === SceneRole::Hook) {
+            return [];
+        }
+        $arrow = $this->pictures->of(new CardLook(
+            Sticker::ArrowDown->value, '', $this->choice->face, $this->choice->fill, '', self::POINTER_ARROW, 0,
+        ), $this->shape);
+        $size = min(self::TITLE_MOST, self::TITLE[0] + self::TITLE[1] * mb_strlen($this->choice->pointer));
+        $words = $this->text($this->choice->pointer, $size);
+        if ($arrow === null || $words === null) {
+            return [];
+        }
+        $below = $this->laid($arrow, $last->startMs, $last->endMs, $cues, $taken, false, 'arrow down');
+        if ($below === []) {
+            return [];
+        }
+        $height = $arrow->height / $this->shape->height();
+        $top = $below[0]->y - $height / 2 - self::GAP;
+
+        return [
+            ...$below,
+            ...$this->laid(
+                $words, $last->startMs, $last->endMs, $cues, $taken, false, $this->choice->pointer, $top,
+            ),
+        ];
+    }
+
+    private function text(string $text, int $size): ?CardPicture
+    {
+        return $this->pictures->of(new CardLook(
+            CardMark::TEXT, $text, $this->choice->face, $this->choice->fill, $this->choice->plate, $size, 0,
+        ), $this->shape);
+    }
+
+    /**
+     * In the middle of the safe area, as high or as low as captions and others leave room.
+     *
+     * @param  list<Cue>  $cues
+     * @param  list<array{float, float, float, float}>  $taken
+     * @param  float|null  $bottom  that it must not reach below
+     * @return list<CutCard> none where there is no room
+     */
+    private function laid(
+        CardPicture $picture,
+        int $from,
+        int $until,
+        array $cues,
+        array $taken,
+        bool $isHigh,
+        string $says,
+        ?float $bottom = null,
+    ): array {
+        $safe = $this->shape->safeArea();
+        $width = $picture->width / $this->shape->width();
+        $height = $picture->height / $this->shape->height();
+        $left = 0.5 - $width / 2;
+        $meanwhile = array_values(array_filter(
+            $cues,
+            static fn (Cue $cue): bool => $cue->startMs < $until && $cue->endMs > $from,
+        ));
+        $top = FreePlace::beside($meanwhile, $this->shape, $taken)->top(
+            $isHigh, $safe->top, ($bottom ?? 1 - $safe->bottom) - $height, $left, $width, $height,
+        );
+
+        return $top === null ? [] : [new CutCard(
+            $from, $until, $picture, 0.5, round($top + $height / 2, 5), $width, $this->choice->motion,
+            CardMotion::Fade, $says,
+        )];
+    }
+}

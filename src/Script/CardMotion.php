@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Script;
+
+/** How something laid over the picture comes in, and goes. */
+enum CardMotion: string
+{
+    case Cut = 'cut';
+    case Fade = 'fade';
+    case Rise = 'rise';
+    case Fall = 'fall';
+    case FromLeft = 'left';
+    case FromRight = 'right';
+    case Grow = 'grow';
+
+    /** It takes so long, in ms. */
+    public const MS = 300;
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Cut => 'at once',
+            self::Fade => 'fading',
+            self::Rise => 'from below',
+            self::Fall => 'from above',
+            self::FromLeft => 'from the left',
+            self::FromRight => 'from the right',
+            self::Grow => 'growing',
+        };
+    }
+
+    /** @return array<string, string> labels by value */
+    public static function labels(): array
+    {
+        return array_combine(
+            array_column(self::cases(), 'value'),
+            array_map(static fn (self $one): string => $one->label(), self::cases()),
+        );
+    }
+}
