@@ -48,12 +48,12 @@ final readonly class Exporter
         Closure $deliver,
     ): ExportedFiles {
         $segments = $this->planner->plan($cut, $quality);
-        $mix = MixPlan::of($cut);
+        $mix = MixPlan::whole($cut);
         $work = $this->store->workFolder();
         try {
             $video = "$work/$name.mp4";
             $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video);
-            $this->poster($video, "$work/".ExportedFiles::POSTER, $cut->hookMs);
+            $this->poster($video, "$work/".ExportedFiles::POSTER, 2 * $cut->around->openingMs() + $cut->hookMs);
             foreach (CaptionFile::cases() as $format) {
                 $this->store->write("$work/$name.{$format->value}", $format->write($cut));
             }

@@ -68,12 +68,17 @@ final readonly class VideoMaker
             $watcher->progress(Progress::joining());
             $this->joiner->join(array_map(static fn (Segment $segment, string $file): array => [
                 $file, $segment->recipe->frames,
-            ], $segments, $files), $sound, $cut->title, $video);
+            ], $segments, $files), $sound, $cut->title, $video, $compares ? $cut->progress : null,
+                $segments[0]->recipe);
             if (! $compares) {
                 return $made;
             }
             try {
-                $this->inspector->compare($video, $cut->frames(), $mix->seconds());
+                $this->inspector->compare(
+                    $video,
+                    array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $segments)),
+                    $mix->wholeSeconds(),
+                );
 
                 return $made;
             } catch (NotAsPlanned $problem) {
@@ -134,6 +139,13 @@ final readonly class VideoMaker
                 if ($shot->sound !== null && is_file($path)) {
                     $clips[$shot->fingerprint] = $path;
                 }
+            }
+        }
+
+        foreach (array_filter([$cut->around->opening, $cut->around->ending]) as $edge) {
+            $path = $this->store->source($edge->fingerprint);
+            if (is_file($path)) {
+                $clips[$edge->fingerprint] = $path;
             }
         }
 

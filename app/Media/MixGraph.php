@@ -130,6 +130,30 @@ final class MixGraph
         return $as;
     }
 
+    /**
+     * The begin of a file, and silence where it ends before; silence alone without one.
+     *
+     * @param  float  $gain  in dB
+     */
+    public function alone(?string $file, float $seconds, float $gain, string $as): string
+    {
+        $edge = min(ClipSound::EDGE_MS / 1000, $seconds / 2);
+        $end = sprintf('apad,atrim=end=%.5f', $seconds);
+        if ($file === null) {
+            $this->parts[] = 'anullsrc=r='.self::RATE.':cl=stereo,aformat=sample_fmts=fltp:channel_layouts=stereo,'
+                .sprintf('atrim=end=%.5f', $seconds).$as;
+
+            return $as;
+        }
+        $at = $this->input(...$this->tools->input($file));
+        $this->parts[] = sprintf(
+            '[%d:a:0]%s,volume=%.2fdB,%s,afade=t=in:d=%.3f,afade=t=out:st=%.4f:d=%.3f%s',
+            $at, self::STEREO, $gain, $end, $edge, $seconds - $edge, $edge, $as,
+        );
+
+        return $as;
+    }
+
     /** @param  list<string>  $names */
     public function mixed(array $names, string $as): string
     {

@@ -7,7 +7,9 @@ namespace App\Media;
 use Generator;
 use Illuminate\Support\Facades\Cache;
 use RapidReel\Align\Resampler;
+use RapidReel\Cut\CutEdge;
 use RapidReel\Cut\CutMusic;
+use RapidReel\Footage\FootageKind;
 use RapidReel\Sound\Clearness;
 use RapidReel\Sound\Loudness;
 use RapidReel\Sound\MixPlan;
@@ -106,7 +108,7 @@ final readonly class SoundMixer
             // the next round, if one is needed.
             [$gain, $limit] = [$mixed->gainTo($plan->loudness), $plan->truePeak - 1.2];
             for ($round = 0; $round < 4; $round++) {
-                yield $this->encoded($plan, $gain, $limit, $folder);
+                yield $this->encoded($plan, $sources, $gain, $limit, $folder);
                 $measured = LoudnessMeter::read((yield $this->meter->measuring("$folder/mix.m4a"))->getErrorOutput());
                 if ($measured->meets($plan->loudness, $plan->truePeak)) {
                     break;
@@ -226,11 +228,46 @@ final readonly class SoundMixer
         ], $folder);
     }
 
+    /**
+     * What stands before or after a short sounds as loud as that; what has no sound is silent.
+     *
+     * @param  float  $gain  that all of it gets afterwards, in dB
+     */
+    private function edge(
+        MixGraph $graph,
+        MixPlan $plan,
+        ?CutEdge $edge,
+        MixSources $sources,
+        float $gain,
+        string $as,
+    ): string {
+        if ($edge === null) {
+            return '';
+        }
+        $path = $sources->clips[$edge->fingerprint] ?? null;
+        $loudness = $edge->kind === FootageKind::Clip
+            ? $this->loudness([$edge->fingerprint], $sources)[$edge->fingerprint] ?? null
+            : null;
+
+        return $graph->alone(
+            $loudness === null ? null : $path, $edge->ms / 1000, $plan->loudness - ($loudness ?? 0.0) - $gain, $as,
+        );
+    }
+
     /** @return array<string, float> in LUFS, by fingerprint: of those clips that sound at all */
     private function clipLoudness(MixPlan $plan, MixSources $sources): array
     {
+        return $this->loudness(array_unique(array_column($plan->clips, 'fingerprint')), $sources);
+    }
+
+    /**
+     * @param  array<string>  $fingerprints
+     * @return array<string, float>
+     */
+    private function loudness(array $fingerprints, MixSources $sources): array
+    {
         $found = [];
-        foreach (array_unique(array_column($plan->clips, 'fingerprint')) as $fingerprint) {
+        foreach ($fingerprints as $fingerprint) {
             $path = $sources->clips[$fingerprint] ?? null;
             $loudness = $path === null ? null : Cache::rememberForever("clip-loudness-$fingerprint", function () use (
                 $path,
@@ -255,17 +292,32 @@ final readonly class SoundMixer
      * Limited with room for what the sampling hides of the peaks and for what the encoder adds to them; the meter tells
      * if it was enough.
      */
-    private function encoded(MixPlan $plan, float $gain, float $limit, string $folder): Process
-    {
+    private function encoded(
+        MixPlan $plan,
+        MixSources $sources,
+        float $gain,
+        float $limit,
+        string $folder,
+    ): Process {
+        $graph = new MixGraph($this->tools);
+        $parts = array_filter([
+            $this->edge($graph, $plan, $plan->around->opening, $sources, $gain, '[before]'),
+            $graph->file('sum.wav', '[short]'),
+            $this->edge($graph, $plan, $plan->around->ending, $sources, $gain, '[after]'),
+        ]);
+        $graph->add(sprintf(
+            '%s%s,volume=%.2fdB,alimiter=limit=%.4f:attack=4:release=60:level=disabled,'
+                .'atrim=end=%.5f[o]',
+            implode('', $parts),
+            count($parts) === 1 ? 'anull' : 'concat=n='.count($parts).':v=0:a=1',
+            $gain,
+            10 ** ($limit / 20),
+            $plan->wholeSeconds(),
+        ));
+
         return $this->tools->ffmpeg(
             [
-                '-nostats', '-i', 'sum.wav', '-af',
-                sprintf(
-                    'volume=%.2fdB,alimiter=limit=%.4f:attack=4:release=60:level=disabled,atrim=end=%.5f',
-                    $gain,
-                    10 ** ($limit / 20),
-                    $plan->seconds(),
-                ),
+                '-nostats', ...$graph->arguments(), '-map', '[o]',
                 '-c:a', 'aac', '-aac_coder', 'fast', '-b:a', '160k', '-ar',
                 (string) MixGraph::RATE,
                 '-ac', '2', '-map_metadata', '-1', 'mix.m4a',

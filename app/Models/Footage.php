@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use RapidReel\Footage\Footage as FootageItem;
 use RapidReel\Footage\FootageKind;
 
 /**
@@ -74,17 +75,23 @@ final class Footage extends Model
     }
 
     /**
-     * Footage at a channel's hand that has a tag.
+     * Footage at a channel's hand that is chosen by hand alone.
      *
-     * @return array<int, string> names by id
+     * @return array<string, array<int, string>> names by tag and id
      */
-    public static function tagged(Channel $channel, string $tag): array
+    public static function apart(Channel $channel): array
     {
-        $found = [];
-        foreach (self::at($channel)->where('state', FootageState::Ready)->where('tags', 'like', "%$tag%")
-            ->orderBy('name')->get() as $one) {
-            if ($one instanceof self && in_array($tag, array_map(mb_strtolower(...), $one->tagList()), true)) {
-                $found[$one->id] = $one->name;
+        $found = array_fill_keys(FootageItem::APART, []);
+        $query = self::at($channel)->where('state', FootageState::Ready)->where(function (Builder $any): void {
+            foreach (FootageItem::APART as $tag) {
+                $any->orWhere('tags', 'like', "%$tag%");
+            }
+        });
+        foreach ($query->orderBy('name')->get() as $one) {
+            if ($one instanceof self) {
+                foreach (array_intersect(array_map(mb_strtolower(...), $one->tagList()), FootageItem::APART) as $tag) {
+                    $found[$tag][$one->id] = $one->name;
+                }
             }
         }
 

@@ -33,6 +33,7 @@ use RapidReel\Render\SegmentPlanner;
 use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\Scene;
 use RapidReel\Settings\CardSettings;
+use RapidReel\Settings\EdgeSettings;
 use RapidReel\Settings\LogoSettings;
 use RapidReel\Settings\Registry;
 use RapidReel\Settings\Settled;
@@ -171,6 +172,7 @@ final readonly class CutMaker
         return $this->builder($tasks)->measure(
             $voiced,
             $this->flags($voiced, $channel),
+            EdgeSettings::lengths($tasks[0]->settled),
         );
     }
 
@@ -180,7 +182,7 @@ final readonly class CutMaker
         return CutSummary::of(
             $cut,
             $this->segments->pixels($cut),
-            MixPlan::of($cut)->key(),
+            MixPlan::whole($cut)->key(),
         );
     }
 
@@ -271,6 +273,7 @@ final readonly class CutMaker
             cards: $shelf === null ? null : new CardPlacer(
                 $this->painter, CardSettings::cards($tasks[0]->settled), $tasks[0]->settled->shape(),
             ),
+            around: EdgeSettings::around($tasks[0]->settled, $shelf->footage ?? []),
             progress: CardSettings::progress($tasks[0]->settled),
             logo: LogoSettings::logo($tasks[0]->settled, $shelf->logos ?? []),
         );

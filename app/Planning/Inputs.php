@@ -12,6 +12,7 @@ use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\Scene;
 use RapidReel\Script\ShotMark;
 use RapidReel\Settings\CardSettings;
+use RapidReel\Settings\EdgeSettings;
 use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\LogoSettings;
 use RapidReel\Settings\LookSettings;
@@ -48,7 +49,7 @@ final readonly class Inputs
                     ),
                     array_map($settled->value(...), [
                         'profile', 'shape', 'tail', 'loop', 'music', 'mood', 'music_level', 'music_lift',
-                        'music_attack', 'music_release', 'music_line', ...LogoSettings::KEYS, ...CardSettings::KEYS,
+                        'music_attack', 'music_release', 'music_line', ...LogoSettings::KEYS, ...CardSettings::KEYS, ...EdgeSettings::KEYS,
                     ]),
                     $settled->music() === Registry::AUTOMATIC ? $short->number : null,
                     array_map(self::scene(...), $tasks),

@@ -10,6 +10,7 @@ use RapidReel\Cut\VoicedScene;
 use RapidReel\Script\LengthTrimmer;
 use RapidReel\Script\Scene;
 use RapidReel\Script\TrimPlan;
+use RapidReel\Settings\EdgeSettings;
 
 /** What to leave out of a short that is too long for its target. */
 final readonly class LengthDesk
@@ -42,7 +43,7 @@ final readonly class LengthDesk
 
         return $this->trimmer->plan(
             array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks),
-            $tasks[0]->settled->profile()->longestMs(),
+            $tasks[0]->settled->profile()->longestMs() - array_sum(EdgeSettings::lengths($tasks[0]->settled)),
             $measure,
             $most,
             $tasks[0]->voice->language,

@@ -17,6 +17,7 @@ use RapidReel\Pace\PacePlan;
 use RapidReel\Pace\PaceValues;
 use RapidReel\Pace\Tightener;
 use RapidReel\Script\SceneRole;
+use RapidReel\Settings\EdgeSettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\PaceSettings;
 use RapidReel\Settings\Settled;
@@ -51,6 +52,8 @@ final readonly class PaceDesk
             throw new Refusal('A short is brought to a length from 1 to 600 seconds.');
         }
         $settled = $tasks[0]->settled->without(Level::Scene);
+        // What stands before and after it is counted, and stays.
+        $around = array_sum(EdgeSettings::lengths($settled));
         $tightener = new Tightener(
             $this->scenes($tasks, $speaks),
             new PaceValues(
@@ -63,7 +66,9 @@ final readonly class PaceDesk
             TargetProfile::FPS,
         );
 
-        return $isLonger ? $tightener->stretch($targetMs) : $tightener->tighten($targetMs);
+        $bodyMs = max(self::LEAST_MS, $targetMs - $around);
+
+        return ($isLonger ? $tightener->stretch($bodyMs) : $tightener->tighten($bodyMs))->around($around);
     }
 
     /** What a short sets to be as a plan has it: what stays as it was is left as it is set. */

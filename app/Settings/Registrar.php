@@ -38,7 +38,7 @@ final class Registrar
             EffectNames::of($channel),
             $channel === null ? [] : ColourTable::at($channel)->orderBy('name')->pluck('name', 'hash')->all(),
             $channel === null ? [] : Logo::at($channel)->orderBy('name')->pluck('name', 'picture')->all(),
-            $channel === null ? [] : Footage::tagged($channel, 'behind'),
+            $channel === null ? [] : Footage::apart($channel),
         );
     }
 
@@ -49,7 +49,7 @@ final class Registrar
      * @param  array<string, string>  $effects  names by id; those that ship where none are given
      * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
      * @param  array<array-key, string>  $logos  names by the hash of each picture
-     * @param  array<array-key, string>  $grounds  names of footage that may stand behind subjects, by id
+     * @param  array<string, array<array-key, string>>  $apart  names of footage that is chosen by hand, by tag and id
      */
     public function with(
         array $music,
@@ -58,7 +58,7 @@ final class Registrar
         array $effects = [],
         array $tables = [],
         array $logos = [],
-        array $grounds = [],
+        array $apart = [],
     ): Registry {
         $names = $languages = [];
         foreach ($this->voices->all() as $voice) {
@@ -78,7 +78,7 @@ final class Registrar
             $effects === [] ? EffectNames::of(null) : $effects,
             array_combine(array_map(strval(...), array_keys($tables)), $tables),
             array_combine(array_map(strval(...), array_keys($logos)), $logos),
-            $grounds,
+            $apart,
         );
     }
 

@@ -42,6 +42,24 @@ final readonly class Cue
         }
     }
 
+    /** The same so much later. */
+    public function later(int $ms): self
+    {
+        return $ms === 0 ? $this : new self(
+            $this->startMs + $ms,
+            $this->endMs + $ms,
+            array_map(static fn (CueWord $word): CueWord => new CueWord(
+                $word->text, $word->startMs + $ms, $word->endMs + $ms, $word->word, $word->stands, $word->emoji,
+            ), $this->words),
+            $this->setting,
+            $this->style,
+            $this->scene,
+            $this->word,
+            $this->count,
+            $this->isLocked,
+        );
+    }
+
     public function text(): string
     {
         return implode(' ', array_map(static fn (CueWord $word): string => $word->text, $this->words));

@@ -19,12 +19,14 @@ enum CaptionFile: string
 
     public function write(Cut $cut): string
     {
-        $timed = array_map(static fn (Cue $cue): TimedCue => $cue->timed(), $cut->cues);
+        $later = $cut->around->openingMs();
+        $cues = array_map(static fn (Cue $cue): Cue => $cue->later($later), $cut->cues);
+        $timed = array_map(static fn (Cue $cue): TimedCue => $cue->timed(), $cues);
 
         return match ($this) {
             self::SubRip => SubRip::write($timed),
             self::WebVtt => WebVtt::write($timed),
-            self::Ass => AssWriter::write($cut->cues, $cut->grid()->fps, 0, 0, $cut->frames(), true)->ass,
+            self::Ass => AssWriter::write($cues, $cut->grid()->fps, 0, 0, $cut->wholeFrames(), true)->ass,
         };
     }
 }

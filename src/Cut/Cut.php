@@ -38,6 +38,7 @@ final readonly class Cut
      * @param  CutLogo|null  $logo  that is laid over it
      * @param  list<CutCard>  $cards  that are laid over it for a time, in order of their moments
      * @param  ProgressLine|null  $progress  that shows how far it has gone
+     * @param  Around  $around  what stands before it and after it; no other time here counts that
      */
     public function __construct(
         public string $title,
@@ -55,6 +56,7 @@ final readonly class Cut
         public ?CutLogo $logo = null,
         public array $cards = [],
         public ?ProgressLine $progress = null,
+        public Around $around = new Around,
     ) {
         $at = 0;
         foreach ($scenes as $scene) {
@@ -99,35 +101,49 @@ final readonly class Cut
         return $this->grid()->frameOf($this->durationMs);
     }
 
+    /** How long it is with what stands before it and after it. */
+    public function wholeMs(): int
+    {
+        return $this->durationMs + $this->around->ms();
+    }
+
+    /** The same in frames. */
+    public function wholeFrames(): int
+    {
+        return $this->frames() + $this->grid()->frameOf($this->around->openingMs())
+            + $this->grid()->frameOf($this->around->ending->ms ?? 0);
+    }
+
     /**
-     * What callers outside are promised, no key more.
+     * What callers outside are promised, no key more. Times from the begin of the opening.
      *
      * @return Report
      */
     public function report(): array
     {
+        $later = $this->around->openingMs();
         $scenes = [];
         foreach ($this->scenes as $scene) {
             $scenes[] = [
                 'role' => $scene->role->value,
                 'text' => $scene->text,
-                'start_ms' => $scene->startMs,
-                'end_ms' => $scene->endMs,
-                'shots' => array_map(static fn (CutShot $shot): array => $shot->toArray(), $scene->shots),
+                'start_ms' => $scene->startMs + $later,
+                'end_ms' => $scene->endMs + $later,
+                'shots' => array_map(static fn (CutShot $shot): array => $shot->toArray($later), $scene->shots),
             ];
         }
 
         return [
             'schema' => self::SCHEMA,
-            'duration_ms' => $this->durationMs,
-            'hook_ms' => $this->hookMs,
+            'duration_ms' => $this->wholeMs(),
+            'hook_ms' => $this->hookMs + $later,
             'scenes' => $scenes,
-            'words' => array_map(static fn (CutWord $word): array => $word->toArray(), $this->words),
+            'words' => array_map(static fn (CutWord $word): array => $word->toArray($later), $this->words),
             'cues' => array_map(
                 static fn (Cue $cue): array => [
                     'text' => $cue->text(),
-                    'start_ms' => $cue->startMs,
-                    'end_ms' => $cue->endMs,
+                    'start_ms' => $cue->startMs + $later,
+                    'end_ms' => $cue->endMs + $later,
                 ],
                 $this->cues,
             ),

@@ -48,6 +48,7 @@ final readonly class CutBuilder
         private ?Keyer $keyer = null,
         private ?CardPlacer $cards = null,
         private ?ProgressLine $progress = null,
+        private Around $around = new Around,
     ) {
         $this->flags = new CutFlags($profile, $faces);
     }
@@ -131,8 +132,8 @@ final readonly class CutBuilder
             [
                 ...$flags,
                 ...$this->flags->of(
-                    $duration,
-                    $hookMs,
+                    $duration + $this->around->ms(),
+                    $hookMs + $this->around->openingMs(),
                     $pictures,
                     self::words($voiced),
                     $cues,
@@ -148,6 +149,7 @@ final readonly class CutBuilder
             $this->logo,
             $this->cards?->place($title, $voiced, $scenes, $cues, $this->taken($cues)) ?? [],
             $this->progress,
+            $this->around,
         );
     }
 
@@ -174,8 +176,9 @@ final readonly class CutBuilder
      *
      * @param  non-empty-list<VoicedScene>  $voiced
      * @param  list<Flag>  $flags  known before
+     * @param  array{int, int}  $around  how long stands before and after it, in ms
      */
-    public function measure(array $voiced, array $flags = []): CutSummary
+    public function measure(array $voiced, array $flags = [], array $around = [0, 0]): CutSummary
     {
         $grid = $this->pacer->grid;
         $scenes = [];
@@ -197,8 +200,8 @@ final readonly class CutBuilder
 
         return new CutSummary($this->profile, $duration, $hookMs, count($words), $scenes, $cuts, [
             ...$flags,
-            ...$this->flags->of($duration, $hookMs, [], $words),
-        ]);
+            ...$this->flags->of($duration + array_sum($around), $hookMs + $around[0], [], $words),
+        ], around: $around);
     }
 
     /**

@@ -45,6 +45,7 @@ final class CutJson
                 )]),
                 ...($cut->logo === null ? [] : ['logo' => $cut->logo->toArray()]),
                 ...($cut->progress === null ? [] : ['progress' => $cut->progress->toArray()]),
+                ...($cut->around->ms() === 0 ? [] : ['around' => $cut->around->toArray()]),
                 ...($cut->loop === null ? [] : ['loop' => $cut->loop->toArray()]),
             ],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
@@ -109,6 +110,10 @@ final class CutJson
          *             sound: string, fingerprint: string, loudest: float, atMs: int, under: int, why: string
          *         }>,
          *         loop?: array{kind: string, ms: int},
+         *         around?: array{
+         *             opening?: array{fingerprint: string, kind: string, width: int, height: int, ms: int},
+         *             ending?: array{fingerprint: string, kind: string, width: int, height: int, ms: int}
+         *         },
          *         progress?: array{top: bool, colour: string},
          *         cards?: list<array{
          *             start_ms: int, end_ms: int, key: string, width: int, height: int, x: float, y: float,
@@ -121,27 +126,37 @@ final class CutJson
          * } $data
          */
         $making = $data['making'];
+        $around = new Around(
+            CutEdge::fromArray($making['around']['opening'] ?? null),
+            CutEdge::fromArray($making['around']['ending'] ?? null),
+        );
+        // What callers are promised counts from the begin of the opening; a cut does not.
+        $later = $around->openingMs();
         $styles = array_map(static fn (array $own): CaptionStyle => (new CaptionStyle)->with($own), $making['styles']);
         $scenes = [];
         foreach ($data['scenes'] as $i => $scene) {
             $scenes[] = new CutScene(
                 SceneRole::from($scene['role']),
                 $scene['text'],
-                $scene['start_ms'],
-                $scene['end_ms'],
+                $scene['start_ms'] - $later,
+                $scene['end_ms'] - $later,
                 $making['takes'][$i],
-                array_map(CutShot::fromArray(...), $scene['shots']),
+                array_map(static fn (array $shot): CutShot => CutShot::fromArray([
+                    ...$shot, 'start_ms' => $shot['start_ms'] - $later, 'end_ms' => $shot['end_ms'] - $later,
+                ]), $scene['shots']),
             );
         }
 
         return new Cut(
             $making['title'],
             TargetProfile::from($making['profile']),
-            $data['duration_ms'],
-            $data['hook_ms'],
+            $data['duration_ms'] - $around->ms(),
+            $data['hook_ms'] - $later,
             $scenes,
             array_map(
-                static fn (array $word): CutWord => new CutWord(WordTiming::fromArray($word), $word['scene']),
+                static fn (array $word): CutWord => new CutWord(
+                    WordTiming::fromArray($word)->shifted(-$later), $word['scene'],
+                ),
                 $data['words'],
             ),
             array_map(
@@ -166,6 +181,7 @@ final class CutJson
             CutLogo::fromArray($making['logo'] ?? null),
             array_map(CutCard::fromArray(...), $making['cards'] ?? []),
             ProgressLine::fromArray($making['progress'] ?? null),
+            $around,
         );
     }
 

@@ -81,6 +81,7 @@ final readonly class CutShot
     }
 
     /**
+     * @param  int  $laterMs  added to its times
      * @return array{
      *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,
      *     in_ms: int, path: list<array{ms: int, x: float, y: float, scale: float}>, word: int,
@@ -91,12 +92,12 @@ final readonly class CutShot
      *     ground?: list<string>, key?: array<string, mixed>
      * }
      */
-    public function toArray(): array
+    public function toArray(int $laterMs = 0): array
     {
         return [
             'footage' => $this->footage,
-            'start_ms' => $this->startMs,
-            'end_ms' => $this->endMs,
+            'start_ms' => $this->startMs + $laterMs,
+            'end_ms' => $this->endMs + $laterMs,
             'kind' => $this->kind->value,
             'fingerprint' => $this->fingerprint,
             'width' => $this->width,

@@ -15,6 +15,7 @@ final readonly class CutSummary
      * @param  list<Flag>  $flags
      * @param  string  $pixels  of the rendered picture, a hash free of titles and flags; empty while there is none
      * @param  string  $sound  the same of the mix
+     * @param  array{int, int}  $around  how long something stands before and after it; no other time here counts that
      */
     public function __construct(
         public TargetProfile $profile,
@@ -26,6 +27,7 @@ final readonly class CutSummary
         public array $flags,
         public string $pixels = '',
         public string $sound = '',
+        public array $around = [0, 0],
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class CutSummary
             $cut->flags,
             $pixels,
             $sound,
+            [$cut->around->openingMs(), $cut->around->ms() - $cut->around->openingMs()],
         );
     }
 
@@ -76,22 +79,35 @@ final readonly class CutSummary
             [...$this->flags, ...$flags],
             $this->pixels,
             $this->sound,
+            $this->around,
         );
+    }
+
+    /** How long it is with what stands before and after it. */
+    public function wholeMs(): int
+    {
+        return $this->durationMs + array_sum($this->around);
+    }
+
+    /** When the hook has been said. */
+    public function hookOutMs(): int
+    {
+        return $this->around[0] + $this->hookMs;
     }
 
     public function isOver(): bool
     {
-        return $this->durationMs > $this->profile->longestMs();
+        return $this->wholeMs() > $this->profile->longestMs();
     }
 
     public function isUnder(): bool
     {
-        return $this->durationMs < $this->profile->shortestMs();
+        return $this->wholeMs() < $this->profile->shortestMs();
     }
 
     public function isHookLate(): bool
     {
-        return $this->hookMs > $this->profile->hookWindowMs();
+        return $this->hookOutMs() > $this->profile->hookWindowMs();
     }
 
     public function wordsASecond(): float
@@ -122,6 +138,7 @@ final readonly class CutSummary
             'flags' => array_map(static fn (Flag $flag): array => $flag->toArray(), $this->flags),
             'pixels' => $this->pixels,
             'sound' => $this->sound,
+            ...$this->around === [0, 0] ? [] : ['around' => $this->around],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
@@ -131,7 +148,8 @@ final readonly class CutSummary
         /**
          * @var array{
          *     profile: string, duration_ms: int, hook_ms: int, words: int, scenes: list<array{int, int, string}>,
-         *     cuts_ms: list<int>, flags: list<array{code: string, message: string}>, pixels?: string, sound?: string
+         *     cuts_ms: list<int>, flags: list<array{code: string, message: string}>, pixels?: string, sound?: string,
+         *     around?: array{int, int}
          * } $data
          */
         $data = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
@@ -147,6 +165,7 @@ final readonly class CutSummary
             // Earlier versions wrote another hash.
             $data['pixels'] ?? '',
             $data['sound'] ?? '',
+            $data['around'] ?? [0, 0],
         );
     }
 }

@@ -15,9 +15,12 @@ final readonly class CutWord
     ) {
     }
 
-    /** @return array{text: string, start_ms: int, end_ms: int, scene: int} */
-    public function toArray(): array
+    /**
+     * @param  int  $laterMs  added to its times
+     * @return array{text: string, start_ms: int, end_ms: int, scene: int}
+     */
+    public function toArray(int $laterMs = 0): array
     {
-        return [...$this->timing->toArray(), 'scene' => $this->scene];
+        return [...$this->timing->shifted($laterMs)->toArray(), 'scene' => $this->scene];
     }
 }

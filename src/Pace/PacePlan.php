@@ -24,6 +24,15 @@ final readonly class PacePlan
     ) {
     }
 
+    /** The same of a short that has so much around it, which stays. */
+    public function around(int $ms): self
+    {
+        return new self(
+            $this->beforeMs + $ms, $this->targetMs + $ms, $this->afterMs + $ms, $this->values, $this->steps,
+            $this->dropped, $this->isLonger, $this->why,
+        );
+    }
+
     /**
      * @template T
      *

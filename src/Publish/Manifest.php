@@ -30,8 +30,8 @@ final class Manifest
         return [
             "$name.mp4",
             $cut->title,
-            round($cut->durationMs / 1000, 3),
-            round($cut->hookMs / 1000, 3),
+            round($cut->wholeMs() / 1000, 3),
+            round(($cut->around->openingMs() + $cut->hookMs) / 1000, 3),
             count($cut->scenes),
             $cut->profile->value,
             implode('; ', array_map(static fn (Flag $flag): string => $flag->message, $cut->flags)),

@@ -9,16 +9,22 @@ use RapidReel\Caption\Cue;
 use RapidReel\Caption\Drawing\AssWriter;
 use RapidReel\Caption\Drawing\CaptionScript;
 use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutEdge;
 use RapidReel\Cut\CutScene;
 use RapidReel\Cut\CutShot;
 use RapidReel\Cut\Transition;
 use RapidReel\Footage\FootageKind;
+use RapidReel\Framing\Backdrop;
+use RapidReel\Framing\FramePath;
 
 /** Compiles a cut into segments. A segment's key does not depend on where in the short it stands. */
 final class SegmentPlanner
 {
+    /** What differs from the frame's shape by less fills it. */
+    private const ALIKE = 0.06;
+
     /**
-     * @param  bool  $isBare  whether captions are left out
+     * @param  bool  $isBare  whether captions are left out, and what stands before and after it
      * @return non-empty-list<Segment> in order; their frames add up to the cut's
      *
      * @throws LogicException when the cut has no pictures
@@ -54,7 +60,40 @@ final class SegmentPlanner
             throw new LogicException('A cut without pictures cannot be rendered.');
         }
 
+        if ($cut->around->opening !== null && ! $isBare) {
+            array_unshift($segments, $this->edge($cut, $cut->around->opening, $quality, 0));
+        }
+        if ($cut->around->ending !== null && ! $isBare) {
+            $segments[] = $this->edge($cut, $cut->around->ending, $quality, $cut->durationMs);
+        }
+
         return $segments;
+    }
+
+    /** What stands before or after a short: all of it where it has nearly the frame's shape, else over a blurred copy. */
+    private function edge(Cut $cut, CutEdge $edge, Quality $quality, int $atMs): Segment
+    {
+        $aspect = $cut->shape->aspect();
+        $isAlike = abs($edge->width / $edge->height / $aspect - 1) < self::ALIKE;
+
+        return new Segment(new Recipe(
+            $cut->grid()->frameOf($edge->ms),
+            $cut->grid()->fps,
+            $quality->width($cut->shape),
+            $quality->height($cut->shape),
+            new Layer(
+                new Source($edge->fingerprint, $edge->kind, $edge->width, $edge->height),
+                0,
+                FramePath::centred($edge->width, $edge->height, $aspect),
+                $isAlike ? null : Backdrop::Blur,
+            ),
+            null,
+            null,
+            [],
+            new Look,
+            CaptionScript::none(),
+            $quality->encoder(),
+        ), 0, $atMs);
     }
 
     /** A hash of all that is seen in a cut, whatever the quality it is rendered in. */

@@ -31,12 +31,14 @@ enum CardMotion: string
         };
     }
 
-    /** @return array<string, string> labels by value */
+    /** @return non-empty-array<string, string> labels by value */
     public static function labels(): array
     {
-        return array_combine(
-            array_column(self::cases(), 'value'),
-            array_map(static fn (self $one): string => $one->label(), self::cases()),
-        );
+        $labels = [];
+        foreach (self::cases() as $one) {
+            $labels[$one->value] = $one->label();
+        }
+
+        return $labels;
     }
 }

@@ -27,7 +27,7 @@ final class CardSettings
 
     /**
      * @param  non-empty-list<Level>  $levels
-     * @param  array<string, string>  $faces  names by id
+     * @param  array<array-key, string>  $faces  names by id
      * @return list<Setting>
      */
     public static function of(array $levels, array $faces): array

@@ -52,7 +52,8 @@ final readonly class Registry
      * @param  array<array-key, string>  $effects  names by id
      * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
      * @param  array<array-key, string>  $logos  names by the hash of each
-     * @param  array<array-key, string>  $grounds  names of footage that may stand behind subjects, by id
+     * @param  array<string, array<array-key, string>>  $apart  names of footage that is chosen by hand alone, by its tag
+     *                                                          and id
      */
     public static function of(
         array $voices,
@@ -64,7 +65,7 @@ final readonly class Registry
         array $effects = [],
         array $tables = [],
         array $logos = [],
-        array $grounds = [],
+        array $apart = [],
     ): self {
         $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
         $toShort = [Level::Channel, Level::Batch, Level::Short];
@@ -223,9 +224,10 @@ final readonly class Registry
                 [Stale::Plan, Stale::Pixels],
             ),
             ...LookSettings::of([...$toScene, Level::Shot], $tables),
-            ...KeySettings::of([...$toScene, Level::Shot], $grounds),
+            ...KeySettings::of([...$toScene, Level::Shot], $apart['behind'] ?? []),
             ...LogoSettings::of($toShort, $logos),
             ...CardSettings::of($toShort, $faces),
+            ...EdgeSettings::of($toShort, $apart['opening'] ?? [], $apart['ending'] ?? []),
             ...SoundSettings::of($toShort, $toScene, $music, $effects),
         ];
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Sound;
 
+use RapidReel\Base\FrameGrid;
+use RapidReel\Cut\Around;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutEffect;
 use RapidReel\Cut\CutMusic;
@@ -33,10 +35,23 @@ final readonly class MixPlan
         public int $fps,
         public float $loudness,
         public float $truePeak,
+        public Around $around,
     ) {
     }
 
+    /** With what stands before the short and after it. */
+    public static function whole(Cut $cut): self
+    {
+        return self::made($cut, $cut->around);
+    }
+
+    /** Of the short alone. */
     public static function of(Cut $cut): self
+    {
+        return self::made($cut, new Around);
+    }
+
+    private static function made(Cut $cut, Around $around): self
     {
         $bed = $cut->music === null ? null : MusicBed::of($cut->music, $cut->durationMs);
 
@@ -56,6 +71,7 @@ final readonly class MixPlan
             $cut->grid()->fps,
             $cut->profile->loudness(),
             $cut->profile->truePeak(),
+            $around,
         );
     }
 
@@ -63,6 +79,15 @@ final readonly class MixPlan
     public function seconds(): float
     {
         return $this->frames / $this->fps;
+    }
+
+    /** The same with what stands before and after it. */
+    public function wholeSeconds(): float
+    {
+        $grid = new FrameGrid($this->fps);
+        $around = $grid->frameOf($this->around->openingMs()) + $grid->frameOf($this->around->ending->ms ?? 0);
+
+        return ($this->frames + $around) / $this->fps;
     }
 
     /** A hash of all that can change a sample of it. */
@@ -74,7 +99,11 @@ final readonly class MixPlan
             $effect->fingerprint, $effect->atMs, $effect->under,
         ], $this->effects);
 
-        return hash('sha256', json_encode([self::VERSION, $heard], JSON_THROW_ON_ERROR));
+        unset($heard['around']);
+        // Left out where there is nothing, so that what was mixed before stays right.
+        $around = $this->around->ms() === 0 ? [] : [$this->around->toArray()];
+
+        return hash('sha256', json_encode([self::VERSION, $heard, ...$around], JSON_THROW_ON_ERROR));
     }
 
     /** A hash of all that can change a sample of the music at no level of its own. */

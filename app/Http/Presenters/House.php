@@ -12,6 +12,7 @@ use App\Models\Logo;
 use App\Settings\Registrar;
 use App\Settings\Resolver;
 use RapidReel\Settings\CardSettings;
+use RapidReel\Settings\EdgeSettings;
 use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\LogoSettings;
@@ -55,6 +56,10 @@ final readonly class House
             ScopeControl::all(
                 Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
                 CardSettings::KEYS,
+            ),
+            ScopeControl::all(
+                Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
+                EdgeSettings::KEYS,
             ),
             array_values(ColourTable::at($channel)->get()->sortBy('name')->all()),
             ScopeControl::all(

@@ -16,6 +16,7 @@ final readonly class HouseView
      * @param  array<string, ScopeControl>  $look
      * @param  array<string, ScopeControl>  $grounds  of what stands behind pictures
      * @param  array<string, ScopeControl>  $cards
+     * @param  array<string, ScopeControl>  $edges  of what stands before and after shorts
      * @param  list<ColourTable>  $tables
      * @param  array<string, ScopeControl>  $logo
      * @param  list<LogoCard>  $logos
@@ -29,6 +30,7 @@ final readonly class HouseView
         public array $look,
         public array $grounds,
         public array $cards,
+        public array $edges,
         public array $tables,
         public array $logo,
         public array $logos,

@@ -30,6 +30,7 @@ use RapidReel\Review\ScriptFlags;
 use RapidReel\Script\SceneRole;
 use RapidReel\Script\WordMark;
 use RapidReel\Settings\CardSettings;
+use RapidReel\Settings\EdgeSettings;
 use RapidReel\Settings\KeySettings;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\LookSettings;
@@ -77,7 +78,7 @@ final readonly class Timeline
             PaceFindings::of($report),
             $controls(self::MAIN),
             $controls(PaceSettings::LIMITS),
-            $controls([...SoundSettings::MAIN, ...LookSettings::keys(), ...KeySettings::KEYS, ...CardSettings::KEYS]),
+            $controls([...SoundSettings::MAIN, ...LookSettings::keys(), ...KeySettings::KEYS, ...CardSettings::KEYS, ...EdgeSettings::KEYS]),
             $this->sound->of($short, $cut, $last),
             $script->ass,
             array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),

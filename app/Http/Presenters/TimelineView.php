@@ -59,7 +59,7 @@ final readonly class TimelineView
         return sprintf(
             '%s%.2f s of %d s · %s · %s · %.1f words a second',
             $this->report->summary->isEstimated() ? '≈ ' : '',
-            $this->report->summary->durationMs / 1000,
+            $this->report->summary->wholeMs() / 1000,
             intdiv($this->report->summary->profile->longestMs(), 1000),
             $scenes === 1 ? '1 scene' : "$scenes scenes",
             $shots === 1 ? '1 shot' : "$shots shots",

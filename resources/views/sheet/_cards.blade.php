@@ -37,8 +37,8 @@
                             'right' => 'to the right', 'grow' => 'shrinking', default => $motion->label(),
                         } }}</option>
                     @endforeach</select></label>
-                @foreach (['x' => ['Across', 0, 100], 'y' => ['Down', 0, 100], 'size' => ['Wide', 3, 100]] as
-                    $name => [$label, $least, $most])
+                @php($places = ['x' => ['Across', 0, 100], 'y' => ['Down', 0, 100], 'size' => ['Wide', 3, 100]])
+                @foreach ($places as $name => [$label, $least, $most])
                     <label>{{ $label }} <span><input type="number" class="form-control form-control-sm"
                         min="{{ $least }}" max="{{ $most }}" step="0.1" :value="card.{{ $name }} / 10"
                         @input="card.{{ $name }} = Math.round(10 * Number($el.value))"> %</span></label>

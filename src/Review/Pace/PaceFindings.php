@@ -43,7 +43,7 @@ final class PaceFindings
         if ($summary->isOver()) {
             $found[] = new PaceFinding(
                 PaceCode::TooLong,
-                sprintf('%s over the limit of %s.', $says($summary->durationMs - $profile->longestMs()),
+                sprintf('%s over the limit of %s.', $says($summary->wholeMs() - $profile->longestMs()),
                     $says($profile->longestMs())),
                 $profile->longestMs(),
                 $report->sceneAt($profile->longestMs()),
@@ -53,7 +53,7 @@ final class PaceFindings
         if ($summary->isUnder()) {
             $found[] = new PaceFinding(
                 PaceCode::TooShort,
-                sprintf('%s short of %s.', $says($profile->shortestMs() - $summary->durationMs),
+                sprintf('%s short of %s.', $says($profile->shortestMs() - $summary->wholeMs()),
                     $says($profile->shortestMs())),
                 $summary->durationMs,
                 $report->sceneAt($summary->durationMs),
@@ -63,7 +63,7 @@ final class PaceFindings
         if ($summary->isHookLate()) {
             $found[] = new PaceFinding(
                 PaceCode::HookLate,
-                sprintf('The hook takes %s; viewers give it %s.', $says($summary->hookMs),
+                sprintf('The hook takes %s; viewers give it %s.', $says($summary->hookOutMs()),
                     $says($profile->hookWindowMs())),
                 0,
                 0,

@@ -121,9 +121,9 @@ final readonly class PaceReport
         $profile = $this->summary->profile;
 
         return [
-            new PaceMeasure('Length', 'duration_ms', $this->summary->durationMs / 1000, 's',
+            new PaceMeasure('Length', 'duration_ms', $this->summary->wholeMs() / 1000, 's',
                 $profile->shortestMs() / 1000, $profile->longestMs() / 1000),
-            new PaceMeasure('Hook', 'hook_ms', $this->summary->hookMs / 1000, 's', null,
+            new PaceMeasure('Hook', 'hook_ms', $this->summary->hookOutMs() / 1000, 's', null,
                 $profile->hookWindowMs() / 1000),
             new PaceMeasure('Speech', 'words_a_second', round($this->wordsASecond(), 2), 'words/s', 2.5, 3.3),
             new PaceMeasure('Mean shot', 'mean_shot_ms', $this->summary->meanShotMs() / 1000, 's', 1.8, 3.2),
@@ -141,8 +141,8 @@ final readonly class PaceReport
         $span = static fn (array $one): array => ['start_ms' => $one[0], 'end_ms' => $one[1]];
 
         return [
-            'duration_ms' => $this->summary->durationMs,
-            'hook_ms' => $this->summary->hookMs,
+            'duration_ms' => $this->summary->wholeMs(),
+            'hook_ms' => $this->summary->hookOutMs(),
             'words_a_second' => round($this->wordsASecond(), 2),
             'mean_shot_ms' => $this->summary->meanShotMs(),
             'longest_shot_ms' => $this->longestShotMs(),
