@@ -197,9 +197,9 @@ final readonly class CardPainter implements CardPictures
         );
         $words = $words === [] ? [new CueWord('–', 0, 1_000)] : $words;
 
-        return new Cue(
-            0, 1_000, $words, (new Setter($faces, $shape, $style, new BreakCosts(Joints::of(''))))->set($words, $lines), $style,
-        );
+        $setter = new Setter($faces, $shape, $style, new BreakCosts(Joints::of('')));
+
+        return new Cue(0, 1_000, $words, $setter->set($words, $lines), $style);
     }
 
     private function turned(GdImage $image, int $turn): GdImage

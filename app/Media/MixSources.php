@@ -10,7 +10,7 @@ final readonly class MixSources
     /**
      * @param  string|null  $music  of the plan's piece
      * @param  array<string, string>  $effects  by fingerprint
-     * @param  array<string, string>  $clips  that are heard themselves, and what stands before and after, by fingerprint
+     * @param  array<string, string>  $clips  that are heard themselves, by fingerprint; so is what stands around
      */
     public function __construct(
         public ?string $music = null,

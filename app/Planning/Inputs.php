@@ -49,7 +49,8 @@ final readonly class Inputs
                     ),
                     array_map($settled->value(...), [
                         'profile', 'shape', 'tail', 'loop', 'music', 'mood', 'music_level', 'music_lift',
-                        'music_attack', 'music_release', 'music_line', ...LogoSettings::KEYS, ...CardSettings::KEYS, ...EdgeSettings::KEYS,
+                        'music_attack', 'music_release', 'music_line', ...LogoSettings::KEYS,
+                        ...CardSettings::KEYS, ...EdgeSettings::KEYS,
                     ]),
                     $settled->music() === Registry::AUTOMATIC ? $short->number : null,
                     array_map(self::scene(...), $tasks),

@@ -115,7 +115,8 @@ export const carding = (drawn) => {
             const frame = this.$refs.stage.getBoundingClientRect();
             const start = moved.get(nameOf(card)) ?? card;
             drag = {
-                span, card, frame, x: event.clientX, y: event.clientY, sizes: event.target.matches('.stage-card-corner'),
+                span, card, frame, x: event.clientX, y: event.clientY,
+                sizes: event.target.matches('.stage-card-corner'),
                 now: { x: start.x, y: start.y, width: start.width ?? card.width, height: start.height ?? card.height },
             };
             drag.start = { ...drag.now };
@@ -173,7 +174,8 @@ export const carding = (drawn) => {
             delete json.word;
             const url = cardAt.change ?? drawn().scenes[cardAt.scene].card.replace(/0\/cards$/, `${cardAt.word}/cards`);
             if (!cardAt.change) json.offset = cardAt.ms;
-            const done = await this.does(() => ask(url, { method: cardAt.change ? 'PUT' : 'POST', json }), { all: true });
+            const method = cardAt.change ? 'PUT' : 'POST';
+            const done = await this.does(() => ask(url, { method, json }), { all: true });
             if (done) Modal.getOrCreateInstance('#cards').hide();
         },
 

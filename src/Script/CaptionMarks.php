@@ -8,8 +8,8 @@ use InvalidArgumentException;
 use RapidReel\Base\Refusal;
 
 /**
- * All that an operator chose for the captions of a scene, and the cards that were put over it; what is not here is found
- * anew with every plan.
+ * All that an operator chose for the captions of a scene, and the cards that were put over it; what is not here is
+ * found anew with every plan.
  */
 final readonly class CaptionMarks
 {
@@ -47,7 +47,7 @@ final readonly class CaptionMarks
         }
         ksort($byWord);
         $this->words = $byWord;
-        usort($cards, static fn (CardMark $a, CardMark $b): int => [$a->word, $a->offsetMs] <=> [$b->word, $b->offsetMs]);
+        usort($cards, static fn (CardMark $a, CardMark $b): int => $a->place() <=> $b->place());
         $this->cards = $cards;
     }
 

@@ -82,6 +82,12 @@ final readonly class CardMark
         }
     }
 
+    /** @return array{int, int} by which it comes before others */
+    public function place(): array
+    {
+        return [$this->word, $this->offsetMs];
+    }
+
     public function at(int $word): self
     {
         return self::fromArray([...$this->toArray(), 'word' => $word]);

@@ -45,8 +45,8 @@ final class CardSettings
                 group: self::GROUP,
             ),
             new Setting(
-                'card_face', 'Face of cards', new ChoiceType('face', ['condensed' => 'Condensed'] + $faces), 'condensed',
-                $levels, $seen, group: self::GROUP,
+                'card_face', 'Face of cards', new ChoiceType('face', ['condensed' => 'Condensed'] + $faces),
+                'condensed', $levels, $seen, group: self::GROUP,
             ),
             new Setting(
                 'card_colour', 'Letters of cards', new ColourType('A colour'), 'FFFFFF', $levels, $seen,

@@ -40,8 +40,8 @@ final class KeySettings
                 Registry::NONE, $levels, $seen,
             ),
             new Setting(
-                'key_colour', 'Its colour', new ColourType('The colour of a ground', self::FOUND, 'found by itself', true),
-                self::FOUND, $levels, $seen, group: self::GROUP,
+                'key_colour', 'Its colour',
+                new ColourType('The colour of a ground', self::FOUND, 'found by itself', true), self::FOUND, $levels, $seen, group: self::GROUP,
             ),
             new Setting(
                 'key_behind', 'Put over', new ChoiceType('ground', $behind + $pictures), BehindKind::Gradient->value,

@@ -52,8 +52,7 @@ final readonly class Registry
      * @param  array<array-key, string>  $effects  names by id
      * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
      * @param  array<array-key, string>  $logos  names by the hash of each
-     * @param  array<string, array<array-key, string>>  $apart  names of footage that is chosen by hand alone, by its tag
-     *                                                          and id
+     * @param  array<string, array<array-key, string>>  $apart  names of footage chosen by hand, by tag and id
      */
     public static function of(
         array $voices,

@@ -15,6 +15,7 @@ use App\Planning\ShortPlanner;
 use App\Settings\Registrar;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutJson;
+use RapidReel\Cut\CutScene;
 use RapidReel\Cut\CutSummary;
 use RapidReel\Render\Quality;
 use RapidReel\Render\SegmentPlanner;
@@ -68,7 +69,10 @@ final class EdgeTest extends AppTestCase
         $short = $this->made("# Lamp\nThe lamp burned all night. Nobody saw the boat.", ['music' => 'none'])->shorts[0];
         $plain = $this->plan($short->id);
         // Neither is found for words.
-        $shown = array_merge(...array_map(static fn ($scene): array => array_column($scene->shots, 'footage'), $plain->scenes));
+        $shown = array_merge(...array_map(
+            static fn (CutScene $scene): array => array_column($scene->shots, 'footage'),
+            $plain->scenes,
+        ));
         self::assertSame([], array_intersect($shown, [(string) $opening->id, (string) $ending->id]));
 
         foreach ([

@@ -28,7 +28,7 @@ final class KeyTest extends AppTestCase
 {
     private const SIDE = [270, 480];
 
-    /** @return array<string, array{array{int, int, int}, int, float}> colour of the ground, its noise, its unevenness */
+    /** @return array<string, array{array{int, int, int}, int, float}> colour of the ground, noise, unevenness */
     public static function grounds(): array
     {
         return [

@@ -78,7 +78,10 @@ final readonly class Timeline
             PaceFindings::of($report),
             $controls(self::MAIN),
             $controls(PaceSettings::LIMITS),
-            $controls([...SoundSettings::MAIN, ...LookSettings::keys(), ...KeySettings::KEYS, ...CardSettings::KEYS, ...EdgeSettings::KEYS]),
+            $controls([
+                ...SoundSettings::MAIN, ...LookSettings::keys(), ...KeySettings::KEYS, ...CardSettings::KEYS,
+                ...EdgeSettings::KEYS,
+            ]),
             $this->sound->of($short, $cut, $last),
             $script->ass,
             array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),

@@ -96,8 +96,8 @@
     stickers, are put over the picture on the sheet.</p>
     <h2>Opening and ending</h2>
     <div class="scopes">@foreach ($house->edges as $control)<x-scope :$control/>@endforeach</div>
-    <p class="quiet">A clip or a card before every short, or after it, with its own sound: give footage the tag “opening”
-    or “ending”, and it can be chosen. Both count in the length.</p>
+    <p class="quiet">A clip or a card before every short, or after it, with its own sound: give footage the tag
+    “opening” or “ending”, and it can be chosen. Both count in the length.</p>
     @if ($house->patterns !== [])
         <h2>Patterns</h2>
         <ul class="pattern-list">

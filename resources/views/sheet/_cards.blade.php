@@ -2,8 +2,8 @@
 <div class="modal" id="cards" tabindex="-1" aria-labelledby="cards-title" aria-hidden="true">
     <div class="modal-dialog"><form class="modal-content" @submit.prevent="keepCard()">
         <div class="modal-header">
-            <h2 class="modal-title" id="cards-title" x-text="isNewCard() ? 'A card or sticker here' : 'This card'">A card
-                or sticker here</h2>
+            <h2 class="modal-title" id="cards-title"
+                x-text="isNewCard() ? 'A card or sticker here' : 'This card'">A card or sticker here</h2>
             <button type="button" class="btn-close" data-bs-dismiss="modal" aria-label="Close"></button>
         </div>
         <div class="modal-body">
@@ -25,7 +25,8 @@
             </div>
             <div class="card-fields">
                 <label>Stays for <span><input type="number" class="form-control form-control-sm" min="0.3" max="60"
-                    step="0.1" :value="card.length / 1000" @input="card.length = 1000 * Number($el.value)"> s</span></label>
+                    step="0.1" :value="card.length / 1000" @input="card.length = 1000 * Number($el.value)">
+                    s</span></label>
                 <label>Comes <select class="form-select form-select-sm" x-model="card.enter">
                     @foreach (RapidReel\Script\CardMotion::cases() as $motion)
                         <option value="{{ $motion->value }}">{{ $motion->label() }}</option>

@@ -49,7 +49,8 @@
         '{ }' => 'The shot begins a frame earlier, later', ', .' => 'Slip the clip', 'S' => 'Split the shot here',
         'J' => 'Join the shot with the one before', '1 - 5' => 'Swap for one of the five next best',
         '6' => 'Swap for any other picture',
-        'A' => 'What is set for this scene and this shot', 'C' => 'Place a sound here', 'I' => 'Put a card or sticker in here',
+        'A' => 'What is set for this scene and this shot', 'C' => 'Place a sound here',
+        'I' => 'Put a card or sticker in here',
         'Alt ← →' => 'The music softer, louder here', 'Alt Delete' => 'The music here as elsewhere']
         as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
