@@ -173,6 +173,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sketches/condensed', [SketchController::class, 'condense'])->name('sketches.condense');
 
     Route::get('/house', [HouseController::class, 'show'])->name('house');
+    Route::get('/house/state', [HouseController::class, 'state'])->name('house.state');
+    Route::post('/house/apply/{batch}', [HouseController::class, 'apply'])->name('house.apply');
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');
     Route::get('/house/file', [HouseController::class, 'pack'])->name('house.pack');
     Route::post('/house/file', [HouseController::class, 'unpack'])->name('house.unpack');

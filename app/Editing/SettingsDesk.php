@@ -130,6 +130,7 @@ final readonly class SettingsDesk
             }
         }
         $shorts = Short::query()->whereRelation('batch', 'channel_id', $channel->id);
+        $fresh = self::exported($channel);
         $reached = $this->wide(
             "$what for the channel",
             $owners,
@@ -138,7 +139,7 @@ final readonly class SettingsDesk
             $whole,
         );
 
-        return "House style: $what.".self::follow($reached);
+        return "House style: $what.".self::follow($reached, $fresh - self::exported($channel));
     }
 
     /** @param  list<Batch>  $batches */
@@ -334,12 +335,28 @@ final readonly class SettingsDesk
         return $value === null ? $values->without($setting->key) : $values->with($setting->key, $value);
     }
 
-    private static function follow(int $shorts): string
+    /** How many shorts of a channel are exported as they are now. */
+    private static function exported(Channel $channel): int
     {
+        $shorts = Short::query()->whereRelation('batch', 'channel_id', $channel->id)->has('latestDone')
+            ->with('latestDone')->get()->all();
+
+        return count(array_filter($shorts, static fn (Short $short): bool => $short->isExportFresh()));
+    }
+
+    /** @param  int  $exports  how many of them need a new one */
+    private static function follow(int $shorts, int $exports = 0): string
+    {
+        $old = match (true) {
+            $exports < 1 => '.',
+            $exports === 1 => '; 1 needs a new export.',
+            default => "; $exports need a new export.",
+        };
+
         return match ($shorts) {
             0 => '',
-            1 => ' 1 short follows.',
-            default => " $shorts shorts follow.",
+            1 => " 1 short follows$old",
+            default => " $shorts shorts follow$old",
         };
     }
 }

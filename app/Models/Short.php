@@ -186,6 +186,16 @@ final class Short extends Model
         );
     }
 
+    /** Whether its last export shows and sounds as it is now; false where there is none. */
+    public function isExportFresh(): bool
+    {
+        $done = $this->latestDone;
+        $summary = $done === null || ! $this->isPlanned() ? null : $this->cutSummary();
+
+        return $done !== null && $summary !== null && $summary->pixels === $done->pixels
+            && $summary->sound === $done->sound;
+    }
+
     public function isPlanned(): bool
     {
         return $this->inputs !== '' && $this->planned_inputs === $this->inputs;

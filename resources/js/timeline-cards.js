@@ -2,7 +2,7 @@ import Modal from 'bootstrap/js/dist/modal';
 import ask from './ask';
 
 const usual = {
-    kind: 'text', text: '', length: 2000, x: 500, y: 330, size: 500, turn: 0, enter: 'fade', leave: 'fade',
+    kind: 'text', text: '', length: 2000, x: 500, y: 240, size: 500, turn: 0, enter: 'fade', leave: 'fade',
     fill: 'FFFFFF', plate: '14202B',
 };
 

@@ -70,7 +70,7 @@ final class SegmentPlanner
         return $segments;
     }
 
-    /** What stands before or after a short: it fills the frame where it has nearly its shape, else over a blurred copy. */
+    /** What stands before or after a short: fills the frame where it has nearly its shape, or is over a blurred copy. */
     private function edge(Cut $cut, CutEdge $edge, Quality $quality, int $atMs): Segment
     {
         $aspect = $cut->shape->aspect();

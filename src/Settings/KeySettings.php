@@ -41,7 +41,8 @@ final class KeySettings
             ),
             new Setting(
                 'key_colour', 'Its colour',
-                new ColourType('The colour of a ground', self::FOUND, 'found by itself', true), self::FOUND, $levels, $seen, group: self::GROUP,
+                new ColourType('The colour of a ground', self::FOUND, 'found by itself', true), self::FOUND,
+                $levels, $seen, group: self::GROUP,
             ),
             new Setting(
                 'key_behind', 'Put over', new ChoiceType('ground', $behind + $pictures), BehindKind::Gradient->value,

@@ -72,7 +72,7 @@ final class HouseFileTest extends AppTestCase
         self::assertSame(['ink', 110], [$after['look'], $after['speed']]);
         self::assertArrayNotHasKey('dim', $after);
 
-        $this->post('/house/undo')->assertRedirect('/house');
+        $this->postJson('/house/undo')->assertOk();
         self::assertEquals($before, $this->channel()->refresh()->settings->own);
     }
 

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Editing\EditBook;
+use App\Editing\HouseApplier;
 use App\Editing\HouseDesk;
 use App\Editing\HouseFile;
 use App\Http\Presenters\House;
+use App\Models\Batch;
 use App\Models\Channel;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -22,6 +25,33 @@ final class HouseController extends Controller
     public function show(Request $request, House $house): View
     {
         return view('house.show', ['house' => $house->of(Channel::of($this->user($request)))]);
+    }
+
+    /** The settings and the short they are shown on as they stand, for a page that is open. */
+    public function state(Request $request, House $house): JsonResponse
+    {
+        $page = $house->of(Channel::of($this->user($request)));
+
+        return response()->json([
+            'settings' => view('house._settings', ['house' => $page])->render(),
+            'apply' => view('house._apply', ['house' => $page])->render(),
+            'history' => view('history._list', ['history' => $page->history])->render(),
+            'preview' => $page->preview,
+            'working' => $page->preview['working'] ?? false,
+            'undo' => $page->undo,
+            'redo' => $page->redo,
+        ]);
+    }
+
+    /** Has the house style hold for a batch. */
+    public function apply(Request $request, Batch $batch, HouseApplier $applier): JsonResponse
+    {
+        $changed = $applier->apply($batch);
+
+        return response()->json([
+            'said' => $changed === 1 ? '1 short follows the house style now.'
+                : "$changed shorts follow the house style now.",
+        ]);
     }
 
     public function update(Request $request, HouseDesk $desk): RedirectResponse
@@ -65,17 +95,13 @@ final class HouseController extends Controller
             ->with('refused', $problems);
     }
 
-    public function undo(Request $request, EditBook $edits): RedirectResponse
+    public function undo(Request $request, EditBook $edits): JsonResponse
     {
-        $edits->undo(Channel::of($this->user($request)));
-
-        return redirect()->route('house');
+        return response()->json(['said' => 'Undone: '.$edits->undo(Channel::of($this->user($request))).'.']);
     }
 
-    public function redo(Request $request, EditBook $edits): RedirectResponse
+    public function redo(Request $request, EditBook $edits): JsonResponse
     {
-        $edits->redo(Channel::of($this->user($request)));
-
-        return redirect()->route('house');
+        return response()->json(['said' => 'Done again: '.$edits->redo(Channel::of($this->user($request))).'.']);
     }
 }

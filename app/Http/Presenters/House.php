@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Editing\EditBook;
+use App\Editing\HouseApplier;
 use App\Editing\PatternDesk;
 use App\Models\Channel;
 use App\Models\ColourTable;
 use App\Models\Logo;
+use App\Models\Short;
 use App\Settings\Registrar;
 use App\Settings\Resolver;
 use RapidReel\Settings\CardSettings;
@@ -27,6 +29,8 @@ final readonly class House
         private Resolver $resolver,
         private Registrar $registrar,
         private EditBook $edits,
+        private HousePreview $preview,
+        private HouseApplier $applier,
     ) {
     }
 
@@ -71,6 +75,9 @@ final readonly class House
             $this->edits->last($channel),
             $this->edits->next($channel),
             HistoryLine::of($channel),
+            $this->preview->of($channel),
+            $this->applier->reach($channel),
+            Short::query()->whereRelation('batch', 'channel_id', $channel->id)->count(),
         );
     }
 }

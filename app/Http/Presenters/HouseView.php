@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Presenters;
 
+use App\Models\Batch;
 use App\Models\Channel;
 use App\Models\ColourTable;
 use App\Models\Pattern;
@@ -22,6 +23,9 @@ final readonly class HouseView
      * @param  list<LogoCard>  $logos
      * @param  list<Pattern>  $patterns
      * @param  list<HistoryLine>  $history
+     * @param  array<string, mixed>|null  $preview  a short as the style makes it
+     * @param  list<array{batch: Batch, shorts: int, exports: int, of: int}>  $own  batches that have values of their own
+     * @param  int  $shorts  of the channel
      */
     public function __construct(
         public Channel $channel,
@@ -38,6 +42,9 @@ final readonly class HouseView
         public ?string $undo,
         public ?string $redo,
         public array $history,
+        public ?array $preview,
+        public array $own,
+        public int $shorts,
     ) {
     }
 }

@@ -48,8 +48,7 @@ final readonly class ShortRow
         $export = $short->latestExport;
         $done = $short->latestDone;
         $isSeen = $summary !== null && $summary->pixels === $done?->pixels;
-        $isHeard = $summary !== null && $summary->sound === $done?->sound;
-        $stale = $done !== null && (! $short->isPlanned() || ! $isSeen || ! $isHeard);
+        $stale = $done !== null && ! $short->isExportFresh();
 
         return new self(
             $short,

@@ -38,8 +38,8 @@
 @elseif ($type instanceof RapidReel\Settings\Type\ColourType && $type->word !== '' && $type->isTyped)
     <input class="form-control form-control-sm setting-cadence" maxlength="20" list="words-{{ $setting->key }}"
         @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
-        value="{{ $type->typed((string) $value) }}" aria-label="{{ $label }}" title="{{ $type->wordSays }}, or such as #FFC247" placeholder="{{ $inherit }}"
-        {{ $attributes }}>
+        value="{{ $type->typed((string) $value) }}" aria-label="{{ $label }}"
+        title="{{ $type->wordSays }}, or such as #FFC247" placeholder="{{ $inherit }}" {{ $attributes }}>
     <datalist id="words-{{ $setting->key }}"><option value="{{ $type->wordSays }}"></datalist>
 @elseif ($type instanceof RapidReel\Settings\Type\ColourType)
     <span class="setting-colour">

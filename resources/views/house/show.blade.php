@@ -8,96 +8,40 @@
         <p class="lead">What holds for every short of {{ $channel->name }}, unless a batch, a short or a scene has its
         own.</p>
     </div>
-    <div class="actions">
-        @foreach ([['undo', 'Undo', 'u'], ['redo', 'Do again', 'y']] as [$do, $name, $key])
-            @php($what = $house->$do)
-            @if ($what)
-                <form method="post" action="{{ route("house.$do") }}">
-                    @csrf<button class="btn btn-outline-dark" data-key="{{ $key }}"
-                        data-key-does="{{ $name }}">{{ $name }}: {{ $what }}</button>
-                </form>
-            @endif
-        @endforeach
-    </div>
 </div>
 @if (is_string(session('saved')))<p class="notice" role="status">{{ session('saved') }}</p>@endif
 @foreach (session('refused', []) as $refused)
     <p class="notice notice-problem" role="alert">{{ $refused }}</p>
 @endforeach
-<section class="house-settings" aria-label="Settings" x-data="page" @acted="acted($event.detail)">
-    <h2>Settings</h2>
-    <p class="told" role="status" x-text="said"></p>
-    <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
-    <div class="scopes">@foreach ($house->controls as $control)<x-scope :$control/>@endforeach</div>
-    <p><a href="{{ route('styles') }}" data-key="s" data-key-does="Caption styles">Caption styles and faces</a> ·
-        <a href="{{ route('sounds.index') }}">Sound</a></p>
-    <h2>Logo</h2>
-    <div class="logo-cols">
-        <div class="scopes">@foreach ($house->logo as $control)<x-scope :$control/>@endforeach</div>
-        <div>
-            @foreach ($house->logos as $card)
-                <figure class="logo-card" x-data="logoPicker">
-                    <img src="{{ route('logos.file', $card->logo) }}" alt="Logo {{ $card->logo->name }}"
-                        @click="pick($event)" title="Press it to take a colour from there">
-                    <figcaption>
-                        <b>{{ $card->logo->name }}</b>
-                        <span class="swatches">@foreach ($card->logo->colours as $colour)
-                            <span class="swatch" x-data="scope({ channel: {{ $channel->id }}, level: 'channel',
-                                ids: [{{ $channel->id }}], key: 'caption_accent' })">
-                                <i style="background: #{{ $colour }}"></i> #{{ $colour }}
-                                <button type="button" class="link" @click="change({ value: '{{ $colour }}' })"
-                                    aria-label="Use {{ $colour }} for words that stand out">for words that stand
-                                    out</button>
-                                <button type="button" class="link" @click="change({ key: 'caption_plate_colour',
-                                    value: '{{ $colour }}' })" aria-label="Use {{ $colour }} for plates">for
-                                    plates</button>
-                            </span>
-                        @endforeach
-                        <span class="swatch" x-data="scope({ channel: {{ $channel->id }}, level: 'channel',
-                            ids: [{{ $channel->id }}], key: 'caption_accent' })" x-show="picked" x-cloak>
-                            <i :style="`background: #${picked}`"></i> <span x-text="'#' + picked"></span>
-                            <button type="button" class="link" @click="change({ value: picked })"
-                                aria-label="Use what was picked for words that stand out">for words that stand
-                                out</button>
-                            <button type="button" class="link" @click="change({ key: 'caption_plate_colour',
-                                value: picked })" aria-label="Use what was picked for plates">for plates</button>
-                        </span></span>
-                        <span class="quiet">Contrast: @foreach ($card->pairs as $pair)
-                            #{{ $pair['colour'] }} on #{{ $pair['on'] }} {{ $pair['contrast'] }}{{
-                                $pair['clear'] ? '' : ' (faint)' }}@if (! $loop->last) · @endif
-                        @endforeach</span>
-                        @if ($card->logo->channel_id === $channel->id)
-                            <form method="post" action="{{ route('logos.destroy', $card->logo) }}">
-                                @csrf @method('delete')<button class="link" aria-label="Take {{
-                                    $card->logo->name }} away">Take away</button>
-                            </form>
-                        @endif
-                    </figcaption>
-                </figure>
-            @endforeach
-            <form method="post" action="{{ route('logos.store') }}" enctype="multipart/form-data" class="channel-new">
-                @csrf
-                <input type="file" name="logo" class="form-control form-control-sm" accept=".png,.svg"
-                    aria-label="PNG or SVG file" required>
-                <button class="btn btn-sm btn-outline-dark">Bring a logo</button>
-            </form>
-            <p class="quiet">PNG or SVG. It stands in the safe area and never under captions.</p>
-        </div>
+<section class="house-settings" aria-label="Settings" x-data="house(@js([
+    'state' => route('house.state'), 'undo' => route('house.undo'), 'redo' => route('house.redo'),
+]), @js([
+    'preview' => $house->preview, 'working' => $house->preview['working'] ?? false, 'undo' => $house->undo,
+    'redo' => $house->redo,
+]))"
+    @acted="acted($event.detail)">
+    <x-told/>
+    <div class="house-cols">
+        <div x-ref="settings">@include('house._settings')</div>
+        <aside class="house-shown" aria-label="A short as it will be" x-show="preview" x-cloak>
+            <p class="house-shown-name"><a :href="preview?.sheet" x-text="preview?.name"></a></p>
+            <div class="house-frames" x-ref="frames">
+                @foreach (['At the hook', 'In the middle', 'At the close'] as $number => $when)
+                    <button type="button" class="house-frame" :class="large === {{ $number }} && 'is-large'"
+                        @click="large = {{ $number }}" aria-label="{{ $when }}" title="{{ $when }}">
+                        <span class="stage" style="aspect-ratio: 9 / 16"
+                            :style="`aspect-ratio: ${preview?.shape[0]} / ${preview?.shape[1]}`">
+                            <video muted playsinline preload="auto"></video>
+                            <canvas width="540" height="960" data-draws></canvas>
+                            <span class="stage-line" hidden></span>
+                        </span>
+                    </button>
+                @endforeach
+            </div>
+            <p class="quiet" role="status" x-text="working ? 'Its pictures are being made anew.' : ''"></p>
+        </aside>
     </div>
-    <h2>Look of the pictures</h2>
-    <div class="scopes">@foreach ($house->look as $control)<x-scope :$control/>@endforeach</div>
-    <h2>Behind pictures</h2>
-    <div class="scopes">@foreach ($house->grounds as $control)<x-scope :$control/>@endforeach</div>
-    <p class="quiet">A subject on a green or any other plain ground is put over two colours, a blurred copy, or
-    footage: give a picture or clip of the library the tag “behind”, and it can be chosen.</p>
-    <h2>Cards</h2>
-    <div class="scopes">@foreach ($house->cards as $control)<x-scope :$control/>@endforeach</div>
-    <p class="quiet">The title of each short over its hook, a pointer with an arrow over its close. Others, and
-    stickers, are put over the picture on the sheet.</p>
-    <h2>Opening and ending</h2>
-    <div class="scopes">@foreach ($house->edges as $control)<x-scope :$control/>@endforeach</div>
-    <p class="quiet">A clip or a card before every short, or after it, with its own sound: give footage the tag
-    “opening” or “ending”, and it can be chosen. Both count in the length.</p>
+    <div x-ref="apply">@include('house._apply')</div>
     @if ($house->patterns !== [])
         <h2>Patterns</h2>
         <ul class="pattern-list">
@@ -226,7 +170,7 @@
     </div>
     <details class="history">
         <summary>What was changed</summary>
-        <ol>@include('history._list', ['history' => $house->history])</ol>
+        <ol id="house-history">@include('history._list', ['history' => $house->history])</ol>
     </details>
 </section>
 @endsection
