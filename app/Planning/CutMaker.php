@@ -57,6 +57,7 @@ final readonly class CutMaker
         private MusicChooser $musicians,
         private GroundStore $grounds,
         private CardPainter $painter,
+        private ShadeDesk $shades,
     ) {
     }
 
@@ -95,12 +96,16 @@ final readonly class CutMaker
             $tasks,
         )));
 
-        return $this->builder($tasks, $shelf, $subject, $elsewhere)->build(
+        $cut = $this->builder($tasks, $shelf, $subject, $elsewhere)->build(
             $title,
             $voiced,
             self::offered($shelf, $tasks),
             $this->music($settled, $tasks, $shelf, $number),
             ScriptFlags::of(array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks), $channel),
+        );
+
+        return $this->shades->of(
+            $cut, array_map(static fn (SceneTask $task): bool => $task->settled->isShaded(), $tasks), $shelf,
         );
     }
 

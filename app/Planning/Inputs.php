@@ -93,6 +93,7 @@ final readonly class Inputs
                 'motion_strength',
                 'motion_easing',
                 'dim',
+                'shade',
                 'match_colours',
                 'clip_sound',
                 'effect_change',

@@ -101,6 +101,30 @@ final readonly class Cut
         return $this->grid()->frameOf($this->durationMs);
     }
 
+    /**
+     * The same with some shots darkened under their captions.
+     *
+     * @param  array<int, int>  $percent  by the moment at which each begins
+     */
+    public function shaded(array $percent): self
+    {
+        $scenes = array_map(static fn (CutScene $scene): CutScene => new CutScene(
+            $scene->role, $scene->text, $scene->startMs, $scene->endMs, $scene->take,
+            array_map(
+                static fn (CutShot $shot): CutShot => isset($percent[$shot->startMs])
+                    ? $shot->shaded($percent[$shot->startMs])
+                    : $shot,
+                $scene->shots,
+            ),
+        ), $this->scenes);
+
+        return new self(
+            $this->title, $this->profile, $this->durationMs, $this->hookMs, $scenes, $this->words, $this->cues,
+            $this->flags, $this->music, $this->shape, $this->loop, $this->effects, $this->logo, $this->cards,
+            $this->progress, $this->around,
+        );
+    }
+
     /** How long it is with what stands before it and after it. */
     public function wholeMs(): int
     {

@@ -81,7 +81,7 @@ final class CutJson
          *             }|null,
          *             transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int,
          *             sound?: int, grade?: array<string, mixed>, ground?: list<string>,
-         *             key?: KeyingData
+         *             key?: KeyingData, shade?: int
          *         }>
          *     }>,
          *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,

@@ -40,6 +40,7 @@ final readonly class CutShot
      * @param  Grade|null  $grade  how it is graded; null where it stays as it is
      * @param  list<string>  $ground  both colours behind it, the upper first, where it is shown over two
      * @param  Keying|null  $key  how its subject is taken off its ground; null where it is not
+     * @param  int  $shade  by how much it is darkened under its captions, in percent
      */
     public function __construct(
         public string $footage,
@@ -66,10 +67,21 @@ final readonly class CutShot
         public ?Grade $grade = null,
         public array $ground = [],
         public ?Keying $key = null,
+        public int $shade = 0,
     ) {
         if ($endMs <= $startMs || $inMs < 0) {
             throw new InvalidArgumentException('A shot must last.');
         }
+    }
+
+    public function shaded(int $percent): self
+    {
+        return new self(
+            $this->footage, $this->kind, $this->fingerprint, $this->width, $this->height, $this->startMs, $this->endMs,
+            $this->inMs, $this->path, $this->word, $this->dim, $this->backdrop, $this->why, $this->isGood, $this->isOdd,
+            $this->match, $this->transition, $this->motion, $this->speed, $this->loopMs, $this->sound, $this->grade,
+            $this->ground, $this->key, $percent,
+        );
     }
 
     /** How much of a clip is shown, in ms of it */
@@ -89,7 +101,7 @@ final readonly class CutShot
      *     match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null,
      *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int,
      *     sound?: int, grade?: array<string, int|string>,
-     *     ground?: list<string>, key?: array<string, mixed>
+     *     ground?: list<string>, key?: array<string, mixed>, shade?: int
      * }
      */
     public function toArray(int $laterMs = 0): array
@@ -119,6 +131,7 @@ final readonly class CutShot
             ...$this->grade === null ? [] : ['grade' => $this->grade->toArray()],
             ...$this->ground === [] ? [] : ['ground' => $this->ground],
             ...$this->key === null ? [] : ['key' => $this->key->toArray()],
+            ...$this->shade === 0 ? [] : ['shade' => $this->shade],
         ];
     }
 
@@ -130,7 +143,7 @@ final readonly class CutShot
      *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null,
      *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float|int, loop_ms?: int,
      *     sound?: int, grade?: array<string, mixed>,
-     *     ground?: list<string>, key?: KeyingData
+     *     ground?: list<string>, key?: KeyingData, shade?: int
      * } $data
      */
     public static function fromArray(array $data): self
@@ -160,6 +173,7 @@ final readonly class CutShot
             isset($data['grade']) ? Grade::fromArray($data['grade']) : null,
             $data['ground'] ?? [],
             Keying::fromArray($data['key'] ?? null),
+            $data['shade'] ?? 0,
         );
     }
 }

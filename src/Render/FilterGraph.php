@@ -149,6 +149,9 @@ final readonly class FilterGraph
                 1 - $look->dim,
             );
         }
+        if ($look->shade !== null) {
+            $graded .= $look->shade->filters($this->width, $this->height, strtok($cube, '.').'-under');
+        }
 
         return $graded;
     }

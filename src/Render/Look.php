@@ -19,20 +19,21 @@ final readonly class Look
         public float $dim = 0.0,
         public ?ColourMatch $match = null,
         public ?Grade $grade = null,
+        public ?Shade $shade = null,
     ) {
     }
 
     public function isPlain(): bool
     {
         return $this->brightness === 0.0 && $this->saturation === 1.0 && $this->dim === 0.0 &&
-            $this->match === null && $this->grade === null;
+            $this->match === null && $this->grade === null && $this->shade === null;
     }
 
     /**
      * @return array{
      *     brightness: float, saturation: float, dim: float,
      *     match?: array{gain: float, lift: float, saturation: float, blue: float, red: float},
-     *     grade?: array<string, int|string>
+     *     grade?: array<string, int|string>, shade?: array{percent: int, top: float, bottom: float}
      * }
      */
     public function toArray(): array
@@ -44,6 +45,7 @@ final readonly class Look
             // Left out where there is none, so that segments of before keep their keys.
             ...$this->match === null ? [] : ['match' => $this->match->toArray()],
             ...$this->grade === null ? [] : ['grade' => $this->grade->toArray()],
+            ...$this->shade === null ? [] : ['shade' => $this->shade->toArray()],
         ];
     }
 
@@ -51,7 +53,7 @@ final readonly class Look
      * @param  array{
      *     brightness: float|int, saturation: float|int, dim: float|int,
      *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int},
-     *     grade?: array<string, mixed>
+     *     grade?: array<string, mixed>, shade?: array{percent: int, top: float|int, bottom: float|int}
      * }  $data
      */
     public static function fromArray(array $data): self
@@ -62,6 +64,7 @@ final readonly class Look
             (float) $data['dim'],
             isset($data['match']) ? ColourMatch::fromArray($data['match']) : null,
             isset($data['grade']) ? Grade::fromArray($data['grade']) : null,
+            Shade::fromArray($data['shade'] ?? null),
         );
     }
 }

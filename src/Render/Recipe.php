@@ -168,14 +168,14 @@ final readonly class Recipe
          *     look: array{
          *         brightness: float, saturation: float, dim: float,
          *         match?: array{gain: float, lift: float, saturation: float, blue: float, red: float},
-         *         grade?: array<string, int|string>
+         *         grade?: array<string, int|string>, shade?: array{percent: int, top: float, bottom: float}
          *     },
          *     captions: array{ass: string, faces: list<string>, band: array{int, int}|null},
          *     encoder: list<string>,
          *     next_look?: array{
          *         brightness: float, saturation: float, dim: float,
          *         match?: array{gain: float, lift: float, saturation: float, blue: float, red: float},
-         *         grade?: array<string, int|string>
+         *         grade?: array<string, int|string>, shade?: array{percent: int, top: float, bottom: float}
          *     }
          * } $data
          */

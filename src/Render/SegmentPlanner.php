@@ -70,7 +70,7 @@ final class SegmentPlanner
         return $segments;
     }
 
-    /** What stands before or after a short: fills the frame where it has nearly its shape, or is over a blurred copy. */
+    /** What stands before or after a short: it fills a frame of nearly its shape, else it is over a blurred copy. */
     private function edge(Cut $cut, CutEdge $edge, Quality $quality, int $atMs): Segment
     {
         $aspect = $cut->shape->aspect();
@@ -151,7 +151,7 @@ final class SegmentPlanner
             $whole->look,
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $whole->encoder,
-            self::look($to)->toArray() === $whole->look->toArray() ? null : self::look($to),
+            self::look($cut, $to)->toArray() === $whole->look->toArray() ? null : self::look($cut, $to),
         );
     }
 
@@ -197,9 +197,36 @@ final class SegmentPlanner
         return $laid;
     }
 
-    private static function look(CutShot $shot): Look
+    private static function look(Cut $cut, CutShot $shot): Look
     {
-        return new Look(dim: $shot->dim / 100, match: $shot->match, grade: $shot->grade);
+        return new Look(
+            dim: $shot->dim / 100, match: $shot->match, grade: $shot->grade, shade: self::shade($cut, $shot),
+        );
+    }
+
+    /** From above the highest of its captions to below the lowest. */
+    private static function shade(Cut $cut, CutShot $shot): ?Shade
+    {
+        $boxes = $shot->shade === 0 ? [] : array_map(
+            static fn (Cue $cue): array => $cue->setting->box,
+            self::cuesOver($cut, $shot),
+        );
+        $height = $cut->shape->height();
+
+        return $boxes === [] ? null : new Shade(
+            $shot->shade,
+            round(min(array_column($boxes, 1)) / $height, 4),
+            round(max(array_column($boxes, 3)) / $height, 4),
+        );
+    }
+
+    /** @return list<Cue> */
+    private static function cuesOver(Cut $cut, CutShot $shot): array
+    {
+        return array_values(array_filter(
+            $cut->cues,
+            static fn (Cue $cue): bool => $cue->startMs < $shot->endMs && $cue->endMs > $shot->startMs,
+        ));
     }
 
     private static function layer(CutShot $shot): Layer
@@ -224,10 +251,7 @@ final class SegmentPlanner
         int $frames,
         bool $isBare,
     ): CaptionScript {
-        $cues = array_values(array_filter(
-            $cut->cues,
-            static fn (Cue $cue): bool => $cue->startMs < $shot->endMs && $cue->endMs > $shot->startMs,
-        ));
+        $cues = self::cuesOver($cut, $shot);
 
         return $isBare || $cues === []
             ? CaptionScript::none()
@@ -260,7 +284,7 @@ final class SegmentPlanner
             null,
             null,
             [...$always, ...self::cards($cut, $scene, $first, $frames)],
-            self::look($shot),
+            self::look($cut, $shot),
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $quality->encoder(),
         );

@@ -38,6 +38,8 @@ final readonly class Registry
 
     public const EVEN = 'even';
 
+    public const NEEDED = 'needed';
+
     /** @param  array<string, Setting>  $settings  by key */
     private function __construct(private array $settings)
     {
@@ -213,6 +215,11 @@ final readonly class Registry
                 0,
                 [...$toScene, Level::Shot],
                 [Stale::Plan, Stale::Pixels],
+            ),
+            new Setting(
+                'shade', 'Shade under captions',
+                new ChoiceType('shade', [self::NONE => 'none', self::NEEDED => 'as dark as they need it']), self::NONE,
+                $toScene, [Stale::Plan, Stale::Pixels],
             ),
             new Setting(
                 'match_colours',

@@ -182,6 +182,12 @@ final readonly class Settled
         return $this->number('dim');
     }
 
+    /** Whether pictures are darkened under captions that would be faint */
+    public function isShaded(): bool
+    {
+        return $this->text('shade') === Registry::NEEDED;
+    }
+
     /** Whether the colours of a picture are brought to those of the rest of its short */
     public function isMatched(): bool
     {

@@ -24,7 +24,7 @@ final readonly class HouseView
      * @param  list<Pattern>  $patterns
      * @param  list<HistoryLine>  $history
      * @param  array<string, mixed>|null  $preview  a short as the style makes it
-     * @param  list<array{batch: Batch, shorts: int, exports: int, of: int}>  $own  batches that have values of their own
+     * @param  list<array{batch: Batch, shorts: int, exports: int, of: int}>  $own  batches with values of their own
      * @param  int  $shorts  of the channel
      */
     public function __construct(

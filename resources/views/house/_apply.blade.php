@@ -11,7 +11,8 @@
         @foreach ($house->own as $one)
             <li data-id="apply-{{ $one['batch']->id }}">
                 <a href="{{ route('batches.show', $one['batch']) }}">{{ $one['batch']->name }}</a>
-                <span>{{ $one['shorts'] }} of {{ $one['of'] }} {{ $one['shorts'] === 1 ? 'short changes' : 'shorts change' }},
+                <span>{{ $one['shorts'] }} of {{ $one['of'] }}
+                    {{ $one['shorts'] === 1 ? 'short changes' : 'shorts change' }},
                     {{ match ($one['exports']) {
                         0 => 'none needs a new export',
                         1 => '1 needs a new export',
@@ -22,6 +23,6 @@
             </li>
         @endforeach
     </ul>
-    <p class="quiet">What the batch and its shorts have of their own goes, but for voices, words, pace and target. Scenes
-        and shots keep theirs. It can be taken back on the page of the batch.</p>
+    <p class="quiet">What the batch and its shorts have of their own goes, but for voices, words, pace and target.
+        Scenes and shots keep theirs. It can be taken back on the page of the batch.</p>
 @endif

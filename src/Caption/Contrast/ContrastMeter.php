@@ -24,10 +24,27 @@ final class ContrastMeter
     /** So much of the picture may be worse: sparks and edges. */
     private const WORST = 0.1;
 
+    /** A picture is darkened by no more, in percent. */
+    private const DARKEST = 80;
+
     /** The least of all its colours. */
     public static function of(Cue $cue, Backdrop $behind): float
     {
         return self::with($cue->style, self::colours($cue), $behind, 0.0);
+    }
+
+    /** By how much its picture must be darkened for it to be clear, in percent; all that may be where none is enough. */
+    public static function dim(Cue $cue, Backdrop $behind): int
+    {
+        $colours = self::colours($cue);
+        // What darkens all of it is drawn over more than was measured: a little more than just enough.
+        foreach (range(0, self::DARKEST, 5) as $dim) {
+            if (self::with($cue->style, $colours, $behind, $dim / 100) >= Wcag::LEAST) {
+                return $dim === 0 ? 0 : min(self::DARKEST, $dim + 5);
+            }
+        }
+
+        return self::with($cue->style, $colours, $behind, 0.8) > self::of($cue, $behind) ? self::DARKEST : 0;
     }
 
     /**
@@ -53,7 +70,7 @@ final class ContrastMeter
                 break;
             }
         }
-        foreach (range(10, 80, 5) as $dim) {
+        foreach (range(10, self::DARKEST, 5) as $dim) {
             if (self::with($cue->style, $colours, $behind, $dim / 100) >= Wcag::LEAST) {
                 $mends[] = new Mend(MendKind::Dim, [], $dim);
                 break;

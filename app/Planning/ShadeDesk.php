@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Library\Shelf;
+use App\Media\EncoderPool;
+use App\Media\MediaTools;
+use App\Media\SegmentRenderer;
+use App\Media\Sources;
+use RapidReel\Caption\Contrast\Backdrop;
+use RapidReel\Caption\Contrast\ContrastMeter;
+use RapidReel\Caption\Cue;
+use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutShot;
+use RapidReel\Render\Quality;
+use RapidReel\Render\Recipe;
+use RapidReel\Render\SegmentPlanner;
+
+/** Finds how dark the layer under captions has to be for them to stand clear, on the pictures that will be seen. */
+final readonly class ShadeDesk
+{
+    /** Pictures are so many times smaller than the frame. */
+    private const SMALLER = 10;
+
+    public function __construct(
+        private SegmentPlanner $segments,
+        private SegmentRenderer $renderer,
+        private EncoderPool $pool,
+        private Sources $sources,
+        private MediaTools $tools,
+    ) {
+    }
+
+    /** @param  list<bool>  $wanted  for each scene whether there is such a layer where one is needed */
+    public function of(Cut $cut, array $wanted, Shelf $shelf): Cut
+    {
+        if (! in_array(true, $wanted, true) || $cut->cues === []) {
+            return $cut;
+        }
+        $shots = $recipes = $works = [];
+        foreach ($cut->scenes as $number => $scene) {
+            foreach ($scene->shots as $shot) {
+                if ($wanted[$number] ?? false) {
+                    $shots[$shot->startMs] = $shot;
+                }
+            }
+        }
+        foreach ($this->segments->plan($cut, Quality::Proof, true) as $segment) {
+            if (isset($shots[$segment->startMs]) && ! isset($recipes[$segment->startMs])) {
+                $recipe = self::small($segment->recipe, $cut);
+                $recipes[$segment->startMs] = $recipe;
+                $this->lay($recipe, $shelf);
+                $works[] = $this->renderer->work($recipe, 1);
+            }
+        }
+        $this->pool->run($works, static fn (int $frames): null => null);
+        $shades = [];
+        foreach ($recipes as $startMs => $recipe) {
+            $shades[$startMs] = $this->needed($cut, $shots[$startMs], $recipe);
+        }
+
+        return $cut->shaded(array_filter($shades));
+    }
+
+    private function lay(Recipe $recipe, Shelf $shelf): void
+    {
+        $keys = array_column($recipe->sources(), 'key');
+        foreach ($shelf->footage as $one) {
+            $path = $shelf->footagePaths[$one->id] ?? null;
+            if ($path !== null && in_array($one->fingerprint, $keys, true)) {
+                $this->sources->lay($one->fingerprint, $path, $shelf->name($one->id), $shelf->seals[$one->id] ?? null);
+            }
+        }
+    }
+
+    private static function small(Recipe $recipe, Cut $cut): Recipe
+    {
+        $lossless = ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0', '-pix_fmt', 'yuv420p'];
+
+        return Recipe::fromJson(json_encode([
+            ...$recipe->toArray(),
+            'width' => 2 * intdiv($cut->shape->width(), 2 * self::SMALLER),
+            'height' => 2 * intdiv($cut->shape->height(), 2 * self::SMALLER),
+            'encoder' => $lossless,
+        ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    /** @return int percent: what the faintest of its captions needs */
+    private function needed(Cut $cut, CutShot $shot, Recipe $recipe): int
+    {
+        $frames = [];
+        $grid = $cut->grid();
+        foreach ($cut->cues as $i => $cue) {
+            $from = max($cue->startMs, $shot->startMs);
+            $until = min($cue->endMs, $shot->endMs);
+            if ($from < $until) {
+                $at = $grid->frameOf(intdiv($from + $until, 2)) - $grid->frameOf($shot->startMs);
+                $frames[$i] = max(0, min($recipe->frames - 1, $at));
+            }
+        }
+        if ($frames === []) {
+            return 0;
+        }
+        $wanted = array_values(array_unique($frames));
+        sort($wanted);
+        $raw = $this->tools->run([
+            '-loglevel', 'error', ...$this->tools->input($this->renderer->file($recipe->key())), '-vf',
+            sprintf("select='%s',scale=in_color_matrix=bt709,format=rgb24", implode('+', array_map(
+                static fn (int $frame): string => "eq(n,$frame)",
+                $wanted,
+            ))), '-fps_mode', 'passthrough', '-an', '-f', 'rawvideo', '-',
+        ], 'Looking at the pictures behind the captions')->getOutput();
+        $size = 3 * $recipe->width * $recipe->height;
+        $pictures = str_split($raw, $size);
+        $most = 0;
+        foreach ($frames as $i => $frame) {
+            $picture = $pictures[(int) array_search($frame, $wanted, true)] ?? '';
+            if (strlen($picture) === $size) {
+                $most = max($most, ContrastMeter::dim($cut->cues[$i], self::behind($cut->cues[$i], $picture, $recipe)));
+            }
+        }
+
+        return $most;
+    }
+
+    private static function behind(Cue $cue, string $picture, Recipe $recipe): Backdrop
+    {
+        [$left, $top, $right, $bottom] = $cue->setting->box;
+        [$width, $height] = [$cue->setting->shape->width(), $cue->setting->shape->height()];
+
+        return Backdrop::of($picture, $recipe->width, $recipe->height, [
+            $left / $width, $top / $height, $right / $width, $bottom / $height,
+        ]);
+    }
+}
