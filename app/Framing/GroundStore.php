@@ -20,7 +20,7 @@ use RapidReel\Key\PlainGround;
 final readonly class GroundStore
 {
     /** Raised whenever it is looked for in another way. */
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     /** Pictures of a clip that are looked at, spread over it, and pixels of their longer side. */
     private const PICTURES = 8;

@@ -12,7 +12,31 @@ final class StillCatalog
     /** @return list<Still> */
     public static function all(): array
     {
-        return [...self::places(), ...Keepsakes::all(), ...Portraits::all()];
+        return [...self::places(), ...Keepsakes::all(), ...Portraits::all(), ...self::apart()];
+    }
+
+    /**
+     * What is chosen by hand: to stand before shorts, after them, and behind subjects.
+     *
+     * @return list<Still>
+     */
+    private static function apart(): array
+    {
+        return [
+            Still::upright('opening-lamp', ['opening'], function (Pen $pen): void {
+                (new Coast($pen, Mood::Night, 0.82))->sky(true, 0.2)->sea();
+                Harbour::beam($pen, 600, 700, 1300, 8);
+                Harbour::beam($pen, 600, 700, 1300, 172);
+                $pen->at(600, 1560, fn (Pen $pen) => Harbour::lighthouse($pen, Mood::Night), 2.5);
+            }),
+            Still::upright('ending-dawn', ['ending'], function (Pen $pen): void {
+                (new Coast($pen, Mood::Dawn, 0.7))->sky(true, 0.5)->hills()->sea();
+                $pen->at(600, 1500, fn (Pen $pen) => Harbour::sailboat($pen), 2.2);
+            }),
+            Still::upright('behind-night-sea', ['behind'], function (Pen $pen): void {
+                (new Coast($pen, Mood::Night, 0.5))->sky(true, 0.3)->hills(2, 0.16)->sea();
+            }),
+        ];
     }
 
     /** @return list<Still> */

@@ -22,9 +22,8 @@ export default (urls, now) => {
             renew(this.$refs.settings, answer.settings);
             renew(this.$refs.apply, answer.apply);
             renew(document.getElementById('house-history'), answer.history);
-            const before = this.preview;
             this.preview = answer.preview;
-            this.show(before);
+            this.show();
             const plan = answer.preview?.plan;
             if (this.working && plan && this.ordered !== plan) {
                 this.ordered = plan;
@@ -42,15 +41,19 @@ export default (urls, now) => {
             }
         },
 
-        async show(before = null) {
+        async show() {
             const { preview } = this;
             if (!preview) return;
             const frames = [...this.$refs.frames.querySelectorAll('.house-frame')];
-            const isOther = before?.proof !== preview.proof;
-            if (isOther) this.film_ = fetch(preview.proof).then((answer) => (answer.ok ? answer.blob() : null));
+            if (this.filming_ !== preview.proof) {
+                this.filming_ = preview.proof;
+                this.film_ = fetch(preview.proof).then((answer) => (answer.ok ? answer.blob() : null));
+            }
             try {
                 const film = await this.film_;
                 if (this.preview !== preview) return;
+                const isOther = this.filmed_ !== preview.proof;
+                this.filmed_ = preview.proof;
                 await Promise.all(frames.map((frame, i) => this.draw(frame, i, preview, isOther ? film : null)));
             } catch (problem) {
                 this.problem = problem.message;

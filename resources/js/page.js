@@ -51,8 +51,12 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
 
     /** Asks how things stand and hands it to the page's own fresh(). */
     async look(how = {}) {
+        // Of two that are under way only the later one counts, whichever is answered first.
+        this.looks_ = (this.looks_ ?? 0) + 1;
+        const number = this.looks_;
         try {
             const answer = await ask(`${state}${this.since?.() ?? ''}`);
+            if (number !== this.looks_) return;
             if (isOvertaken(answer.revision)) {
                 this.again(150);
                 return;

@@ -10,18 +10,32 @@ namespace RapidReel\Key;
  */
 final class GroundFinder
 {
-    /** Colours of one ground lie within so much of each other, lit evenly or not (own measurements). */
-    private const REACH = 62;
+    /** Colours of one ground lie within so much of each other, beside being lit more or less (own measurements). */
+    private const REACH = 48;
 
-    private const LEAST_REACH = 18;
+    private const REACH_GREY = 26;
+
+    private const LEAST_REACH = 16;
+
+    /** A colour is lit by these parts of its middle; a grey less, as others are greys too. */
+    private const LIT = [0.4, 1.6];
+
+    private const LIT_GREY = [0.86, 1.15];
+
+    /** What has less colour, or less light, is as good as a grey. */
+    private const COLOURED = 0.5;
+
+    private const DARK = 90;
 
     /** So much of the border has it, over all and in each picture but a few. */
     private const SHARE = 0.62;
 
+    private const GREY_SHARE = 0.86;
+
     private const EACH_SHARE = 0.4;
 
     /** Shades of a ground, and colours of a subject, that are told apart. */
-    private const SHADES = 4;
+    private const SHADES = 5;
 
     private const COLOURS = 12;
 
@@ -39,10 +53,10 @@ final class GroundFinder
         if ($centre === null) {
             return null;
         }
-        $reach = self::reach(array_merge(...$border), $centre);
+        [$reach, $lit] = self::reach(array_merge(...$border), $centre);
         $ground = $other = [];
         foreach ($pictures as $picture) {
-            self::part($picture, $width, $height, $centre, $reach, $ground, $other);
+            self::part($picture, $width, $height, $centre, $reach, $lit, $ground, $other);
         }
         $ground = self::thinned($ground);
         if ($ground === []) {
@@ -82,21 +96,39 @@ final class GroundFinder
     }
 
     /**
-     * How far colours of the ground lie from its middle: those of a subject may be near.
+     * How far colours of the ground lie from its middle, and how it is lit: those of a subject may be near.
      *
      * @param  list<array{int, int, int}>  $border
      * @param  array{int, int, int}  $centre
+     * @return array{int, array{float, float}}
      */
-    private static function reach(array $border, array $centre): int
+    private static function reach(array $border, array $centre): array
     {
-        $off = array_filter(
-            array_map(static fn (array $one): int => Clusters::off($one, $centre), $border),
-            static fn (int $one): bool => $one < self::REACH ** 2,
-        );
+        $usual = self::lit($centre);
+        $most = self::reachOf($centre);
+        $off = $parts = [];
+        foreach ($border as $one) {
+            $distance = self::off($one, $centre, $usual);
+            if ($distance < $most ** 2) {
+                $off[] = $distance;
+                $parts[] = self::partOf($one, $centre);
+            }
+        }
+        if ($off === []) {
+            return [$most, $usual];
+        }
         sort($off);
-        $most = $off === [] ? self::REACH : 1.2 * sqrt($off[(int) floor(0.98 * (count($off) - 1))]) + 6;
+        sort($parts);
+        $last = count($off) - 1;
 
-        return (int) round(max(self::LEAST_REACH, min(self::REACH, $most)));
+        return [
+            (int) round(max(self::LEAST_REACH, min($most, 1.2 * sqrt($off[(int) floor(0.98 * $last)]) + 6))),
+            // The middle may be lit a little more than the border, and less.
+            [
+                max($usual[0], 0.92 * $parts[(int) floor(0.01 * $last)]),
+                min($usual[1], 1.12 * $parts[(int) floor(0.99 * $last)]),
+            ],
+        ];
     }
 
     /**
@@ -115,19 +147,79 @@ final class GroundFinder
         $bin = (int) array_key_first($bins);
         $centre = [($bin >> 8 & 15) * 16 + 8, ($bin >> 4 & 15) * 16 + 8, ($bin & 15) * 16 + 8];
         for ($round = 0; $round < 4; $round++) {
-            $near = array_filter($all, static fn (array $one): bool => Clusters::off($one, $centre) < self::REACH ** 2);
+            $lit = self::lit($centre);
+            $near = array_filter(
+                $all,
+                static fn (array $one): bool => self::off($one, $centre, $lit) < self::reachOf($centre) ** 2,
+            );
             $centre = $near === [] ? $centre : Clusters::mean(array_values($near));
         }
         $shares = array_map(
             static fn (array $of): float => count(array_filter(
                 $of,
-                static fn (array $one): bool => Clusters::off($one, $centre) < self::REACH ** 2,
+                static fn (array $one): bool => self::off($one, $centre, self::lit($centre)) < self::reachOf($centre) ** 2,
             )) / count($of),
             $border,
         );
         $poor = count(array_filter($shares, static fn (float $share): bool => $share < self::EACH_SHARE));
 
-        return array_sum($shares) / count($shares) < self::SHARE || 10 * $poor > count($shares) ? null : $centre;
+        $least = self::isGrey($centre) ? self::GREY_SHARE : self::SHARE;
+
+        return array_sum($shares) / count($shares) < $least || 10 * $poor > count($shares) ? null : $centre;
+    }
+
+    /**
+     * How far a colour lies from another, however that is lit.
+     *
+     * @param  array{int, int, int}  $one
+     * @param  array{int, int, int}  $centre
+     * @param  array{float, float}  $lit  the least and the most
+     * @return float square of the distance
+     */
+    private static function off(array $one, array $centre, array $lit): float
+    {
+        $part = max($lit[0], min($lit[1], self::partOf($one, $centre)));
+
+        return ($one[0] - $part * $centre[0]) ** 2 + ($one[1] - $part * $centre[1]) ** 2
+            + ($one[2] - $part * $centre[2]) ** 2;
+    }
+
+    /**
+     * How much of a colour's light another has.
+     *
+     * @param  array{int, int, int}  $one
+     * @param  array{int, int, int}  $centre
+     */
+    private static function partOf(array $one, array $centre): float
+    {
+        $whole = max(1, $centre[0] ** 2 + $centre[1] ** 2 + $centre[2] ** 2);
+
+        return ($one[0] * $centre[0] + $one[1] * $centre[1] + $one[2] * $centre[2]) / $whole;
+    }
+
+    /**
+     * Walls, skies and fog: many pictures have some of it at their border that are before no plain ground.
+     *
+     * @param  array{int, int, int}  $centre
+     */
+    private static function isGrey(array $centre): bool
+    {
+        return max($centre) < self::DARK || (max($centre) - min($centre)) / max($centre) < self::COLOURED;
+    }
+
+    /** @param  array{int, int, int}  $centre */
+    private static function reachOf(array $centre): int
+    {
+        return self::isGrey($centre) ? self::REACH_GREY : self::REACH;
+    }
+
+    /**
+     * @param  array{int, int, int}  $centre
+     * @return array{float, float}
+     */
+    private static function lit(array $centre): array
+    {
+        return self::isGrey($centre) ? self::LIT_GREY : self::LIT;
     }
 
     /** @return non-empty-list<int> of the pixels at the left, the top and the right, in bytes */
@@ -151,6 +243,7 @@ final class GroundFinder
      * mixed.
      *
      * @param  array{int, int, int}  $centre
+     * @param  array{float, float}  $lit
      * @param  list<array{int, int, int}>  $ground
      * @param  list<array{int, int, int}>  $other
      */
@@ -160,13 +253,14 @@ final class GroundFinder
         int $height,
         array $centre,
         int $reach,
+        array $lit,
         array &$ground,
         array &$other,
     ): void {
         $pixels = $isGround = [];
         for ($i = 0; $i < $width * $height; $i++) {
             $pixels[$i] = self::pixel($picture, 3 * $i);
-            $isGround[$i] = Clusters::off($pixels[$i], $centre) < $reach ** 2;
+            $isGround[$i] = self::off($pixels[$i], $centre, $lit) < $reach ** 2;
         }
         foreach ($pixels as $i => $one) {
             if ($isGround[$i]) {
