@@ -8,6 +8,7 @@ use App\Exporting\VideoMaker;
 use App\Intake\ScriptChoices;
 use App\Intake\ScriptPlanner;
 use App\Library\Shelf;
+use App\Media\CardPainter;
 use App\Media\EmojiLists;
 use App\Media\EncoderPool;
 use App\Media\FaceBook;
@@ -22,8 +23,11 @@ use RapidReel\Caption\Cue;
 use RapidReel\Caption\Cueing\CueMaker;
 use RapidReel\Caption\Drawing\AssWriter;
 use RapidReel\Caption\Style\Styles;
+use RapidReel\Card\CardLook;
+use RapidReel\Card\CardPicture;
 use RapidReel\Colour\Looks;
 use RapidReel\Cut\Cut;
+use RapidReel\Cut\CutCard;
 use RapidReel\Cut\CutLogo;
 use RapidReel\Cut\CutScene;
 use RapidReel\Cut\CutShot;
@@ -33,6 +37,8 @@ use RapidReel\Render\Quality;
 use RapidReel\Render\Segment;
 use RapidReel\Render\SegmentPlanner;
 use RapidReel\Script\CaptionMarks;
+use RapidReel\Script\CardMark;
+use RapidReel\Script\CardMotion;
 use RapidReel\Sound\MixPlan;
 use RapidReel\Voice\WordTiming;
 
@@ -58,6 +64,7 @@ final readonly class CaptionBench
         private EncoderPool $pool,
         private FaceBook $faces,
         private EmojiLists $emoji,
+        private CardPainter $painter,
     ) {
     }
 
@@ -139,7 +146,7 @@ final readonly class CaptionBench
         $rows = [];
         foreach ([
             'marked' => ['captions that are marked', 1.1], 'typed' => ['captions that are typed', 1.1],
-            'dressed' => ['a look and a logo', 1.15],
+            'dressed' => ['a look, a logo and cards', 1.15],
         ] as $kind => [$what, $bound]) {
             sort($ratios[$kind]);
             $rows[] = BenchRow::atMost(
@@ -173,6 +180,14 @@ final readonly class CaptionBench
                 ...get_object_vars($scene), 'shots' => array_map($graded, $scene->shots),
             ]), $cut->scenes),
             'logo' => new CutLogo($picture, 400, 200, LogoPlace::TopLeft, 20, 90, false),
+            // One on the hook, and one at every third second.
+            'cards' => array_map(fn (int $second): CutCard => new CutCard(
+                1_000 * $second, 1_000 * $second + 2_000,
+                $this->painter->of(new CardLook(
+                    CardMark::TEXT, "Card $second", 'condensed', 'FFFFFF', '14202B', 500, 0,
+                ), $cut->shape) ?? new CardPicture($picture, 400, 200),
+                0.5, 0.25, 0.5, CardMotion::Rise, CardMotion::Fade,
+            ), range(0, max(1, intdiv($cut->durationMs, 1_000) - 3), 3)),
         ]);
     }
 

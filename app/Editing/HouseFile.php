@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Editing;
 
 use App\Library\FaceDesk;
+use App\Library\FootageImporter;
 use App\Library\LogoDesk;
 use App\Library\TableDesk;
 use App\Media\CubeShelf;
 use App\Media\FaceBook;
 use App\Media\MediaStore;
+use App\Media\UnusableMedia;
 use App\Models\Channel;
 use App\Models\ColourTable;
 use App\Models\Face;
+use App\Models\Footage;
 use App\Models\Logo;
 use App\Settings\Registrar;
 use RapidReel\Base\Refusal;
@@ -20,7 +23,7 @@ use RapidReel\Base\Values;
 use RapidReel\Settings\Level;
 use ZipArchive;
 
-/** A house style as one file: a ZIP with house.json, and the logos, faces and colour tables that it names. */
+/** A house style as one file: a ZIP with house.json, and the logos, faces, colour tables and footage that it names. */
 final readonly class HouseFile
 {
     private const KIND = 'rapid-reel-house-style';
@@ -34,6 +37,12 @@ final readonly class HouseFile
     /** Known by numbers that mean something else elsewhere. */
     private const OF_THIS_PLACE = ['music'];
 
+    /** Settings that name footage, and the tag by which it can be chosen. */
+    private const FOOTAGE = ['opening' => 'opening', 'ending' => 'ending', 'key_behind' => 'behind'];
+
+    /** Before its number in the file, so that it is not taken for another value. */
+    private const NUMBER = 'footage-';
+
     public function __construct(
         private MediaStore $store,
         private FaceBook $faces,
@@ -41,6 +50,7 @@ final readonly class HouseFile
         private LogoDesk $logoDesk,
         private FaceDesk $faceDesk,
         private TableDesk $tableDesk,
+        private FootageImporter $importer,
         private Registrar $registrar,
         private EditBook $edits,
         private SettingsDesk $settings,
@@ -76,6 +86,15 @@ final readonly class HouseFile
         }
         foreach (Face::at($channel)->get() as $face) {
             $add('face', $face->face, $face->name, $this->faces->file($face->face), 'ttf');
+        }
+        foreach (array_intersect_key(self::FOOTAGE, $own) as $key => $tag) {
+            $footage = Footage::at($channel)->find((int) $own[$key]);
+            if ($footage instanceof Footage) {
+                $id = self::NUMBER.$footage->id;
+                $house['settings'][$key] = $id;
+                $file = $this->store->path($footage->path);
+                $add($tag, $id, $footage->name, $file, pathinfo($file, PATHINFO_EXTENSION));
+            }
         }
         $zip->addFromString('house.json', json_encode(
             $house,
@@ -153,9 +172,10 @@ final readonly class HouseFile
                         'logo' => $this->logoDesk->bring($channel, "$folder/$i", $name)->picture,
                         'table' => $this->tableDesk->bring($channel, "$folder/$i", $name)->hash,
                         'face' => $this->face($channel, "$folder/$i"),
+                        'opening', 'ending', 'behind' => $this->footage($channel, "$folder/$i", $name, $one['kind']),
                         default => $one['id'],
                     };
-                } catch (Refusal $problem) {
+                } catch (Refusal|UnusableMedia $problem) {
                     $problems[] = $problem->getMessage();
                 }
             }
@@ -164,6 +184,17 @@ final readonly class HouseFile
         }
 
         return [$renamed, $problems];
+    }
+
+    /** @return string its number here */
+    private function footage(Channel $channel, string $file, string $name, string $tag): string
+    {
+        $footage = $this->importer->footage($channel, $file, $name, [$tag]);
+        // The same may have been here before, for something else.
+        $tags = array_unique([...$footage->tagList(), $tag]);
+        $footage->update(['tags' => implode(', ', $tags)]);
+
+        return (string) $footage->id;
     }
 
     private function face(Channel $channel, string $file): string

@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Editing\BulkDesk;
 use App\Editing\CaptionEditor;
+use App\Editing\CardEditor;
 use App\Editing\EditBook;
 use App\Editing\RecordingEditor;
 use App\Editing\SceneEdits;
@@ -206,14 +207,27 @@ final class EditChainsTest extends AppTestCase
         $editor = app(CaptionEditor::class);
         $cues = app(LiveCaptions::class)->ofScene($scene->short, $scene->id);
         $cue = $cues[$at % count($cues)];
-        match ($at % 7) {
+        match ($at % 9) {
             0 => $editor->join($scene, $cue->word),
             1 => $editor->split($scene, $cue->word, $cue->word + 1),
             2 => $editor->reword($scene, $cue->word, $this->words(1 + $at % 4)),
             3 => $editor->nudge($scene, $cue->word, $at % 9 - 4, $at % 5 - 2),
             4 => $editor->break($scene, $cue->word, 1),
             5 => $editor->free($scene, $cue->word),
-            default => $editor->stress($scene, $cue->word, $at % 2 === 0),
+            6 => $editor->stress($scene, $cue->word, $at % 2 === 0),
+            7 => $editor->sound($scene, $cue->word, 'bell', $at % 500),
+            default => $this->card($scene, $cue->word, $at),
+        };
+    }
+
+    private function card(Scene $scene, int $word, int $at): void
+    {
+        $editor = app(CardEditor::class);
+        match ($at % 5) {
+            0, 1 => $editor->add($scene, $word, ['text' => $this->words(2), 'offset' => $at % 300]),
+            2 => $editor->add($scene, $word, ['kind' => 'ring', 'turn' => $at % 180, 'size' => 100]),
+            3 => $editor->change($scene, 0, ['x' => $at % 1_001, 'length' => 300 + $at]),
+            default => $editor->drop($scene, 0),
         };
     }
 

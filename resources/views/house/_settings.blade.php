@@ -1,5 +1,9 @@
 {{-- All settings of the house style, by what they are of. --}}
 @php($channel = $house->channel)
+@php($uses = [
+    'caption_accent' => 'words that stand out', 'caption_plate_colour' => 'plates', 'card_plate' => 'cards',
+    'card_colour' => 'letters of cards', 'ground_top' => 'behind pictures',
+])
 <h2>Settings</h2>
 <div class="scopes">@foreach ($house->controls as $control)<x-scope :$control/>@endforeach</div>
 <p><a href="{{ route('styles') }}" data-key="s" data-key-does="Caption styles">Caption styles and faces</a> ·
@@ -17,23 +21,21 @@
                     <span class="swatches">@foreach ($card->logo->colours as $colour)
                         <span class="swatch" x-data="scope({ channel: {{ $channel->id }}, level: 'channel',
                             ids: [{{ $channel->id }}], key: 'caption_accent' })">
-                            <i style="background: #{{ $colour }}"></i> #{{ $colour }}
-                            <button type="button" class="link" @click="change({ value: '{{ $colour }}' })"
-                                aria-label="Use {{ $colour }} for words that stand out">for words that stand
-                                out</button>
-                            <button type="button" class="link" @click="change({ key: 'caption_plate_colour',
-                                value: '{{ $colour }}' })" aria-label="Use {{ $colour }} for plates">for
-                                plates</button>
+                            <i style="background: #{{ $colour }}"></i> #{{ $colour }} for
+                            @foreach ($uses as $key => $use)
+                                <button type="button" class="link"
+                                    @click="change({ key: '{{ $key }}', value: '{{ $colour }}' })"
+                                    aria-label="Use {{ $colour }} for {{ $use }}">{{ $use }}</button>
+                            @endforeach
                         </span>
                     @endforeach
                     <span class="swatch" x-data="scope({ channel: {{ $channel->id }}, level: 'channel',
                         ids: [{{ $channel->id }}], key: 'caption_accent' })" x-show="picked" x-cloak>
-                        <i :style="`background: #${picked}`"></i> <span x-text="'#' + picked"></span>
-                        <button type="button" class="link" @click="change({ value: picked })"
-                            aria-label="Use what was picked for words that stand out">for words that stand
-                            out</button>
-                        <button type="button" class="link" @click="change({ key: 'caption_plate_colour',
-                            value: picked })" aria-label="Use what was picked for plates">for plates</button>
+                        <i :style="`background: #${picked}`"></i> <span x-text="'#' + picked + ' for'"></span>
+                        @foreach ($uses as $key => $use)
+                            <button type="button" class="link" @click="change({ key: '{{ $key }}', value: picked })"
+                                aria-label="Use what was picked for {{ $use }}">{{ $use }}</button>
+                        @endforeach
                     </span></span>
                     <span class="quiet">Contrast: @foreach ($card->pairs as $pair)
                         #{{ $pair['colour'] }} on #{{ $pair['on'] }} {{ $pair['contrast'] }}{{

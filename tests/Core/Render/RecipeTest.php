@@ -50,14 +50,21 @@ final class RecipeTest extends TestCase
     {
         return Recipe::fromJson((string) json_encode([
             'frames' => 30, 'fps' => 30, 'width' => 1080, 'height' => 1920,
-            'layer' => self::LAYER,
+            'layer' => self::LAYER + ['key' => [
+                'ground' => ['colours' => [[40, 176, 70]], 'subject' => [[200, 150, 120]], 'noise' => 8], 'spill' => 80,
+                'behind' => ['kind' => 'gradient', 'colours' => ['1F3540', '0B1418']],
+            ]],
             'next' => ['source' => ['key' => 'b', 'kind' => 'clip', 'width' => 640, 'height' => 360]] + self::LAYER,
             'blend' => Blend::cases()[0]->value,
             'overlays' => [[
                 'source' => ['key' => 'c', 'kind' => 'still', 'width' => 64, 'height' => 64],
                 'x' => 0.1, 'y' => 0.1, 'width' => 0.2, 'opacity' => 0.9,
+                'span' => ['from' => -4, 'frames' => 20, 'enter' => 'rise', 'leave' => 'fade'],
             ]],
-            'look' => ['brightness' => 0.01, 'saturation' => 1.1, 'dim' => 0.2],
+            'look' => [
+                'brightness' => 0.01, 'saturation' => 1.1, 'dim' => 0.2,
+                'shade' => ['percent' => 40, 'top' => 0.5, 'bottom' => 0.7],
+            ],
             'captions' => ['ass' => '[Script Info]', 'faces' => ['narrow'], 'band' => [900, 1200]],
             'encoder' => ['-crf', '20'],
         ], JSON_PRESERVE_ZERO_FRACTION));
@@ -80,6 +87,8 @@ final class RecipeTest extends TestCase
                 continue;
             }
             $other = match (true) {
+                $value === 'gradient' => 'blur',
+                $value === 'rise', $value === 'fade' => 'grow',
                 $name === 'kind' => $value === 'still' ? 'clip' : 'still',
                 $name === 'blend' => Blend::cases()[1]->value,
                 is_int($value) => $value + 1,
