@@ -70,7 +70,10 @@ final readonly class LibraryDesk
      */
     public function delete(Channel $channel, array $ids): string
     {
-        $used = Shot::query()->whereIn('footage_id', $ids)->distinct()->pluck('footage_id')->all();
+        $used = array_values(array_unique([
+            ...Shot::query()->whereIn('footage_id', $ids)->distinct()->pluck('footage_id')->all(),
+            ...ChosenFootage::among($ids),
+        ]));
         $free = array_values(array_diff($ids, $used));
         if ($free === []) {
             throw new Refusal(count($ids) === 1

@@ -130,10 +130,13 @@ final readonly class SegmentRenderer
     private function input(Layer $layer, Recipe $recipe): array
     {
         $seconds = $recipe->frames / $recipe->fps * $layer->speed + 0.2;
-        $part = $layer->source->kind === FootageKind::Still ? [] : [
-            ...$layer->loopMs > 0 ? ['-stream_loop', '-1'] : [],
-            '-ss', sprintf('%.3f', $layer->inMs / 1000), '-t', sprintf('%.3f', $seconds),
-        ];
+        $in = $layer->inMs / 1000;
+        $part = match (true) {
+            $layer->source->kind === FootageKind::Still => [],
+            // What is begun again is begun where reading began: that is its start, and the graph leaves out the rest.
+            $layer->loopMs > 0 => ['-stream_loop', '-1', '-t', sprintf('%.3f', $in + $seconds)],
+            default => ['-ss', sprintf('%.3f', $in), '-t', sprintf('%.3f', $seconds)],
+        };
 
         return ['-threads', '1', ...$part, ...$this->tools->input($this->store->source($layer->source->key))];
     }

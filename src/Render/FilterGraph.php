@@ -205,7 +205,8 @@ final readonly class FilterGraph
         $isStill = $layer->source->kind === FootageKind::Still;
         // Frames of a clip come at the short's rate, and its last one stays if it ends early.
         $pace = $layer->speed === 1.0 ? '' : sprintf('setpts=(PTS-STARTPTS)/%.4F,', $layer->speed);
-        $head = "[$input:v:0]".($isStill ? '' : "{$pace}fps={$this->recipe->fps},");
+        $begun = $isStill || $layer->loopMs === 0 ? '' : self::begun($layer->inMs);
+        $head = "[$input:v:0]".($isStill ? '' : "{$begun}{$pace}fps={$this->recipe->fps},");
         $hold = $isStill ? ',loop=-1:1' : ',tpad=stop=-1:stop_mode=clone';
         if ($layer->backdrop !== null) {
             return $this->whole($head, $layer, $layer->backdrop, $name, $hold);
@@ -264,6 +265,12 @@ final readonly class FilterGraph
             .",crop=$small[0]:$small[1],setsar=1,format=yuv420p,gblur=sigma=4,lutyuv=y='16+(val-16)*0.7',"
             ."scale={$this->width}:{$this->height}:flags=bicubic[$name-back];"
             ."[$name-back][$name-front]overlay=$x:$y:format=yuv420$hold,{$this->clock()}[$name]";
+    }
+
+    /** Leaves out what comes before in something that is read round and round. */
+    public static function begun(int $inMs): string
+    {
+        return $inMs === 0 ? '' : sprintf('trim=start=%.3f,setpts=PTS-STARTPTS,', $inMs / 1000);
     }
 
     /** Every picture is counted anew, so that both sides of a blend keep the same time. */

@@ -84,7 +84,7 @@ final readonly class KeyFilters
     {
         $isStill = $behind->footageKind === FootageKind::Still;
 
-        return "[$input:v:0]".($isStill ? '' : "fps={$this->fps},")
+        return "[$input:v:0]".($isStill ? '' : FilterGraph::begun($behind->inMs)."fps={$this->fps},")
             ."scale={$this->width}:{$this->height}:force_original_aspect_ratio=increase:flags=bicubic:".self::TO_BT709
             .",crop={$this->width}:{$this->height},setsar=1,format=yuv420p"
             .($isStill ? ",loop=-1:1,fps={$this->fps}" : ',tpad=stop=-1:stop_mode=clone')."[$name]";

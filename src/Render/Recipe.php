@@ -18,7 +18,7 @@ use RapidReel\Key\Keying;
 final readonly class Recipe
 {
     /** Raised whenever the same recipe renders to other pixels than before. */
-    private const VERSION = 4;
+    private const VERSION = 5;
 
     /**
      * @param  int  $frames  at least 1

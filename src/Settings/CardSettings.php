@@ -38,12 +38,9 @@ final class CardSettings
             new Setting(
                 'title_card', 'Title over the hook',
                 new NumberType('A title over the hook', 500, 10_000, 100, 'ms', Registry::NONE, 'none'),
-                Registry::NONE, $levels, $seen, group: self::GROUP,
+                Registry::NONE, $levels, $seen,
             ),
-            new Setting(
-                'pointer', 'Pointer at the close', new TextType('A pointer', 60), '', $levels, $seen,
-                group: self::GROUP,
-            ),
+            new Setting('pointer', 'Pointer at the close', new TextType('A pointer', 60), '', $levels, $seen),
             new Setting(
                 'card_face', 'Face of cards', new ChoiceType('face', ['condensed' => 'Condensed'] + $faces),
                 'condensed', $levels, $seen, group: self::GROUP,
@@ -65,7 +62,7 @@ final class CardSettings
                 new ChoiceType('place', [
                     Registry::NONE => 'none', self::TOP => 'along the top', self::BOTTOM => 'along the bottom',
                 ]),
-                Registry::NONE, $levels, $seen, group: self::GROUP,
+                Registry::NONE, $levels, $seen,
             ),
             new Setting(
                 'progress_colour', 'Colour of that line', new ColourType('A colour'), 'FFC247', $levels, $seen,

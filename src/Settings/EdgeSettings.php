@@ -45,7 +45,7 @@ final class EdgeSettings
     {
         return new Setting(
             $key, $label, new ChoiceType($key, [Registry::NONE => 'none'] + $footage), Registry::NONE, $levels,
-            self::STALE, group: self::GROUP,
+            self::STALE,
         );
     }
 

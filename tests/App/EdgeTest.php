@@ -80,6 +80,8 @@ final class EdgeTest extends AppTestCase
         ] as $key => $value) {
             $this->setting('short', $short->id, $key, (string) $value)->assertOk();
         }
+        // What is chosen for that is not taken away.
+        $this->postJson(route('footage.act'), ['do' => 'delete', 'ids' => [$opening->id]])->assertUnprocessable();
         $cut = $this->plan($short->id);
         self::assertSame($plain->durationMs + 1_500, $cut->wholeMs());
         self::assertSame($plain->durationMs, $cut->durationMs);

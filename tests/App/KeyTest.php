@@ -68,6 +68,47 @@ final class KeyTest extends AppTestCase
         self::assertLessThan(0.15, $atEdges / $edges);
     }
 
+    public function test_it_is_put_over_a_picture_a_clip_that_goes_on_and_a_blurred_copy(): void
+    {
+        [$width, $height] = self::SIDE;
+        [$clip, $key] = $this->subjectClip(new Subjects($width, $height, [40, 176, 70], 4, 0.1), 'key-over');
+        $ground = app(GroundStore::class)->of($key, $clip, 'subject', null);
+        self::assertNotNull($ground);
+        $colours = ['1F3540', '0B1418'];
+        $at = static fn (string $frame, int $x, int $y): array => array_map(
+            ord(...), str_split(substr($frame, 3 * ($y * $width + $x), 3)),
+        );
+        // A clip that is orange for a second and then violet, from its end on and begun again.
+        $behind = self::media(
+            'key-behind.mp4', '-f', 'lavfi', '-i', 'color=c=0xff8800:s=320x180:r=30:d=1', '-f', 'lavfi', '-i',
+            'color=c=0x6020c0:s=320x180:r=30:d=1', '-filter_complex', '[0][1]concat=n=2', '-pix_fmt', 'yuv420p',
+        );
+        $other = (string) hash_file('xxh128', $behind);
+        app(Sources::class)->lay($other, $behind, 'behind', null);
+        $over = new Behind(BehindKind::Footage, $colours, $other, FootageKind::Clip, 320, 180, 2_000, 1_950);
+        $orange = $this->frame($this->recipe($key, $ground, $colours, $over), 3);
+        self::assertEqualsWithDelta([255, 136, 0], $at($orange, 20, 40), 14.0);
+        $violet = $this->frame($this->recipe($key, $ground, $colours, $over->from(-500)), 3);
+        self::assertEqualsWithDelta([96, 32, 192], $at($violet, 20, 40), 14.0);
+        // The coat is the same before both.
+        self::assertEqualsWithDelta($at($orange, 135, 420), $at($violet, 135, 420), 10.0);
+
+        $still = self::media('key-behind.png', '-f', 'lavfi', '-i', 'color=c=0x2040a0:s=64x64', '-frames:v', '1');
+        $third = (string) hash_file('xxh128', $still);
+        app(Sources::class)->lay($third, $still, 'behind', null);
+        $blue = $this->frame($this->recipe(
+            $key, $ground, $colours, new Behind(BehindKind::Footage, $colours, $third, FootageKind::Still, 64, 64),
+        ));
+        self::assertEqualsWithDelta([32, 64, 160], $at($blue, 20, 40), 14.0);
+
+        $blurred = $this->frame($this->recipe($key, $ground, $colours, new Behind(BehindKind::Blur, $colours)));
+        [$red, $green, $light] = $at($blurred, 12, 12);
+        self::assertLessThan(90, $green);
+        self::assertLessThan($light + 20, $green);
+        // Beside the head there is some of its blurred copy: it is no plain colour there.
+        self::assertGreaterThan($red + 8, max($at($blurred, 60, 150)));
+    }
+
     /** @return array{string, string} its file, and its content's key */
     private function subjectClip(Subjects $subject, string $name): array
     {
@@ -96,7 +137,7 @@ final class KeyTest extends AppTestCase
     }
 
     /** @param  list<string>  $behind */
-    private function recipe(string $key, PlainGround $ground, array $behind): Recipe
+    private function recipe(string $key, PlainGround $ground, array $behind, ?Behind $over = null): Recipe
     {
         [$width, $height] = self::SIDE;
 
@@ -104,20 +145,20 @@ final class KeyTest extends AppTestCase
             4, 30, $width, $height,
             new Layer(
                 new Source($key, FootageKind::Clip, $width, $height), 100, FramePath::centred($width, $height, 9 / 16),
-                key: new Keying($ground, 80, new Behind(BehindKind::Gradient, $behind)),
+                key: new Keying($ground, 80, $over ?? new Behind(BehindKind::Gradient, $behind)),
             ),
             null, null, [], new Look, CaptionScript::none(),
             ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0'],
         );
     }
 
-    private function frame(Recipe $recipe): string
+    private function frame(Recipe $recipe, int $number = 1): string
     {
         app(EncoderPool::class)->run([app(SegmentRenderer::class)->work($recipe, 1)], static fn (int $frames) => null);
 
         return (new Process([
             'ffmpeg', '-v', 'error', '-i', app(SegmentRenderer::class)->file($recipe->key()), '-vf',
-            'select=eq(n\,1),scale=in_color_matrix=bt709', '-frames:v', '1', '-pix_fmt', 'rgb24', '-f', 'rawvideo', '-',
+            "select=eq(n\\,$number),scale=in_color_matrix=bt709", '-frames:v', '1', '-pix_fmt', 'rgb24', '-f', 'rawvideo', '-',
         ]))->mustRun()->getOutput();
     }
 }

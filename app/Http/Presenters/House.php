@@ -25,6 +25,9 @@ use RapidReel\Settings\SoundSettings;
 /** The house style of a channel. */
 final readonly class House
 {
+    /** Those that stand with others of their kind. */
+    private const ELSEWHERE = ['look', 'logo', 'key', 'opening', 'ending', 'title_card', 'pointer', 'progress'];
+
     public function __construct(
         private Resolver $resolver,
         private Registrar $registrar,
@@ -48,7 +51,7 @@ final readonly class House
                 $channel->id,
                 $channel->id,
                 'the channel',
-            ), ['look' => true, 'logo' => true, 'key' => true], array_flip(SoundSettings::MAIN)),
+            ), array_flip(self::ELSEWHERE), array_flip(SoundSettings::MAIN)),
             ScopeControl::all(
                 Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
                 LookSettings::keys(),
