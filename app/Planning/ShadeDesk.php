@@ -6,12 +6,11 @@ namespace App\Planning;
 
 use App\Library\Shelf;
 use App\Media\EncoderPool;
-use App\Media\MediaTools;
+use App\Media\FrameReader;
 use App\Media\SegmentRenderer;
 use App\Media\Sources;
 use RapidReel\Caption\Contrast\Backdrop;
 use RapidReel\Caption\Contrast\ContrastMeter;
-use RapidReel\Caption\Cue;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutShot;
 use RapidReel\Render\Quality;
@@ -29,7 +28,7 @@ final readonly class ShadeDesk
         private SegmentRenderer $renderer,
         private EncoderPool $pool,
         private Sources $sources,
-        private MediaTools $tools,
+        private FrameReader $frames,
     ) {
     }
 
@@ -100,38 +99,16 @@ final readonly class ShadeDesk
                 $frames[$i] = max(0, min($recipe->frames - 1, $at));
             }
         }
-        if ($frames === []) {
-            return 0;
-        }
-        $wanted = array_values(array_unique($frames));
-        sort($wanted);
-        $raw = $this->tools->run([
-            '-loglevel', 'error', ...$this->tools->input($this->renderer->file($recipe->key())), '-vf',
-            sprintf("select='%s',scale=in_color_matrix=bt709,format=rgb24", implode('+', array_map(
-                static fn (int $frame): string => "eq(n,$frame)",
-                $wanted,
-            ))), '-fps_mode', 'passthrough', '-an', '-f', 'rawvideo', '-',
-        ], 'Looking at the pictures behind the captions')->getOutput();
-        $size = 3 * $recipe->width * $recipe->height;
-        $pictures = str_split($raw, $size);
+        $file = $this->renderer->file($recipe->key());
+        $pictures = $this->frames->of($file, $frames, $recipe->width, $recipe->height);
         $most = 0;
         foreach ($frames as $i => $frame) {
-            $picture = $pictures[(int) array_search($frame, $wanted, true)] ?? '';
-            if (strlen($picture) === $size) {
-                $most = max($most, ContrastMeter::dim($cut->cues[$i], self::behind($cut->cues[$i], $picture, $recipe)));
+            if (isset($pictures[$frame])) {
+                $behind = Backdrop::behind($cut->cues[$i], $pictures[$frame], $recipe->width, $recipe->height);
+                $most = max($most, ContrastMeter::dim($cut->cues[$i], $behind));
             }
         }
 
         return $most;
-    }
-
-    private static function behind(Cue $cue, string $picture, Recipe $recipe): Backdrop
-    {
-        [$left, $top, $right, $bottom] = $cue->setting->box;
-        [$width, $height] = [$cue->setting->shape->width(), $cue->setting->shape->height()];
-
-        return Backdrop::of($picture, $recipe->width, $recipe->height, [
-            $left / $width, $top / $height, $right / $width, $bottom / $height,
-        ]);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Proofs;
 
-use App\Media\MediaTools;
+use App\Media\FrameReader;
 use RapidReel\Base\FrameShape;
 use RapidReel\Caption\Contrast\Backdrop;
 use RapidReel\Caption\Contrast\ContrastMeter;
@@ -23,7 +23,7 @@ final readonly class ContrastCheck
      */
     private const SMALLER = 10;
 
-    public function __construct(private MediaTools $tools)
+    public function __construct(private FrameReader $frames)
     {
     }
 
@@ -41,12 +41,13 @@ final readonly class ContrastCheck
             ),
             $cut->cues,
         );
-        $pictures = $this->pictures($proof, $frames, $cut->shape);
+        [$width, $height] = self::size($cut->shape);
+        $pictures = $this->frames->of($proof, $frames, $width, $height);
         $found = [];
         foreach ($cut->cues as $i => $cue) {
             $picture = $pictures[$frames[$i]] ?? null;
             if ($picture !== null) {
-                $behind = $this->behind($cue, $picture);
+                $behind = Backdrop::behind($cue, $picture, $width, $height);
                 $found[] = new ClearCue(
                     $cue->scene,
                     $cue->word,
@@ -55,46 +56,6 @@ final readonly class ContrastCheck
                     array_map(static fn (Mend $mend): array => $mend->toArray(), ContrastMeter::mends($cue, $behind)),
                     ...$behind->spread(),
                 );
-            }
-        }
-
-        return $found;
-    }
-
-    private function behind(Cue $cue, string $picture): Backdrop
-    {
-        [$left, $top, $right, $bottom] = $cue->setting->box;
-        [$width, $height] = self::size($cue->setting->shape);
-
-        return Backdrop::of($picture, $width, $height, [
-            $left / self::SMALLER / $width, $top / self::SMALLER / $height,
-            $right / self::SMALLER / $width, $bottom / self::SMALLER / $height,
-        ]);
-    }
-
-    /**
-     * @param  list<int>  $frames
-     * @return array<int, string> pictures by frame, three bytes a pixel
-     */
-    private function pictures(string $proof, array $frames, FrameShape $shape): array
-    {
-        [$width, $height] = self::size($shape);
-        $wanted = array_values(array_unique($frames));
-        sort($wanted);
-        if ($wanted === []) {
-            return [];
-        }
-        $chosen = implode('+', array_map(static fn (int $frame): string => "eq(n,$frame)", $wanted));
-        $raw = $this->tools->run([
-            '-loglevel', 'error', ...$this->tools->input($proof), '-vf',
-            "select='$chosen',scale=$width:$height:flags=area,format=rgb24", '-fps_mode',
-            'passthrough', '-an', '-f', 'rawvideo', '-',
-        ], 'Looking at the pictures behind the captions')->getOutput();
-        $pictures = str_split($raw, 3 * $width * $height);
-        $found = [];
-        foreach ($wanted as $i => $frame) {
-            if (strlen($pictures[$i] ?? '') === 3 * $width * $height) {
-                $found[$frame] = $pictures[$i];
             }
         }
 

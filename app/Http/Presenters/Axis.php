@@ -19,7 +19,7 @@ final readonly class Axis
     {
         $longest = TargetProfile::UpTo60->longestMs();
         foreach ($summaries as $summary) {
-            $longest = max($longest, $summary->durationMs, $summary->profile->longestMs());
+            $longest = max($longest, $summary->wholeMs(), $summary->profile->longestMs());
         }
 
         // Room for the name of the last mark.

@@ -30,18 +30,27 @@ final readonly class CutStrip
     public static function of(CutSummary $summary, Axis $axis): self
     {
         $paths = [];
-        foreach ($summary->scenes as $i => [$start, $end, $role]) {
-            $class = $role.($i % 2 === 1 ? ' is-odd' : '');
+        [$later] = $summary->around;
+        $add = static function (string $class, int $start, int $end) use (&$paths, $axis): void {
             $paths[$class] =
                 ($paths[$class] ?? '').
                 sprintf('M%d 3H%dV17H%dZ', $axis->at($start), $axis->at($end), $axis->at($start));
+        };
+        foreach ($summary->scenes as $i => [$start, $end, $role]) {
+            $add($role.($i % 2 === 1 ? ' is-odd' : ''), $start + $later, $end + $later);
+        }
+        if ($later > 0) {
+            $add('edge', 0, $later);
+        }
+        if ($summary->around[1] > 0) {
+            $add('edge', $summary->wholeMs() - $summary->around[1], $summary->wholeMs());
         }
 
         return new self(
             $paths,
             implode(
                 '',
-                array_map(static fn (int $at): string => sprintf('M%d 11V17', $axis->at($at)), $summary->changesMs),
+                array_map(static fn (int $at): string => sprintf('M%d 11V17', $axis->at($at + $later)), $summary->changesMs),
             ),
             $axis->at($summary->profile->hookWindowMs()),
             $axis->at($summary->profile->longestMs()),

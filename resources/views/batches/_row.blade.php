@@ -3,7 +3,7 @@
 <tr id="row-{{ $short->id }}" tabindex="-1" @class(['is-working' => $row->isWorking]) data-id="{{ $short->id }}"
     data-open="{{ route('shorts.script', $short) }}" data-groups="{{ implode(' ', $row->groups()) }}"
     data-number="{{ $short->number }}" data-title="{{ mb_strtolower($short->title) }}"
-    data-length="{{ $summary->durationMs ?? 0 }}" data-hook="{{ $summary->hookMs ?? 0 }}"
+    data-length="{{ $summary?->wholeMs() ?? 0 }}" data-hook="{{ $summary?->hookOutMs() ?? 0 }}"
     data-pace="{{ round($summary?->wordsASecond() ?? 0, 2) }}" data-shot="{{ $summary?->meanShotMs() ?? 0 }}"
     data-state="{{ $row->state }}">
 <td class="tick">

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Caption\Contrast;
 
 use InvalidArgumentException;
+use RapidReel\Caption\Cue;
 
 /** Part of a picture: what stands behind a caption. Colours as R, G, B of 0…255, one after the other. */
 final readonly class Backdrop
@@ -39,6 +40,17 @@ final readonly class Backdrop
         }
 
         return new self($colours);
+    }
+
+    /** What stands behind a caption in a picture of the whole frame, three bytes a pixel. */
+    public static function behind(Cue $cue, string $picture, int $width, int $height): self
+    {
+        [$left, $top, $right, $bottom] = $cue->setting->box;
+        $shape = $cue->setting->shape;
+
+        return self::of($picture, $width, $height, [
+            $left / $shape->width(), $top / $shape->height(), $right / $shape->width(), $bottom / $shape->height(),
+        ]);
     }
 
     /**
