@@ -56,7 +56,20 @@ await shoot('captions', { isQuiet: false });
 await page.goto(`${short}/sheet`);
 await page.waitForFunction(() => document.querySelector('.stage video')?.duration > 1);
 await page.locator('.seen-shot').nth(3).click();
+// With a card on it, which is taken back.
+await page.locator('body').press('i');
+await page.getByLabel('Words, an emoji, or the number of a badge').fill('1884');
+await page.getByRole('button', { name: 'Put it here' }).click();
+await page.locator('.stage-card').waitFor({ timeout: 60_000 });
+await page.waitForFunction(
+    async () => !(await (await fetch(`${location.pathname}/state`)).json()).working, null, { timeout: 120_000 },
+);
+await page.locator('.seen-shot').nth(3).click();
+for (let i = 0; i < 24; i++) await page.locator('body').press('ArrowRight');
+await page.locator('.stage-card').hover();
 await shoot('sheet', { isQuiet: false });
+await page.getByRole('button', { name: /^Undo: put a card/ }).click();
+await page.locator('.stage-card').waitFor({ state: 'detached', timeout: 60_000 });
 await page.goto(short);
 await page.goto(await page.locator('.shot-framing').nth(2).getAttribute('href'));
 await page.locator('.interest canvas').hover({ position: { x: 200, y: 70 } });

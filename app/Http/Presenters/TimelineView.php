@@ -15,9 +15,8 @@ final readonly class TimelineView
     /**
      * @param  array<string, mixed>  $drawn  what the page draws
      * @param  list<PaceFinding>  $findings
-     * @param  array<string, ScopeControl>  $controls  of its pace
      * @param  array<string, ScopeControl>  $limits  how far it may be brought to a length
-     * @param  array<string, ScopeControl>  $sounds  of its sound
+     * @param  array<string, array<string, ScopeControl>>  $kinds  what can be set for it, by what that is of
      * @param  array{name: string, ...<string, mixed>}  $sound  what is heard, as the page plays it
      * @param  string  $script  the captions as ASS
      * @param  list<string>  $faces  addresses of the faces that draw them
@@ -29,9 +28,8 @@ final readonly class TimelineView
         public array $drawn,
         public PaceReport $report,
         public array $findings,
-        public array $controls,
         public array $limits,
-        public array $sounds,
+        public array $kinds,
         public array $sound,
         public string $script,
         public array $faces,
