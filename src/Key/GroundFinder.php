@@ -154,10 +154,11 @@ final class GroundFinder
             );
             $centre = $near === [] ? $centre : Clusters::mean(array_values($near));
         }
+        $most = self::reachOf($centre) ** 2;
         $shares = array_map(
             static fn (array $of): float => count(array_filter(
                 $of,
-                static fn (array $one): bool => self::off($one, $centre, self::lit($centre)) < self::reachOf($centre) ** 2,
+                static fn (array $one): bool => self::off($one, $centre, self::lit($centre)) < $most,
             )) / count($of),
             $border,
         );

@@ -158,7 +158,8 @@ final class KeyTest extends AppTestCase
 
         return (new Process([
             'ffmpeg', '-v', 'error', '-i', app(SegmentRenderer::class)->file($recipe->key()), '-vf',
-            "select=eq(n\\,$number),scale=in_color_matrix=bt709", '-frames:v', '1', '-pix_fmt', 'rgb24', '-f', 'rawvideo', '-',
+            "select=eq(n\\,$number),scale=in_color_matrix=bt709", '-frames:v', '1', '-pix_fmt', 'rgb24', '-f',
+            'rawvideo', '-',
         ]))->mustRun()->getOutput();
     }
 }

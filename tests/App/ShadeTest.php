@@ -17,7 +17,6 @@ use App\Proofs\ContrastCheck;
 use RapidReel\Caption\Contrast\Wcag;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutScene;
-use RapidReel\Cut\CutShot;
 use RapidReel\Render\Quality;
 use RapidReel\Render\SegmentPlanner;
 use RapidReel\Sound\MixPlan;
@@ -36,7 +35,7 @@ final class ShadeTest extends AppTestCase
     private static function shades(Cut $cut): array
     {
         return array_merge(...array_map(
-            static fn (CutScene $scene): array => array_map(static fn (CutShot $one): int => $one->shade, $scene->shots),
+            static fn (CutScene $scene): array => array_column($scene->shots, 'shade'),
             $cut->scenes,
         ));
     }

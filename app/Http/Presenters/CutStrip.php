@@ -50,7 +50,10 @@ final readonly class CutStrip
             $paths,
             implode(
                 '',
-                array_map(static fn (int $at): string => sprintf('M%d 11V17', $axis->at($at + $later)), $summary->changesMs),
+                array_map(
+                    static fn (int $at): string => sprintf('M%d 11V17', $axis->at($at + $later)),
+                    $summary->changesMs,
+                ),
             ),
             $axis->at($summary->profile->hookWindowMs()),
             $axis->at($summary->profile->longestMs()),

@@ -33,7 +33,7 @@ final class ContrastMeter
         return self::with($cue->style, self::colours($cue), $behind, 0.0);
     }
 
-    /** By how much its picture must be darkened for it to be clear, in percent; all that may be where none is enough. */
+    /** By how much its picture must be darkened for it to be clear, in percent; by the most where none is enough. */
     public static function dim(Cue $cue, Backdrop $behind): int
     {
         $colours = self::colours($cue);

@@ -71,7 +71,8 @@ final class CardsTest extends TestCase
     private static function around(): Around
     {
         return new Around(
-            new CutEdge('open', FootageKind::Clip, 1920, 1080, 1_500), new CutEdge('end', FootageKind::Still, 9, 16, 500),
+            new CutEdge('open', FootageKind::Clip, 1920, 1080, 1_500),
+            new CutEdge('end', FootageKind::Still, 9, 16, 500),
         );
     }
 
@@ -164,7 +165,9 @@ final class CardsTest extends TestCase
 
     public function test_marks_of_cards_survive_their_own_data(): void
     {
-        $card = new CardMark(2, 'badge', '7', 120, 900, 10, 990, 77, -45, CardMotion::Grow, CardMotion::Cut, 'FF8800', '');
+        $card = new CardMark(
+            2, 'badge', '7', 120, 900, 10, 990, 77, -45, CardMotion::Grow, CardMotion::Cut, 'FF8800', '',
+        );
         self::assertEquals($card, CardMark::fromArray($card->toArray()));
         $marks = new CaptionMarks([], [], [$card]);
         self::assertEquals($marks, CaptionMarks::fromJson($marks->toJson()));
