@@ -81,7 +81,8 @@ await shoot('styles');
 await page.goto(`${base}/voices`);
 await shoot('voices');
 await page.goto(`${base}/house`);
-await shoot('house');
+await page.waitForFunction(() => document.querySelectorAll('.house-frame[data-drawn]').length === 3);
+await shoot('house', { isQuiet: false });
 await page.goto(`${base}/sketches`);
 await page.getByLabel('Topic, or several, one a line').fill('the bell under the bay');
 await page
