@@ -118,19 +118,29 @@ final readonly class CardPlacer
         if ($arrow === null || $words === null) {
             return [];
         }
-        $below = $this->laid($arrow, $last->startMs, $last->endMs, $cues, $taken, false, 'arrow down');
-        if ($below === []) {
+        // Both stand together: words, and the arrow below them.
+        [$tall, $small] = [$words->height / $this->shape->height(), $arrow->height / $this->shape->height()];
+        $block = new CardPicture('', $words->width, $words->height + $arrow->height + (int) round(
+            self::GAP * $this->shape->height(),
+        ));
+        $middle = $this->laid($block, $last->startMs, $last->endMs, $cues, $taken, false, '')[0]->y ?? null;
+        if ($middle === null) {
             return [];
         }
-        $height = $arrow->height / $this->shape->height();
-        $top = $below[0]->y - $height / 2 - self::GAP;
+        $half = ($tall + self::GAP + $small) / 2;
 
         return [
-            ...$below,
-            ...$this->laid(
-                $words, $last->startMs, $last->endMs, $cues, $taken, false, $this->choice->pointer, $top,
-            ),
+            $this->standing($words, $last, $middle - $half + $tall / 2, $this->choice->pointer),
+            $this->standing($arrow, $last, $middle + $half - $small / 2, Sticker::ArrowDown->label()),
         ];
+    }
+
+    private function standing(CardPicture $picture, CutScene $scene, float $y, string $says): CutCard
+    {
+        return new CutCard(
+            $scene->startMs, $scene->endMs, $picture, 0.5, round($y, 5), $picture->width / $this->shape->width(),
+            $this->choice->motion, CardMotion::Fade, $says,
+        );
     }
 
     private function text(string $text, int $size): ?CardPicture
@@ -145,7 +155,6 @@ final readonly class CardPlacer
      *
      * @param  list<Cue>  $cues
      * @param  list<array{float, float, float, float}>  $taken
-     * @param  float|null  $bottom  that it must not reach below
      * @return list<CutCard> none where there is no room
      */
     private function laid(
@@ -156,7 +165,6 @@ final readonly class CardPlacer
         array $taken,
         bool $isHigh,
         string $says,
-        ?float $bottom = null,
     ): array {
         $safe = $this->shape->safeArea();
         $width = $picture->width / $this->shape->width();
@@ -167,7 +175,7 @@ final readonly class CardPlacer
             static fn (Cue $cue): bool => $cue->startMs < $until && $cue->endMs > $from,
         ));
         $top = FreePlace::beside($meanwhile, $this->shape, $taken)->top(
-            $isHigh, $safe->top, ($bottom ?? 1 - $safe->bottom) - $height, $left, $width, $height,
+            $isHigh, $safe->top, 1 - $safe->bottom - $height, $left, $width, $height,
         );
 
         return $top === null ? [] : [new CutCard(

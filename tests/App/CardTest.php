@@ -152,8 +152,8 @@ final class CardTest extends AppTestCase
             $this->setting('short', $short->id, $key, $to)->assertOk();
         }
         $cut = $this->plan($short->id);
-        self::assertSame(['Lamp', 'arrow down', 'The whole tale below'], array_column($cut->cards, 'says'));
-        [$title, $arrow, $words] = $cut->cards;
+        self::assertSame(['Lamp', 'The whole tale below', 'arrow down'], array_column($cut->cards, 'says'));
+        [$title, $words, $arrow] = $cut->cards;
         self::assertSame([0, 2_000], [$title->startMs, $title->endMs]);
         $last = $cut->scenes[count($cut->scenes) - 1];
         self::assertSame([$last->startMs, $last->endMs], [$words->startMs, $words->endMs]);

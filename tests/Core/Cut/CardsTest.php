@@ -96,11 +96,14 @@ final class CardsTest extends TestCase
         self::assertSame([], self::cut()->cards);
         $cards = self::cut(choice: new CardChoice(900, 'The whole tale below'))->cards;
         self::assertSame(
-            ['The light', 'arrow down', 'The whole tale below'],
+            ['The light', 'The whole tale below', 'arrow down'],
             array_map(static fn (CutCard $card): string => $card->says, $cards),
         );
         self::assertNull($cards[0]->scene);
         self::assertSame(900, $cards[0]->endMs);
+        // The arrow stands right below its words.
+        $height = 200 / 1920;
+        self::assertEqualsWithDelta($cards[1]->y + $height, $cards[2]->y, 0.02);
     }
 
     public function test_a_card_is_part_of_just_the_segments_that_it_is_seen_in_wherever_they_stand(): void
