@@ -32,7 +32,11 @@ final readonly class HouseApplier
     public function reach(Channel $channel): array
     {
         $found = [];
-        $batches = Batch::query()->where('channel_id', $channel->id)->with('shorts.latestDone')->latest('id')->get();
+        // Plans of many shorts are large, and not asked for.
+        $batches = Batch::query()->where('channel_id', $channel->id)->with([
+            'shorts' => static fn ($shorts) => $shorts->select(['batch_id', 'settings', ...Short::FRESHNESS]),
+            'shorts.latestDone',
+        ])->latest('id')->get();
         foreach ($batches as $batch) {
             $changed = $this->changed($channel, $batch);
             if ($changed !== []) {

@@ -339,7 +339,7 @@ final readonly class SettingsDesk
     private static function exported(Channel $channel): int
     {
         $shorts = Short::query()->whereRelation('batch', 'channel_id', $channel->id)->has('latestDone')
-            ->with('latestDone')->get()->all();
+            ->with('latestDone')->get(Short::FRESHNESS)->all();
 
         return count(array_filter($shorts, static fn (Short $short): bool => $short->isExportFresh()));
     }

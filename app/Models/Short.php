@@ -65,6 +65,9 @@ final class Short extends Model
     /** @var array<string, int|string> what the database would put there too */
     protected $attributes = ['revision' => 1, 'inputs' => '', 'planned_inputs' => '', 'settings' => '{}'];
 
+    /** Columns that tell whether its last export is of what it is now. */
+    public const FRESHNESS = ['id', 'summary', 'inputs', 'planned_inputs'];
+
     protected $fillable = [
         'batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'cut', 'problem',
         'keywords', 'tags', 'publish_at', 'summary', 'variant_of', 'proof',

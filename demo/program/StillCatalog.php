@@ -23,17 +23,17 @@ final class StillCatalog
     private static function apart(): array
     {
         return [
-            Still::upright('opening-lamp', ['opening'], function (Pen $pen): void {
+            Still::upright('opening-lamp', ['opening', 'lamp', 'lighthouse', 'night', 'beam'], function (Pen $pen): void {
                 (new Coast($pen, Mood::Night, 0.82))->sky(true, 0.2)->sea();
                 Harbour::beam($pen, 600, 700, 1300, 8);
                 Harbour::beam($pen, 600, 700, 1300, 172);
                 $pen->at(600, 1560, fn (Pen $pen) => Harbour::lighthouse($pen, Mood::Night), 2.5);
             }),
-            Still::upright('ending-dawn', ['ending'], function (Pen $pen): void {
+            Still::upright('ending-dawn', ['ending', 'dawn', 'boat', 'sail', 'sea'], function (Pen $pen): void {
                 (new Coast($pen, Mood::Dawn, 0.7))->sky(true, 0.5)->hills()->sea();
                 $pen->at(600, 1500, fn (Pen $pen) => Harbour::sailboat($pen), 2.2);
             }),
-            Still::upright('behind-night-sea', ['behind'], function (Pen $pen): void {
+            Still::upright('behind-night-sea', ['behind', 'night', 'sea', 'moon', 'stars'], function (Pen $pen): void {
                 (new Coast($pen, Mood::Night, 0.5))->sky(true, 0.3)->hills(2, 0.16)->sea();
             }),
         ];
