@@ -23,7 +23,7 @@ final class StillCatalog
     private static function apart(): array
     {
         return [
-            Still::upright('opening-lamp', ['opening', 'lamp', 'lighthouse', 'night', 'beam'], function (Pen $pen): void {
+            Still::upright('opening-lamp', ['opening', 'lamp', 'tower', 'night', 'beam'], function (Pen $pen): void {
                 (new Coast($pen, Mood::Night, 0.82))->sky(true, 0.2)->sea();
                 Harbour::beam($pen, 600, 700, 1300, 8);
                 Harbour::beam($pen, 600, 700, 1300, 172);
