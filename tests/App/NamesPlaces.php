@@ -47,7 +47,7 @@ trait NamesPlaces
             'word' => 0,
             'number' => 0,
             'key' => str_repeat('0', 32),
-            'sticker' => 'ring',
+            'sticker' => 'unheard-of',
             'extension' => 'mp4',
             'kind' => 'txt',
             'format' => 'srt',
