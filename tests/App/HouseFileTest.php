@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Editing\HouseApplier;
 use App\Editing\HouseFile;
+use App\Library\FootageImporter;
 use App\Library\LogoDesk;
 use App\Library\TableDesk;
 use App\Models\Channel;
 use App\Models\ColourTable;
+use App\Models\Footage;
 use App\Models\Logo;
+use App\Settings\Registrar;
 use Illuminate\Http\UploadedFile;
 use ZipArchive;
 
@@ -56,6 +60,39 @@ final class HouseFileTest extends AppTestCase
         ]);
         self::assertSame(1, Logo::query()->where('channel_id', $other->id)->count());
         self::assertSame(1, ColourTable::query()->where('channel_id', $other->id)->count());
+    }
+
+    public function test_the_opening_goes_with_it_and_the_style_is_made_to_hold_for_a_batch_in_one_step(): void
+    {
+        $this->actingAs($this->user());
+        $this->library();
+        $opening = app(FootageImporter::class)->footage($this->channel(), self::media(
+            'house-opening.png', '-f', 'lavfi', '-i', 'color=c=red:s=360x640', '-frames:v', '1',
+        ), 'Hello.png', ['opening']);
+        app(Registrar::class)->forget();
+        $channel = $this->channel()->id;
+        $this->setting('channel', $channel, 'opening', (string) $opening->id)->assertOk();
+        $file = TEST_PLACE.'/house-opening.zip';
+        copy($this->get('/house/file')->assertOk()->baseResponse->getFile()->getPathname(), $file);
+        $other = Channel::query()->create(['user_id' => $this->user()->id, 'name' => 'Other']);
+        self::assertSame([], app(HouseFile::class)->unpack($other, $file));
+        $brought = Footage::query()->where('channel_id', $other->id)->sole();
+        self::assertSame((string) $brought->id, (string) $other->refresh()->settings->own['opening']);
+        self::assertContains('opening', $brought->tagList());
+
+        $batch = $this->made("# One\nThe lamp burned.\n---\n# Two\nThe bell rang.", name: 'Own looks');
+        [$one, $two] = [$batch->shorts[0], $batch->shorts[1]];
+        $this->setting('short', $one->id, 'look', 'ink')->assertOk();
+        $this->setting('short', $one->id, 'speed', '90')->assertOk();
+        $reach = app(HouseApplier::class)->reach($this->channel());
+        self::assertSame([1, 0, 2], [$reach[0]['shorts'], $reach[0]['exports'], $reach[0]['of']]);
+        $this->postJson(route('house.apply', $batch))->assertOk();
+        // How it looks follows, how it is read stays.
+        self::assertSame(['speed' => 90], $one->refresh()->settings->own);
+        self::assertSame([], $two->refresh()->settings->own);
+        self::assertSame([], app(HouseApplier::class)->reach($this->channel()));
+        $this->postJson(route('batches.undo', $batch))->assertOk();
+        self::assertSame(['look' => 'ink', 'speed' => 90], $one->refresh()->settings->own);
     }
 
     public function test_bringing_one_is_one_step_that_can_be_undone(): void
