@@ -50,13 +50,17 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
     },
 
     /** Asks how things stand and hands it to the page's own fresh(). */
-    async look(how = {}) {
-        // Of two that are under way only the later one counts, whichever is answered first.
+    look(how = {}) {
         this.looks_ = (this.looks_ ?? 0) + 1;
-        const number = this.looks_;
+        this.looking_ = this.see(how, this.looks_);
+        return this.looking_;
+    },
+
+    async see(how, number) {
         try {
             const answer = await ask(`${state}${this.since?.() ?? ''}`);
-            if (number !== this.looks_) return;
+            // Of two that are under way only the later one counts, whichever is answered first.
+            if (number !== this.looks_) return void await this.looking_;
             if (isOvertaken(answer.revision)) {
                 this.again(150);
                 return;
