@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Editing;
 
+use App\Library\ChosenFootage;
 use App\Library\FaceDesk;
 use App\Library\FootageImporter;
 use App\Library\LogoDesk;
@@ -36,9 +37,6 @@ final readonly class HouseFile
 
     /** Known by numbers that mean something else elsewhere. */
     private const OF_THIS_PLACE = ['music'];
-
-    /** Settings that name footage, and the tag by which it can be chosen. */
-    private const FOOTAGE = ['opening' => 'opening', 'ending' => 'ending', 'key_behind' => 'behind'];
 
     /** Before its number in the file, so that it is not taken for another value. */
     private const NUMBER = 'footage-';
@@ -87,7 +85,7 @@ final readonly class HouseFile
         foreach (Face::at($channel)->get() as $face) {
             $add('face', $face->face, $face->name, $this->faces->file($face->face), 'ttf');
         }
-        foreach (array_intersect_key(self::FOOTAGE, $own) as $key => $tag) {
+        foreach (array_intersect_key(ChosenFootage::TAGS, $own) as $key => $tag) {
             $footage = Footage::at($channel)->find((int) $own[$key]);
             if ($footage instanceof Footage) {
                 $id = self::NUMBER.$footage->id;

@@ -9,7 +9,8 @@ use Illuminate\Support\Facades\DB;
 /** Footage that settings name: what stands before shorts, after them, and behind subjects. */
 final class ChosenFootage
 {
-    private const KEYS = ['opening', 'ending', 'key_behind'];
+    /** Those settings, and the tag by which footage can be chosen for each. */
+    public const TAGS = ['opening' => 'opening', 'ending' => 'ending', 'key_behind' => 'behind'];
 
     private const TABLES = ['channels', 'batches', 'shorts', 'scenes', 'shots'];
 
@@ -22,13 +23,13 @@ final class ChosenFootage
         $named = [];
         foreach (self::TABLES as $table) {
             $rows = DB::table($table)->where(static function ($any): void {
-                foreach (self::KEYS as $key) {
+                foreach (array_keys(self::TAGS) as $key) {
                     $any->orWhere('settings', 'like', "%\"$key\"%");
                 }
             })->pluck('settings');
             foreach ($rows as $settings) {
                 $own = is_string($settings) ? json_decode($settings, true) : null;
-                foreach (is_array($own) ? array_intersect_key($own, array_flip(self::KEYS)) : [] as $id) {
+                foreach (is_array($own) ? array_intersect_key($own, self::TAGS) : [] as $id) {
                     $named[(int) $id] = true;
                 }
             }

@@ -53,15 +53,4 @@ enum Sticker: string
             self::Frame => 'frame',
         };
     }
-
-    /** @return non-empty-array<string, string> labels by value */
-    public static function labels(): array
-    {
-        $labels = [];
-        foreach (self::cases() as $one) {
-            $labels[$one->value] = $one->label();
-        }
-
-        return $labels;
-    }
 }

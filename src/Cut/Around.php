@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Cut;
 
+use RapidReel\Base\FrameGrid;
+
 /** What stands before a short and after it. It has a time of its own: that of the short begins after the opening. */
 final readonly class Around
 {
@@ -21,6 +23,12 @@ final readonly class Around
     public function ms(): int
     {
         return $this->openingMs() + ($this->ending->ms ?? 0);
+    }
+
+    /** How many frames both are, each counted by itself as it is rendered. */
+    public function frames(FrameGrid $grid): int
+    {
+        return $grid->frameOf($this->openingMs()) + $grid->frameOf($this->ending->ms ?? 0);
     }
 
     /** @return array{opening?: array<string, string|int>, ending?: array<string, string|int>} */

@@ -53,7 +53,7 @@ final readonly class CardPlacer
             foreach ($one->scene->own->captions->cards as $i => $mark) {
                 $timing = $one->take->words[min($mark->word, count($one->take->words) - 1)] ?? null;
                 $startMs = $scenes[$number]->startMs + ($timing->startMs ?? 0) + $mark->offsetMs;
-                $card = $this->marked($mark, max(0, $startMs), $number, $i);
+                $card = $this->marked($mark, max(0, $startMs), $end, $number, $i);
                 if ($card !== null && $card->startMs < $end - CardMark::LEAST_MS) {
                     $cards[] = $card;
                 }
@@ -61,20 +61,17 @@ final readonly class CardPlacer
         }
         usort($cards, static fn (CutCard $a, CutCard $b): int => $a->startMs <=> $b->startMs);
 
-        return array_map(static fn (CutCard $card): CutCard => new CutCard(
-            $card->startMs, min($end, $card->endMs), $card->picture, $card->x, $card->y, $card->width, $card->enter,
-            $card->leave, $card->says, $card->scene, $card->number,
-        ), $cards);
+        return $cards;
     }
 
-    private function marked(CardMark $mark, int $startMs, int $scene, int $number): ?CutCard
+    private function marked(CardMark $mark, int $startMs, int $end, int $scene, int $number): ?CutCard
     {
         $picture = $this->pictures->of(new CardLook(
             $mark->kind, $mark->text, $this->choice->face, $mark->fill, $mark->plate, $mark->size, $mark->turn,
         ), $this->shape);
 
         return $picture === null ? null : new CutCard(
-            $startMs, $startMs + $mark->lengthMs, $picture, $mark->x / 1000, $mark->y / 1000,
+            $startMs, min($end, $startMs + $mark->lengthMs), $picture, $mark->x / 1000, $mark->y / 1000,
             $picture->width / $this->shape->width(), $mark->enter, $mark->leave,
             $mark->text !== '' ? $mark->text : Sticker::tryFrom($mark->kind)?->label() ?? $mark->kind,
             $scene, $number,
@@ -174,7 +171,7 @@ final readonly class CardPlacer
             $cues,
             static fn (Cue $cue): bool => $cue->startMs < $until && $cue->endMs > $from,
         ));
-        $top = FreePlace::beside($meanwhile, $this->shape, $taken)->top(
+        $top = FreePlace::beside($meanwhile, $taken)->top(
             $isHigh, $safe->top, 1 - $safe->bottom - $height, $left, $width, $height,
         );
 

@@ -134,8 +134,7 @@ final readonly class Cut
     /** The same in frames. */
     public function wholeFrames(): int
     {
-        return $this->frames() + $this->grid()->frameOf($this->around->openingMs())
-            + $this->grid()->frameOf($this->around->ending->ms ?? 0);
+        return $this->frames() + $this->around->frames($this->grid());
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Cut;
 
+use RapidReel\Base\FrameShape;
 use RapidReel\Card\CardPicture;
 use RapidReel\Script\CardMotion;
 
@@ -31,6 +32,12 @@ final readonly class CutCard
         public ?int $scene = null,
         public int $number = 0,
     ) {
+    }
+
+    /** Of its picture, as a fraction of the frame's. */
+    public function height(FrameShape $shape): float
+    {
+        return $this->width * $this->picture->height / $this->picture->width * $shape->aspect();
     }
 
     /**

@@ -42,7 +42,7 @@ final readonly class CutLogo
     public function box(FrameShape $shape, array $cues): ?array
     {
         $safe = $shape->safeArea();
-        $place = FreePlace::beside($cues, $shape);
+        $place = FreePlace::beside($cues);
         $most = min($this->size / 100, 1 - $safe->left - $safe->right);
         for ($width = $most; $width >= self::LEAST * $most; $width *= 0.85) {
             $height = $width * $this->height / $this->width * $shape->aspect();

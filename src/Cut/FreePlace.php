@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace RapidReel\Cut;
 
-use RapidReel\Base\FrameShape;
 use RapidReel\Caption\Cue;
 
 /** Finds room for what is laid over a picture beside captions and what is there already. In fractions of the frame. */
@@ -22,14 +21,12 @@ final readonly class FreePlace
      * @param  list<Cue>  $cues  that are shown meanwhile
      * @param  list<array{float, float, float, float}>  $others  left, top, right and bottom of what else is there
      */
-    public static function beside(array $cues, FrameShape $shape, array $others = []): self
+    public static function beside(array $cues, array $others = []): self
     {
-        return new self([...$others, ...array_map(static fn (Cue $cue): array => [
-            $cue->setting->box[0] / $shape->width(),
-            $cue->setting->box[1] / $shape->height(),
-            $cue->setting->box[2] / $shape->width(),
-            $cue->setting->box[3] / $shape->height(),
-        ], $cues)]);
+        return new self([
+            ...$others,
+            ...array_map(static fn (Cue $cue): array => $cue->setting->parts(), $cues),
+        ]);
     }
 
     /**

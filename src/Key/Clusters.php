@@ -41,9 +41,8 @@ final class Clusters
             }
         }
         uasort($members, static fn (array $a, array $b): int => count($b) <=> count($a));
-        $sorted = array_map(static fn (int $i): array => $centres[$i], array_keys($members));
 
-        return $sorted;
+        return array_map(static fn (int $i): array => $centres[$i], array_keys($members));
     }
 
     /**

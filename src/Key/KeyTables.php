@@ -71,7 +71,7 @@ final class KeyTables
         $noise = $ground->noise;
         $fromGround = sqrt($near);
         if ($fromGround <= $noise) {
-            return [0.0, self::most($ground, $one)];
+            return [0.0, $ground->subject[0] ?? $one];
         }
         $best = INF;
         $alpha = 1.0;
@@ -124,15 +124,6 @@ final class KeyTables
         }
 
         return $lines;
-    }
-
-    /**
-     * @param  array{float, float, float}  $one
-     * @return array{float|int, float|int, float|int}
-     */
-    private static function most(PlainGround $ground, array $one): array
-    {
-        return $ground->subject[0] ?? $one;
     }
 
     /**

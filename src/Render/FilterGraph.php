@@ -19,7 +19,7 @@ use RapidReel\Framing\Backdrop;
  */
 final readonly class FilterGraph
 {
-    private const TO_BT709 = 'out_color_matrix=bt709:out_range=tv';
+    public const TO_BT709 = 'out_color_matrix=bt709:out_range=tv';
 
     private const LARGER_FOR_ZOOM = 1.25;
 

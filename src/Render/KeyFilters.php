@@ -13,8 +13,6 @@ final readonly class KeyFilters
 {
     private const FROM_BT709 = 'in_color_matrix=bt709:in_range=tv';
 
-    private const TO_BT709 = 'out_color_matrix=bt709:out_range=tv';
-
     public function __construct(
         private int $width,
         private int $height,
@@ -39,7 +37,7 @@ final readonly class KeyFilters
         $parts = [
             "[$shot]scale=".self::FROM_BT709.":flags=bicubic,format=gbrp,split[$name-one][$name-two]",
             "[$name-one]lut3d=file=$much:interp=tetrahedral,extractplanes=g[$name-much]",
-            "[$name-two]lut3d=file=$clean:interp=tetrahedral,scale=".self::TO_BT709
+            "[$name-two]lut3d=file=$clean:interp=tetrahedral,scale=".FilterGraph::TO_BT709
                 .":flags=bicubic,format=yuv420p[$name-clean]",
             "[$name-clean][$name-much]alphamerge[$name-subject]",
         ];
@@ -76,7 +74,7 @@ final readonly class KeyFilters
             '%1$s[%3$s-a];%2$s[%3$s-b];[%3$s-a][%3$s-b]vstack,scale=16:%4$d:flags=bilinear,crop=16:%5$d:0:%6$d,'
                 .'scale=%7$d:%5$d:flags=bilinear:%8$s,setsar=1,format=yuv420p,loop=-1:1,fps=%9$d[%3$s]',
             $colour(0), $colour(1), $name, 4 * $this->height, $this->height, intdiv(3 * $this->height, 2),
-            $this->width, self::TO_BT709, $this->fps,
+            $this->width, FilterGraph::TO_BT709, $this->fps,
         );
     }
 
@@ -85,7 +83,8 @@ final readonly class KeyFilters
         $isStill = $behind->footageKind === FootageKind::Still;
 
         return "[$input:v:0]".($isStill ? '' : FilterGraph::begun($behind->inMs)."fps={$this->fps},")
-            ."scale={$this->width}:{$this->height}:force_original_aspect_ratio=increase:flags=bicubic:".self::TO_BT709
+            ."scale={$this->width}:{$this->height}:force_original_aspect_ratio=increase:flags=bicubic:"
+            .FilterGraph::TO_BT709
             .",crop={$this->width}:{$this->height},setsar=1,format=yuv420p"
             .($isStill ? ",loop=-1:1,fps={$this->fps}" : ',tpad=stop=-1:stop_mode=clone')."[$name]";
     }

@@ -10,8 +10,6 @@ use RapidReel\Script\CardMotion;
 /** What is laid over a picture, as filters of ffmpeg: a logo all the time, a card that comes and goes. */
 final readonly class OverlayFilters
 {
-    private const TO_BT709 = 'out_color_matrix=bt709:out_range=tv';
-
     /** What rises or falls does so over this part of the frame's height. */
     private const WAY = 0.06;
 
@@ -31,7 +29,8 @@ final readonly class OverlayFilters
     {
         $isStill = $overlay->source->kind === FootageKind::Still;
         $width = 2 * max(1, (int) round($overlay->width * $this->width / 2));
-        $scaled = "[$input:v:0]".($isStill ? '' : "fps={$this->fps},")."scale=$width:-2:flags=bicubic:".self::TO_BT709
+        $scaled = "[$input:v:0]".($isStill ? '' : "fps={$this->fps},")
+            ."scale=$width:-2:flags=bicubic:".FilterGraph::TO_BT709
             .',format=yuva420p,'.sprintf('colorchannelmixer=aa=%.4f', $overlay->opacity)
             .($isStill ? '' : ',tpad=stop=-1:stop_mode=clone');
         $x = (int) round($overlay->x * $this->width);

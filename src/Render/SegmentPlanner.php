@@ -184,11 +184,10 @@ final class SegmentPlanner
             if ($from >= $frames || $until <= 0 || $until <= $from) {
                 continue;
             }
-            $height = $card->width * $card->picture->height / $card->picture->width * $cut->shape->aspect();
             $laid[] = new Overlay(
                 new Source($card->picture->key, FootageKind::Still, $card->picture->width, $card->picture->height),
                 round($card->x - $card->width / 2, 5),
-                round($card->y - $height / 2, 5),
+                round($card->y - $card->height($cut->shape) / 2, 5),
                 round($card->width, 5),
                 span: new Span($from, $until - $from, $card->enter, $card->leave),
             );
@@ -208,15 +207,14 @@ final class SegmentPlanner
     private static function shade(Cut $cut, CutShot $shot): ?Shade
     {
         $boxes = $shot->shade === 0 ? [] : array_map(
-            static fn (Cue $cue): array => $cue->setting->box,
+            static fn (Cue $cue): array => $cue->setting->parts(),
             self::cuesOver($cut, $shot),
         );
-        $height = $cut->shape->height();
 
         return $boxes === [] ? null : new Shade(
             $shot->shade,
-            round(min(array_column($boxes, 1)) / $height, 4),
-            round(max(array_column($boxes, 3)) / $height, 4),
+            round(min(array_column($boxes, 1)), 4),
+            round(max(array_column($boxes, 3)), 4),
         );
     }
 

@@ -93,12 +93,6 @@ final readonly class CardMark
         return self::fromArray([...$this->toArray(), 'word' => $word]);
     }
 
-    /** @param  array<string, int|string>  $values  by name */
-    public function with(array $values): self
-    {
-        return self::fromArray([...$this->toArray(), ...$values]);
-    }
-
     /**
      * @return array{
      *     word: int, kind: string, text: string, offset: int, length: int, x: int, y: int, size: int, turn: int,

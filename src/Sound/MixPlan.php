@@ -84,10 +84,7 @@ final readonly class MixPlan
     /** The same with what stands before and after it. */
     public function wholeSeconds(): float
     {
-        $grid = new FrameGrid($this->fps);
-        $around = $grid->frameOf($this->around->openingMs()) + $grid->frameOf($this->around->ending->ms ?? 0);
-
-        return ($this->frames + $around) / $this->fps;
+        return ($this->frames + $this->around->frames(new FrameGrid($this->fps))) / $this->fps;
     }
 
     /** A hash of all that can change a sample of it. */

@@ -39,40 +39,22 @@ final readonly class House
 
     public function of(Channel $channel): HouseView
     {
+        $here = $this->resolver->channel($channel);
         $usual = Settled::defaults($this->registrar->of($channel));
+        $controls = static fn (?array $keys): array => ScopeControl::all(
+            Level::Channel, $here, $usual, $channel->id, $channel->id, 'the channel', $keys,
+        );
 
         return new HouseView(
             $channel,
             array_values($channel->user->channels->all()),
-            array_diff_key(ScopeControl::all(
-                Level::Channel,
-                $this->resolver->channel($channel),
-                $usual,
-                $channel->id,
-                $channel->id,
-                'the channel',
-            ), array_flip(self::ELSEWHERE), array_flip(SoundSettings::MAIN)),
-            ScopeControl::all(
-                Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
-                LookSettings::keys(),
-            ),
-            ScopeControl::all(
-                Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
-                [...KeySettings::KEYS, 'ground_top', 'ground_bottom'],
-            ),
-            ScopeControl::all(
-                Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
-                CardSettings::KEYS,
-            ),
-            ScopeControl::all(
-                Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
-                EdgeSettings::KEYS,
-            ),
+            array_diff_key($controls(null), array_flip(self::ELSEWHERE), array_flip(SoundSettings::MAIN)),
+            $controls(LookSettings::keys()),
+            $controls([...KeySettings::KEYS, 'ground_top', 'ground_bottom']),
+            $controls(CardSettings::KEYS),
+            $controls(EdgeSettings::KEYS),
             array_values(ColourTable::at($channel)->get()->sortBy('name')->all()),
-            ScopeControl::all(
-                Level::Channel, $this->resolver->channel($channel), $usual, $channel->id, $channel->id, 'the channel',
-                LogoSettings::KEYS,
-            ),
+            $controls(LogoSettings::KEYS),
             array_map(LogoCard::of(...), array_values(Logo::at($channel)->get()->sortBy('name')->all())),
             PatternDesk::of($channel),
             $this->edits->last($channel),

@@ -175,11 +175,11 @@ final readonly class Timeline
     {
         $scene = $card->scene === null ? null : $short->scenes[$card->scene] ?? null;
         $mark = $scene?->toScript()->own->captions->cards[$card->number] ?? null;
-        $height = $card->width * $card->picture->height / $card->picture->width * $cut->shape->aspect();
 
         return [
             'from' => $card->startMs, 'until' => $card->endMs, 'x' => $card->x, 'y' => $card->y,
-            'width' => $card->width, 'height' => $height, 'says' => $card->says, 'scene' => $card->scene,
+            'width' => $card->width, 'height' => $card->height($cut->shape),
+            'says' => $card->says, 'scene' => $card->scene,
             'mark' => $mark?->toArray(), 'picture' => route('cards.picture', [$short, $card->picture->key]),
             'change' => $scene === null || $mark === null ? null : route('cards.update', [$scene, $card->number]),
         ];

@@ -45,12 +45,7 @@ final readonly class Backdrop
     /** What stands behind a caption in a picture of the whole frame, three bytes a pixel. */
     public static function behind(Cue $cue, string $picture, int $width, int $height): self
     {
-        [$left, $top, $right, $bottom] = $cue->setting->box;
-        $shape = $cue->setting->shape;
-
-        return self::of($picture, $width, $height, [
-            $left / $shape->width(), $top / $shape->height(), $right / $shape->width(), $bottom / $shape->height(),
-        ]);
+        return self::of($picture, $width, $height, $cue->setting->parts());
     }
 
     /**

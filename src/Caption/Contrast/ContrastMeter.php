@@ -44,7 +44,9 @@ final class ContrastMeter
             }
         }
 
-        return self::with($cue->style, $colours, $behind, 0.8) > self::of($cue, $behind) ? self::DARKEST : 0;
+        $darkest = self::with($cue->style, $colours, $behind, self::DARKEST / 100);
+
+        return $darkest > self::of($cue, $behind) ? self::DARKEST : 0;
     }
 
     /**

@@ -27,6 +27,15 @@ final readonly class Setting
     ) {
     }
 
+    /** @return array{float, float, float, float} the same box as fractions of the frame */
+    public function parts(): array
+    {
+        [$left, $top, $right, $bottom] = $this->box;
+        [$width, $height] = [$this->shape->width(), $this->shape->height()];
+
+        return [$left / $width, $top / $height, $right / $width, $bottom / $height];
+    }
+
     /** @return non-empty-list<int> after how many words of the caption each line ends */
     public function ends(): array
     {
