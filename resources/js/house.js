@@ -18,10 +18,17 @@ export default (urls, now) => {
             if (this.working) this.order();
         },
 
+        /** Between changes only the short is looked at. */
+        since() {
+            return this.how_.all ? '' : '?preview=1';
+        },
+
         fresh(answer) {
-            renew(this.$refs.settings, answer.settings);
-            renew(this.$refs.apply, answer.apply);
-            renew(document.getElementById('house-history'), answer.history);
+            if (answer.settings !== undefined) {
+                renew(this.$refs.settings, answer.settings);
+                renew(this.$refs.apply, answer.apply);
+                renew(document.getElementById('house-history'), answer.history);
+            }
             this.preview = answer.preview;
             this.show();
             const plan = answer.preview?.plan;

@@ -52,11 +52,13 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
     /** Asks how things stand and hands it to the page's own fresh(). */
     look(how = {}) {
         this.looks_ = (this.looks_ ?? 0) + 1;
-        this.looking_ = this.see(how, this.looks_);
+        // What a look is for outlives it where another overtakes it.
+        this.how_ = { ...this.how_, ...how };
+        this.looking_ = this.see(this.looks_);
         return this.looking_;
     },
 
-    async see(how, number) {
+    async see(number) {
         try {
             const answer = await ask(`${state}${this.since?.() ?? ''}`);
             // Of two that are under way only the later one counts, whichever is answered first.
@@ -66,6 +68,8 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
                 return;
             }
             [this.working, this.undo, this.redo] = [answer.working, answer.undo, answer.redo];
+            const how = this.how_;
+            this.how_ = {};
             this.fresh(answer, how);
         } catch {
             this.working = true;

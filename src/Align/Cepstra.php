@@ -32,27 +32,8 @@ final class Cepstra
     /** Samples are read so many frames at a time: a long recording never stands in memory as numbers. */
     private const FRAMES_AT_ONCE = 500;
 
-    private readonly Fft $fft;
-
-    /** @var list<float> */
-    private readonly array $window;
-
-    /** @var list<array{int, list<float>}> */
-    private readonly array $bands;
-
-    /** @var list<list<float>> */
-    private readonly array $cosines;
-
-    public function __construct()
-    {
-        $this->fft = new Fft(self::POINTS);
-        $this->window = array_map(
-            static fn (int $i): float => 0.54 - 0.46 * cos((2 * M_PI * $i) / (self::WINDOW - 1)),
-            range(0, self::WINDOW - 1),
-        );
-        $this->bands = Mel::bands(self::BANDS, 100, 7_000, intdiv(self::POINTS, 2) + 1, self::RATE);
-        $this->cosines = Cosines::matrix(self::COEFFICIENTS, self::BANDS);
-    }
+    /** @var array{Fft, list<float>, list<array{int, list<float>}>, list<list<float>>}|null once they are needed */
+    private ?array $tables = null;
 
     /**
      * @param  float  $floor  added to the power of every band: what is quieter is the same silence in any room
@@ -65,6 +46,7 @@ final class Cepstra
         if ($sound->rate !== self::RATE) {
             throw new InvalidArgumentException('Cepstra are taken at 16 kHz.');
         }
+        [$fft, $window, $bands, $cosines] = $this->tables ??= self::tables();
         $all = [];
         $frames = self::frames($sound);
         $padding = array_fill(0, self::POINTS - self::WINDOW, 0.0);
@@ -74,19 +56,19 @@ final class Cepstra
             for ($frame = 0; $frame < $count; $frame++) {
                 $signal = [];
                 $at = $frame * self::HOP;
-                foreach ($this->window as $i => $weight) {
+                foreach ($window as $i => $weight) {
                     $signal[] = $samples[$at + $i] * $weight;
                 }
-                $power = $this->fft->power([...$signal, ...$padding]);
+                $power = $fft->power([...$signal, ...$padding]);
                 $logs = [];
-                foreach ($this->bands as [$bin, $weights]) {
+                foreach ($bands as [$bin, $weights]) {
                     $sum = $floor;
                     foreach ($weights as $weight) {
                         $sum += $weight * $power[$bin++];
                     }
                     $logs[] = log($sum);
                 }
-                foreach ($this->cosines as $row) {
+                foreach ($cosines as $row) {
                     $sum = 0.0;
                     foreach ($row as $band => $cosine) {
                         $sum += $cosine * $logs[$band];
@@ -102,6 +84,20 @@ final class Cepstra
     public static function frames(Pcm $sound): int
     {
         return max(0, intdiv($sound->samples() - self::WINDOW, self::HOP) + 1);
+    }
+
+    /** @return array{Fft, list<float>, list<array{int, list<float>}>, list<list<float>>} window, bands and cosines */
+    private static function tables(): array
+    {
+        return [
+            new Fft(self::POINTS),
+            array_map(
+                static fn (int $i): float => 0.54 - 0.46 * cos((2 * M_PI * $i) / (self::WINDOW - 1)),
+                range(0, self::WINDOW - 1),
+            ),
+            Mel::bands(self::BANDS, 100, 7_000, intdiv(self::POINTS, 2) + 1, self::RATE),
+            Cosines::matrix(self::COEFFICIENTS, self::BANDS),
+        ];
     }
 
     /** @return array<int, float> samples with pre-emphasis, so many from one on */

@@ -13,6 +13,7 @@ export async function signIn(page) {
     await page.getByLabel('Password').fill('lamplight');
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
+    await page.waitForLoadState();
 }
 
 /** Makes a batch from a text and waits until all of it is ready. */
@@ -51,6 +52,7 @@ export async function batch(page, text, name) {
     await page.getByLabel('Batch').fill(name);
     await page.getByRole('button', { name: 'To the rundown' }).click();
     await expect(page.getByRole('heading', { name })).toBeVisible();
+    await page.waitForLoadState();
 }
 
 /** Opens the sheet of a short; with its bare video there, unless that is not waited for. */
@@ -58,6 +60,7 @@ export async function sheet(page, title, { seen = true } = {}) {
     await page.getByRole('link', { name: title, exact: true }).click();
     await page.getByRole('link', { name: 'Sheet', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Sheet', exact: true })).toBeVisible();
+    await page.waitForLoadState();
     await expect(page.locator('.seen-shot').first()).toBeVisible({ timeout: 60_000 });
     if (!seen) return;
     // The bare video is there: what plays is the cut itself.

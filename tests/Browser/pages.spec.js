@@ -59,6 +59,7 @@ test('keys work where nothing is typed, and ? shows them', async ({ page }) => {
     await expect(page.getByRole('heading', { name: 'Keys on this page' })).toBeHidden();
     await page.keyboard.press('f');
     await expect(page.getByRole('heading', { name: 'Footage' })).toBeVisible();
+    await page.waitForLoadState();
     await page.keyboard.press('/');
     await page.keyboard.type('n');
     await expect(page.getByRole('searchbox')).toHaveValue('n');

@@ -108,6 +108,34 @@ test('a messy table becomes a rundown: cleaned, shortened, hooks tried, briefs e
     expect(plain.join('\n')).toContain('slow push on the drowned church');
 });
 
+test('what was done is shown, even where another look at the page overtakes the one for it', async ({ page }) => {
+    await page.goto('/intake');
+    await page.getByLabel('Scripts').fill(lost('Anchor', 1));
+    await page.getByLabel('Batch').fill('Overtaken');
+    await page.getByRole('button', { name: 'To the rundown' }).click();
+    await page.waitForLoadState();
+    // Always at work, so that the page looks every second; the look for what is done below is answered after the next.
+    let isActed = false;
+    let held = 0;
+    let overtake;
+    const overtaken = new Promise((done) => { overtake = done; });
+    await page.route('**/batches/*/state*', async (route) => {
+        const response = await route.fetch();
+        const json = { ...await response.json(), working: true };
+        if (isActed && held++ === 0) await overtaken;
+        if (held === 2) overtake();
+        await route.fulfill({ response, json });
+    });
+    await page.getByRole('button', { name: 'Hook, findings and script of Anchor' }).click();
+    const hook = page.getByRole('region', { name: 'Hook' });
+    await hook.getByLabel('Another hook').fill('Nobody ever found the anchor.');
+    await page.waitForResponse(/\/state/);
+    isActed = true;
+    await page.keyboard.press('Enter');
+    await expect(hook.getByRole('button', { name: 'Say instead: Nobody ever found the anchor.' })).toBeVisible();
+    expect(held).toBeGreaterThan(1);
+});
+
 test('rows are walked, chosen in ranges, sorted, deleted and brought back by keyboard', async ({ page }) => {
     await page.goto('/intake');
     await page

@@ -24,22 +24,29 @@ final class HouseController extends Controller
 {
     public function show(Request $request, House $house): View
     {
-        return view('house.show', ['house' => $house->of(Channel::of($this->user($request)))]);
+        $channel = Channel::of($this->user($request));
+
+        return view('house.show', ['house' => $house->of($channel), 'state' => $house->state($channel)]);
     }
 
-    /** The settings and the short they are shown on as they stand, for a page that is open. */
+    /**
+     * The short that the house style is shown on as it stands, for a page that is open; and the settings, unless it asks
+     * for no more than that.
+     */
     public function state(Request $request, House $house): JsonResponse
     {
-        $page = $house->of(Channel::of($this->user($request)));
+        $channel = Channel::of($this->user($request));
+        $state = $house->state($channel);
+        if ($request->boolean('preview')) {
+            return response()->json($state);
+        }
+        $page = $house->of($channel);
 
         return response()->json([
             'settings' => view('house._settings', ['house' => $page])->render(),
             'apply' => view('house._apply', ['house' => $page])->render(),
             'history' => view('history._list', ['history' => $page->history])->render(),
-            'preview' => $page->preview,
-            'working' => $page->preview['working'] ?? false,
-            'undo' => $page->undo,
-            'redo' => $page->redo,
+            ...$state,
         ]);
     }
 

@@ -57,12 +57,28 @@ final readonly class House
             $controls(LogoSettings::KEYS),
             array_map(LogoCard::of(...), array_values(Logo::at($channel)->get()->sortBy('name')->all())),
             PatternDesk::of($channel),
-            $this->edits->last($channel),
-            $this->edits->next($channel),
             HistoryLine::of($channel),
-            $this->preview->of($channel),
             $this->applier->reach($channel),
             Short::query()->whereRelation('batch', 'channel_id', $channel->id)->count(),
         );
+    }
+
+    /**
+     * What of its page goes on by itself, and what can be taken back.
+     *
+     * @return array{preview: array<string, mixed>|null, working: bool, undo: ?string, redo: ?string} its preview is a
+     *                                                                                               short as the style
+     *                                                                                               makes it
+     */
+    public function state(Channel $channel): array
+    {
+        $preview = $this->preview->of($channel);
+
+        return [
+            'preview' => $preview,
+            'working' => (bool) ($preview['working'] ?? false),
+            'undo' => $this->edits->last($channel),
+            'redo' => $this->edits->next($channel),
+        ];
     }
 }

@@ -23,7 +23,6 @@ final readonly class HouseView
      * @param  list<LogoCard>  $logos
      * @param  list<Pattern>  $patterns
      * @param  list<HistoryLine>  $history
-     * @param  array<string, mixed>|null  $preview  a short as the style makes it
      * @param  list<array{batch: Batch, shorts: int, exports: int, of: int}>  $own  batches with values of their own
      * @param  int  $shorts  of the channel
      */
@@ -39,10 +38,7 @@ final readonly class HouseView
         public array $logo,
         public array $logos,
         public array $patterns,
-        public ?string $undo,
-        public ?string $redo,
         public array $history,
-        public ?array $preview,
         public array $own,
         public int $shorts,
     ) {

@@ -15,10 +15,7 @@
 @endforeach
 <section class="house-settings" aria-label="Settings" x-data="house(@js([
     'state' => route('house.state'), 'undo' => route('house.undo'), 'redo' => route('house.redo'),
-]), @js([
-    'preview' => $house->preview, 'working' => $house->preview['working'] ?? false, 'undo' => $house->undo,
-    'redo' => $house->redo,
-]))"
+]), @js($state))"
     @acted="acted($event.detail)">
     <x-told/>
     <div class="house-cols">
