@@ -6,6 +6,7 @@ use App\Http\Answers;
 use App\Http\Hosts;
 use App\Http\Middleware\ChecksFields;
 use App\Http\Middleware\KeepToItself;
+use App\Http\Middleware\StartsSession;
 use App\Http\Middleware\TellsRevision;
 use App\Media\ToolFailed;
 use App\Work\DiskRoom;
@@ -16,6 +17,7 @@ use Illuminate\Http\Exceptions\MalformedUrlException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 use RapidReel\Base\Refusal;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -27,6 +29,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // There is no cross-origin API; see compat/README.md.
         $middleware->remove(HandleCors::class);
         $middleware->append(KeepToItself::class);
+        $middleware->web(replace: [StartSession::class => StartsSession::class]);
         $middleware->appendToGroup('web', [ChecksFields::class, TellsRevision::class]);
         // Names that the application goes by: of its own address, of this machine, and those that are given.
         $middleware->trustHosts(at: static fn (): array => Hosts::patterns(), subdomains: false);

@@ -320,7 +320,7 @@ final readonly class SettingsDesk
         }
         $now = $short->manuscript();
         try {
-            $rate = $this->rates->of($this->voices->get($after->voice())->at($after->speed()));
+            $rate = $this->rates->of($this->voices->settled($after->voice())->at($after->speed()));
             $scenes = $this->splitter->splitText($now->spoken(), $after->split(), $rate);
         } catch (UnusableScript $problem) {
             throw new Refusal(sprintf('%02d “%s”: %s', $short->number, $short->title, $problem->getMessage()));

@@ -53,7 +53,7 @@ final readonly class ScriptPlanner
         $scenes = $this->splitter->split(
             $script,
             $settled->split(),
-            $this->rates->of($this->voices->get($settled->voice())->at($settled->speed())),
+            $this->rates->of($this->voices->settled($settled->voice())->at($settled->speed())),
         );
 
         if (count($scenes) > Manuscript::MOST_SCENES) {

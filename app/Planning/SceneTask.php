@@ -43,7 +43,7 @@ final readonly class SceneTask
     {
         return new self(
             $scene,
-            $voices->get($settled->voice())->at($settled->speed()),
+            $voices->settled($settled->voice())->at($settled->speed()),
             new Delivery(
                 $settled->deadAirMs(),
                 $scene->own->spared,

@@ -309,18 +309,15 @@ final readonly class FilterGraph
         $down = max($this->height, 2 * (int) round($height * $this->height * $track->aspect / $window / 2));
         $left = sprintf('(%s-%.5f-%s)*%.6f', $track->middleX('n'), $window / 2, $x, $across / $width);
         $top = sprintf('(%s-%.5f-%s)*%.6f', $track->middleY('n'), $window / $track->aspect / 2, $y, $down / $height);
-        $cut = fn (int $part): string => sprintf(
-            "crop=%d:%d:x='clip(floor(%s/%d+0.5),0,%d)':y='clip(floor(%s/%d+0.5),0,%d)':exact=1",
-            intdiv($this->width, $part), intdiv($this->height, $part),
-            $left, $part, intdiv($across - $this->width, $part),
-            $top, $part, intdiv($down - $this->height, $part),
+        // Colours are kept at half the size, and go to the nearest of their pixels that is not further on.
+        $cut = sprintf(
+            "crop=%d:%d:x='clip(floor(%s+0.5),0,%d)':y='clip(floor(%s+0.5),0,%d)':exact=1",
+            $this->width, $this->height, $left, $across - $this->width, $top, $down - $this->height,
         );
 
         // Held first: both cuts must count the same pictures.
         return $head.substr($hold, 1).",crop=$width:$height:x='$x':y='$y',scale=$across:$down:flags=bicubic:"
-            .self::TO_BT709.",setsar=1,format=yuv420p,{$this->clock()},extractplanes=y+u+v[$name-y][$name-u][$name-v];"
-            ."[$name-y]{$cut(1)}[$name-y-cut];[$name-u]{$cut(2)}[$name-u-cut];[$name-v]{$cut(2)}[$name-v-cut];"
-            ."[$name-y-cut][$name-u-cut][$name-v-cut]mergeplanes=0x001020:yuv420p[$name]";
+            .self::TO_BT709.",setsar=1,format=yuv420p,{$this->clock()},{$cut}[$name]";
     }
 
     /**

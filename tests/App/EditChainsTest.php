@@ -18,6 +18,7 @@ use App\Models\Footage;
 use App\Models\Reading;
 use App\Models\Scene;
 use App\Models\Short;
+use App\Planning\Inputs;
 use App\Planning\LiveCaptions;
 use App\Voicing\TakeStore;
 use Eris\Generator;
@@ -40,6 +41,14 @@ final class EditChainsTest extends AppTestCase
 
     private const CHAINS = 500;
 
+    private const LONGEST = 6;
+
+    private const SERVICES = [
+        BulkDesk::class, CaptionEditor::class, CardEditor::class, EditBook::class, Inputs::class, LiveCaptions::class,
+        RecordingEditor::class, SceneEdits::class, ScriptEditor::class, SettingsDesk::class, Snapshot::class,
+        TakeFiles::class,
+    ];
+
     private const WORDS = [
         'lamp', 'bell', 'nine', 'boats', 'came', 'home,', 'nobody', 'saw', 'it', '—', 'then', 'the', 'keeper', 'wept',
         'in', '1884', 'a', 'gull', '“quiet”', 'fog',
@@ -53,6 +62,10 @@ final class EditChainsTest extends AppTestCase
         Queue::fake();
         $this->actingAs($this->user());
         $this->library();
+        // Put together once and not for every edit.
+        foreach (self::SERVICES as $service) {
+            app()->instance($service, app($service));
+        }
         $this->take = app(TakeStore::class)->keep(new Pcm(str_repeat("\1\0", 8_000), 16_000), [
             new WordTiming('x', 0, 100),
         ])->key;
@@ -61,7 +74,7 @@ final class EditChainsTest extends AppTestCase
                 Generator\choose(1, 1_000_000),
                 Generator\seq(Generator\tuple(Generator\choose(0, 16), Generator\choose(0, 9_999))),
             )
-            ->then(fn (int $seed, array $chain) => $this->chain($seed, array_slice($chain, 0, 7)));
+            ->then(fn (int $seed, array $chain) => $this->chain($seed, array_slice($chain, 0, self::LONGEST)));
         // Every kind was tried, and most of the tries were possible.
         self::assertCount(17, $this->done);
         self::assertGreaterThan(self::CHAINS, array_sum($this->done));
@@ -263,7 +276,7 @@ final class EditChainsTest extends AppTestCase
             }
         }
         self::assertNotNull($short->summary);
-        self::assertSame(app(\App\Planning\Inputs::class)->of($short), $short->inputs, 'what is fresh is told truly');
+        self::assertSame(app(Inputs::class)->of($short), $short->inputs, 'what is fresh is told truly');
         self::assertTrue(app(TakeFiles::class)->kept($this->take) !== null);
     }
 }

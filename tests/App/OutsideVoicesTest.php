@@ -9,7 +9,9 @@ use App\Gateways\Voices\Outside\OutsideSource;
 use App\Gateways\Voices\Outside\OutsideVoices;
 use App\Gateways\Voices\Outside\ServiceVoice;
 use App\Gateways\Voices\VoiceBook;
+use App\Gateways\Voices\Voices;
 use App\Gateways\Voices\VoiceUnavailable;
+use App\Settings\Registrar;
 use App\Voicing\TakeStore;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Http;
@@ -204,6 +206,35 @@ final class OutsideVoicesTest extends AppTestCase
         self::assertSame('Hob', app(VoiceBook::class)->get('sim.hob')->name);
         self::assertSame(1, Artisan::call('reel:voices', ['--refresh' => true]));
         self::assertStringContainsString('sim.hob', Artisan::output());
+    }
+
+    public function test_what_a_voice_has_spoken_outlives_it_and_all_else_goes_on_without_it(): void
+    {
+        $this->withService();
+        $this->actingAs($this->user());
+        $this->library();
+        $short = $this->made('The lamp went out. Nobody came.', ['voice' => 'sim.hob'])->shorts[0];
+        $this->work();
+        self::assertTrue($short->refresh()->isPlanned(), (string) $short->problem);
+
+        unlink($this->file);
+        app()->forgetInstance(OutsideVoices::class);
+        app()->forgetInstance(Voices::class);
+        app(Registrar::class)->forget();
+        self::assertSame(0, Artisan::call('reel:settle'));
+        self::assertTrue($short->refresh()->isPlanned(), 'Its plan and what was spoken stay.');
+        $this->get("/shorts/{$short->id}")->assertOk()->assertSee('sim.hob, not there');
+        $this->setting('channel', $this->channel()->id, 'motion', 'left')->assertOk();
+        $this->work();
+        self::assertTrue($short->refresh()->isPlanned(), 'It is seen otherwise, and says what it said.');
+
+        $scene = $short->scenes[0];
+        $this->putJson("/scenes/{$scene->id}", ['text' => 'The lamp never went out.'])->assertOk();
+        $this->work();
+        self::assertSame('There is no voice “sim.hob”.', $short->refresh()->problem);
+        $this->setting('short', $short->id, 'voice', 'aldous')->assertOk();
+        $this->work();
+        self::assertTrue($short->refresh()->isPlanned(), (string) $short->problem);
     }
 
     /** @return array<string, array{list<string>, string}> command, and what is told; empty where it speaks */

@@ -43,6 +43,15 @@ final class SignInTest extends AppTestCase
         $this->get('/')->assertRedirect('/sign-in');
     }
 
+    public function test_what_a_page_is_to_say_is_not_taken_away_by_what_is_asked_in_the_background(): void
+    {
+        $this->actingAs($this->user())->post('/house/tables')->assertSessionHas('problem', 'Choose a .cube file.');
+        $this->getJson('/house/state')->assertOk();
+        $this->get('/house/state', ['Accept' => 'image/avif,*/*'])->assertOk();
+        $this->get('/house')->assertSee('Choose a .cube file.');
+        $this->get('/house')->assertDontSee('Choose a .cube file.');
+    }
+
     public function test_without_the_demo_no_account_is_shown(): void
     {
         config(['reel.demo' => false]);

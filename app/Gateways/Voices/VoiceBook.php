@@ -49,4 +49,21 @@ final readonly class VoiceBook
 
         throw VoiceUnavailable::unknown($id);
     }
+
+    /**
+     * The one that a setting names. One of another maker that is not there any more stays in its place: what it has
+     * spoken is kept, and it is told of when it is to speak.
+     */
+    public function settled(string $id): Voice
+    {
+        try {
+            return $this->get($id);
+        } catch (VoiceUnavailable) {
+            $usual = $this->get(self::DEFAULT);
+
+            return new Voice(
+                $id, $id, $usual->language, '', '', $id, $usual->pitch, $usual->rate, VoiceEngine::Service,
+            );
+        }
+    }
 }

@@ -6,6 +6,9 @@
     <select class="form-select form-select-sm" @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
         aria-label="{{ $label }}" {{ $attributes }}>
         @if ($inherit !== null)<option value="">{{ $inherit }}</option>@endif
+        @if ((string) $value !== '' && ! isset($type->options[$value]))
+            <option value="{{ $value }}" selected>{{ $value }}, not there</option>
+        @endif
         @if ($type->groups === [])
             @foreach ($type->options as $key => $says)
                 <option value="{{ $key }}" @selected((string) $key === (string) $value)>{{ ucfirst($says) }}</option>

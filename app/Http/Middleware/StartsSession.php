@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
+
+/**
+ * Sessions as usual, but that what a page asks for in the background leaves them as they are: a look that is answered
+ * while a form is sent would take away what the next page is to say.
+ */
+final class StartsSession extends StartSession
+{
+    /** @param  Request  $request */
+    protected function saveSession($request): void
+    {
+        if (str_contains((string) $request->header('Accept'), 'text/html')) {
+            parent::saveSession($request);
+        }
+    }
+}
