@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { makeBatch, probe, signIn } from './journey.js';
+import { makeBatch, probe, rundown, signIn } from './journey.js';
 
 test.beforeEach(async ({ page }) => signIn(page));
 
@@ -73,8 +73,9 @@ test('a window follows, is pinned by dragging, and the pin is found in the file'
 
 test('twenty numbered pictures come back and stand in their shots, one of two chosen by key', async ({ page }) => {
     const lines = Array.from({ length: 20 }, (_, i) => `Light number ${i + 1} went out at sea.`);
-    await makeBatch(page, `# Twenty lights\n${lines.join('\n')}`, { shorts: 1, name: 'Numbered' });
-    await page.locator('.order-rows .what a').first().click();
+    await rundown(page, `# Twenty lights\n${lines.join('\n')}`, 'Numbered');
+    await page.getByRole('link', { name: 'Twenty lights', exact: true }).click();
+    await expect(page.locator('.shot-words')).toHaveCount(20, { timeout: 120_000 });
     const short = page.url();
     await page.goto(`${short}/briefs`);
     const folder = mkdtempSync(join(tmpdir(), 'pictures-'));

@@ -44,9 +44,14 @@ export function unzip(file, folder) {
     ]);
 }
 
-/** Makes a batch without exporting anything, and shows its rundown. */
+/** Signs in, makes a batch without exporting anything, and shows its rundown. */
 export async function batch(page, text, name) {
     await signIn(page);
+    await rundown(page, text, name);
+}
+
+/** The same for somebody who is signed in. */
+export async function rundown(page, text, name) {
     await page.goto('/intake');
     await page.getByLabel('Scripts').fill(text);
     await page.getByLabel('Batch').fill(name);

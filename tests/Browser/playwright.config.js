@@ -16,6 +16,7 @@ export default defineConfig({
     use: {
         baseURL: 'http://127.0.0.1:8099',
         viewport: { width: 1280, height: 800 },
+        contextOptions: { reducedMotion: 'reduce' },
         launchOptions: chromiumOptions,
     },
     webServer: {

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readdirSync, readFileSync } from 'node:fs';
-import { signIn, unzip } from './journey.js';
+import { rundown, signIn, unzip } from './journey.js';
 
 const LONG = [
     'For eleven years, one lighthouse guided no ships at all. The keeper of the lighthouse lit the lamp every ',
@@ -109,11 +109,7 @@ test('a messy table becomes a rundown: cleaned, shortened, hooks tried, briefs e
 });
 
 test('what was done is shown, even where another look at the page overtakes the one for it', async ({ page }) => {
-    await page.goto('/intake');
-    await page.getByLabel('Scripts').fill(lost('Anchor', 1));
-    await page.getByLabel('Batch').fill('Overtaken');
-    await page.getByRole('button', { name: 'To the rundown' }).click();
-    await page.waitForLoadState();
+    await rundown(page, lost('Anchor', 1), 'Overtaken');
     // Always at work, so that the page looks every second; the look for what is done below is answered after the next.
     let isActed = false;
     let held = 0;
@@ -178,10 +174,7 @@ test('rows are walked, chosen in ranges, sorted, deleted and brought back by key
 });
 
 test('scenes are split, joined and moved by keyboard, and every change is taken back', async ({ page }) => {
-    await page.goto('/intake');
-    await page.getByLabel('Scripts').fill('# Scenes\nThe lamp went out at nine. Nobody came before dawn.\nFollow us.');
-    await page.getByLabel('Batch').fill('Scenes');
-    await page.getByRole('button', { name: 'To the rundown' }).click();
+    await rundown(page, '# Scenes\nThe lamp went out at nine. Nobody came before dawn.\nFollow us.', 'Scenes');
     await page.getByRole('link', { name: 'Scenes', exact: true }).click();
     const said = page.locator('.scene-said textarea');
     const texts = () => said.evaluateAll((areas) => areas.map((area) => area.value));

@@ -1,14 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { signIn } from './journey.js';
+import { rundown, signIn } from './journey.js';
 
 const SCRIPT = '# The lamp\nThe lamp went out at nine. Nobody came before dawn.\nFollow us.';
 
 async function toShort(page, name) {
-    await page.goto('/intake');
-    await page.getByLabel('Scripts').fill(SCRIPT);
-    await page.getByLabel('Batch').fill(name);
-    await page.getByRole('button', { name: 'To the rundown' }).click();
-    await expect(page.getByRole('heading', { name })).toBeVisible();
+    await rundown(page, SCRIPT, name);
     await page.getByRole('link', { name: 'The lamp', exact: true }).click();
     await expect(page.locator('.scene-said textarea')).toHaveCount(3);
 }

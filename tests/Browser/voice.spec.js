@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdirSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { chromiumOptions } from './chromium.js';
-import { signIn } from './journey.js';
+import { batch } from './journey.js';
 
 const folder = fileURLToPath(new URL('../../var/browser-sounds', import.meta.url));
 const LINES = [
@@ -55,11 +55,7 @@ test.use({
 });
 
 test.beforeEach(async ({ page }) => {
-    await signIn(page);
-    await page.goto('/intake');
-    await page.getByLabel('Scripts').fill(SCRIPT);
-    await page.getByLabel('Batch').fill('Read aloud');
-    await page.getByRole('button', { name: 'To the rundown' }).click();
+    await batch(page, SCRIPT, 'Read aloud');
     await page.getByRole('link', { name: 'The lamp', exact: true }).click();
     await page.getByRole('link', { name: 'Voice', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Voice' })).toBeVisible();
