@@ -103,18 +103,19 @@ final readonly class FileFramer
         $recipes = [];
         for ($first = 0; $first < $frames; $first += self::PIECE_FRAMES) {
             $fromMs = (int) round($first * 1000 / TargetProfile::FPS);
+            $layer = new Layer($source, $fromMs, $framed->path->from($fromMs));
             $recipes[] = new Recipe(
                 min(self::PIECE_FRAMES, $frames - $first),
                 TargetProfile::FPS,
                 $width,
                 $height,
-                new Layer($source, $fromMs, $framed->path->from($fromMs)),
+                $layer,
                 null,
                 null,
                 [],
                 new Look,
                 CaptionScript::none(),
-                Quality::Final->encoder(),
+                Quality::Final->encoder($layer),
             );
         }
         $this->pool->run(

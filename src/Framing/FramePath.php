@@ -32,6 +32,14 @@ final readonly class FramePath
         return new self([0 => new FrameWindow(0.5, 0.5, min(1.0, $width / ($height * $aspect)))]);
     }
 
+    /** Whether its windows are all of one size, to a ten thousandth of a picture's height. */
+    public function keepsItsSize(): bool
+    {
+        $scales = array_map(static fn (FrameWindow $window): float => $window->scale, $this->points);
+
+        return max($scales) - min($scales) < 1e-4;
+    }
+
     public function isStill(): bool
     {
         $first = $this->points[array_key_first($this->points)];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Render;
 
+use RapidReel\Footage\FootageKind;
 use RapidReel\Framing\Backdrop;
 use RapidReel\Framing\FramePath;
 use RapidReel\Key\BehindKind;
@@ -33,6 +34,13 @@ final readonly class Layer
         public array $ground = [],
         public ?Keying $key = null,
     ) {
+    }
+
+    /** Whether it is a clip over which a window goes along: all of it then moves by whole pixels. */
+    public function travels(): bool
+    {
+        return $this->source->kind === FootageKind::Clip && $this->backdrop === null
+            && ! $this->path->isStill() && $this->path->keepsItsSize();
     }
 
     /** What its subject is put over, where that is footage. */

@@ -272,19 +272,20 @@ final class SegmentPlanner
         $grid = $cut->grid();
         $first = $grid->frameOf($shot->startMs) - $grid->frameOf($scene->startMs);
         $frames = $grid->frameOf($shot->endMs) - $grid->frameOf($scene->startMs) - $first - $less;
+        $layer = self::layer($shot);
 
         return new Recipe(
             $frames,
             $grid->fps,
             $quality->width($cut->shape),
             $quality->height($cut->shape),
-            self::layer($shot),
+            $layer,
             null,
             null,
             [...$always, ...self::cards($cut, $scene, $first, $frames)],
             self::look($cut, $shot),
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
-            $quality->encoder(),
+            $quality->encoder($layer),
         );
     }
 }

@@ -97,7 +97,7 @@ final class RenderTest extends AppTestCase
             $overlays,
             $look,
             CaptionScript::none(),
-            $quality->encoder(),
+            $quality->encoder($layer),
         );
     }
 
@@ -168,6 +168,26 @@ final class RenderTest extends AppTestCase
         ) {
             self::assertEqualsWithDelta(0.5, $place[0] ?? -1, 0.02, "frame $frame");
         }
+    }
+
+    public function test_a_window_that_travels_is_encoded_for_that_and_can_be_joined_with_one_that_stands(): void
+    {
+        $window = static fn (float ...$across): FramePath => new FramePath(array_map(
+            static fn (float $x): FrameWindow => new FrameWindow($x, 0.5, 1.0),
+            $across,
+        ));
+        $files = [];
+        foreach (['stands' => [0.5], 'travels' => [0 => 0.4, 400 => 0.6]] as $how => $across) {
+            $layer = self::layer(self::clip(), FootageKind::Clip, 640, 360, $window(...$across));
+            self::assertSame($how === 'travels', in_array('-subq', Quality::Final->encoder($layer), true));
+            $files[$how] = $this->render(self::recipe($layer, 12, Quality::Final));
+        }
+        $headers = array_map(static fn (string $file): string => (new Process([
+            'ffprobe', '-v', 'error', '-show_data_hash', 'sha256', '-show_entries', 'stream=extradata_hash,profile,level',
+            '-of', 'csv', $file,
+        ]))->mustRun()->getOutput(), $files);
+        self::assertSame($headers['stands'], $headers['travels'], 'One decoder reads both without being told anew.');
+        self::assertSame('12', self::probe($files['travels'])['streams'][0]['nb_read_frames']);
     }
 
     public function test_a_clip_shorter_than_its_shot_holds_its_last_picture(): void

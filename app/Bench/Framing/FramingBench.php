@@ -205,22 +205,20 @@ final readonly class FramingBench
 
     private function rendered(FramedFile $framed, FramePath $path): float
     {
+        $source = new Source($framed->key, $framed->found->kind, $framed->found->width, $framed->found->height);
+        $layer = new Layer($source, 0, $path);
         $recipe = new Recipe(
             60,
             TargetProfile::FPS,
             Quality::Final->width(),
             Quality::Final->height(),
-            new Layer(
-                new Source($framed->key, $framed->found->kind, $framed->found->width, $framed->found->height),
-                0,
-                $path,
-            ),
+            $layer,
             null,
             null,
             [],
             new Look,
             CaptionScript::none(),
-            Quality::Final->encoder(),
+            Quality::Final->encoder($layer),
         );
 
         $costs = [];
