@@ -183,8 +183,8 @@ final class RenderTest extends AppTestCase
             $files[$how] = $this->render(self::recipe($layer, 12, Quality::Final));
         }
         $headers = array_map(static fn (string $file): string => (new Process([
-            'ffprobe', '-v', 'error', '-show_data_hash', 'sha256', '-show_entries', 'stream=extradata_hash,profile,level',
-            '-of', 'csv', $file,
+            'ffprobe', '-v', 'error', '-show_data_hash', 'sha256', '-show_entries',
+            'stream=extradata_hash,profile,level', '-of', 'csv', $file,
         ]))->mustRun()->getOutput(), $files);
         self::assertSame($headers['stands'], $headers['travels'], 'One decoder reads both without being told anew.');
         self::assertSame('12', self::probe($files['travels'])['streams'][0]['nb_read_frames']);

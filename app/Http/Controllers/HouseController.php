@@ -30,8 +30,8 @@ final class HouseController extends Controller
     }
 
     /**
-     * The short that the house style is shown on as it stands, for a page that is open; and the settings, unless it asks
-     * for no more than that.
+     * The short that the house style is shown on as it stands, for a page that is open; and the settings, unless no more
+     * than that is asked for.
      */
     public function state(Request $request, House $house): JsonResponse
     {
