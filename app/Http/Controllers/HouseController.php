@@ -30,8 +30,8 @@ final class HouseController extends Controller
     }
 
     /**
-     * The short that the house style is shown on as it stands, for a page that is open; and the settings, unless no more
-     * than that is asked for.
+     * The short that the house style is shown on as it stands, for a page that is open; and the settings, unless it
+     * asks for the preview alone.
      */
     public function state(Request $request, House $house): JsonResponse
     {
