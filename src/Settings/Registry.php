@@ -77,7 +77,7 @@ final readonly class Registry
             new Setting(
                 'voice',
                 'Voice',
-                new ChoiceType('voice', $voices, $languages),
+                new ChoiceType('voice', $voices, $languages, isKept: true),
                 $usualVoice,
                 $toScene,
                 $spoken,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Settings;
 
+use RapidReel\Settings\Type\ChoiceType;
 use RapidReel\Settings\Type\SettingType;
 
 /**
@@ -35,6 +36,12 @@ final readonly class Setting
     public function isAt(Level $level): bool
     {
         return in_array($level, $this->levels, true);
+    }
+
+    /** Whether a value that was set once can be meant still: what was chosen may have gone since. */
+    public function takes(int|float|string $value): bool
+    {
+        return ! $this->type instanceof ChoiceType || $this->type->stands($value);
     }
 
     public function makesStale(Stale $what): bool

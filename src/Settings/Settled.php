@@ -17,7 +17,7 @@ use RapidReel\Framing\FramingChoice;
 use RapidReel\Framing\StillMotion;
 use RapidReel\Script\SplitRule;
 
-/** What holds at one place: of every setting the value of the narrowest level that has one. */
+/** What holds at one place: of every setting the value of the narrowest level that has one that is still there. */
 final readonly class Settled
 {
     /**
@@ -56,8 +56,10 @@ final readonly class Settled
     /** @return Level|null the level that the value comes from; null for the default */
     public function from(string $key): ?Level
     {
-        foreach (array_reverse($this->registry->get($key)->levels) as $level) {
-            if (isset($this->levels[$level->value]) && $this->levels[$level->value]->has($key)) {
+        $setting = $this->registry->get($key);
+        foreach (array_reverse($setting->levels) as $level) {
+            $values = $this->levels[$level->value] ?? null;
+            if ($values?->has($key) === true && $setting->takes($values->own[$key])) {
                 return $level;
             }
         }

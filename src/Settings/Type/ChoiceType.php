@@ -15,13 +15,20 @@ final readonly class ChoiceType implements SettingType
      * @param  non-empty-array<array-key, string>  $options  labels by id
      * @param  array<array-key, string>  $groups  heading by id, where the choice is long
      * @param  (Closure(string): (string|null))|null  $named  finds an id by other ways to write it
+     * @param  bool  $isKept  whether one that is not there any more keeps its place
      */
     public function __construct(
         public string $what,
         public array $options,
         public array $groups = [],
         private ?Closure $named = null,
+        private bool $isKept = false,
     ) {
+    }
+
+    public function stands(int|float|string $value): bool
+    {
+        return $this->isKept || isset($this->options[$value]);
     }
 
     public function read(string $written): string
