@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Brief;
 
+use IntlChar;
+
 /**
  * Files that come back for briefs, by the numbers in their names: "03", "03a" and "03 b" are for the third shot, the
  * latter two to choose from.
@@ -70,6 +72,12 @@ final readonly class NumberedFiles
     {
         $file = trim(basename(str_replace('\\', '/', $name)));
         $bare = mb_strtolower((string) preg_replace('/\.\p{L}\w{1,4}$/u', '', $file));
+        // Numbers of any script: ٠٣ is 03.
+        $bare = (string) preg_replace_callback(
+            '/\p{Nd}/u',
+            static fn (array $digit): string => (string) IntlChar::charDigitValue($digit[0]),
+            $bare,
+        );
         if (preg_match('/^\D*?(\d{1,4})(?!\d)[\s_.(-]*([a-z](?![a-z])|\d{1,2}(?!\d))?/u', $bare, $parts) !== 1) {
             return null;
         }

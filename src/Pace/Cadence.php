@@ -15,7 +15,7 @@ final readonly class Cadence
 
     private const SECONDS = '/^(?:seconds:)?\s*(\d{1,3}(?:\.\d{1,3})?)\s*(?:s|sec|seconds)?$/';
 
-    private const WORDS = '/^(?:words:)?\s*(\d{1,3})\s*(?:[-–]|to)\s*(\d{1,3})\s*(?:words)?$/u';
+    private const WORDS = '/^(?:words:)?\s*([0-9]{1,3})\s*(?:[-–]|to)\s*([0-9]{1,3})\s*(?:words)?$/u';
 
     private function __construct(
         public CadenceKind $kind,

@@ -9,6 +9,8 @@ use RapidReel\Base\Refusal;
 /** How a script is split into scenes: by sentence, by line, by a range of words, or by the longest time of a scene. */
 final readonly class SplitRule
 {
+    private const WORDS = '/^words:([0-9]{1,3})\s*[-–]\s*([0-9]{1,3})$/u';
+
     private function __construct(
         public SplitKind $kind,
         public int $fewestWords = 0,
@@ -57,7 +59,7 @@ final readonly class SplitRule
         return match (1) {
             preg_match('/^sentence$/', $rule) => self::sentence(),
             preg_match('/^line$/', $rule) => self::line(),
-            preg_match('/^words:(\d{1,3})\s*[-–]\s*(\d{1,3})$/u', $rule, $m) => self::words((int) $m[1], (int) $m[2]),
+            preg_match(self::WORDS, $rule, $m) => self::words((int) $m[1], (int) $m[2]),
             preg_match('/^seconds:(\d{1,2}(?:\.\d)?)$/', $rule, $m) => self::seconds((float) $m[1]),
             default => throw new Refusal(
                 "There is no way to split called “{$rule}”. There are: sentence, line, words:5-15, seconds:4.",

@@ -37,7 +37,7 @@ final readonly class NumberType implements SettingType
             return $this->named[mb_strtolower($plain)];
         }
         $unit = preg_quote($this->unit, '/');
-        if (preg_match("/^(-?\d{1,9}(?:\.\d{1,6})?) ?(?:$unit)?$/u", $plain, $match) !== 1
+        if (preg_match("/^(-?[0-9]{1,9}(?:\.[0-9]{1,6})?) ?(?:$unit)?$/u", $plain, $match) !== 1
             || (float) $match[1] !== floor((float) $match[1])
             || (int) $match[1] < $this->least
             || (int) $match[1] > $this->most) {

@@ -41,6 +41,12 @@ final class NumberedFilesTest extends TestCase
         self::assertSame(['05.png'], NumberedFiles::of($names, 12)->candidates[5]);
     }
 
+    public function test_numbers_are_read_in_any_script(): void
+    {
+        $found = NumberedFiles::of(['٠٢.png', '०१ लाल.png', '３.jpg'], 3);
+        self::assertSame([1 => ['०१ लाल.png'], 2 => ['٠٢.png'], 3 => ['３.jpg']], $found->candidates);
+    }
+
     public function test_names_without_a_number_and_shorts_without_shots_are_no_trouble(): void
     {
         self::assertSame(['a.png', 'b'], NumberedFiles::of(['a.png', 'b'], 3)->left);
