@@ -15,7 +15,7 @@ final class PathTrackTest extends TestCase
     /** What an expression of straight pieces comes to at a frame, read as its language says. */
     private static function at(string $expression, float $frame): float
     {
-        self::assertMatchesRegularExpression('/^[-+*(),.\d]*(?:[-+*(),.\d]|n|clip)*$/', $expression);
+        self::assertSame(strlen($expression), strspn($expression, '-+*(),.0123456789clipn'));
         $sum = (float) $expression;
         preg_match_all('/([+-][\d.]+)\*clip\(n-([\d.]+),0,([\d.]+)\)/', $expression, $terms, PREG_SET_ORDER);
         foreach ($terms as [, $slope, $from, $most]) {
