@@ -296,9 +296,9 @@ final readonly class FilterGraph
 
     /**
      * A window that keeps its size: a piece of the source that is a little larger goes along with it in strides, is
-     * brought to the size of the frame, and the frame is cut out of that, each plane by itself, to the pixel. A stride
-     * is a whole number of pixels before and after: so what stands still in the source moves by whole pixels, which an
-     * encoder has the least to do with.
+     * brought to the size of the frame, and the frame is cut out of that, to the pixel. A stride is a whole number of
+     * pixels before and after: so what stands still in the source moves by whole pixels, which an encoder has the least
+     * to do with.
      */
     private function travellingClip(string $head, Source $source, PathTrack $track, string $name, string $hold): string
     {
