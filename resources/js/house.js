@@ -42,6 +42,7 @@ export default (urls, now) => {
             if (!this.preview?.plan) return;
             try {
                 await ask(this.preview.order, { method: 'POST', json: {} });
+                this.waits();
                 this.again(150);
             } catch (problem) {
                 this.problem = problem.message;

@@ -1,6 +1,10 @@
 import Alpine from 'alpinejs';
 import ask, { isOvertaken } from './ask';
 
+/** How often a page that waits looks how things stand, at the longest, and the part of its wait that this may add. */
+const LOOKS_MS = 1000;
+const PATIENCE = 0.1;
+
 /** What a field shows stays its own once it was typed in, whatever its attributes say: it is told the fresh value. */
 function tells(field, fresh) {
     if (['checkbox', 'radio'].includes(field.type)) field.checked = fresh.hasAttribute('checked');
@@ -46,12 +50,14 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
 
     init() {
         this.begin?.();
+        this.waits();
         if (this.working) this.again(700);
     },
 
     /** Asks how things stand and hands it to the page's own fresh(). */
     look(how = {}) {
         this.looks_ = (this.looks_ ?? 0) + 1;
+        if (how.all || !this.working) this.waits();
         // What a look is for outlives it where another overtakes it.
         this.how_ = { ...this.how_, ...how };
         this.looking_ = this.see(this.looks_);
@@ -74,7 +80,18 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
         } catch {
             this.working = true;
         }
-        if (this.working) this.again(this.everyMs ?? 1000);
+        if (this.working) this.again(this.patience());
+    },
+
+    /** Something is waited for from now on. */
+    waits() {
+        this.waitsFrom_ = Date.now();
+    },
+
+    /** How long until it looks again: the longer it has been waiting already, up to a second. */
+    patience() {
+        const every = this.everyMs ?? LOOKS_MS;
+        return Math.max(every, Math.min(LOOKS_MS, PATIENCE * (Date.now() - this.waitsFrom_)));
     },
 
     again(ms) {
@@ -92,6 +109,7 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
         [this.problem, this.said] = ['', ''];
         try {
             const { said } = await Promise.resolve().then(asking).finally(over);
+            this.waits();
             await this.look(how);
             this.said = said ?? '';
             return true;

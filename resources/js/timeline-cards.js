@@ -159,6 +159,7 @@ export const carding = (drawn) => {
             this.cardAt = card ?? this.placeAt(1000 * this.at);
             this.card = { ...usual, ...(card?.mark ?? {}) };
             this.cardPlate = this.card.plate !== '';
+            this.cardWas = this.cardAsked();
             Modal.getOrCreateInstance('#cards').show();
         },
 
@@ -166,12 +167,22 @@ export const carding = (drawn) => {
             return !this.cardAt?.change;
         },
 
-        async keepCard() {
-            const { cardAt, card } = this;
+        /** What the form says. */
+        cardAsked() {
+            const { card } = this;
             const json = { ...card, plate: this.cardPlate ? card.plate.replace('#', '') || '14202B' : '' };
             json.fill = card.fill.replace('#', '');
             json.length = Math.round(Number(card.length));
             delete json.word;
+            return json;
+        },
+
+        async keepCard() {
+            const { cardAt, cardWas } = this;
+            let json = this.cardAsked();
+            // Of one that is there only what is new: it may have been dragged since the plan that the form shows.
+            if (cardAt.change)
+                json = Object.fromEntries(Object.entries(json).filter(([field, value]) => value !== cardWas[field]));
             const url = cardAt.change ?? drawn().scenes[cardAt.scene].card.replace(/0\/cards$/, `${cardAt.word}/cards`);
             if (!cardAt.change) json.offset = cardAt.ms;
             const method = cardAt.change ? 'PUT' : 'POST';

@@ -67,6 +67,7 @@ export default (urls, now) => {
             try {
                 await ask(urls.proof, { method: 'POST', json: {} });
                 this.working = true;
+                this.waits();
                 this.again(100);
             } catch (problem) {
                 this.problem = problem.message;

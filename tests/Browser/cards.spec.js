@@ -87,7 +87,7 @@ test('a card is put over the picture by key, dragged to its place and found ther
     await expect(page.locator('.told')).toContainText('Changed.');
     await expect.poll(async () => {
         const now = await card.boundingBox();
-        return Math.round((100 * (now.x + now.width / 2 - stage.x)) / stage.width);
+        return now && Math.round((100 * (now.x + now.width / 2 - stage.x)) / stage.width);
     }, { timeout: 30_000 }).toBe(25);
     // It is one of a list that keys get to, and can be turned by a number.
     await page.locator('.stage-card-list').getByRole('button').click();
