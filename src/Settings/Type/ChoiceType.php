@@ -28,7 +28,7 @@ final readonly class ChoiceType implements SettingType
 
     public function stands(int|float|string $value): bool
     {
-        return $this->isKept || isset($this->options[$value]);
+        return $this->isKept || isset($this->options[(string) $value]);
     }
 
     public function read(string $written): string
