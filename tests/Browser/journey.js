@@ -66,9 +66,9 @@ export async function sheet(page, title, { seen = true } = {}) {
     await page.getByRole('link', { name: 'Sheet', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Sheet', exact: true })).toBeVisible();
     await page.waitForLoadState();
-    await expect(page.locator('.seen-shot').first()).toBeVisible({ timeout: 60_000 });
+    await expect(page.locator('.seen-shot').first()).toBeVisible({ timeout: 150_000 });
     if (!seen) return;
     // The bare video is there: what plays is the cut itself.
-    await expect.poll(() => page.locator('.stage video').evaluate((video) => video.duration || 0), { timeout: 60_000 })
+    await expect.poll(() => page.locator('.stage video').evaluate((video) => video.duration || 0), { timeout: 150_000 })
         .toBeGreaterThan(1);
 }
