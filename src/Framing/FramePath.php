@@ -32,12 +32,12 @@ final readonly class FramePath
         return new self([0 => new FrameWindow(0.5, 0.5, min(1.0, $width / ($height * $aspect)))]);
     }
 
-    /** Whether its windows are all of one size, to a ten thousandth of a picture's height. */
+    /** Whether its windows are all of one size, to a hundredth of a pixel of a picture of 1080 lines. */
     public function keepsItsSize(): bool
     {
         $scales = array_map(static fn (FrameWindow $window): float => $window->scale, $this->points);
 
-        return max($scales) - min($scales) < 1e-4;
+        return max($scales) - min($scales) < 1e-5;
     }
 
     public function isStill(): bool

@@ -41,7 +41,7 @@ final readonly class PathTrack
 
     public function keepsItsSize(): bool
     {
-        return abs($this->narrowest() - $this->path->widest() * $this->height * $this->aspect) < 0.01;
+        return $this->path->keepsItsSize();
     }
 
     /** Whether the window keeps its middle where it is, so that only its size changes. */
