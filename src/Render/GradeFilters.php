@@ -15,17 +15,8 @@ final class GradeFilters
     /** The same of what it goes over into. */
     public const NEXT_CUBE = 'next.cube';
 
-    /**
-     * @param  int  $width  of the frame
-     * @param  string  $cube  name of the file with its colour table
-     */
-    public static function of(Grade $grade, int $width, int $height, string $cube = self::CUBE): string
-    {
-        return self::points($grade).self::cube($grade, $cube).self::sharpened($grade)
-            .self::corners($grade, $width, $height, (string) strtok($cube, '.')).self::rest($grade);
-    }
-
-    private static function points(Grade $grade): string
+    /** What is done to each point by itself. */
+    public static function points(Grade $grade): string
     {
         if (! $grade->hasPoints()) {
             return '';
@@ -42,10 +33,22 @@ final class GradeFilters
         );
 
         // The filter cuts values off: half a level more rounds them.
-        return sprintf(
-            "lutyuv=y='0.5+(%s%s)':u='0.5+%s':v='0.5+%s',",
-            $curve, $fade, $colour(Grade::BLUE), $colour(Grade::RED),
-        );
+        return Levels::filter([
+            'y' => "0.5+($curve$fade)", 'u' => "0.5+{$colour(Grade::BLUE)}", 'v' => "0.5+{$colour(Grade::RED)}",
+        ]).',';
+    }
+
+    /**
+     * What comes after its points.
+     *
+     * @param  int  $width  of the frame
+     * @param  int  $height  of the frame
+     * @param  string  $cube  name of the file with its colour table
+     */
+    public static function rest(Grade $grade, int $width, int $height, string $cube): string
+    {
+        return self::cube($grade, $cube).self::sharpened($grade)
+            .self::corners($grade, $width, $height, (string) strtok($cube, '.')).self::grain($grade);
     }
 
     private static function cube(Grade $grade, string $file): string
@@ -83,7 +86,7 @@ final class GradeFilters
 
     /**
      * Darker corners are one picture laid over all: nothing where it is clear, black where it is dark. Worked out for
-     * every frame anew it would take five times as long.
+     * every frame anew it would take five times as long. As it is soft it is worked out small.
      *
      * @param  string  $name  of what it calls its own parts
      */
@@ -92,26 +95,24 @@ final class GradeFilters
         if ($grade->vignette === 0) {
             return '';
         }
-        $plain = "s={$width}x{$height}:r=1:d=1";
 
         // The filter that makes it takes light for what it is in full range: 235 is its white.
         return sprintf(
-            'null[%1$s-bright];color=c=white:%2$s,format=gray,vignette=angle=%3$.5F:eval=init:dither=0,'
-                ."lut=y='255-val*255/235'[%1\$s-shade];color=c=black:%2\$s,format=yuv420p[%1\$s-black];"
-                .'[%1$s-black][%1$s-shade]alphamerge,format=yuva420p[%1$s-corners];'
+            'null[%1$s-bright];color=c=white:s=%6$dx%7$d:r=1:d=1,format=gray,'
+                .'vignette=angle=%4$.5F:x0=w/2-0.5:y0=h/2-0.5:eval=init:dither=0,'
+                .'scale=%2$d:%3$d:flags=bicubic,%5$s[%1$s-shade];color=c=black:s=%2$dx%3$d:r=1:d=1,format=yuv420p'
+                .'[%1$s-black];[%1$s-black][%1$s-shade]alphamerge,format=yuva420p[%1$s-corners];'
                 .'[%1$s-bright][%1$s-corners]overlay=format=yuv420:repeatlast=1,',
-            $name, $plain, 0.9 * $grade->vignette / 100,
+            $name, $width, $height, 0.9 * $grade->vignette / 100, Levels::filter(['y' => '255-val*255/235'], 'lut'),
+            max(2, intdiv($width, 4)), max(2, intdiv($height, 4)),
         );
     }
 
-    private static function rest(Grade $grade): string
+    private static function grain(Grade $grade): string
     {
-        $filters = '';
-        if ($grade->grain > 0) {
-            // The same seed: the same segment is the same to the byte.
-            $filters .= sprintf('noise=c0_seed=4711:c0_strength=%d:c0_flags=t,', (int) round(0.4 * $grade->grain));
-        }
-
-        return $filters;
+        // The same seed: the same segment is the same to the byte.
+        return $grade->grain === 0 ? '' : sprintf(
+            'noise=c0_seed=4711:c0_strength=%d:c0_flags=t,', (int) round(0.4 * $grade->grain),
+        );
     }
 }

@@ -55,7 +55,8 @@ final readonly class KeyFilters
         $parts[] = "[$name-subject]split[$name-near][$name-far]";
         $parts[] = $this->laid("$name-ground", "$name-far", "$name-flat");
         $parts[] = "[$name-flat]scale=$width:$height:flags=area,crop=2*floor(iw/3.2):2*floor(ih/3.2),gblur=sigma=4,"
-            ."lutyuv=y='16+(val-16)*0.8',scale={$this->width}:{$this->height}:flags=bicubic,setsar=1[$name-back]";
+            .Levels::filter(['y' => '16+(val-16)*0.8'])
+            .",scale={$this->width}:{$this->height}:flags=bicubic,setsar=1[$name-back]";
 
         return implode(';', [...$parts, $this->laid("$name-back", "$name-near", $name)]);
     }
@@ -82,7 +83,7 @@ final readonly class KeyFilters
     {
         $isStill = $behind->footageKind === FootageKind::Still;
 
-        return "[$input:v:0]".($isStill ? '' : FilterGraph::begun($behind->inMs)."fps={$this->fps},")
+        return "[$input:v:0]".($isStill ? '' : LayerFilters::begun($behind->inMs)."fps={$this->fps},")
             ."scale={$this->width}:{$this->height}:force_original_aspect_ratio=increase:flags=bicubic:"
             .FilterGraph::TO_BT709
             .",crop={$this->width}:{$this->height},setsar=1,format=yuv420p"

@@ -39,11 +39,6 @@ final readonly class PathTrack
             $this->aspect;
     }
 
-    public function keepsItsSize(): bool
-    {
-        return $this->path->keepsItsSize();
-    }
-
     /** Whether the window keeps its middle where it is, so that only its size changes. */
     public function keepsItsMiddle(): bool
     {

@@ -20,6 +20,9 @@ final readonly class Recipe
     /** Raised whenever the same recipe renders to other pixels than before. */
     private const VERSION = 5;
 
+    /** The same of one that is graded. */
+    private const GRADED = 6;
+
     /**
      * @param  int  $frames  at least 1
      * @param  int  $width  of the frame, in pixels
@@ -54,7 +57,7 @@ final readonly class Recipe
     {
         return hash(
             'sha256',
-            json_encode([self::VERSION, $this->toArray()], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            json_encode([$this->version(), $this->toArray()], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
         );
     }
 
@@ -64,10 +67,15 @@ final readonly class Recipe
         return hash(
             'sha256',
             json_encode(
-                [self::VERSION, array_diff_key($this->toArray(), ['width' => 0, 'height' => 0, 'encoder' => 0])],
+                [$this->version(), array_diff_key($this->toArray(), ['width' => 0, 'height' => 0, 'encoder' => 0])],
                 JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
             ),
         );
+    }
+
+    private function version(): int
+    {
+        return $this->look->isPlain() && $this->nextLook?->isPlain() !== false ? self::VERSION : self::GRADED;
     }
 
     /**

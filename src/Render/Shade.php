@@ -19,7 +19,8 @@ final readonly class Shade
     }
 
     /**
-     * As filters of ffmpeg, with a comma after them. The layer is one picture, worked out once.
+     * As filters of ffmpeg, with a comma after them. The layer is one picture, worked out once, and narrow: it is the
+     * same all across.
      *
      * @param  int  $width  of the frame
      * @param  string  $name  of what it calls its own parts
@@ -29,16 +30,17 @@ final readonly class Shade
         $soft = max(2, (int) round(self::SOFT * $height));
         $top = max(0, 2 * intdiv((int) round($this->top * $height) - $soft, 2));
         $bottom = min($height, 2 * (int) ceil(((int) round($this->bottom * $height) + $soft) / 2));
-        $size = sprintf('s=%dx%d:r=1:d=1', $width, $bottom - $top);
+        $tall = $bottom - $top;
         // At the edge of the frame it does not fade.
         $above = $top === 0 ? '1' : "(Y+1)/$soft";
         $below = $bottom === $height ? '1' : "(H-Y)/$soft";
 
         return sprintf(
-            "null[%1\$s-lit];color=c=black:%2\$s,format=gray,geq=lum='%3\$.1F*clip(min(%4\$s,%5\$s),0,1)'[%1\$s-veil];"
-                .'color=c=black:%2$s,format=yuv420p[%1$s-dark];[%1$s-dark][%1$s-veil]alphamerge[%1$s-shade];'
-                .'[%1$s-lit][%1$s-shade]overlay=x=0:y=%6$d:format=yuv420:repeatlast=1,',
-            $name, $size, 2.55 * $this->percent, $above, $below, $top,
+            'null[%1$s-lit];color=c=black:s=16x%3$d:r=1:d=1,format=gray,'
+                ."geq=lum='%4\$.1F*clip(min(%5\$s,%6\$s),0,1)',scale=%2\$d:%3\$d:flags=neighbor[%1\$s-veil];"
+                .'color=c=black:s=%2$dx%3$d:r=1:d=1,format=yuv420p[%1$s-dark];[%1$s-dark][%1$s-veil]alphamerge'
+                .'[%1$s-shade];[%1$s-lit][%1$s-shade]overlay=x=0:y=%7$d:format=yuv420:repeatlast=1,',
+            $name, $width, $tall, 2.55 * $this->percent, $above, $below, $top,
         );
     }
 
