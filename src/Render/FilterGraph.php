@@ -100,7 +100,7 @@ final readonly class FilterGraph
 
     private function looks(Look $look, string $cube = GradeFilters::CUBE): LookFilters
     {
-        return new LookFilters($look, $this->width, $this->height, $cube);
+        return new LookFilters($look, $this->width, $this->height, $this->recipe->fps, $cube);
     }
 
     /** A layer with what its look does to single points: a still has it once, before a window goes over it. */

@@ -15,6 +15,9 @@ final class GradeFilters
     /** The same of what it goes over into. */
     public const NEXT_CUBE = 'next.cube';
 
+    /** So many grains stand side by side on the shorter side of a frame. */
+    private const GRAINS = 360;
+
     /** What is done to each point by itself. */
     public static function points(Grade $grade): string
     {
@@ -45,10 +48,12 @@ final class GradeFilters
      * @param  int  $height  of the frame
      * @param  string  $cube  name of the file with its colour table
      */
-    public static function rest(Grade $grade, int $width, int $height, string $cube): string
+    public static function rest(Grade $grade, int $width, int $height, int $fps, string $cube): string
     {
+        $name = (string) strtok($cube, '.');
+
         return self::cube($grade, $cube).self::sharpened($grade)
-            .self::corners($grade, $width, $height, (string) strtok($cube, '.')).self::grain($grade);
+            .self::corners($grade, $width, $height, $name).self::grain($grade, $width, $height, $fps, $name);
     }
 
     private static function cube(Grade $grade, string $file): string
@@ -108,11 +113,29 @@ final class GradeFilters
         );
     }
 
-    private static function grain(Grade $grade): string
+    /**
+     * One picture of noise, of which another piece is laid over every other frame: film grain is some pixels wide, and
+     * noise of single pixels that is new in every frame takes an encoder eight times as many bytes.
+     *
+     * @param  string  $name  of what it calls its own parts
+     */
+    private static function grain(Grade $grade, int $width, int $height, int $fps, string $name): string
     {
-        // The same seed: the same segment is the same to the byte.
-        return $grade->grain === 0 ? '' : sprintf(
-            'noise=c0_seed=4711:c0_strength=%d:c0_flags=t,', (int) round(0.4 * $grade->grain),
+        if ($grade->grain === 0) {
+            return '';
+        }
+        $size = min($width, $height) / self::GRAINS;
+        $more = 2 * (int) round(self::GRAINS * $size / 9);
+
+        // The same seed: the same segment is the same to the byte. 0x82 is the level 128, which changes nothing.
+        return sprintf(
+            'null[%1$s-smooth];color=c=0x828282:s=%2$dx%3$d:r=1:d=1,format=yuv420p,'
+                .'noise=c0_seed=4711:c0_strength=%4$d:c0_flags=t,scale=%5$d:%6$d:flags=bicubic,loop=-1:1,'
+                ."settb=1/%7\$d,setpts=N,crop=%8\$d:%9\$d:x='mod(floor(n/2)*89,%10\$d)'"
+                .":y='mod(floor(n/2)*151,%10\$d)'[%1\$s-grain];[%1\$s-smooth]settb=1/%7\$d,setpts=N[%1\$s-timed];"
+                .'[%1$s-timed][%1$s-grain]blend=c0_mode=grainmerge:shortest=1,',
+            $name, 2 * (int) ceil(($width + $more) / $size / 2), 2 * (int) ceil(($height + $more) / $size / 2),
+            (int) round(0.27 * $grade->grain), $width + $more, $height + $more, $fps, $width, $height, $more,
         );
     }
 }

@@ -29,6 +29,11 @@ final readonly class Look
             $this->match === null && $this->grade === null && $this->shade === null;
     }
 
+    public function hasGrain(): bool
+    {
+        return $this->grade !== null && $this->grade->grain > 0;
+    }
+
     /**
      * @return array{
      *     brightness: float, saturation: float, dim: float,

@@ -16,6 +16,7 @@ final readonly class LookFilters
         private Look $look,
         private int $width,
         private int $height,
+        private int $fps,
         private string $cube = GradeFilters::CUBE,
     ) {
     }
@@ -48,7 +49,7 @@ final readonly class LookFilters
         $look = $this->look;
         $filters = $look->grade === null
             ? ''
-            : GradeFilters::rest($look->grade, $this->width, $this->height, $this->cube);
+            : GradeFilters::rest($look->grade, $this->width, $this->height, $this->fps, $this->cube);
         if ($look->dim !== 0.0) {
             // Towards black, and colours with it: limited range, as all of the graph.
             $part = sprintf('*%.4f', 1 - $look->dim);

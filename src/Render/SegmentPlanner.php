@@ -273,6 +273,7 @@ final class SegmentPlanner
         $first = $grid->frameOf($shot->startMs) - $grid->frameOf($scene->startMs);
         $frames = $grid->frameOf($shot->endMs) - $grid->frameOf($scene->startMs) - $first - $less;
         $layer = self::layer($shot);
+        $look = self::look($cut, $shot);
 
         return new Recipe(
             $frames,
@@ -283,9 +284,9 @@ final class SegmentPlanner
             null,
             null,
             [...$always, ...self::cards($cut, $scene, $first, $frames)],
-            self::look($cut, $shot),
+            $look,
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
-            $quality->encoder($layer),
+            $quality->encoder($layer, $look),
         );
     }
 }

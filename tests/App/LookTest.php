@@ -112,6 +112,12 @@ final class LookTest extends AppTestCase
         $grained = $this->recipe(new Look(grade: new Grade(grain: 50)));
         $first = $this->frame($grained);
         self::assertNotSame($plain, $first);
+        $mean = static fn (array $frame): float => array_sum(array_slice($frame, 0, $width * $height)) /
+            ($width * $height);
+        self::assertEqualsWithDelta($mean($plain), $mean($first), 0.5, 'as light as before');
+        self::assertSame(
+            array_slice($plain, $width * $height), array_slice($first, $width * $height), 'of brightness alone',
+        );
         self::assertNotSame($first, $this->frame($grained, 2), 'it moves');
         unlink(app(SegmentRenderer::class)->file($grained->key()));
         self::assertSame($first, $this->frame($grained), 'and is the same when it is rendered again');
