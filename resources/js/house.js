@@ -51,7 +51,7 @@ export default (urls, now) => {
 
         async show() {
             const { preview } = this;
-            if (!preview) return;
+            if (!preview?.proof) return;
             const frames = [...this.$refs.frames.querySelectorAll('.house-frame')];
             if (this.filming_ !== preview.proof) {
                 this.filming_ = preview.proof;

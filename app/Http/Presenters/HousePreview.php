@@ -23,16 +23,20 @@ final readonly class HousePreview
     ) {
     }
 
-    /** @return array<string, mixed>|null what the page draws; null where nothing of the channel can be shown yet */
+    /**
+     * @return array<string, mixed>|null what the page draws, its video null until it is made; null where nothing of the
+     *                                   channel is planned yet
+     */
     public function of(Channel $channel): ?array
     {
+        $shorts = Short::query()->whereRelation('batch', 'channel_id', $channel->id);
         /** @var Short|null $short */
-        $short = Short::query()->whereRelation('batch', 'channel_id', $channel->id)->whereNotNull('proof')
-            ->oldest('id')->first();
-        $proof = $short === null ? null : Proof::of($short);
-        if ($short === null || $proof === null) {
+        $short = (clone $shorts)->whereNotNull('proof')->oldest('id')->first()
+            ?? $shorts->whereNotNull('cut')->whereNull('problem')->oldest('id')->first();
+        if ($short === null) {
             return null;
         }
+        $proof = Proof::of($short);
         $this->proofs->look($short);
         try {
             $cut = $this->captions->of($short);
@@ -55,9 +59,10 @@ final readonly class HousePreview
             'progress' => $planned->progress?->toArray(),
             'script' => $script->ass,
             'faces' => array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),
-            'proof' => route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
+            'proof' => $proof === null ? null : route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
             'order' => route('proofs.order', $short),
             'plan' => $short->isPlanned() ? substr($short->planned_inputs, 0, 12) : null,
+            'problem' => $short->problem ?? $short->proof_problem,
             'working' => $short->problem === null && $short->proof_problem === null && ! $this->proofs->isShown($short),
         ];
     }

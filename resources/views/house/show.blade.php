@@ -20,9 +20,14 @@
     <x-told/>
     <div class="house-cols">
         <div x-ref="settings">@include('house._settings')</div>
-        <aside class="house-shown" aria-label="A short as it will be" x-show="preview" x-cloak>
-            <p class="house-shown-name"><a :href="preview?.sheet" x-text="preview?.name"></a></p>
-            <div class="house-frames" x-ref="frames">
+        <aside class="house-shown" aria-label="A short as it will be" x-cloak>
+            <p class="house-shown-name" x-show="preview"><a :href="preview?.sheet" x-text="preview?.name"></a></p>
+            <p class="house-shown-soon" x-show="!preview">
+                A short of the channel is shown here as the style makes it, as soon as one is planned.
+            </p>
+            <p class="house-shown-soon" x-show="preview && !preview.proof"
+                x-text="preview?.problem ?? 'Its pictures are being made.'"></p>
+            <div class="house-frames" x-ref="frames" x-show="preview?.proof">
                 @foreach (['At the hook', 'In the middle', 'At the close'] as $number => $when)
                     <button type="button" class="house-frame" :class="large === {{ $number }} && 'is-large'"
                         @click="large = {{ $number }}" aria-label="{{ $when }}" title="{{ $when }}">
@@ -35,7 +40,8 @@
                     </button>
                 @endforeach
             </div>
-            <p class="quiet" role="status" x-text="working ? 'Its pictures are being made anew.' : ''"></p>
+            <p class="quiet" role="status" x-show="preview?.proof"
+                x-text="preview?.problem ?? (working ? 'Its pictures are being made anew.' : '')"></p>
         </aside>
     </div>
     <div x-ref="apply">@include('house._apply')</div>
