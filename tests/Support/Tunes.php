@@ -11,7 +11,10 @@ final class Tunes
 {
     public const RATE = 16_000;
 
-    /** @param  string  $kind  click, kick, pluck (notes, softer ones between), chords (held, with a bass) or bass */
+    /**
+     * @param  string  $kind  click, kick, pluck (notes, softer ones between), chords (held, with a bass), bass, drums
+     *                        (two in turn, and a rattle between) or held (low tones that beat with each other)
+     */
     public static function play(string $kind, float $bpm, float $first, float $seconds, int $perBar = 4): Pcm
     {
         mt_srand(7);
@@ -24,6 +27,18 @@ final class Tunes
                 'pluck' => [
                     self::tone($sound, $at, 220 * 2 ** (($n * 5 % 12) / 12), $level, 0.25),
                     self::tone($sound, $at + 30 / $bpm, 440, 0.07, 0.1),
+                ],
+                'drums' => [
+                    $n % 2 === 0 ? self::tone($sound, $at, 58, 0.5, 0.09) : self::burst($sound, $at, 0.3, 2_000),
+                    self::burst($sound, $at, 0.12),
+                    self::burst($sound, $at + 30 / $bpm, 0.12),
+                ],
+                'held' => [
+                    self::tone($sound, $at, 523, 0.16, 0.1),
+                    ...array_map(
+                        static fn (float $hertz) => self::tone($sound, $at, $hertz, 26 / $hertz, 2.5),
+                        $n % $perBar === 0 ? [131.0, 165.0, 196.0, 262.0, 330.0, 392.0, 393.0, 495.0, 588.0] : [],
+                    ),
                 ],
                 // A deep note begins each bar; the third beat is the loud one above it.
                 'bass' => [
@@ -43,9 +58,9 @@ final class Tunes
         return self::pcm($sound);
     }
 
-    public static function noise(float $seconds): Pcm
+    public static function noise(float $seconds, int $seed = 11): Pcm
     {
-        mt_srand(11);
+        mt_srand($seed);
 
         return self::pcm(array_map(
             static fn (): float => 0.2 * (mt_rand() / mt_getrandmax() - 0.5),
@@ -64,11 +79,11 @@ final class Tunes
     }
 
     /** @param  array<int, float>  $sound */
-    private static function burst(array &$sound, float $at, float $level): void
+    private static function burst(array &$sound, float $at, float $level, int $long = 400): void
     {
         $start = (int) round($at * self::RATE);
-        for ($i = 0; $i < 400 && isset($sound[$start + $i]); $i++) {
-            $sound[$start + $i] += $level * exp(-$i / 80) * (2 * mt_rand() / mt_getrandmax() - 1);
+        for ($i = 0; $i < $long && isset($sound[$start + $i]); $i++) {
+            $sound[$start + $i] += $level * exp(-5 * $i / $long) * (2 * mt_rand() / mt_getrandmax() - 1);
         }
     }
 

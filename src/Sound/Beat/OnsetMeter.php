@@ -27,6 +27,12 @@ final class OnsetMeter
 
     private const QUALITY = 1.1;
 
+    /**
+     * Power is held for so many steps: low tones that sound together swell and fade some thirty times a second, and
+     * that is no beginning of anything.
+     */
+    private const HELD = 3;
+
     /** A band quieter than this, as a power of full scale, says nothing. */
     private const FLOOR = 1e-7;
 
@@ -53,6 +59,7 @@ final class OnsetMeter
             $second = (1 - $alpha) / (1 + $alpha);
             [$x1, $x2, $y1, $y2] = [0.0, 0.0, 0.0, 0.0];
             $before = null;
+            $held = array_fill(0, self::HELD, 0.0);
             for ($frame = 0; $frame < $frames; $frame++) {
                 $power = 0.0;
                 foreach (Pcm::values(substr($sound->bytes, 2 * self::HOP * $frame, 2 * self::HOP)) as $x) {
@@ -64,7 +71,8 @@ final class OnsetMeter
                     $power += $y * $y;
                 }
                 $powers[$frame] += $power;
-                $level = log10(self::FLOOR + $power / (self::HOP * 32_768 ** 2));
+                $held[$frame % self::HELD] = $power;
+                $level = log10(self::FLOOR + max($held) / (self::HOP * 32_768 ** 2));
                 // Over two steps: a window that only half holds a beginning would tell half of it.
                 if ($before !== null) {
                     $rises[$frame] += max(0.0, $level - $before[1]) + max(0.0, $level - $before[0]);

@@ -28,7 +28,7 @@ final class TempoMeter
 
     private const HALF = 100.0;
 
-    private const ALIKE = 0.85;
+    private const ALIKE = 0.6;
 
     private const OFF = 0.5;
 
@@ -36,7 +36,10 @@ final class TempoMeter
 
     private const LEAST_FRAMES = 400;
 
-    private const LEAST_CERTAINTY = 0.12;
+    /** Noise is like itself by chance: the less so, the longer it is heard, by the root of that. */
+    private const LEAST_CERTAINTY = 0.1;
+
+    private const BY_CHANCE = 6.0;
 
     /**
      * @param  list<float>  $onsets  one every 10 ms, as OnsetMeter has them
@@ -51,7 +54,7 @@ final class TempoMeter
             return null;
         }
         [$period, $certainty] = self::period($strengths);
-        if ($certainty < self::LEAST_CERTAINTY) {
+        if ($certainty < max(self::LEAST_CERTAINTY, self::BY_CHANCE / sqrt($frames))) {
             return null;
         }
         $beats = self::beats($strengths, $period);
@@ -189,8 +192,8 @@ final class TempoMeter
     }
 
     /**
-     * Twice as fast where as much begins halfway between the beats as on them, half as fast where next to nothing
-     * begins on every other one.
+     * Twice as fast where nearly as much begins halfway between the beats as on them, half as fast where next to
+     * nothing begins on every other one.
      *
      * @param  list<float>  $strengths
      * @param  non-empty-list<int>  $beats

@@ -30,6 +30,13 @@ final class RhythmTest extends TestCase
             }
         }
 
+        // Both drums in turn are the beat, however fast; tones that swell and fade together are none.
+        foreach (['drums' => [74.0, 118.0, 170.0], 'held' => [88.0, 131.0]] as $kind => $tempos) {
+            foreach ($tempos as $bpm) {
+                $tunes["$kind at $bpm"] = [$kind, $bpm, 0.21];
+            }
+        }
+
         return $tunes;
     }
 
@@ -77,7 +84,9 @@ final class RhythmTest extends TestCase
     public function test_what_does_not_beat_has_no_rhythm(): void
     {
         self::assertNull(self::heard(new Pcm(str_repeat("\0\0", 160_000), 16_000)), 'silence');
-        self::assertNull(self::heard(Tunes::noise(6)), 'noise');
+        foreach ([[4, 5], [6, 11], [6, 12], [9, 13]] as [$seconds, $seed]) {
+            self::assertNull(self::heard(Tunes::noise($seconds, $seed)), "noise for $seconds s");
+        }
         self::assertNull(self::heard(Tunes::play('kick', 100, 0, 2)), 'too short to tell');
         $this->expectException(InvalidArgumentException::class);
         OnsetMeter::of(new Pcm("\0\0", 8_000));
