@@ -127,15 +127,19 @@ final class GradeFilters
         $size = min($width, $height) / self::GRAINS;
         $more = 2 * (int) round(self::GRAINS * $size / 9);
 
+        // Far apart, so that none seems to move on to the next.
+        [$across, $down] = [(int) (0.382 * $more), (int) (0.236 * $more)];
+
         // The same seed: the same segment is the same to the byte. 0x82 is the level 128, which changes nothing.
         return sprintf(
             'null[%1$s-smooth];color=c=0x828282:s=%2$dx%3$d:r=1:d=1,format=yuv420p,'
                 .'noise=c0_seed=4711:c0_strength=%4$d:c0_flags=t,scale=%5$d:%6$d:flags=bicubic,loop=-1:1,'
-                ."settb=1/%7\$d,setpts=N,crop=%8\$d:%9\$d:x='mod(floor(n/2)*89,%10\$d)'"
-                .":y='mod(floor(n/2)*151,%10\$d)'[%1\$s-grain];[%1\$s-smooth]settb=1/%7\$d,setpts=N[%1\$s-timed];"
+                ."settb=1/%7\$d,setpts=N,crop=%8\$d:%9\$d:x='mod(floor(n/2)*%11\$d,%10\$d)'"
+                .":y='mod(floor(n/2)*%12\$d,%10\$d)'[%1\$s-grain];[%1\$s-smooth]settb=1/%7\$d,setpts=N[%1\$s-timed];"
                 .'[%1$s-timed][%1$s-grain]blend=c0_mode=grainmerge:shortest=1,',
             $name, 2 * (int) ceil(($width + $more) / $size / 2), 2 * (int) ceil(($height + $more) / $size / 2),
-            (int) round(0.27 * $grade->grain), $width + $more, $height + $more, $fps, $width, $height, $more,
+            max(1, (int) round(0.27 * $grade->grain)), $width + $more, $height + $more, $fps, $width, $height, $more,
+            $across, $down,
         );
     }
 }
