@@ -31,24 +31,24 @@ final readonly class EffectPlacer
         if ($this->effects === []) {
             return [];
         }
-        $found = [];
+        $placed = $ruled = [];
         foreach ($voiced as $number => $one) {
             $scene = $scenes[$number];
             $sounds = $one->sounds;
             foreach ($scene->shots as $shot) {
                 $own = ($one->chosen[$shot->word] ?? null)->effect ?? '';
                 if ($own !== '') {
-                    $found[] = $this->effect($own, $shot->startMs, $sounds->under, 'at this picture');
+                    $placed[] = $this->effect($own, $shot->startMs, $sounds->under, 'at this picture');
                 } elseif ($shot->transition !== null && $shot->startMs > 0) {
                     // It is loudest in the middle of what it goes with.
                     $at = $shot->startMs - intdiv($shot->transition->ms, 2);
-                    $found[] = $this->effect($sounds->change, $at, $sounds->under, $shot->transition->kind->label());
+                    $ruled[] = $this->effect($sounds->change, $at, $sounds->under, $shot->transition->kind->label());
                 }
             }
             foreach ($one->scene->own->captions->words as $mark) {
                 $at = $this->at($mark, $one, $scene);
                 if ($mark->sound !== null && $at !== null) {
-                    $found[] = $this->effect($mark->sound, $at, $sounds->under, 'placed here');
+                    $placed[] = $this->effect($mark->sound, $at, $sounds->under, 'placed here');
                 }
             }
         }
@@ -56,12 +56,12 @@ final readonly class EffectPlacer
             $sounds = $voiced[$cue->scene]->sounds;
             foreach ($cue->words as $word) {
                 if ($word->stands) {
-                    $found[] = $this->effect($sounds->emphasis, $word->startMs, $sounds->under, "“{$word->text}”");
+                    $ruled[] = $this->effect($sounds->emphasis, $word->startMs, $sounds->under, "“{$word->text}”");
                 }
             }
         }
 
-        return self::apart(array_filter($found), $durationMs);
+        return self::apart([array_filter($placed), array_filter($ruled)], $durationMs);
     }
 
     private function at(WordMark $mark, VoicedScene $one, CutScene $scene): ?int
@@ -81,20 +81,29 @@ final readonly class EffectPlacer
     }
 
     /**
-     * @param  array<CutEffect>  $effects
+     * Those that are heard by themselves, in order of time.
+     *
+     * @param  list<array<CutEffect>>  $groups  those of the first give way to none of the later
      * @return list<CutEffect>
      */
-    private static function apart(array $effects, int $durationMs): array
+    private static function apart(array $groups, int $durationMs): array
     {
-        usort($effects, static fn (CutEffect $a, CutEffect $b): int => [$a->atMs, $a->sound] <=> [$b->atMs, $b->sound]);
-        $kept = $last = [];
-        foreach ($effects as $effect) {
-            $isNear = isset($last[$effect->sound]) && $effect->atMs - $last[$effect->sound] < self::NEAREST_MS;
-            if (! $isNear && $effect->atMs < $durationMs && count($kept) < self::MOST) {
-                $kept[] = $effect;
-                $last[$effect->sound] = $effect->atMs;
+        $inTime = static fn (CutEffect $a, CutEffect $b): int => [$a->atMs, $a->sound] <=> [$b->atMs, $b->sound];
+        $kept = $times = [];
+        foreach ($groups as $effects) {
+            usort($effects, $inTime);
+            foreach ($effects as $effect) {
+                $near = array_filter(
+                    $times[$effect->sound] ?? [],
+                    static fn (int $ms): bool => abs($ms - $effect->atMs) < self::NEAREST_MS,
+                );
+                if ($near === [] && $effect->atMs < $durationMs && count($kept) < self::MOST) {
+                    $kept[] = $effect;
+                    $times[$effect->sound][] = $effect->atMs;
+                }
             }
         }
+        usort($kept, $inTime);
 
         return $kept;
     }
