@@ -112,11 +112,13 @@ final readonly class CaptionMarks
 
     /**
      * The same with words at other places. A caption goes with the words that are left of it; other words that it shows
-     * stay while at least half of what was said is left.
+     * stay while at least half of what was said is left. Cards and effects were put there, and go on with the next word
+     * where theirs is gone.
      *
      * @param  array<int, int>  $places  new number of each word that is left, by its old number
+     * @param  int  $count  words there are now
      */
-    public function replaced(array $places): self
+    public function replaced(array $places, int $count): self
     {
         $cues = [];
         foreach ($this->cues as $cue) {
@@ -132,16 +134,20 @@ final readonly class CaptionMarks
         $words = [];
         foreach ($this->words as $number => $word) {
             if (isset($places[$number])) {
-                $words[] = $word->at($places[$number]);
+                $words[$places[$number]] = $word->at($places[$number]);
             }
         }
-
-        $cards = [];
-        foreach ($this->cards as $card) {
-            if (isset($places[$card->word])) {
-                $cards[] = $card->at($places[$card->word]);
+        foreach (array_diff_key($this->words, $places) as $number => $word) {
+            $next = WordPlaces::next($places, $number, $count);
+            $other = $words[$next] ?? new WordMark($next);
+            if ($word->sound !== null && $other->sound === null) {
+                $words[$next] = $other->sounding($word->sound, $word->soundMs);
             }
         }
+        $cards = array_map(
+            static fn (CardMark $card): CardMark => $card->at(WordPlaces::next($places, $card->word, $count)),
+            $this->cards,
+        );
 
         return new self($cues, $words, $cards);
     }

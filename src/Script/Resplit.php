@@ -20,7 +20,7 @@ final class Resplit
     public static function shared(array $before, array $after): array
     {
         $places = self::places($after);
-        $spared = $shots = $cues = $marks = [];
+        $spared = $shots = $cues = $marks = $cards = [];
         $settings = array_fill(0, count($after), new Values);
         $briefs = array_map(static fn (Scene $scene): string => $scene->brief, $after);
         foreach (self::spans($before) as $old => [$from, $until]) {
@@ -43,6 +43,10 @@ final class Resplit
                 [$scene, $word] = self::at($places, $words[$number] ?? $until);
                 $marks[$scene][] = $mark->at($word);
             }
+            foreach ($own->captions->cards as $card) {
+                [$scene, $word] = self::at($places, $words[$card->word] ?? $until);
+                $cards[$scene][] = $card->at($word);
+            }
             [$begins] = self::at($places, $from);
             $briefs[$begins] = $briefs[$begins] === '' ? $before[$old]->brief : $briefs[$begins];
             foreach (self::spans($after) as $new => [$start]) {
@@ -55,7 +59,7 @@ final class Resplit
             // A pause that would now stand between two scenes is theirs.
             array_filter($spared[$i] ?? [], static fn (int $word): bool => $word < $scene->words() - 1),
             $shots[$i] ?? [],
-            new CaptionMarks($cues[$i] ?? [], $marks[$i] ?? []),
+            new CaptionMarks($cues[$i] ?? [], $marks[$i] ?? [], $cards[$i] ?? []),
         )), $after, array_keys($after));
     }
 

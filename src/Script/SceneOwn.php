@@ -134,7 +134,7 @@ final readonly class SceneOwn
                 ),
             );
             $to = match (true) {
-                $shot->isLocked => $places[$shot->word] ?? self::next($places, $shot->word, $count),
+                $shot->isLocked => WordPlaces::next($places, $shot->word, $count),
                 2 * $left > $end - $shot->word => $places[$shot->word] ?? null,
                 default => null,
             };
@@ -147,7 +147,7 @@ final readonly class SceneOwn
             is_int(...),
         );
 
-        return new self($this->settings, $spared, $shots, $this->captions->replaced($places));
+        return new self($this->settings, $spared, $shots, $this->captions->replaced($places, $count));
     }
 
     /**
@@ -212,13 +212,5 @@ final readonly class SceneOwn
             array_map(static fn (ShotMark $shot): ShotMark => $shot->copied(), $this->shots),
             $this->captions,
         );
-    }
-
-    /** @param  array<int, int>  $places */
-    private static function next(array $places, int $word, int $count): int
-    {
-        $later = array_filter($places, static fn (int $old): bool => $old > $word, ARRAY_FILTER_USE_KEY);
-
-        return $later === [] ? max(0, $count - 1) : min($later);
     }
 }

@@ -44,6 +44,22 @@ final class WordPlaces
     }
 
     /**
+     * Where what belonged to a word goes on: there, with the next that is left, or the last.
+     *
+     * @param  array<int, int>  $places  new number of each word that is left, by its old number
+     * @param  int  $count  words there are now
+     */
+    public static function next(array $places, int $word, int $count): int
+    {
+        if (isset($places[$word])) {
+            return $places[$word];
+        }
+        $later = array_filter($places, static fn (int $old): bool => $old > $word, ARRAY_FILTER_USE_KEY);
+
+        return $later === [] ? max(0, $count - 1) : min($later);
+    }
+
+    /**
      * @param  list<string>  $old
      * @param  list<string>  $new
      * @return array<int, int>

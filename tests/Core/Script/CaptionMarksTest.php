@@ -7,6 +7,7 @@ namespace Tests\Core\Script;
 use InvalidArgumentException;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Script\CaptionMarks;
+use RapidReel\Script\CardMark;
 use RapidReel\Script\CueMark;
 use RapidReel\Script\Scene;
 use RapidReel\Script\SceneOwn;
@@ -55,18 +56,35 @@ final class CaptionMarksTest extends TestCase
     public function test_words_that_go_take_their_share_of_a_caption(): void
     {
         // The words 3 and 4 are gone: half of it is left, and so are its words.
-        $left = self::marks()->replaced([0 => 0, 1 => 1, 2 => 2, 5 => 3, 6 => 4]);
+        $left = self::marks()->replaced([0 => 0, 1 => 1, 2 => 2, 5 => 3, 6 => 4], 5);
         self::assertSame([[0, 2, null], [3, 2, 'four others here now']], array_map(
             static fn (CueMark $cue): array => [$cue->word, $cue->count, $cue->text],
             $left->cues,
         ));
         self::assertSame('🔔', $left->word(3)->emoji);
-        $less = self::marks()->replaced([6 => 0]);
+        $less = self::marks()->replaced([6 => 0], 1);
         self::assertSame([[0, 1, null]], array_map(
             static fn (CueMark $cue): array => [$cue->word, $cue->count, $cue->text],
             $less->cues,
         ));
-        self::assertTrue(self::marks()->replaced([])->isEmpty());
+        self::assertTrue(self::marks()->replaced([], 3)->isEmpty());
+    }
+
+    public function test_what_was_put_at_a_word_goes_on_with_the_next_where_that_is_gone(): void
+    {
+        $marks = new CaptionMarks(
+            [],
+            [new WordMark(1, true, '🔔', 'bell', -80), new WordMark(2, false), new WordMark(4, sound: 'hit')],
+            [new CardMark(1, 'ring'), new CardMark(4, text: 'Nobody')],
+        );
+        $left = $marks->replaced([0 => 0, 2 => 2, 3 => 3], 4);
+
+        self::assertEquals([new WordMark(2, false, null, 'bell', -80), new WordMark(3, sound: 'hit')],
+            array_values($left->words));
+        self::assertEquals([new CardMark(2, 'ring'), new CardMark(3, text: 'Nobody')], $left->cards);
+        $other = $marks->replaced([], 2);
+        self::assertSame([1, 1], array_map(static fn (CardMark $card): int => $card->word, $other->cards));
+        self::assertSame('bell', $other->word(1)->sound, 'of two the first');
     }
 
     public function test_a_caption_is_parted_with_its_scene_and_both_are_joined_again(): void
