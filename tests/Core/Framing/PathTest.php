@@ -6,8 +6,12 @@ namespace Tests\Core\Framing;
 
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Refusal;
+use RapidReel\Framing\FramePath;
+use RapidReel\Framing\FrameWindow;
 use RapidReel\Framing\Interest\InterestMap;
 use RapidReel\Framing\Path\PathFinder;
+use RapidReel\Framing\Path\PathProblem;
+use RapidReel\Framing\Path\PathProblems;
 use RapidReel\Framing\Path\PathRules;
 use RapidReel\Framing\Path\Pin;
 use RapidReel\Framing\Path\PlaceChooser;
@@ -211,5 +215,51 @@ final class PathTest extends TestCase
         self::assertSame([], Pin::listFromJson(''));
         $pins = [new Pin(3, 0.25, 0.5, 2.0)];
         self::assertEquals($pins, Pin::listFromJson(Pin::listToJson($pins)));
+    }
+
+    /**
+     * @param  array<int, array{float, float}>  $points  across and scale by ms
+     * @return list<array{string, int, int}> kind, from and to
+     */
+    private static function problems(InterestMap $map, array $points, int $toMs, int $frameHeight = 1920): array
+    {
+        $path = new FramePath(array_map(
+            static fn (array $point): FrameWindow => new FrameWindow($point[0], 0.5, $point[1]), $points,
+        ));
+
+        return array_map(
+            static fn (PathProblem $one): array => [$one->kind->value, $one->fromMs, $one->toMs],
+            PathProblems::of($map, $path, 0, $toMs, self::UPRIGHT, $frameHeight),
+        );
+    }
+
+    public function test_a_path_is_told_what_a_viewer_would_mind_of_it_and_when(): void
+    {
+        // The subject goes off to the right after two seconds, and comes back after four.
+        $map = self::map([...array_fill(0, 16, 0.5), ...array_fill(0, 16, 0.9), ...array_fill(0, 16, 0.5)]);
+        self::assertSame([], self::problems($map, [0 => [0.5, 1.0]], 2_000));
+        self::assertSame([['outside', 2_000, 4_000]], self::problems($map, [0 => [0.5, 1.0]], 6_000));
+        // A glance that lasts no longer than a third of a second is no matter.
+        $glance = self::map([...array_fill(0, 16, 0.5), 0.9, 0.9, ...array_fill(0, 16, 0.5)]);
+        self::assertSame([], self::problems($glance, [0 => [0.5, 1.0]], 4_000));
+    }
+
+    public function test_a_window_that_races_is_told_but_not_where_the_clip_cuts(): void
+    {
+        $wide = self::map(array_fill(0, 32, 0.5));
+        $race = [0 => [0.5, 1.0], 1_000 => [0.5, 1.0], 1_125 => [0.4, 1.0], 4_000 => [0.4, 1.0]];
+        self::assertSame([['fast', 1_000, 1_125]], self::problems($wide, $race, 3_000));
+        $slow = [0 => [0.5, 1.0], 1_000 => [0.5, 1.0], 2_000 => [0.4, 1.0]];
+        self::assertSame([], self::problems($wide, $slow, 3_000));
+        $cuts = self::map(array_fill(0, 32, 0.5), shots: [0, 1_125]);
+        self::assertSame([], self::problems($cuts, $race, 3_000));
+    }
+
+    public function test_a_window_that_is_smaller_than_its_pixels_bear_is_told(): void
+    {
+        $map = self::map(array_fill(0, 32, 0.5));
+        self::assertSame([['soft', 0, 2_000]], self::problems($map, [0 => [0.5, 0.6]], 2_000));
+        self::assertSame([], self::problems($map, [0 => [0.5, 0.7]], 2_000), 'an HD clip may fill the frame');
+        self::assertSame([], self::problems($map, [0 => [0.5, 0.6]], 2_000, 960), 'a smaller frame asks for less');
     }
 }
