@@ -54,14 +54,11 @@ final class MakeCommand extends Command
             }
             $sources = $this->scripts($files);
             $shelf = $this->shelf();
+            $pieces = array_map(static fn (CutMusic $piece): string => $piece->id, $shelf->music);
             $choices = $this->choices(
-                $registrar->with(
-                    array_column(
-                        array_map(static fn (CutMusic $piece): array => [$piece->id, $piece->id], $shelf->music),
-                        0,
-                        1,
-                    ),
-                ),
+                $this->channel() !== null && (string) $this->option('footage') === ''
+                    ? $registrar->of($this->channel())
+                    : $registrar->hearing(array_combine($pieces, $pieces), $this->channel()),
             );
             Folder::make($out);
 
@@ -110,11 +107,10 @@ final class MakeCommand extends Command
     {
         $folder = (string) $this->option('footage');
         $channel = $this->channel() ?? Channel::query()->orderBy('id')->first();
-        $shelf = match (true) {
-            $folder !== '' => app()->make(FolderShelf::class, ['folder' => $folder])->shelf(),
-            $channel !== null => app(LibraryShelf::class)->of($channel),
-            default => new Shelf([], [], [], []),
-        };
+        $library = $channel === null ? new Shelf([], [], [], []) : app(LibraryShelf::class)->of($channel);
+        $shelf = $folder === '' ? $library : app()->make(FolderShelf::class, ['folder' => $folder])->shelf();
+        // The house style of a channel goes with any footage.
+        $shelf = $this->channel() === null ? $shelf : $shelf->dressed($library);
         if ($shelf->footage === []) {
             throw new Refusal(
                 'The library holds no footage. Run bin/setup for the demo footage, or name a folder: --footage=FOLDER.',

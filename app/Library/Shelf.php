@@ -51,6 +51,15 @@ final readonly class Shelf
         $this->footage = $byId;
     }
 
+    /** The same with the logos and effects of another, as a channel has them. */
+    public function dressed(self $other): self
+    {
+        return new self(
+            array_values($this->footage), $this->footagePaths, $this->music, $this->musicPaths, $this->seals,
+            $this->musicSeals, $this->names, $this->moods, $other->effects, $other->effectPaths, $other->logos,
+        );
+    }
+
     public function name(string $id): string
     {
         return $this->names[$id] ?? $id;

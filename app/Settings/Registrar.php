@@ -28,17 +28,30 @@ final class Registrar
     /** Without a channel there is no music to choose from. */
     public function of(?Channel $channel): Registry
     {
-        return $this->known[$channel->id ?? 0] ??= $this->with(
+        return $this->known[$channel->id ?? 0] ??= $this->hearing(
             $channel === null ? [] : Music::at($channel)->orderBy('name')->pluck('name', 'id')->all(),
-            $channel === null ? [] : Face::at($channel)->orderBy('name')->pluck('name', 'face')->all(),
-            $channel === null ? [] : array_map(
+            $channel,
+        );
+    }
+
+    /**
+     * What a channel has to choose from, but for its music.
+     *
+     * @param  array<array-key, string>  $music  names by id
+     */
+    public function hearing(array $music, ?Channel $channel): Registry
+    {
+        return $channel === null ? $this->with($music) : $this->with(
+            $music,
+            Face::at($channel)->orderBy('name')->pluck('name', 'face')->all(),
+            array_map(
                 static fn (array $style): string => $style['name'],
                 StylesType::all((string) ($channel->settings->own['caption_styles'] ?? '')),
             ),
             EffectNames::of($channel),
-            $channel === null ? [] : ColourTable::at($channel)->orderBy('name')->pluck('name', 'hash')->all(),
-            $channel === null ? [] : Logo::at($channel)->orderBy('name')->pluck('name', 'picture')->all(),
-            $channel === null ? [] : Footage::apart($channel),
+            ColourTable::at($channel)->orderBy('name')->pluck('name', 'hash')->all(),
+            Logo::at($channel)->orderBy('name')->pluck('name', 'picture')->all(),
+            Footage::apart($channel),
         );
     }
 
@@ -51,7 +64,7 @@ final class Registrar
      * @param  array<array-key, string>  $logos  names by the hash of each picture
      * @param  array<string, array<array-key, string>>  $apart  names of footage that is chosen by hand, by tag and id
      */
-    public function with(
+    private function with(
         array $music,
         array $faces = [],
         array $styles = [],

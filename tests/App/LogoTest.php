@@ -12,8 +12,11 @@ use App\Planning\ShortPlanner;
 use App\Proofs\Proof;
 use App\Proofs\ProofDesk;
 use App\Proofs\ProofMaker;
+use Illuminate\Support\Facades\File;
+use Illuminate\Testing\PendingCommand;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\Refusal;
+use RapidReel\Base\Values;
 use RapidReel\Colour\Lab;
 use RapidReel\Cut\Cut;
 use RapidReel\Render\Quality;
@@ -179,5 +182,33 @@ final class LogoTest extends AppTestCase
         $seen = array_values((array) unpack('C3', substr($raw, 3 * ($y * 360 + $x), 3)));
 
         self::assertEqualsWithDelta([0xF7, 0xB4, 0x4A], $seen, 14);
+    }
+
+    public function test_what_a_channel_has_brought_counts_on_the_command_line_with_any_footage(): void
+    {
+        $this->library();
+        $logo = $this->brought();
+        $channel = $this->channel();
+        $folder = TEST_PLACE.'/made';
+        File::deleteDirectory($folder);
+        File::ensureDirectoryExists("$folder/footage");
+        File::copy(self::clip('boat.mp4', 4, '640x360'), "$folder/footage/boat.mp4");
+        File::put("$folder/lamp.txt", 'The lamp burned.');
+        $make = fn (string ...$set): PendingCommand => $this->artisan('reel:make', [
+            'scripts' => "$folder/lamp.txt", '--channel' => $channel->name, '--footage' => "$folder/footage",
+            '--quality' => 'draft', '--out' => "$folder/out", '--set' => $set,
+        ]);
+
+        $make('logo=Moon')->assertFailed();
+        self::assertFileDoesNotExist("$folder/out");
+        $make('logo=Lamp')->assertSuccessful();
+        $made = json_decode(File::get("$folder/out/01-the-lamp-burned.json"), true);
+        self::assertSame($logo->picture, $made['making']['logo']['picture']);
+
+        // And as the channel has it.
+        $channel->update(['settings' => new Values(['logo' => $logo->picture, 'logo_place' => 'top-right'])]);
+        $make()->assertSuccessful();
+        $made = json_decode(File::get("$folder/out/01-the-lamp-burned.json"), true);
+        self::assertSame('top-right', $made['making']['logo']['place']);
     }
 }

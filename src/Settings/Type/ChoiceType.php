@@ -43,7 +43,11 @@ final readonly class ChoiceType implements SettingType
         if ($named !== null && isset($this->options[$named])) {
             return $named;
         }
-        $all = array_map(strval(...), array_keys($this->options));
+        // What nobody would write, as the number of a piece or the hash of a picture, is told by its name.
+        $all = [];
+        foreach ($this->options as $id => $label) {
+            $all[] = preg_match('/^(own-)?([0-9]+|[0-9a-f]{16,})$/', (string) $id) === 1 ? $label : (string) $id;
+        }
         $some = array_slice($all, 0, 12);
 
         throw new Refusal(sprintf(

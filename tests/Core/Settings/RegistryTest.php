@@ -130,4 +130,20 @@ final class RegistryTest extends TestCase
             }
         }
     }
+
+    public function test_what_there_is_to_choose_is_told_as_somebody_would_write_it(): void
+    {
+        $type = new ChoiceType('logo', [
+            'none' => 'none', '1312c194625f5a47f433a455983c6080' => 'Beacon', 34 => 'Opening lamp', 'own-7' => 'Gong',
+            'top-left' => 'at the top left',
+        ]);
+        foreach (['Beacon', '1312C194625F5A47F433A455983C6080', ' beacon '] as $written) {
+            self::assertSame('1312c194625f5a47f433a455983c6080', $type->read($written));
+        }
+        self::assertSame('34', $type->read('34'));
+        $this->expectExceptionMessage(
+            'There is no logo “Moon”. There are: none, Beacon, Opening lamp, Gong, top-left.',
+        );
+        $type->read('Moon');
+    }
 }
