@@ -58,7 +58,7 @@ final class MakeCommand extends Command
             $choices = $this->choices(
                 $this->channel() !== null && (string) $this->option('footage') === ''
                     ? $registrar->of($this->channel())
-                    : $registrar->hearing(array_combine($pieces, $pieces), $this->channel()),
+                    : $registrar->hearing(array_combine($pieces, $pieces), $shelf->apart(), $this->channel()),
             );
             Folder::make($out);
 

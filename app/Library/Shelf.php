@@ -60,6 +60,19 @@ final readonly class Shelf
         );
     }
 
+    /** @return array<string, array<array-key, string>> names of what is chosen by hand alone, by tag and id */
+    public function apart(): array
+    {
+        $found = array_fill_keys(Footage::APART, []);
+        foreach ($this->footage as $id => $one) {
+            foreach (array_intersect(array_map(mb_strtolower(...), $one->tags), Footage::APART) as $tag) {
+                $found[$tag][$id] = $this->name((string) $id);
+            }
+        }
+
+        return $found;
+    }
+
     public function name(string $id): string
     {
         return $this->names[$id] ?? $id;

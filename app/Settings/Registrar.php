@@ -30,18 +30,20 @@ final class Registrar
     {
         return $this->known[$channel->id ?? 0] ??= $this->hearing(
             $channel === null ? [] : Music::at($channel)->orderBy('name')->pluck('name', 'id')->all(),
+            $channel === null ? [] : Footage::apart($channel),
             $channel,
         );
     }
 
     /**
-     * What a channel has to choose from, but for its music.
+     * What a channel has to choose from, with other music and footage.
      *
      * @param  array<array-key, string>  $music  names by id
+     * @param  array<string, array<array-key, string>>  $apart  names of footage that is chosen by hand, by tag and id
      */
-    public function hearing(array $music, ?Channel $channel): Registry
+    public function hearing(array $music, array $apart, ?Channel $channel): Registry
     {
-        return $channel === null ? $this->with($music) : $this->with(
+        return $channel === null ? $this->with($music, apart: $apart) : $this->with(
             $music,
             Face::at($channel)->orderBy('name')->pluck('name', 'face')->all(),
             array_map(
@@ -51,7 +53,7 @@ final class Registrar
             EffectNames::of($channel),
             ColourTable::at($channel)->orderBy('name')->pluck('name', 'hash')->all(),
             Logo::at($channel)->orderBy('name')->pluck('name', 'picture')->all(),
-            Footage::apart($channel),
+            $apart,
         );
     }
 

@@ -201,9 +201,14 @@ final class LogoTest extends AppTestCase
 
         $make('logo=Moon')->assertFailed();
         self::assertFileDoesNotExist("$folder/out");
-        $make('logo=Lamp')->assertSuccessful();
+        // A library's own footage is not at hand beside a folder; that of the folder is.
+        $make('opening=boat.mp4')->assertFailed();
+        File::put("$folder/footage/start.json", '{"tags": ["opening"]}');
+        File::copy(self::clip('boat.mp4', 4, '640x360'), "$folder/footage/start.mp4");
+        $make('logo=Lamp', 'opening=start.mp4')->assertSuccessful();
         $made = json_decode(File::get("$folder/out/01-the-lamp-burned.json"), true);
         self::assertSame($logo->picture, $made['making']['logo']['picture']);
+        self::assertNotEmpty($made['making']['around']);
 
         // And as the channel has it.
         $channel->update(['settings' => new Values(['logo' => $logo->picture, 'logo_place' => 'top-right'])]);
