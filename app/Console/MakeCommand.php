@@ -53,12 +53,13 @@ final class MakeCommand extends Command
                 throw new Refusal('Say where the videos go: --out=FOLDER.');
             }
             $sources = $this->scripts($files);
-            $shelf = $this->shelf();
+            $channel = $this->channel();
+            $shelf = $this->shelf($channel);
             $pieces = array_map(static fn (CutMusic $piece): string => $piece->id, $shelf->music);
             $choices = $this->choices(
-                $this->channel() !== null && (string) $this->option('footage') === ''
-                    ? $registrar->of($this->channel())
-                    : $registrar->hearing(array_combine($pieces, $pieces), $shelf->apart(), $this->channel()),
+                $channel !== null && (string) $this->option('footage') === ''
+                    ? $registrar->of($channel)
+                    : $registrar->hearing(array_combine($pieces, $pieces), $shelf->apart(), $channel),
             );
             Folder::make($out);
 
@@ -103,14 +104,16 @@ final class MakeCommand extends Command
         });
     }
 
-    private function shelf(): Shelf
+    private function shelf(?Channel $channel): Shelf
     {
         $folder = (string) $this->option('footage');
-        $channel = $this->channel() ?? Channel::query()->orderBy('id')->first();
-        $library = $channel === null ? new Shelf([], [], [], []) : app(LibraryShelf::class)->of($channel);
-        $shelf = $folder === '' ? $library : app()->make(FolderShelf::class, ['folder' => $folder])->shelf();
-        // The house style of a channel goes with any footage.
-        $shelf = $this->channel() === null ? $shelf : $shelf->dressed($library);
+        $owner = $channel ?? ($folder === '' ? Channel::query()->orderBy('id')->first() : null);
+        $shelf = $owner === null ? new Shelf([], [], [], []) : app(LibraryShelf::class)->of($owner);
+        if ($folder !== '') {
+            $own = app()->make(FolderShelf::class, ['folder' => $folder])->shelf();
+            // The house style of a channel goes with any footage.
+            $shelf = $channel === null ? $own : $own->dressed($shelf);
+        }
         if ($shelf->footage === []) {
             throw new Refusal(
                 'The library holds no footage. Run bin/setup for the demo footage, or name a folder: --footage=FOLDER.',

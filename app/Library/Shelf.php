@@ -65,7 +65,7 @@ final readonly class Shelf
     {
         $found = array_fill_keys(Footage::APART, []);
         foreach ($this->footage as $id => $one) {
-            foreach (array_intersect(array_map(mb_strtolower(...), $one->tags), Footage::APART) as $tag) {
+            foreach (Footage::apart($one->tags) as $tag) {
                 $found[$tag][$id] = $this->name((string) $id);
             }
         }

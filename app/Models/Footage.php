@@ -89,7 +89,7 @@ final class Footage extends Model
         });
         foreach ($query->orderBy('name')->get() as $one) {
             if ($one instanceof self) {
-                foreach (array_intersect(array_map(mb_strtolower(...), $one->tagList()), FootageItem::APART) as $tag) {
+                foreach (FootageItem::apart($one->tagList()) as $tag) {
                     $found[$tag][$one->id] = $one->name;
                 }
             }

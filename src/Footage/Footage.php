@@ -40,6 +40,17 @@ final readonly class Footage
     /** Whether it is never found for words. */
     public function isApart(): bool
     {
-        return array_intersect(array_map(mb_strtolower(...), $this->tags), self::APART) !== [];
+        return self::apart($this->tags) !== [];
+    }
+
+    /**
+     * Those of some tags for which footage is chosen by hand alone.
+     *
+     * @param  list<string>  $tags
+     * @return array<int, string>
+     */
+    public static function apart(array $tags): array
+    {
+        return array_intersect(array_map(mb_strtolower(...), $tags), self::APART);
     }
 }

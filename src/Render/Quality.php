@@ -48,16 +48,16 @@ enum Quality: string
     public function encoder(?Layer $layer = null, Look $look = new Look): array
     {
         [$preset, $crf] = match ($this) {
-            self::Draft => ['ultrafast', 26],
-            self::Final => ['veryfast', $look->hasGrain() ? 23 : 20],
-            self::Proof => ['ultrafast', 27],
+            self::Draft => ['ultrafast', '26'],
+            self::Final => ['veryfast', $look->hasGrain() ? '23' : '20'],
+            self::Proof => ['ultrafast', '27'],
         };
         // A page jumps about in it.
         $jumps = $this === self::Proof ? ['-g', '15'] : [];
         $search = $this === self::Final && $layer?->travels() === true ? ['-subq', '1'] : [];
 
         return [
-            '-c:v', 'libx264', '-preset', $preset, '-crf', (string) $crf, '-profile:v', 'high', '-pix_fmt', 'yuv420p',
+            '-c:v', 'libx264', '-preset', $preset, '-crf', $crf, '-profile:v', 'high', '-pix_fmt', 'yuv420p',
             ...$jumps, ...$search, '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709',
             '-color_range', 'tv',
         ];
