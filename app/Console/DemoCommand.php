@@ -44,8 +44,8 @@ final class DemoCommand extends Command
             ['email' => $account['email']],
             ['name' => 'Lamplight Log', 'password' => $account['password']],
         );
-        $channel = Channel::query()->firstOrCreate(
-            ['user_id' => $user->id],
+        $channel = $user->channels()->firstOrCreate(
+            [],
             ['name' => $user->name, 'style_words' => self::STYLE, 'figures' => self::FIGURES],
         );
         foreach (is_dir($folder) ? File::files($folder) : [] as $file) {

@@ -48,7 +48,7 @@ final readonly class Doctor
                 'ffprobe',
                 fn (): string => strtok(
                     $this->tools
-                        ->ffprobe(['-version'])
+                        ->probe(['-version'])
                         ->mustRun()
                         ->getOutput(),
                     "\n",

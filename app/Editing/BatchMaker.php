@@ -58,8 +58,7 @@ final readonly class BatchMaker
         }
 
         return DB::transaction(function () use ($channel, $name, $planned, $settings): Batch {
-            $batch = Batch::query()->create([
-                'channel_id' => $channel->id,
+            $batch = $channel->batches()->create([
                 'settings' => $settings,
                 'name' => $name !== '' ? $name : 'Batch of '.now()->format('j F, H:i'),
             ]);

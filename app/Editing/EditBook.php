@@ -313,7 +313,7 @@ final readonly class EditBook
             ->where('short_id', $short?->id)
             ->whereNotNull('undone_at')
             ->delete();
-        Edit::query()->create([
+        Edit::query()->forceCreate([
             'channel_id' => $channel, 'batch_id' => $batch?->id, 'short_id' => $short?->id, 'user_id' => Auth::id(),
             'revision' => $short->revision ?? 0, 'stroke' => $stroke, 'what' => $what, 'before' => $before,
         ]);

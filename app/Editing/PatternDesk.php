@@ -58,10 +58,7 @@ final readonly class PatternDesk
             throw new Refusal(sprintf('A channel keeps %d patterns at most. Drop one first.', self::MOST));
         }
 
-        return Pattern::query()->updateOrCreate(
-            ['channel_id' => $channel->id, 'name' => $name],
-            ['settings' => $own],
-        );
+        return $channel->its(Pattern::class)->updateOrCreate(['name' => $name], ['settings' => $own]);
     }
 
     /**

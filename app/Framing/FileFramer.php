@@ -134,7 +134,7 @@ final readonly class FileFramer
             $this->joiner->join($segments, $this->sound($framed, $folder), '', "$folder/framed.mp4");
             // Beside its place first, as a rename from one disk to another is none.
             $beside = "$target.".getmypid().'.part';
-            $this->store->copy("$folder/framed.mp4", $beside);
+            $this->store->handOut("$folder/framed.mp4", $beside);
             rename($beside, $target);
         } finally {
             $this->store->discard($folder);

@@ -78,7 +78,7 @@ final readonly class ScriptFiles
         $extension = strtolower(pathinfo($name, PATHINFO_EXTENSION));
         if ($extension === 'zip') {
             return $this->together(
-                ZipTexts::read($contents, $name, $this->isScript(...), $this->mostBytes),
+                ZipTexts::read($contents, $name, $this->isScript(...), $this->mostBytes, $tell),
                 $name,
                 $tell,
             );

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Media\Bundle;
+use App\Media\UnusableBundle;
+use Closure;
+use RapidReel\Base\Refusal;
 use RapidReel\Script\UnusableScript;
-use ZipArchive;
 
 /** The text files of a ZIP. Nothing is unpacked to disk, and no more is read than was allowed. */
 final class ZipTexts
@@ -14,42 +17,34 @@ final class ZipTexts
 
     /**
      * @param  callable(string): bool  $wanted  told by the path inside
+     * @param  Closure(string): void|null  $tell  told in a sentence of every ZIP in it, which is left out
      * @return array<string, string> contents by path, in the order of the paths
      *
-     * @throws UnusableScript
+     * @throws Refusal
      */
-    public static function read(string $contents, string $name, callable $wanted, int $mostBytes): array
-    {
+    public static function read(
+        string $contents,
+        string $name,
+        callable $wanted,
+        int $mostBytes,
+        ?Closure $tell = null,
+    ): array {
         $file = (string) tempnam(sys_get_temp_dir(), 'zip');
         try {
             file_put_contents($file, $contents);
-            $zip = new ZipArchive;
-            if ($zip->open($file, ZipArchive::RDONLY) !== true || $zip->numFiles > self::MOST_ENTRIES) {
-                throw UnusableScript::cannotBeOpened($name);
-            }
+            $bundle = Bundle::open($file, $name, self::MOST_ENTRIES, $mostBytes);
             $texts = [];
-            $bytes = 0;
-            for ($i = 0; $i < $zip->numFiles; $i++) {
-                $path = (string) $zip->getNameIndex($i);
-                if (! $wanted($path)) {
-                    continue;
-                }
-                // What an entry says of its size may be a lie; what is read is not.
-                $text = $zip->getFromIndex($i, $mostBytes - $bytes + 1);
-                if ($text === false) {
-                    throw UnusableScript::cannotBeOpened($name);
-                }
-                $bytes += strlen($text);
-                if ($bytes > $mostBytes) {
-                    throw UnusableScript::isTooLargeUnpacked($name, intdiv($mostBytes, 1024 * 1024));
-                }
-                $texts[$path] = $text;
+            foreach (array_filter($bundle->names(), $wanted) as $path) {
+                $texts[$path] = $bundle->read($path)
+                    ?? throw UnusableScript::isTooLargeUnpacked($name, intdiv($mostBytes, 1024 * 1024));
             }
-            $zip->close();
+            foreach ($bundle->nested() as $nested) {
+                $problem = UnusableBundle::isNested($name, $nested);
+                $texts === [] ? throw $problem : ($tell === null || $tell("Left out: {$problem->getMessage()}"));
+            }
         } finally {
             unlink($file);
         }
-        uksort($texts, strnatcasecmp(...));
 
         return $texts;
     }

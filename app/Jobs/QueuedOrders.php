@@ -44,6 +44,11 @@ final class QueuedOrders implements Orders
         MakePictures::dispatch($orderId);
     }
 
+    public function takeHouseFile(int $importId): void
+    {
+        TakeHouseFile::dispatch($importId);
+    }
+
     public function speakSample(int $account, string $voice, int $speed, string $text): void
     {
         SpeakSample::dispatch($account, $voice, $speed, $text);

@@ -8,6 +8,8 @@ use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Footage;
 use App\Models\FootageState;
+use App\Models\HouseImport;
+use App\Models\HouseImportState;
 use App\Models\PictureOrder;
 use App\Models\Recording;
 use App\Models\RecordingState;
@@ -54,6 +56,11 @@ final readonly class Strays
                 'pictures',
                 PictureOrder::query()->where('open', true),
                 $this->orders->makePictures(...),
+            )
+            + $this->again(
+                'house',
+                HouseImport::query()->where('state', HouseImportState::Waiting),
+                $this->orders->takeHouseFile(...),
             )
             + $this->again(
                 'short',

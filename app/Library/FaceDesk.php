@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Library;
 
-use App\Media\FaceBook;
 use App\Media\FaceTrial;
 use App\Models\Channel;
 use App\Models\Face;
@@ -19,7 +18,6 @@ final readonly class FaceDesk
     private const MOST = 60;
 
     public function __construct(
-        private FaceBook $book,
         private FaceTrial $trial,
         private Registrar $registrar,
     ) {
@@ -39,10 +37,8 @@ final readonly class FaceDesk
         if (Face::at($channel)->count() >= self::MOST) {
             throw new Refusal(sprintf('A channel takes at most %d faces. Take one away first.', self::MOST));
         }
-        $id = $this->book->keep((string) file_get_contents($file));
-        $this->trial->draw($id);
-        $name = mb_strimwidth($this->book->face($id)->title(), 0, 80, '…');
-        Face::query()->firstOrCreate(['channel_id' => $channel->id, 'face' => $id], ['name' => $name]);
+        [$id, $name] = $this->trial->keep($file);
+        $channel->its(Face::class)->firstOrCreate(['face' => $id], ['name' => $name]);
         $this->registrar->forget();
 
         return $name;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Media\Decoding\Limits;
+use App\Media\Decoding\TooMuch;
+use App\Media\Decoding\TooSlow;
 use App\Media\FileMarks;
 use App\Media\KeptFiles;
 use App\Media\KeyedLock;
@@ -100,7 +103,12 @@ final readonly class FootageImporter
         ]));
         $isLong = $origin !== 'demo' && $probed->isLongToRead();
         if ($origin !== 'demo' && ! $isLong) {
-            $probed = $this->prober->readThrough($path, $name, $probed);
+            try {
+                $probed = $this->prober->readThrough($path, $name, $probed);
+            } catch (TooSlow|TooMuch $problem) {
+                // A worker has the time for a clip that nobody can wait for.
+                $isLong = $probed->kind === FootageKind::Clip ? true : throw $problem;
+            }
         }
         $folder = $this->store->workFolder();
         try {
@@ -110,7 +118,7 @@ final readonly class FootageImporter
             $shown = ! $drawn ? $this->prober->glance($file, $name) : $probed;
             $this->thumbnail($file, $shown, $name, "$folder/thumb.jpg");
             $relative = 'library/'.$id.'.'.pathinfo($file, PATHINFO_EXTENSION);
-            $look = self::look("$folder/thumb.jpg");
+            $look = $this->look("$folder/thumb.jpg");
             $this->store->publish("$folder/thumb.jpg", $this->store->path("thumbnails/$id.jpg"));
             $this->store->publish($file, $this->store->path($relative));
         } finally {
@@ -128,12 +136,13 @@ final readonly class FootageImporter
             'duration_ms' => $shown->durationMs,
             'state' => $isLong ? FootageState::Checking : FootageState::Ready,
             'look' => $look,
+            'remark' => $probed->look->assumed() ?: null,
             'near_id' => $this->near($channel, $look, $known),
         ];
         // Brought again after its file was damaged, it is the same footage as before.
         if ($known !== null) {
             $known->trashed() && $known->restore();
-            $known->update($kept);
+            $known->forceFill($kept)->save();
 
             return $known;
         }
@@ -148,7 +157,7 @@ final readonly class FootageImporter
             $isLong,
             $collection,
         ): Footage {
-            $footage = Footage::query()->create([
+            $footage = Footage::query()->forceCreate([
                 ...$kept,
                 'channel_id' => $channel->id,
                 'name' => self::plainName($name),
@@ -166,26 +175,17 @@ final readonly class FootageImporter
     }
 
     /** What a thumbnail looks like, as a hash; null where it could not be read. */
-    private static function look(string $thumbnail): ?string
+    private function look(string $thumbnail): ?string
     {
-        $picture = @imagecreatefromjpeg($thumbnail);
-        $small = $picture === false
-            ? false
-            : imagescale($picture, PictureHash::WIDTH, PictureHash::HEIGHT, IMG_BICUBIC);
-        if ($small === false) {
-            return null;
-        }
-        $greys = [];
-        for ($y = 0; $y < PictureHash::HEIGHT; $y++) {
-            for ($x = 0; $x < PictureHash::WIDTH; $x++) {
-                $colour = (int) imagecolorat($small, $x, $y);
-                $greys[] = (int) round(
-                    0.299 * (($colour >> 16) & 255) + 0.587 * (($colour >> 8) & 255) + 0.114 * ($colour & 255),
-                );
-            }
-        }
+        [$width, $height] = [PictureHash::WIDTH, PictureHash::HEIGHT];
+        $greys = $this->tools->open([
+            '-loglevel', 'error', ...$this->tools->input($thumbnail), '-vf',
+            "scale=$width:$height:flags=bicubic,format=gray", '-frames:v', '1', '-f', 'rawvideo', '-',
+        ], 'The picture', Limits::ofAGlance())->getOutput();
 
-        return PictureHash::of($greys);
+        return strlen($greys) === $width * $height
+            ? PictureHash::of(array_map(ord(...), str_split($greys)))
+            : null;
     }
 
     /** Id of the first that has nearly the same look. */
@@ -228,7 +228,7 @@ final readonly class FootageImporter
     private function still(string $path, string $name, ProbedMedia $found, string $folder): string
     {
         $side = self::LONGEST_SIDE;
-        $process = $this->tools->attempt(
+        $process = $this->tools->open(
             [
                 '-loglevel', 'error', '-xerror', '-noautorotate', ...$this->tools->input($path), '-vf',
                 implode(',', [
@@ -238,7 +238,8 @@ final readonly class FootageImporter
                 ]),
                 '-frames:v', '1', '-update', '1', 'still.png',
             ],
-            'Reading the still',
+            $name,
+            Limits::ofAReading(),
             $folder,
         );
         if (! $process->isSuccessful() || ! is_file("$folder/still.png")) {
@@ -251,7 +252,7 @@ final readonly class FootageImporter
     private function thumbnail(string $file, ProbedMedia $shown, string $name, string $target): void
     {
         $width = self::THUMBNAIL_WIDTH;
-        $process = $this->tools->attempt(
+        $process = $this->tools->open(
             [
                 '-loglevel', 'error', '-ss', sprintf('%.3f', ($shown->look->lateMs + $shown->durationMs / 2) / 1000),
                 ...$shown->kind === FootageKind::Still ? ['-noautorotate'] : [],
@@ -259,7 +260,8 @@ final readonly class FootageImporter
                 implode(',', [...$shown->look->filters(), "scale=$width:-2,format=yuvj420p"]),
                 '-frames:v', '1', '-update', '1', '-q:v', '4', $target,
             ],
-            'Drawing a thumbnail',
+            $name,
+            Limits::ofAReading(),
         );
         if (! $process->isSuccessful() || ! is_file($target)) {
             throw UnusableMedia::isBroken($name);

@@ -133,7 +133,7 @@ final readonly class LibraryDesk
                 $one->forceFill($after)->save();
             }
             $what = $did.' '.($rows->count() === 1 ? "“{$rows[0]->name}”" : "{$rows->count()} pieces");
-            LibraryEdit::query()->create(['channel_id' => $channel->id, 'what' => $what, 'before' => $before]);
+            $channel->its(LibraryEdit::class)->create(['what' => $what, 'before' => $before]);
             $old = LibraryEdit::query()->where('channel_id', $channel->id)->latest('id')->skip(self::KEPT)->value('id');
             LibraryEdit::query()->where('channel_id', $channel->id)->where('id', '<=', $old ?? 0)->delete();
 

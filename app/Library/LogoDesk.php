@@ -32,9 +32,8 @@ final readonly class LogoDesk
             throw new Refusal(sprintf('A channel takes at most %d logos. Take one away first.', self::MOST));
         }
         $read = $this->reader->read($file, $name);
-        $known = Logo::at($channel)->where('picture', $read['picture'])->first() ?? Logo::query()->create([
+        $known = Logo::at($channel)->where('picture', $read['picture'])->first() ?? $channel->its(Logo::class)->create([
             ...$read,
-            'channel_id' => $channel->id,
             'name' => FootageImporter::plainName($name),
         ]);
         $this->registrar->forget();

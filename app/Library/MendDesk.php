@@ -183,7 +183,7 @@ final readonly class MendDesk
         $this->store->publish("$folder/thumb.jpg", $this->store->path($copy->thumbnail));
         $seal = KeptFiles::sealOf($file);
         $this->store->publish($file, $this->store->path($relative));
-        $copy->update([
+        $copy->forceFill([
             'path' => $relative,
             'fingerprint' => KeptFiles::hashOf($seal),
             'seal' => $seal,
@@ -193,7 +193,7 @@ final readonly class MendDesk
             'duration_ms' => $found->durationMs,
             'state' => FootageState::Ready,
             'percent' => 100,
-        ]);
+        ])->save();
     }
 
     /**

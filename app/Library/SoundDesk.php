@@ -22,8 +22,6 @@ final readonly class SoundDesk
 {
     private const MOST = 500;
 
-    private const LONGEST_EFFECT_MS = 15_000;
-
     private const SHORTEST_MUSIC_MS = 1_000;
 
     public function __construct(
@@ -36,13 +34,14 @@ final readonly class SoundDesk
 
     /**
      * @param  string  $name  what the operator calls the file
-     * @param  string  $mood  a mood; where it is none, one is guessed from how it beats
+     * @param  string  $mood  a mood; where it is empty, one is guessed from how it beats
      *
      * @throws UnusableMedia
      * @throws Refusal
      */
     public function music(Channel $channel, string $path, string $name, string $mood = ''): Music
     {
+        $chosen = $mood === '' ? null : self::mood($mood);
         $fingerprint = (string) hash_file('xxh128', $path);
         $known = Music::at($channel)->withoutGlobalScope(SoftDeletingScope::class)
             ->where('fingerprint', $fingerprint)->first();
@@ -62,13 +61,13 @@ final readonly class SoundDesk
         $kept = [...$this->keep($path, $name), ...$heard, 'fingerprint' => $fingerprint];
         if ($known !== null) {
             $known->trashed() && $known->restore();
-            $known->update($kept);
+            $known->forceFill($kept)->save();
         } else {
-            $known = Music::query()->create([
+            $known = Music::query()->forceCreate([
                 ...$kept,
                 'channel_id' => $channel->id,
                 'name' => FootageImporter::plainName($name),
-                'mood' => (Mood::tryFrom($mood) ?? self::guess($heard['tempo']))->value,
+                'mood' => ($chosen ?? self::guess($heard['tempo']))->value,
             ]);
         }
         $this->registrar->forget();
@@ -91,21 +90,13 @@ final readonly class SoundDesk
             throw new Refusal(sprintf('A channel takes at most %d effects. Take one away first.', self::MOST));
         }
         $heard = $this->meter->effect($path, $name);
-        if ($heard['duration_ms'] > self::LONGEST_EFFECT_MS) {
-            throw new Refusal(sprintf(
-                '“%s” lasts %.0f s; an effect lasts at most %d. Bring it as music, or cut it.',
-                $name,
-                $heard['duration_ms'] / 1000,
-                self::LONGEST_EFFECT_MS / 1000,
-            ));
-        }
         if ($known !== null && $this->isWhole($known->path, $known->seal)) {
             $known->trashed() && $known->restore();
         } else {
             $kept = [...$this->keep($path, $name), ...$heard, 'fingerprint' => $fingerprint];
             $known?->trashed() && $known->restore();
-            $known?->update($kept);
-            $known ??= Effect::query()->create([
+            $known?->forceFill($kept)->save();
+            $known ??= Effect::query()->forceCreate([
                 ...$kept,
                 'channel_id' => $channel->id,
                 'name' => FootageImporter::plainName($name),
@@ -120,7 +111,7 @@ final readonly class SoundDesk
     public function change(Music $music, ?string $mood, ?string $name): void
     {
         if ($mood !== null) {
-            $music->mood = (Mood::tryFrom($mood) ?? throw new Refusal('There is no such mood.'))->value;
+            $music->mood = self::mood($mood)->value;
         }
         if ($name !== null) {
             $music->name = trim($name) === '' ? throw new Refusal('A piece has a name.') : trim($name);
@@ -134,6 +125,15 @@ final readonly class SoundDesk
     {
         $sound->delete();
         $this->registrar->forget();
+    }
+
+    private static function mood(string $mood): Mood
+    {
+        return Mood::tryFrom($mood) ?? throw new Refusal(sprintf(
+            'There is no mood “%s”. There are: %s.',
+            mb_strimwidth($mood, 0, 40, '…'),
+            implode(', ', array_column(Mood::cases(), 'value')),
+        ));
     }
 
     /** Slow music is calm, fast music drives (common practice, no published source). */

@@ -12,6 +12,7 @@ use App\Media\UnusableMedia;
 use Illuminate\Support\Facades\Cache;
 use RapidReel\Sound\Beat\OnsetMeter;
 use RapidReel\Sound\Beat\TempoMeter;
+use RapidReel\Sound\Loudness;
 
 /** Listens to music and effects that come in: how long and loud they are, and how they beat. */
 final readonly class SoundMeter
@@ -25,8 +26,16 @@ final readonly class SoundMeter
     /** A sound that is shorter than a moment is taken to be this much under its peak, in dB. */
     private const UNDER_PEAK = 12.0;
 
+    /** Seconds beyond which nothing is listened to. */
+    private const LONGEST_MUSIC = 1_200;
+
+    private const LONGEST_EFFECT = 15;
+
+    /** A day of sound in one file is no sound, but a head that says so. */
+    private const BEYOND_BELIEF_MS = 86_400_000;
+
     /** Raised whenever the same piece is heard otherwise than before. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     public function __construct(
         private Prober $prober,
@@ -44,13 +53,9 @@ final readonly class SoundMeter
      */
     public function music(string $path, string $name): array
     {
-        $durationMs = $this->prober->soundMs($path, $name);
-        $loudness = $this->meter->file($path)->integrated;
-        if ($loudness < self::SILENT) {
-            throw UnusableMedia::isSilent($name);
-        }
+        [$loudness, $durationMs] = $this->heard($path, $name, self::LONGEST_MUSIC);
 
-        return ['duration_ms' => $durationMs, 'loudness' => $loudness, ...$this->beat($path, $name)];
+        return ['duration_ms' => $durationMs, 'loudness' => $loudness->integrated, ...$this->beat($path, $name)];
     }
 
     /**
@@ -75,16 +80,42 @@ final readonly class SoundMeter
      */
     public function effect(string $path, string $name): array
     {
-        $durationMs = $this->prober->soundMs($path, $name);
-        $loudest = max([-120.0, ...$this->meter->moments($path, 0.5)]);
+        [$loudness, $durationMs] = $this->heard($path, $name, self::LONGEST_EFFECT, false);
+        $loudest = max([-120.0, ...$this->meter->moments($path, $name, self::LONGEST_EFFECT + 1, 0.5)]);
         if ($loudest < self::SILENT) {
             throw UnusableMedia::isSilent($name);
         }
 
-        return [
-            'duration_ms' => $durationMs,
-            'loudest' => max($loudest, $this->meter->file($path)->truePeak - self::UNDER_PEAK),
-        ];
+        return ['duration_ms' => $durationMs, 'loudest' => max($loudest, $loudness->truePeak - self::UNDER_PEAK)];
+    }
+
+    /**
+     * What is there of it, whatever it says of itself.
+     *
+     * @param  int  $most  seconds that it may last
+     * @return array{Loudness, int} and its length in ms
+     *
+     * @throws UnusableMedia
+     */
+    private function heard(string $path, string $name, int $most, bool $isMusic = true): array
+    {
+        $told = $this->prober->soundMs($path, $name, $most);
+        if ($told > 1000 * $most && $told < self::BEYOND_BELIEF_MS) {
+            throw UnusableMedia::isTooLongASound($name, $told, $most, $isMusic);
+        }
+        [$loudness, $ms] = $this->meter->brought($path, $name, $most + 1);
+        if ($ms > 1000 * $most) {
+            throw UnusableMedia::isTooLongASound($name, $ms, $most, $isMusic);
+        }
+        // Of some kinds the length is a guess out of their first seconds.
+        if ($ms < 0.9 * $told - 1_000 && ! $this->prober->isLengthGuessed($path, $name)) {
+            throw UnusableMedia::isShortOfItsLength($name, $ms, $told);
+        }
+        if ($isMusic && $loudness->integrated < self::SILENT) {
+            throw UnusableMedia::isSilent($name);
+        }
+
+        return [$loudness, $ms];
     }
 
     /** @return array{tempo: float|null, bars: list<int>} */
@@ -92,7 +123,8 @@ final readonly class SoundMeter
     {
         $folder = $this->store->workFolder();
         try {
-            $sound = $this->reader->open($path, $name, OnsetMeter::RATE, $folder)->between(0, self::HEARD_MS);
+            $sound = $this->reader->open($path, $name, OnsetMeter::RATE, $folder, most: self::LONGEST_MUSIC + 1)
+                ->between(0, self::HEARD_MS);
         } catch (UnusableMedia) {
             // Too short to beat, or longer than can be read: it is cut anywhere.
             return ['tempo' => null, 'bars' => []];

@@ -34,8 +34,7 @@ final readonly class TableDesk
         }
         $table = CubeTable::read((string) file_get_contents($file));
         $hash = $this->shelf->keep($table);
-        $known = ColourTable::at($channel)->where('hash', $hash)->first() ?? ColourTable::query()->create([
-            'channel_id' => $channel->id,
+        $known = ColourTable::at($channel)->where('hash', $hash)->first() ?? $channel->its(ColourTable::class)->create([
             'hash' => $hash,
             'name' => $table->title !== '' ? $table->title : FootageImporter::plainName($name),
         ]);

@@ -16,15 +16,23 @@ enum Failure
     case Killed;
     /** It found no room to write. */
     case NoRoom;
+    /** It took more than it may: the same again on any machine. */
+    case OverLimits;
+    /** It was given up by the clock: on a machine with less to do it may come to its end. */
+    case TooSlow;
     /** It says itself that it cannot. */
     case Refused;
 
-    public static function of(Process $process): self
+    /** @param  bool  $isLimited  whether it ran under limits of ours, which it says it met as if there were no more */
+    public static function of(Process $process, bool $isLimited = false): self
     {
         $said = substr($process->getErrorOutput(), -4_000);
 
         return match (true) {
             str_contains($said, 'No space left on device') => self::NoRoom,
+            $isLimited && ($process->hasBeenSignaled() && in_array($process->getTermSignal(), [SIGXCPU, SIGXFSZ], true)
+                || str_contains($said, 'Cannot allocate memory') || str_contains($said, 'received signal 24')
+            ) => self::OverLimits,
             // A program that breaks off by itself does so again.
             $process->hasBeenSignaled() && ! in_array($process->getTermSignal(), self::ITS_OWN, true),
             // By a shell or a guard between.
@@ -41,7 +49,7 @@ enum Failure
     {
         return match ($this) {
             self::Killed => 6,
-            self::NoRoom => 0,
+            self::NoRoom, self::OverLimits, self::TooSlow => 0,
             // The same twice is no accident.
             self::Refused => 1,
         };

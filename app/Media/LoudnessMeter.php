@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Decoding\Limits;
 use RapidReel\Sound\Loudness;
 use Symfony\Component\Process\Process;
 
@@ -21,19 +22,46 @@ final readonly class LoudnessMeter
     }
 
     /**
-     * How loud it is from moment to moment (ITU-R BS.1770, momentary: over the 400 ms before).
+     * Listens to what was brought, no further than it may be long.
      *
+     * @param  string  $name  what the operator calls the file
+     * @param  int  $most  seconds
+     * @return array{Loudness, int} how loud it is, and how many ms of it are there
+     *
+     * @throws UnusableMedia when it cannot be read
+     */
+    public function brought(string $path, string $name, int $most): array
+    {
+        $process = $this->tools->open(
+            ['-progress', 'pipe:1', ...$this->arguments($path, $most)], $name, Limits::ofAReading(),
+        );
+        if (! $process->isSuccessful()) {
+            throw UnusableMedia::isSilent($name);
+        }
+
+        return [self::read($process->getErrorOutput()), Prober::toldMs($process)];
+    }
+
+    /**
+     * How loud what was brought is from moment to moment (ITU-R BS.1770, momentary: over the 400 ms before).
+     *
+     * @param  string  $name  what the operator calls the file
+     * @param  int  $most  seconds that are listened to
      * @param  float  $padS  silence after it, so that what is shorter than a moment can be measured, too
      * @return list<float> in LUFS, every 100 ms
      *
-     * @throws ToolFailed
+     * @throws UnusableMedia when it cannot be read
      */
-    public function moments(string $path, float $padS = 0.0): array
+    public function moments(string $path, string $name, int $most, float $padS = 0.0): array
     {
-        return self::momentsOf($this->tools->run([
-            '-nostats', ...$this->tools->input($path), '-map', '0:a:0', '-af',
+        $process = $this->tools->open([
+            '-nostats', '-t', (string) $most, ...$this->tools->input($path), '-map', '0:a:0', '-af',
             ($padS > 0 ? sprintf('apad=pad_dur=%.2f,', $padS) : '').'ebur128=framelog=info', '-f', 'null', '-',
-        ], 'Measuring the sound')->getErrorOutput());
+        ], $name, Limits::ofAReading());
+
+        return $process->isSuccessful()
+            ? self::momentsOf($process->getErrorOutput())
+            : throw UnusableMedia::isSilent($name);
     }
 
     /**
@@ -53,11 +81,11 @@ final readonly class LoudnessMeter
     }
 
     /** @return list<string> */
-    private function arguments(string $path): array
+    private function arguments(string $path, ?int $most = null): array
     {
         return [
-            '-nostats', ...$this->tools->input($path), '-map', '0:a:0', '-af', 'ebur128=peak=true:framelog=verbose',
-            '-f', 'null', '-',
+            '-nostats', ...$most === null ? [] : ['-t', (string) $most], ...$this->tools->input($path), '-map', '0:a:0',
+            '-af', 'ebur128=peak=true:framelog=verbose', '-f', 'null', '-',
         ];
     }
 

@@ -11,19 +11,25 @@ use RuntimeException;
 
 /**
  * Where media stand on disk. A file is written under a name of its own in the work folder and appears at its place by
- * rename, whole or not at all.
+ * rename, whole or not at all. All names here are ours: what is no plain name below its root is refused, whoever asks.
  */
 final readonly class MediaStore
 {
+    /** Letters, digits and hyphens; no part of it begins with a dot. */
+    private const PLAIN = '~^(?:[A-Za-z0-9_][A-Za-z0-9._-]*/)*[A-Za-z0-9_][A-Za-z0-9._-]*$~D';
+
     public function __construct(
         private Filesystem $disk,
         private WorkRoom $room = new WorkRoom,
     ) {
     }
 
+    /** @throws StrangePlace when it is no plain name below the root */
     public function path(string $relative): string
     {
-        return $this->disk->path($relative);
+        return preg_match(self::PLAIN, $relative) === 1
+            ? $this->disk->path($relative)
+            : throw StrangePlace::of($relative);
     }
 
     /** Two letters deep, so that no folder holds more than a share of the files. */
@@ -44,9 +50,14 @@ final readonly class MediaStore
         return $this->room->folder($this->path('work'));
     }
 
-    /** Moves a finished file or folder to its place; one that is there already is replaced. */
+    /**
+     * Moves a finished file or folder to its place; one that is there already is replaced.
+     *
+     * @throws StrangePlace when that is not below the root
+     */
     public function publish(string $finished, string $place): void
     {
+        $this->ask($place);
         Folder::make(dirname($place));
         if (is_dir($finished) && is_dir($place)) {
             File::deleteDirectory($place);
@@ -82,6 +93,13 @@ final readonly class MediaStore
     /** Copies a file into a work folder. */
     public function copy(string $file, string $target): void
     {
+        $this->ask($target);
+        $this->handOut($file, $target);
+    }
+
+    /** Copies a file to where somebody at the command line wants it, which may be anywhere. */
+    public function handOut(string $file, string $target): void
+    {
         // A full disk takes a part of it.
         if (! @copy($file, $target) || filesize($target) !== filesize($file)) {
             throw new RuntimeException("A file could not be copied to its end, $target: ".self::why());
@@ -91,6 +109,7 @@ final readonly class MediaStore
     /** Writes a file of a work folder, all of it or not at all. */
     public function write(string $file, string $contents): void
     {
+        $this->ask($file);
         // A full disk takes a part and says nothing.
         if (@file_put_contents($file, $contents) !== strlen($contents)) {
             throw new RuntimeException("A file could not be written to its end, $file: ".self::why());
@@ -100,20 +119,30 @@ final readonly class MediaStore
     /** Puts more at the end of a file of a work folder. */
     public function append(string $file, string $contents): void
     {
+        $this->ask($file);
         if (@file_put_contents($file, $contents, FILE_APPEND) !== strlen($contents)) {
             throw new RuntimeException("A file could not be written to its end, $file: ".self::why());
         }
     }
 
-    public function discard(string $folder): void
+    /** Takes away what stands below the root: a file, or a folder with all that is in it. */
+    public function discard(string $place): void
     {
-        File::deleteDirectory($folder);
+        $this->ask($place);
+        is_dir($place) ? File::deleteDirectory($place) : @unlink($place);
     }
 
     /** What killed processes left in the work room. */
     public function sweep(): int
     {
         return $this->room->sweep($this->path('work'));
+    }
+
+    /** @throws StrangePlace */
+    private function ask(string $place): void
+    {
+        $root = rtrim($this->disk->path(''), '/').'/';
+        str_starts_with($place, $root) ? $this->path(substr($place, strlen($root))) : throw StrangePlace::of($place);
     }
 
     private static function why(): string

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Decoding\Confinement;
+use App\Media\Decoding\Limits;
+use App\Media\Decoding\TooMuch;
+use App\Media\Decoding\TooSlow;
 use Closure;
 use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
-use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /**
@@ -33,19 +36,11 @@ final class MediaTools
         'GLIBC_TUNABLES' => 'glibc.malloc.hugetlb=1',
     ];
 
-    private const PROBE_SECONDS = 30.0;
-
-    /** Bytes that a program which only looks into a file may take. */
-    private const PROBE_BYTES = 4 * 1024 ** 3;
-
-    private ?string $guard = null;
-
-    private ?string $limit = null;
-
     public function __construct(
         private readonly string $ffmpeg,
         private readonly string $ffprobe,
         private readonly string $fontConfig,
+        private readonly Confinement $confinement,
     ) {
     }
 
@@ -58,34 +53,66 @@ final class MediaTools
     /** @param  list<string>  $arguments */
     public function ffmpeg(array $arguments, ?string $folder = null): Process
     {
-        return $this->process([$this->ffmpeg, '-hide_banner', '-nostdin', '-y', ...$arguments], $folder);
+        return $this->process($this->ffmpegCommand($arguments), $folder);
     }
 
     /**
      * What ffprobe says, which may be that it cannot.
      *
      * @param  list<string>  $arguments
+     * @param  string  $name  what the operator calls the file
      *
      * @throws ToolFailed when it was stopped again and again
+     * @throws TooMuch
+     * @throws TooSlow
      */
-    public function probe(array $arguments): Process
+    public function probe(array $arguments, string $name = 'The file'): Process
     {
-        $process = $this->ffprobe($arguments);
-        // What does not tell what it is within that is made to keep whoever asks.
-        $process->setTimeout(self::PROBE_SECONDS);
+        $limits = Limits::ofAGlance();
 
-        return self::toItsEnd($process, 'Looking into the file');
+        return $this->confined(
+            $this->process([$this->ffprobe, '-hide_banner', ...$arguments], null, $limits), $name, $limits,
+        );
     }
 
-    /** @param  list<string>  $arguments */
-    public function ffprobe(array $arguments): Process
-    {
-        $this->limit ??= (new ExecutableFinder)->find('prlimit') ?? '';
+    /**
+     * Has ffmpeg open what came from outside, within limits: whoever calls looks how it ended.
+     *
+     * @param  list<string>  $arguments
+     * @param  string  $name  what the operator calls the file
+     * @param  Closure(string, string): void|null  $listen  told what it prints as it comes
+     * @param  array<string, string>  $environment
+     *
+     * @throws ToolFailed when it was stopped again and again, or found no room
+     * @throws TooMuch
+     * @throws TooSlow
+     */
+    public function open(
+        array $arguments,
+        string $name,
+        Limits $limits,
+        ?string $folder = null,
+        ?Closure $listen = null,
+        array $environment = [],
+    ): Process {
+        $process = $this->process($this->ffmpegCommand($arguments), $folder, $limits);
+        $process->setEnv([...$process->getEnv(), ...$environment]);
 
-        return $this->process([
-            ...$this->limit === '' ? [] : [$this->limit, '--as='.self::PROBE_BYTES],
-            $this->ffprobe, '-hide_banner', ...$arguments,
-        ], null);
+        return $this->confined($process, $name, $limits, $listen);
+    }
+
+    /** @param  Closure(string, string): void|null  $listen */
+    private function confined(Process $process, string $name, Limits $limits, ?Closure $listen = null): Process
+    {
+        try {
+            return self::toItsEnd($process, 'Looking into the file', $listen, true);
+        } catch (ToolFailed $problem) {
+            throw match ($problem->failure) {
+                Failure::OverLimits => TooMuch::computing($name, $limits->cpuSeconds),
+                Failure::TooSlow => TooSlow::with($name),
+                default => $problem,
+            };
+        }
     }
 
     /**
@@ -109,21 +136,16 @@ final class MediaTools
      *
      * @param  list<string>  $arguments
      * @param  Closure(string, string): void|null  $listen  told what it prints as it comes
-     * @param  float|null  $seconds  after which it is given up
      *
-     * @throws ToolFailed when it was stopped again and again, found no room, or took too long
+     * @throws ToolFailed when it was stopped again and again, or found no room
      */
     public function attempt(
         array $arguments,
         string $doing,
         ?string $folder = null,
         ?Closure $listen = null,
-        ?float $seconds = null,
     ): Process {
-        $process = $this->ffmpeg($arguments, $folder);
-        $process->setTimeout($seconds);
-
-        return self::toItsEnd($process, $doing, $listen);
+        return self::toItsEnd($this->ffmpeg($arguments, $folder), $doing, $listen);
     }
 
     /**
@@ -131,23 +153,28 @@ final class MediaTools
      *
      * @param  string  $doing  what it does, as the begin of a sentence
      * @param  Closure(string, string): void|null  $listen
+     * @param  bool  $isLimited  whether it runs under limits of ours
      *
      * @throws ToolFailed
      */
-    public static function toItsEnd(Process $process, string $doing, ?Closure $listen = null): Process
-    {
+    public static function toItsEnd(
+        Process $process,
+        string $doing,
+        ?Closure $listen = null,
+        bool $isLimited = false,
+    ): Process {
         for ($failures = 1; ; $failures++) {
             try {
                 $process->run($listen);
             } catch (ProcessSignaledException) {
                 // Seen below.
             } catch (ProcessTimedOutException) {
-                throw ToolFailed::tookTooLong($doing);
+                throw ToolFailed::because($process, $doing, Failure::TooSlow);
             }
-            if ($process->isSuccessful() || Failure::of($process) === Failure::Refused) {
+            if ($process->isSuccessful() || Failure::of($process, $isLimited) === Failure::Refused) {
                 return $process;
             }
-            $process = self::again($process, $failures, $doing);
+            $process = self::again($process, $failures, $doing, $isLimited);
         }
     }
 
@@ -159,11 +186,11 @@ final class MediaTools
      *
      * @throws ToolFailed when that is enough
      */
-    public static function again(Process $failed, int $failures, string $doing): Process
+    public static function again(Process $failed, int $failures, string $doing, bool $isLimited = false): Process
     {
-        $failure = Failure::of($failed);
+        $failure = Failure::of($failed, $isLimited);
         if ($failures > $failure->patience()) {
-            throw ToolFailed::from($failed, $doing);
+            throw ToolFailed::because($failed, $doing, $failure);
         }
         if ($failure === Failure::Killed) {
             // A machine short of memory has more a moment later.
@@ -173,18 +200,24 @@ final class MediaTools
         return clone $failed;
     }
 
-    /** @param  list<string>  $command */
-    private function process(array $command, ?string $folder): Process
+    /**
+     * @param  list<string>  $arguments
+     * @return non-empty-list<string>
+     */
+    private function ffmpegCommand(array $arguments): array
     {
-        // Where it can be had, the kernel ends the program with the worker that started it.
-        $this->guard ??= (new ExecutableFinder)->find('setpriv') ?? '';
-        $guarded = $this->guard === '' ? $command : [$this->guard, '--pdeathsig', 'KILL', ...$command];
-        $process = new Process($guarded, $folder, [
+        return [$this->ffmpeg, '-hide_banner', '-nostdin', '-y', ...$arguments];
+    }
+
+    /** @param  non-empty-list<string>  $command */
+    private function process(array $command, ?string $folder, ?Limits $limits = null): Process
+    {
+        $process = new Process($this->confinement->command($command, $limits), $folder, [
             'FONTCONFIG_FILE' => $this->fontConfig,
             'LC_ALL' => 'C.UTF-8',
             ...self::KEEPS_ITS_MEMORY,
         ]);
-        $process->setTimeout(null);
+        $process->setTimeout($limits?->wallSeconds);
 
         return $process;
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Decoding\Decoder;
+use App\Media\Decoding\Limits;
+use App\Media\Decoding\Task;
 use Closure;
 use RapidReel\Footage\FootageKind;
 use Symfony\Component\Process\Process;
@@ -14,9 +17,6 @@ final readonly class Prober
     /** Pixels that a side has at least. */
     private const SMALLEST = 64;
 
-    /** As long as an upload may be looked through while somebody waits for it. */
-    private const MOST_SECONDS = 60.0;
-
     private const STILLS = ['png_pipe', 'jpeg_pipe', 'webp_pipe', 'image2'];
 
     /**
@@ -26,6 +26,7 @@ final readonly class Prober
      */
     public function __construct(
         private MediaTools $tools,
+        private Decoder $decoder,
         private array $limits,
     ) {
     }
@@ -47,6 +48,8 @@ final readonly class Prober
      * @param  Closure(int): void|null  $tell
      *
      * @throws UnusableMedia
+     * @throws Decoding\TooMuch
+     * @throws Decoding\TooSlow
      */
     public function readThrough(string $path, string $name, ProbedMedia $found, ?Closure $tell = null): ProbedMedia
     {
@@ -82,16 +85,13 @@ final readonly class Prober
     {
         $head = FileKind::admit($path, $name);
         // The size a picture claims, read from its head alone: nothing may unpack a huge one to find out.
-        $claimed = FileKind::isStill($head) ? @getimagesize($path) : false;
-        if (is_array($claimed)) {
-            $this->refuseHuge($claimed[0], $claimed[1], $name);
-        }
-        if (($claimed['channels'] ?? 3) === 4) {
+        [$claimed, $turn] = FileKind::isStill($head) ? $this->claimed($path, $name) : [0, 1];
+        if ($claimed === 4) {
             throw UnusableMedia::isOfAnotherKind($name, 'a picture for print (CMYK)');
         }
-        $found = $this->ask($path);
+        $found = $this->ask($path, $name);
         $isStill = in_array($found->format(), self::STILLS, true);
-        $look = $found->look($isStill ? ExifTurn::of($path) : 1);
+        $look = $found->look($isStill ? $turn : 1);
         if ($look === null) {
             throw match (true) {
                 $found->hasSound() => UnusableMedia::isOnlySound($name),
@@ -127,6 +127,22 @@ final readonly class Prober
         );
     }
 
+    /**
+     * What a picture says of itself.
+     *
+     * @return array{int, int} how many colours it is made of, and how it was held (EXIF)
+     *
+     * @throws UnusableMedia
+     */
+    private function claimed(string $path, string $name): array
+    {
+        $head = $this->decoder->ask(Task::Head, $name, $path) ?? [];
+        $number = static fn (string $key, int $else): int => is_int($head[$key] ?? null) ? $head[$key] : $else;
+        $this->refuseHuge($number('width', 0), $number('height', 0), $name);
+
+        return [$number('channels', 3), $number('turn', 1)];
+    }
+
     /** @throws UnusableMedia when it runs too long, or not at all */
     private function refuseLength(float $seconds, string $name): void
     {
@@ -158,17 +174,17 @@ final readonly class Prober
                 $tell((int) min(99, (int) $at[1] / 10 / max(1, $found->durationMs)));
             }
         };
-        $process = $this->tools->attempt(
+        $process = $this->tools->open(
             [
                 '-loglevel', 'error', '-xerror',
                 // Strict with stills, whose decoder fills up with green what is not there.
                 ...$found->kind === FootageKind::Still ? ['-err_detect', 'explode'] : [],
                 '-progress', 'pipe:1', ...$this->tools->input($path), '-map', "0:{$found->stream}", '-f', 'null', '-',
             ],
-            'Looking through the file',
-            listen: $listen,
+            $name,
             // Somebody waits, unless a worker does it.
-            seconds: $tell === null ? self::MOST_SECONDS : null,
+            $tell === null ? Limits::ofAReading() : Limits::ofAWorker(),
+            listen: $listen,
         );
         if (! $process->isSuccessful()) {
             throw UnusableMedia::isBroken($name);
@@ -178,45 +194,58 @@ final readonly class Prober
     }
 
     /** How far a program says that it has come, in ms. */
-    private static function toldMs(Process $process): int
+    public static function toldMs(Process $process): int
     {
         preg_match_all('/^out_time_us=(\d+)$/m', $process->getOutput(), $matches);
 
         return (int) round((int) (end($matches[1]) ?: 0) / 1000);
     }
 
-    /** Length of a sound file in ms. */
-    public function soundMs(string $path, string $name): int
+    /**
+     * Length of a sound file in ms, as it says itself; where it says nothing, it is read, no further than asked for.
+     *
+     * @param  int  $most  seconds
+     *
+     * @throws UnusableMedia
+     */
+    public function soundMs(string $path, string $name, int $most): int
     {
         FileKind::admit($path, $name);
-        $found = $this->ask($path);
+        $found = $this->ask($path, $name);
         if (! $found->hasSound()) {
             throw UnusableMedia::isSilent($name);
         }
         // What a browser records says nothing of its length.
-        $ms = (int) round(1000 * $found->seconds()) ?: $this->heardMs($path);
+        $ms = (int) round(1000 * $found->seconds()) ?: $this->heardMs($path, $name, $most);
 
         return $ms > 0 ? $ms : throw UnusableMedia::isSilent($name);
     }
 
-    private function heardMs(string $path): int
+    /** Whether what a file says of its length is a guess out of its begin, as where frames follow each other bare. */
+    public function isLengthGuessed(string $path, string $name): bool
     {
-        $process = $this->tools->attempt(
+        return in_array($this->ask($path, $name)->format(), ['mp3', 'aac'], true);
+    }
+
+    private function heardMs(string $path, string $name, int $most): int
+    {
+        $process = $this->tools->open(
             [
-                '-loglevel', 'error', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:a:0', '-f',
-                'null', '-',
+                '-loglevel', 'error', '-progress', 'pipe:1', ...$this->tools->input($path), '-map', '0:a:0', '-t',
+                (string) ($most + 1), '-f', 'null', '-',
             ],
-            'Looking through the file',
+            $name,
+            Limits::ofAReading(),
         );
 
         return self::toldMs($process);
     }
 
-    private function ask(string $path): ProbeReport
+    private function ask(string $path, string $name): ProbeReport
     {
         return ProbeReport::of($this->tools->probe([
             '-v', 'error', '-show_entries', ProbeReport::ENTRIES, '-of', 'json', ...$this->tools->input($path),
-        ])->getOutput());
+        ], $name)->getOutput());
     }
 
     private function refuseHuge(int $width, int $height, string $name): void

@@ -273,7 +273,7 @@ final readonly class SoundMixer
                 $path,
             ): float {
                 try {
-                    $this->prober->soundMs($path, 'the clip');
+                    $this->prober->soundMs($path, 'the clip', (int) config('reel.upload.clip_seconds'));
                 } catch (UnusableMedia) {
                     return -120.0;
                 }

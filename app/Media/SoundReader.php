@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Decoding\Limits;
 use RapidReel\Voice\Pcm;
 
 /** Reads recordings of any kind that ffmpeg knows, as mono samples. */
@@ -42,24 +43,32 @@ final readonly class SoundReader
      *
      * @param  string  $name  what the operator calls the file
      * @param  bool  $clean  whether it is to be cleaned gently
+     * @param  int|null  $most  seconds that it may last, unless as long as a recording
      *
      * @throws UnusableMedia
      * @throws ToolFailed
      */
-    public function open(string $path, string $name, int $rate, string $folder, bool $clean = false): SoundFile
-    {
-        $ms = $this->prober->soundMs($path, $name);
-        $most = (int) config('reel.upload.recording_seconds');
+    public function open(
+        string $path,
+        string $name,
+        int $rate,
+        string $folder,
+        bool $clean = false,
+        ?int $most = null,
+    ): SoundFile {
+        $most ??= (int) config('reel.upload.recording_seconds');
+        $ms = $this->prober->soundMs($path, $name, $most);
         if ($ms > 1000 * $most) {
             throw UnusableMedia::isTooLong($name, $ms, $most);
         }
-        $this->tools->attempt(
+        $this->tools->open(
             [
-                '-loglevel', 'error', ...$this->tools->input($path), '-map', '0:a:0', '-ac', '1',
+                '-loglevel', 'error', '-t', (string) ($most + 1), ...$this->tools->input($path), '-map', '0:a:0', '-ac', '1',
                 ...$clean ? ['-af', self::CLEAN] : [],
                 '-ar', (string) $rate, '-f', 's16le', "sound-$rate.raw",
             ],
-            'Reading the recording',
+            $name,
+            Limits::ofAWorker(),
             $folder,
         );
         $sound = new SoundFile("$folder/sound-$rate.raw", $rate);

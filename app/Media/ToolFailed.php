@@ -21,12 +21,17 @@ final class ToolFailed extends RuntimeException
     /** @param  string  $doing  what it was to do, as the begin of a sentence */
     public static function from(Process $process, string $doing): self
     {
-        $failure = Failure::of($process);
+        return self::because($process, $doing, Failure::of($process));
+    }
 
+    public static function because(Process $process, string $doing, Failure $failure): self
+    {
         return new self(
             match ($failure) {
                 Failure::Killed => "$doing was stopped again and again by the machine, which may be short of memory.",
                 Failure::NoRoom => "$doing found no room on the disk.",
+                Failure::OverLimits => "$doing takes more computing or memory than it may.",
+                Failure::TooSlow => "$doing took too long: the machine is too busy. Try again.",
                 Failure::Refused => "$doing failed twice in the same way. What the program said is in the log.",
             },
             $failure,
@@ -36,11 +41,6 @@ final class ToolFailed extends RuntimeException
                 mb_scrub(substr(trim($process->getErrorOutput()), -2_000)),
             ),
         );
-    }
-
-    public static function tookTooLong(string $doing): self
-    {
-        return new self("$doing took too long, and was given up.", Failure::Refused, '');
     }
 
     public static function isShort(string $doing, int $made, int $planned): self

@@ -66,6 +66,30 @@ final class UnusableMedia extends Refusal
         );
     }
 
+    /** @param  int  $most  seconds */
+    public static function isTooLongASound(string $name, int $ms, int $most, bool $isMusic): self
+    {
+        return new self($isMusic
+            ? sprintf(
+                '“%s” runs %.0f minutes or longer; a piece of music has at most %d. Cut it, and bring that.',
+                $name, $ms / 60_000, intdiv($most, 60),
+            )
+            : sprintf(
+                '“%s” lasts %.0f s or longer; an effect lasts at most %d. Bring it as music, or cut it.',
+                $name, $ms / 1000, $most,
+            ));
+    }
+
+    public static function isShortOfItsLength(string $name, int $ms, int $told): self
+    {
+        return new self(sprintf(
+            '“%s” is damaged or cut off: it says that it is %s long, and %.1f s of it are there. Bring it whole.',
+            $name,
+            $told > 86_400_000 ? sprintf('%d days', $told / 86_400_000) : sprintf('%.0f s', $told / 1000),
+            $ms / 1000,
+        ));
+    }
+
     public static function isTooShort(string $name, int $ms): self
     {
         return new self(sprintf('“%s” lasts only %.1f s; nothing can be said in that.', $name, $ms / 1000));

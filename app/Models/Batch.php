@@ -22,7 +22,7 @@ use RapidReel\Base\Values;
  */
 final class Batch extends Model
 {
-    protected $fillable = ['channel_id', 'name', 'settings'];
+    protected $fillable = ['name', 'settings'];
 
     /** @var array<string, string> */
     protected $casts = ['settings' => ValuesCast::class];

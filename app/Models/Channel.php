@@ -29,7 +29,7 @@ use RapidReel\Brief\BriefWriter;
 final class Channel extends Model
 {
     protected $fillable = [
-        'user_id', 'name', 'style_words', 'forbidden', 'pronunciations', 'figures', 'views', 'settings',
+        'name', 'style_words', 'forbidden', 'pronunciations', 'figures', 'views', 'settings',
     ];
 
     /** @var array<string, string> */
@@ -48,13 +48,26 @@ final class Channel extends Model
             ->where('user_id', $user->id)
             ->orderByRaw('id = ? desc', [$user->channel_id ?? 0])
             ->orderBy('id')
-            ->first() ?? self::query()->create(['user_id' => $user->id, 'name' => $user->name]);
+            ->first() ?? $user->channels()->create(['name' => $user->name]);
     }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /**
+     * What belongs to it. Whose something is is never one of the values that it is made of.
+     *
+     * @template T of Model
+     *
+     * @param  class-string<T>  $kind
+     * @return HasMany<T, $this>
+     */
+    public function its(string $kind): HasMany
+    {
+        return $this->hasMany($kind);
     }
 
     /** @return HasMany<Batch, $this> */

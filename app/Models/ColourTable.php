@@ -24,5 +24,5 @@ final class ColourTable extends Model
     /** @var array<string, string> */
     protected $casts = ['shared' => 'bool'];
 
-    protected $fillable = ['channel_id', 'shared', 'name', 'hash'];
+    protected $fillable = ['shared', 'name', 'hash'];
 }

@@ -30,7 +30,7 @@ final class Edit extends Model
     public const UPDATED_AT = null;
 
     protected $fillable = [
-        'channel_id', 'batch_id', 'short_id', 'user_id', 'revision', 'stroke', 'what', 'before', 'after', 'undone_at',
+        'batch_id', 'short_id', 'revision', 'stroke', 'what', 'before', 'after', 'undone_at',
     ];
 
     /** @var array<string, string> */

@@ -29,6 +29,6 @@ final class Effect extends Model
     protected $casts = ['shared' => 'bool'];
 
     protected $fillable = [
-        'channel_id', 'shared', 'name', 'path', 'fingerprint', 'seal', 'loudest', 'duration_ms',
+        'shared', 'name', 'fingerprint', 'seal', 'loudest', 'duration_ms',
     ];
 }

@@ -22,5 +22,5 @@ final class Face extends Model
     /** @var array<string, string> */
     protected $casts = ['shared' => 'bool'];
 
-    protected $fillable = ['channel_id', 'shared', 'name', 'face'];
+    protected $fillable = ['shared', 'name', 'face'];
 }

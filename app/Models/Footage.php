@@ -45,7 +45,7 @@ final class Footage extends Model
     protected $table = 'footage';
 
     protected $fillable = [
-        'channel_id', 'shared', 'name', 'kind', 'origin', 'path', 'thumbnail', 'fingerprint', 'seal', 'media_type',
+        'shared', 'name', 'kind', 'origin', 'thumbnail', 'fingerprint', 'seal', 'media_type',
         'state', 'percent', 'refused', 'width', 'height', 'duration_ms', 'tags', 'brief',
         'collection', 'look', 'near_id', 'mended_of', 'mended_by', 'mended_key',
     ];

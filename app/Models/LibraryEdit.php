@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class LibraryEdit extends Model
 {
-    protected $fillable = ['channel_id', 'what', 'before'];
+    protected $fillable = ['what', 'before'];
 
     /** @var array<string, string> */
     protected $casts = ['before' => 'array'];

@@ -27,5 +27,5 @@ final class Logo extends Model
     /** @var array<string, string> */
     protected $casts = ['shared' => 'bool', 'colours' => 'array'];
 
-    protected $fillable = ['channel_id', 'shared', 'name', 'picture', 'width', 'height', 'colours'];
+    protected $fillable = ['shared', 'name', 'picture', 'width', 'height', 'colours'];
 }

@@ -34,7 +34,7 @@ final class Music extends Model
     protected $table = 'music';
 
     protected $fillable = [
-        'channel_id', 'shared', 'name', 'mood', 'path', 'fingerprint', 'seal', 'duration_ms', 'loudness', 'tempo',
+        'shared', 'name', 'mood', 'fingerprint', 'seal', 'duration_ms', 'loudness', 'tempo',
         'bars',
     ];
 

@@ -20,7 +20,7 @@ final class Pattern extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['channel_id', 'name', 'settings'];
+    protected $fillable = ['name', 'settings'];
 
     /** @var array<string, string> */
     protected $casts = ['settings' => ValuesCast::class];

@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Recording extends Model
 {
-    protected $fillable = ['short_id', 'text', 'name', 'path', 'timing', 'state', 'problem'];
+    protected $fillable = ['short_id', 'text', 'name', 'timing', 'state', 'problem'];
 
     /** @var array<string, string> */
     protected $casts = ['state' => RecordingState::class];

@@ -20,12 +20,18 @@ final class User extends Authenticatable
 {
     public const SHORTEST_PASSWORD = 10;
 
-    protected $fillable = ['name', 'email', 'password', 'channel_id'];
+    protected $fillable = ['name', 'email', 'password'];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @var array<string, string> */
     protected $casts = ['password' => 'hashed'];
+
+    /** Works in it from now on. */
+    public function enter(Channel $channel): void
+    {
+        $this->forceFill(['channel_id' => $channel->id])->save();
+    }
 
     /** @return HasMany<Channel, $this> */
     public function channels(): HasMany

@@ -32,12 +32,13 @@ use App\Jobs\Ordered;
 use App\Jobs\QueuedOrders;
 use App\Library\EffectBook;
 use App\Media\CardPainter;
+use App\Media\Decoding\Confinement;
+use App\Media\Decoding\Decoder;
 use App\Media\EmojiLists;
 use App\Media\EncoderSlots;
 use App\Media\FaceBook;
 use App\Media\KeptFiles;
 use App\Media\KeyedLock;
-use App\Media\LogoReader;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Media\Prober;
@@ -139,18 +140,20 @@ final class ReelServiceProvider extends ServiceProvider
                 config('reel.ffmpeg'),
                 config('reel.ffprobe'),
                 config('reel.fonts').'/fonts.conf',
+                new Confinement,
             ),
         );
         $this->app->singleton(
             Prober::class,
-            static fn (Application $app): Prober => new Prober($app->make(MediaTools::class), config('reel.upload')),
+            static fn (Application $app): Prober => new Prober(
+                $app->make(MediaTools::class),
+                $app->make(Decoder::class),
+                config('reel.upload'),
+            ),
         );
         $this->app->singleton(
-            LogoReader::class,
-            static fn (Application $app): LogoReader => new LogoReader(
-                $app->make(MediaStore::class),
-                (string) config('reel.svg'),
-            ),
+            Decoder::class,
+            static fn (): Decoder => new Decoder(new Confinement, base_path('bin/decode'), (string) config('reel.svg')),
         );
         $this->app->singleton(
             CardPainter::class,
@@ -192,6 +195,8 @@ final class ReelServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // A value that a model does not take is a fault of ours, and no detail.
+        Model::preventSilentlyDiscardingAttributes();
         Paginator::useBootstrapFive();
         Queue::addConnector('database', fn () => $this->app->make(FencedConnector::class));
         PayloadQueue::createPayloadUsing(null);

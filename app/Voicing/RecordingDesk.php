@@ -55,7 +55,7 @@ final readonly class RecordingDesk
             );
         }
         $this->room->ask((int) filesize($path));
-        $ms = $this->prober->soundMs($path, $name);
+        $ms = $this->prober->soundMs($path, $name, (int) config('reel.upload.recording_seconds'));
         if ($ms > 1000 * (int) config('reel.upload.recording_seconds')) {
             throw UnusableMedia::isTooLong($name, $ms, (int) config('reel.upload.recording_seconds'));
         }
@@ -67,7 +67,7 @@ final readonly class RecordingDesk
         $this->store->keep($path, $this->store->path($place));
 
         return DB::transaction(function () use ($short, $text, $name, $place, $timing): Recording {
-            $recording = Recording::query()->create([
+            $recording = Recording::query()->forceCreate([
                 'short_id' => $short->id,
                 'text' => $text,
                 'name' => mb_strimwidth(mb_scrub($name), 0, 120, '…'),

@@ -22,6 +22,8 @@ interface Orders
 
     public function makePictures(int $orderId): void;
 
+    public function takeHouseFile(int $importId): void;
+
     /** @param  int  $speed  percent of the voice's usual rate */
     public function speakSample(int $account, string $voice, int $speed, string $text): void;
 }

@@ -24,6 +24,11 @@ export default (urls, now) => {
         },
 
         fresh(answer) {
+            // A house style that was brought changes all of the page.
+            if (this.bringing && !answer.bringing) {
+                window.location.reload();
+                return;
+            }
             if (answer.settings !== undefined) {
                 renew(this.$refs.settings, answer.settings);
                 renew(this.$refs.apply, answer.apply);

@@ -122,11 +122,17 @@ final readonly class CubeTable
         return $this->points[$at[0] + $this->size * ($at[1] + $this->size * $at[2])];
     }
 
+    /** Whether it is a number: what is too large for one is none. */
+    private static function isLevel(string $written): bool
+    {
+        return is_numeric($written) && is_finite((float) $written);
+    }
+
     /** @return array{float, float, float} */
     private static function point(string $line, int $number): array
     {
         $values = preg_split('/\s+/', $line) ?: [];
-        if (count($values) !== 3 || array_filter($values, is_numeric(...)) !== $values) {
+        if (count($values) !== 3 || array_filter($values, self::isLevel(...)) !== $values) {
             throw new Refusal(sprintf(
                 'Line %s of this .cube file is no colour: “%s”.',
                 number_format($number), mb_strimwidth(mb_scrub($line), 0, 40, '…'),

@@ -103,24 +103,42 @@ final readonly class SourceLook
             ],
             in_array($this->transfer, self::HDR, true) => [
                 // Reference white of HDR is 203 cd/m² (ITU-R BT.2408); what is brighter is brought down gently.
-                sprintf(
-                    'zscale=tin=%s:min=%s:pin=bt2020:t=linear:npl=203,format=gbrpf32le,zscale=p=bt709,'
-                        .'tonemap=tonemap=mobius:param=0.75:desat=0,zscale=t=bt709:m=bt709:r=tv,format=yuv420p',
-                    $this->transfer,
-                    $this->matrix === '' ? 'bt2020nc' : $this->matrix,
-                ),
+                $this->told($this->transfer).',zscale=t=linear:npl=203,format=gbrpf32le,zscale=p=bt709,'
+                    .'tonemap=tonemap=mobius:param=0.75:desat=0,zscale=t=bt709:m=bt709:r=tv,format=yuv420p',
             ],
             $isWide => [
-                sprintf(
-                    'zscale=min=%s:pin=bt2020:tin=bt709:t=linear,format=gbrpf32le,zscale=p=bt709:t=bt709:m=bt709:r=tv,'
-                        .'format=yuv420p',
-                    $this->matrix === '' ? 'bt2020nc' : $this->matrix,
-                ),
+                $this->told('bt709').',zscale=t=linear,format=gbrpf32le,zscale=p=bt709:t=bt709:m=bt709:r=tv,'
+                    .'format=yuv420p',
             ],
             $this->matrix === '' && $this->height >= self::HD_HEIGHT && str_starts_with($this->pixels, 'yuv') &&
                 ! str_starts_with($this->pixels, 'yuvj') => ['setparams=colorspace=bt709'],
             default => [],
         };
+    }
+
+    /**
+     * Says of wide colours what a file left out: what HDR is made in (ITU-R BT.2100), as players take it. Whoever
+     * converts refuses what is not said.
+     */
+    private function told(string $transfer): string
+    {
+        return sprintf(
+            'setparams=color_primaries=%s:colorspace=%s:color_trc=%s',
+            $this->primaries === '' ? 'bt2020' : $this->primaries,
+            $this->matrix === '' ? 'bt2020nc' : $this->matrix,
+            $transfer,
+        );
+    }
+
+    /** What was taken for granted of its colours, for its operator; empty where the file says all of it. */
+    public function assumed(): string
+    {
+        $isSaid = $this->matrix !== '' && $this->primaries !== '';
+
+        return $isSaid || ! in_array($this->transfer, self::HDR, true)
+            ? ''
+            : 'This is HDR that does not say in which colours it was made. They were taken as those of BT.2020, as '
+                .'players do, and brought to the usual ones.';
     }
 
     private function isSquare(): bool

@@ -60,13 +60,6 @@ final class UnusableScript extends Refusal
         );
     }
 
-    public static function cannotBeOpened(string $name): self
-    {
-        return new self(
-            sprintf('“%s” cannot be opened as a ZIP. Pack it again, or bring its files one by one.', $name),
-        );
-    }
-
     public static function isTooLargeUnpacked(string $name, int $most): self
     {
         return new self(sprintf('“%s” holds more text than fits in one batch (%d MB).', $name, $most));

@@ -198,6 +198,8 @@ abstract class AppTestCase extends TestCase
         Artisan::call('queue:work', [
             '--queue' => 'plans,renders',
             '--stop-when-empty' => true,
+            // It would wait once before it finds that there is nothing left.
+            '--sleep' => 0,
             '--memory' => 1_024,
             ...$options,
         ]);

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\HouseApplier;
-use App\Editing\HouseFile;
+use App\Editing\House\HouseApplier;
+use App\Editing\House\HouseImportDesk;
+use App\Editing\House\HousePacker;
+use App\Jobs\Strays;
+use App\Jobs\TakeHouseFile;
 use App\Library\FootageImporter;
 use App\Library\LogoDesk;
 use App\Library\TableDesk;
 use App\Models\Channel;
 use App\Models\ColourTable;
 use App\Models\Footage;
+use App\Models\HouseImport;
+use App\Models\HouseImportState;
 use App\Models\Logo;
 use App\Settings\Registrar;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use ZipArchive;
 
 /** A house style goes from one channel to another as a file. */
@@ -51,8 +57,8 @@ final class HouseFileTest extends AppTestCase
         $file = TEST_PLACE.'/house-style.zip';
         copy($answer->baseResponse->getFile()->getPathname(), $file);
 
-        $other = Channel::query()->create(['user_id' => $this->user()->id, 'name' => 'Other']);
-        self::assertSame([], app(HouseFile::class)->unpack($other, $file));
+        $other = $this->user()->channels()->create(['name' => 'Other']);
+        self::assertSame([], $this->brought($other, $file)->problems);
         $other->refresh();
         self::assertEquals($first->settings->own, $other->settings->own);
         self::assertSame(['ink and lamplight', 'alcohol', 'Other'], [
@@ -74,8 +80,8 @@ final class HouseFileTest extends AppTestCase
         $this->setting('channel', $channel, 'opening', (string) $opening->id)->assertOk();
         $file = TEST_PLACE.'/house-opening.zip';
         copy($this->get('/house/file')->assertOk()->baseResponse->getFile()->getPathname(), $file);
-        $other = Channel::query()->create(['user_id' => $this->user()->id, 'name' => 'Other']);
-        self::assertSame([], app(HouseFile::class)->unpack($other, $file));
+        $other = $this->user()->channels()->create(['name' => 'Other']);
+        self::assertSame([], $this->brought($other, $file)->problems);
         $brought = Footage::query()->where('channel_id', $other->id)->sole();
         self::assertSame((string) $brought->id, (string) $other->refresh()->settings->own['opening']);
         self::assertContains('opening', $brought->tagList());
@@ -98,13 +104,20 @@ final class HouseFileTest extends AppTestCase
     public function test_bringing_one_is_one_step_that_can_be_undone(): void
     {
         $this->dressed();
-        $file = app(HouseFile::class)->pack($this->channel()->refresh());
+        $file = app(HousePacker::class)->pack($this->channel()->refresh());
         foreach (['look' => 'clear', 'speed' => '90', 'dim' => '20', 'split' => 'words:4-12'] as $key => $value) {
             $this->setting('channel', $this->channel()->id, $key, $value)->assertOk();
         }
         $before = $this->channel()->refresh()->settings->own;
         $this->post('/house/file', ['house' => new UploadedFile($file, 'house.zip', null, null, true)])
-            ->assertRedirect('/house')->assertSessionHas('refused', []);
+            ->assertRedirect('/house');
+        $this->get('/house')->assertSee('“house.zip” is being taken over.', false);
+        self::assertTrue($this->getJson('/house/state')->json('bringing'));
+        $this->work();
+        self::assertFalse($this->getJson('/house/state')->json('bringing'));
+        $this->get('/house')->assertSee('The house style is that of “house.zip” now.', false);
+        // Told once.
+        $this->get('/house')->assertDontSee('The house style is that of “house.zip” now.', false);
         $after = $this->channel()->refresh()->settings->own;
         self::assertSame(['ink', 110], [$after['look'], $after['speed']]);
         self::assertArrayNotHasKey('dim', $after);
@@ -113,31 +126,97 @@ final class HouseFileTest extends AppTestCase
         self::assertEquals($before, $this->channel()->refresh()->settings->own);
     }
 
-    public function test_what_is_no_house_style_is_refused_and_what_is_unknown_in_one_is_told(): void
+    public function test_what_is_no_house_style_is_refused_before_anything_is_done(): void
     {
         $this->actingAs($this->user());
-        $zipped = function (array $files): UploadedFile {
-            $path = TEST_PLACE.'/odd-house.zip';
-            $zip = new ZipArchive;
-            $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
-            foreach ($files as $name => $text) {
-                $zip->addFromString($name, $text);
-            }
-            $zip->close();
-
-            return new UploadedFile($path, 'house.zip', null, null, true);
-        };
         $this->post('/house/file')->assertSessionHas('problem');
         $this->post('/house/file', ['house' => UploadedFile::fake()->createWithContent('a.zip', 'no ZIP')])
             ->assertSessionHas('problem', 'This is no house style: a ZIP as “Export” makes it is wanted.');
-        $this->post('/house/file', ['house' => $zipped(['a.txt' => 'hello'])])->assertSessionHas('problem');
-        $answer = $this->post('/house/file', ['house' => $zipped(['house.json' => json_encode([
-            'kind' => 'rapid-reel-house-style', 'version' => 1, 'words' => ['style_words' => ['not a text']],
-            'settings' => ['speed' => 900, 'look' => 'ink', 'unheard_of' => 1, 'logo' => '../../etc/passwd'],
-            'files' => [['kind' => 'logo', 'id' => 'x', 'name' => 'Gone', 'file' => '../gone.png'], 7],
-        ])])])->assertRedirect('/house');
+        $style = ['kind' => 'rapid-reel-house-style', 'version' => 1];
+        $logo = ['kind' => 'logo', 'id' => 'a', 'name' => 'n', 'file' => 'logo/a.png'];
+        foreach ([
+            'holds no house style' => ['a.txt' => 'hello'],
+            'cannot be read' => ['house.json' => '{"kind":'],
+            'by a later version' => ['house.json' => json_encode([...$style, 'version' => 2])],
+            'at “settings”' => ['house.json' => json_encode([...$style, 'settings' => ['a', 'b', 3]])],
+            'settings.speed' => ['house.json' => json_encode([...$style, 'settings' => ['speed' => ['x']]])],
+            'words.style_words' => ['house.json' => json_encode([...$style, 'words' => ['style_words' => [1]]])],
+            'at “files”' => ['house.json' => json_encode([...$style, 'files' => ['../../../../../public/x.php' => $logo]])],
+            'files[0].kind' => ['house.json' => json_encode([...$style, 'files' => [['kind' => 'x'] + $logo]])],
+            'files[0].file' => ['house.json' => json_encode([...$style, 'files' => [['file' => '../gone.png'] + $logo]])],
+            'files[0].id' => ['house.json' => json_encode([...$style, 'files' => [['id' => '../x'] + $logo]])],
+            'leads out of it (“../../evil.php”)' => ['house.json' => json_encode($style), '../../evil.php' => '<?php'],
+            'holds 3,001 files' => ['house.json' => json_encode($style)] + array_fill(0, 3_000, 'x'),
+        ] as $told => $files) {
+            $import = $this->brought($this->channel(), self::zipped($files));
+            self::assertSame(HouseImportState::Failed, $import->state, $told);
+            self::assertStringContainsString($told, $import->problems[0]);
+        }
+        self::assertSame([], $this->channel()->refresh()->settings->own);
+        self::assertSame([], glob(TEST_PLACE.'/storage/media/house/*'));
+        self::assertFileDoesNotExist(public_path('x.php'));
+    }
 
-        self::assertCount(4, $answer->getSession()->get('refused'));
+    public function test_what_is_unknown_in_one_is_told_and_each_of_its_files_is_read_once(): void
+    {
+        $this->actingAs($this->user());
+        $png = (string) file_get_contents(self::still('house-large.png', '1200x1200'));
+        $logo = ['kind' => 'logo', 'name' => 'n', 'file' => 'logo/a.png'];
+        $import = $this->brought($this->channel(), self::zipped([
+            'house.json' => json_encode([
+                'kind' => 'rapid-reel-house-style', 'version' => 1,
+                'settings' => ['speed' => 900, 'look' => 'ink', 'unheard_of' => 1, 'logo' => 'gone'],
+                'files' => [
+                    ...array_map(static fn (int $i): array => [...$logo, 'id' => "a$i"], range(1, 15)),
+                    ['kind' => 'logo', 'id' => 'b', 'name' => 'Gone', 'file' => 'logo/b.png'],
+                ],
+            ]),
+            'logo/a.png' => $png,
+        ]));
+
+        self::assertSame(HouseImportState::Done, $import->state);
+        self::assertCount(14 + 1 + 3, $import->problems);
+        self::assertSame(1, Logo::query()->where('channel_id', $this->channel()->id)->count());
         self::assertSame(['look' => 'ink'], $this->channel()->refresh()->settings->own);
+    }
+
+    public function test_a_worker_that_dies_over_one_leaves_everything_as_it_was_and_says_so(): void
+    {
+        $this->actingAs($this->user());
+        $file = app(HousePacker::class)->pack($this->dressed());
+        $before = $this->channel()->refresh()->settings->own;
+        $import = app(HouseImportDesk::class)->bring($this->channel(), $file, 'house.zip');
+        // Another one waits until this is over.
+        $this->post('/house/file', ['house' => new UploadedFile($file, 'house.zip', null, null, true)])
+            ->assertSessionHas('problem');
+        DB::table('jobs')->delete();
+        self::assertSame(1, app(Strays::class)->order());
+        (new TakeHouseFile($import->id))->failed(null);
+        self::assertSame(HouseImportState::Failed, $import->refresh()->state);
+        $this->work();
+        self::assertEquals($before, $this->channel()->refresh()->settings->own);
+        $this->get('/house')->assertSee('Nothing was changed', false);
+    }
+
+    private function brought(Channel $channel, string $file): HouseImport
+    {
+        $import = app(HouseImportDesk::class)->bring($channel, $file, 'house.zip');
+        $this->work();
+
+        return $import->refresh();
+    }
+
+    /** @param  array<array-key, string>  $files */
+    private static function zipped(array $files): string
+    {
+        $path = TEST_PLACE.'/odd-house.zip';
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
+        foreach ($files as $name => $text) {
+            $zip->addFromString((string) $name, $text);
+        }
+        $zip->close();
+
+        return $path;
     }
 }

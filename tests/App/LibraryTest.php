@@ -139,7 +139,7 @@ final class LibraryTest extends AppTestCase
     public function test_a_search_takes_its_signs_as_they_are(): void
     {
         foreach (['100%_sure' => 'a', 'plain' => 'b\\c', "o'brien" => 'd'] as $name => $tag) {
-            Footage::query()->create([
+            Footage::query()->forceCreate([
                 'channel_id' => $this->channel()->id,
                 'name' => $name,
                 'kind' => FootageKind::Still,

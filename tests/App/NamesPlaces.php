@@ -54,23 +54,23 @@ trait NamesPlaces
             'which' => 'dark',
             'style' => 'own-night',
             'id' => 'own-0123',
-            'face' => Face::query()->create([
+            'face' => Face::query()->forceCreate([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret face', 'face' => 'own-0123',
             ])->id,
-            'effect' => Effect::query()->create([
+            'effect' => Effect::query()->forceCreate([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret effect', 'path' => 'library/none.flac',
                 'fingerprint' => 'secret', 'loudest' => -20.0, 'duration_ms' => 500,
             ])->id,
-            'table' => ColourTable::query()->create([
+            'table' => ColourTable::query()->forceCreate([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret table', 'hash' => 'none',
             ])->id,
-            'logo' => Logo::query()->create([
+            'logo' => Logo::query()->forceCreate([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret logo', 'picture' => 'none', 'width' => 10,
                 'height' => 10, 'colours' => [],
             ])->id,
             'sound' => 'own-1',
             'half' => 'rest',
-            'pattern' => Pattern::query()->create([
+            'pattern' => Pattern::query()->forceCreate([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret pattern',
                 'settings' => new Values(['speed' => 90]),
             ])->id,
@@ -85,7 +85,7 @@ trait NamesPlaces
     /** @return array<string, int> */
     private function placesOf(Short $short): array
     {
-        $reading = Reading::query()->create([
+        $reading = Reading::query()->forceCreate([
             'short_id' => $short->id,
             'text' => $short->scenes[0]->text,
             'take' => 'none',
@@ -93,14 +93,14 @@ trait NamesPlaces
             'words' => [['text' => 'x', 'start_ms' => 0, 'end_ms' => 100, 'doubt' => 'none', 'pinned' => false]],
             'remarks' => [],
         ]);
-        $recording = Recording::query()->create([
+        $recording = Recording::query()->forceCreate([
             'short_id' => $short->id,
             'text' => '',
             'name' => 'read.wav',
             'path' => 'recordings/none',
             'state' => RecordingState::Ready,
         ]);
-        $export = Export::query()->create([
+        $export = Export::query()->forceCreate([
             'short_id' => $short->id,
             'quality' => 'final',
             'state' => ExportState::Done,

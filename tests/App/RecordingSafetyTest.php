@@ -79,7 +79,7 @@ final class RecordingSafetyTest extends AppTestCase
 
     public function test_a_worker_that_keeps_dying_leaves_a_message(): void
     {
-        $recording = Recording::query()->create([
+        $recording = Recording::query()->forceCreate([
             'short_id' => $this->short()->id,
             'text' => '',
             'name' => 'a.wav',

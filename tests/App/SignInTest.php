@@ -73,7 +73,7 @@ final class SignInTest extends AppTestCase
 
     public function test_nobody_reaches_the_batches_of_another(): void
     {
-        $batch = Batch::query()->create([
+        $batch = Batch::query()->forceCreate([
             'channel_id' => $this->channel('other@lamplight.example')->id,
             'name' => 'Theirs',
         ]);

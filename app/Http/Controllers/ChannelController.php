@@ -25,15 +25,15 @@ final class ChannelController extends Controller
         if ($user->channels()->count() >= self::MOST) {
             throw new Refusal(sprintf('An account has at most %d channels.', self::MOST));
         }
-        $channel = Channel::query()->create(['user_id' => $user->id, 'name' => trim($given['name'])]);
-        $user->update(['channel_id' => $channel->id]);
+        $channel = $user->channels()->create(['name' => trim($given['name'])]);
+        $user->enter($channel);
 
         return redirect()->route('house');
     }
 
     public function enter(Request $request, Channel $channel): RedirectResponse
     {
-        $this->user($request)->update(['channel_id' => $channel->id]);
+        $this->user($request)->enter($channel);
 
         return redirect()->route('batches.index');
     }

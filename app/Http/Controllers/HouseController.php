@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Editing\EditBook;
-use App\Editing\HouseApplier;
-use App\Editing\HouseDesk;
-use App\Editing\HouseFile;
+use App\Editing\House\HouseApplier;
+use App\Editing\House\HouseDesk;
+use App\Editing\House\HouseImportDesk;
+use App\Editing\House\HousePacker;
 use App\Http\Presenters\House;
 use App\Models\Batch;
 use App\Models\Channel;
@@ -26,7 +27,9 @@ final class HouseController extends Controller
     {
         $channel = Channel::of($this->user($request));
 
-        return view('house.show', ['house' => $house->of($channel), 'state' => $house->state($channel)]);
+        return view('house.show', [
+            'house' => $house->of($channel), 'state' => $house->state($channel), 'brought' => $house->brought($channel),
+        ]);
     }
 
     /**
@@ -82,24 +85,25 @@ final class HouseController extends Controller
     }
 
     /** The house style as one file. */
-    public function pack(Request $request, HouseFile $file): BinaryFileResponse
+    public function pack(Request $request, HousePacker $packer): BinaryFileResponse
     {
-        return response()->download($file->pack(Channel::of($this->user($request))), 'house-style.zip', [
+        return response()->download($packer->pack(Channel::of($this->user($request))), 'house-style.zip', [
             'Content-Type' => 'application/zip',
         ])->setPrivate()->deleteFileAfterSend();
     }
 
-    public function unpack(Request $request, HouseFile $house): RedirectResponse
+    /** Takes a file in; a worker makes it the house style. */
+    public function unpack(Request $request, HouseImportDesk $desk): RedirectResponse
     {
         $file = $request->file('house');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             throw new Refusal('Choose the ZIP of a house style first.');
         }
-        $problems = $house->unpack(Channel::of($this->user($request)), $file->getRealPath() ?: '');
+        $desk->bring(
+            Channel::of($this->user($request)), $file->getRealPath() ?: '', $file->getClientOriginalName(),
+        );
 
-        return redirect()->route('house')
-            ->with('saved', 'The house style is that of the file now.')
-            ->with('refused', $problems);
+        return redirect()->route('house');
     }
 
     public function undo(Request $request, EditBook $edits): JsonResponse

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Presenters;
 
 use App\Editing\EditBook;
-use App\Editing\HouseApplier;
+use App\Editing\House\HouseApplier;
+use App\Editing\House\HouseImportDesk;
 use App\Editing\PatternDesk;
 use App\Models\Channel;
 use App\Models\ColourTable;
+use App\Models\HouseImportState;
 use App\Models\Logo;
 use App\Models\Short;
 use App\Settings\Registrar;
@@ -34,7 +36,35 @@ final readonly class House
         private EditBook $edits,
         private HousePreview $preview,
         private HouseApplier $applier,
+        private HouseImportDesk $imports,
     ) {
+    }
+
+    /**
+     * How a house style that was brought as a file has come along; how it ended is told once.
+     *
+     * @return array{state: string, said: string, problems: list<string>}|null
+     */
+    public function brought(Channel $channel): ?array
+    {
+        $import = $this->imports->untold($channel);
+        if ($import === null) {
+            return null;
+        }
+        if ($import->state !== HouseImportState::Waiting) {
+            $import->update(['seen' => true]);
+        }
+
+        return [
+            'state' => $import->state->value,
+            'said' => match ($import->state) {
+                HouseImportState::Waiting => "“{$import->name}” is being taken over. The page shows it as soon as it "
+                    .'is done; you can go on working.',
+                HouseImportState::Done => "The house style is that of “{$import->name}” now.",
+                HouseImportState::Failed => "“{$import->name}” was not taken over. Nothing was changed.",
+            },
+            'problems' => $import->problems,
+        ];
     }
 
     public function of(Channel $channel): HouseView
@@ -66,17 +96,19 @@ final readonly class House
     /**
      * What of its page goes on by itself, and what can be taken back.
      *
-     * @return array{preview: array<string, mixed>|null, working: bool, undo: ?string, redo: ?string} its preview is a
+     * @return array{preview: array<string, mixed>|null, working: bool, bringing: bool, undo: ?string, redo: ?string} its preview is a
      *                                                                                               short as the style
      *                                                                                               makes it
      */
     public function state(Channel $channel): array
     {
         $preview = $this->preview->of($channel);
+        $isBringing = $this->imports->untold($channel)?->state === HouseImportState::Waiting;
 
         return [
             'preview' => $preview,
-            'working' => (bool) ($preview['working'] ?? false),
+            'working' => $isBringing || ($preview['working'] ?? false) === true,
+            'bringing' => $isBringing,
             'undo' => $this->edits->last($channel),
             'redo' => $this->edits->next($channel),
         ];

@@ -10,9 +10,12 @@
     </div>
 </div>
 @if (is_string(session('saved')))<p class="notice" role="status">{{ session('saved') }}</p>@endif
-@foreach (session('refused', []) as $refused)
-    <p class="notice notice-problem" role="alert">{{ $refused }}</p>
-@endforeach
+@if ($brought !== null)
+    <p @class(['notice', 'notice-problem' => $brought['state'] === 'failed']) role="status">{{ $brought['said'] }}</p>
+    @foreach ($brought['problems'] as $problem)
+        <p class="notice notice-problem" role="alert">{{ $problem }}</p>
+    @endforeach
+@endif
 <section class="house-settings" aria-label="Settings" x-data="house(@js([
     'state' => route('house.state'), 'undo' => route('house.undo'), 'redo' => route('house.redo'),
 ]), @js($state))"

@@ -135,7 +135,7 @@ final class OwnersTest extends FaultCase
         $planned = $this->short();
         $export = $this->order($planned);
         $unplanned = $this->made('The gull came back. It always does.')->shorts[0];
-        $recording = Recording::query()->create([
+        $recording = Recording::query()->forceCreate([
             'short_id' => $planned->id,
             'text' => 'The lamp went out.',
             'name' => 'read.wav',

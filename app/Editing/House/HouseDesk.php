@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Editing;
+namespace App\Editing\House;
 
+use App\Editing\Settler;
 use App\Models\Channel;
 use Illuminate\Support\Facades\DB;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Media;
+namespace App\Media\Decoding;
 
 /** How a camera was held, as a picture says it: EXIF 2.3, tag 0x0112, in JPEG, PNG (eXIf) and WebP. */
 final class ExifTurn

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media\Decoding;
+
+use Symfony\Component\Process\ExecutableFinder;
+use Symfony\Component\Process\Process;
+
+/**
+ * Programs that decode what came from outside, each in a process of its own: it ends with whoever started it, and takes
+ * no more than its limits.
+ */
+final class Confinement
+{
+    /** After the signal that says so, a program has as long to end itself. */
+    private const GRACE_SECONDS = 2;
+
+    /** @var array<string, string> where programs are, by name */
+    private array $found = [];
+
+    /**
+     * @param  non-empty-list<string>  $command
+     * @return non-empty-list<string>
+     */
+    public function command(array $command, ?Limits $limits): array
+    {
+        // Where it can be had, the kernel ends the program with the worker that started it.
+        $guard = $this->find('setpriv');
+        $guarded = $guard === '' ? $command : [$guard, '--pdeathsig', 'KILL', ...$command];
+        $limiter = $this->find('prlimit');
+        if ($limits === null || $limiter === '') {
+            return $guarded;
+        }
+
+        return [
+            $limiter,
+            "--as={$limits->bytes}",
+            sprintf('--cpu=%d:%d', $limits->cpuSeconds, $limits->cpuSeconds + self::GRACE_SECONDS),
+            "--fsize={$limits->fileBytes}",
+            '--core=0',
+            ...$guarded,
+        ];
+    }
+
+    /**
+     * @param  non-empty-list<string>  $command
+     * @param  array<string, string>  $environment
+     * @param  string|null  $input  what it reads
+     */
+    public function process(
+        array $command,
+        Limits $limits,
+        ?string $folder = null,
+        array $environment = [],
+        ?string $input = null,
+    ): Process {
+        return new Process($this->command($command, $limits), $folder, $environment, $input, $limits->wallSeconds);
+    }
+
+    private function find(string $program): string
+    {
+        return $this->found[$program] ??= (new ExecutableFinder)->find($program) ?? '';
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media\Decoding;
+
+use RapidReel\Face\BrokenFace;
+use RapidReel\Face\FontFile;
+
+/** Reads all of a font file that is ever asked of it. */
+final class FaceLook
+{
+    /** As many of its letters are drawn to see whether it has any. */
+    private const DRAWN = 40;
+
+    private const TEXT = 'Ag 0123456789 .,!?';
+
+    /** Where letters are looked for, in this order: Latin, Greek, Cyrillic, Hebrew, Arabic and all the rest. */
+    private const RANGES = [
+        [0x41, 0x5A], [0x61, 0x7A], [0x30, 0x39], [0x391, 0x3C9], [0x410, 0x44F], [0x5D0, 0x5EA], [0x621, 0x64A],
+        [0x905, 0x939], [0xE01, 0xE2E], [0x3042, 0x3093], [0xAC00, 0xAC40], [0x4E00, 0x4F00], [0x1F600, 0x1F640],
+    ];
+
+    /**
+     * @return array{title: string, letters: list<string>} what it is called, and some of the letters it has
+     *
+     * @throws BrokenFace when no captions can be set in it
+     */
+    public static function of(string $file): array
+    {
+        $font = FontFile::read((string) file_get_contents($file));
+        $font->width(self::TEXT);
+        $font->line();
+        if ($font->family() === '') {
+            throw new BrokenFace('The font file does not say what it is called. Bring one with a name.');
+        }
+        $letters = [];
+        foreach (self::RANGES as [$first, $last]) {
+            for ($code = $first; $code <= $last && count($letters) < self::DRAWN; $code++) {
+                $letter = mb_chr($code);
+                // What is set later is measured now.
+                if ($font->covers($letter) && $font->width($letter) > 0) {
+                    $letters[] = $letter;
+                }
+            }
+        }
+        if ($letters === []) {
+            throw new BrokenFace('The font file has no letters that captions are written in.');
+        }
+
+        return ['title' => mb_strimwidth($font->title(), 0, 80, '…'), 'letters' => $letters];
+    }
+}

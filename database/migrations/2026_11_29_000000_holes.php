@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        // What was taken for granted of a file, for its operator.
+        Schema::table('footage', static fn (Blueprint $table) => $table->string('remark', 250)->nullable());
+        Schema::create('house_imports', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('channel_id')->constrained()->cascadeOnDelete();
+            $table->string('path', 120);
+            $table->string('name', 120);
+            $table->string('state', 20)->index();
+            $table->text('problems');
+            $table->boolean('seen')->default(false);
+            $table->timestamps();
+        });
+    }
+};
