@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\Http\Answers;
-use App\Http\Hosts;
 use App\Http\Middleware\ChecksFields;
+use App\Http\Middleware\CleansText;
 use App\Http\Middleware\KeepToItself;
+use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\KnownProxies;
 use App\Http\Middleware\StartsSession;
 use App\Http\Middleware\TellsRevision;
 use App\Media\ToolFailed;
@@ -16,6 +18,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\MalformedUrlException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use RapidReel\Base\Refusal;
@@ -32,7 +35,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->web(replace: [StartSession::class => StartsSession::class]);
         $middleware->appendToGroup('web', [ChecksFields::class, TellsRevision::class]);
         // Names that the application goes by: of its own address, of this machine, and those that are given.
-        $middleware->trustHosts(at: static fn (): array => Hosts::patterns(), subdomains: false);
+        $middleware->prepend(KnownHosts::class);
+        $middleware->replace(TrustProxies::class, KnownProxies::class);
+        $middleware->append(CleansText::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

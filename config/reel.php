@@ -12,6 +12,8 @@ return [
 
     // Further names that this machine is asked by, with commas between.
     'hosts' => env('REEL_HOSTS', ''),
+    // Addresses of servers that stand before this one, with commas between: they are believed for whom they ask.
+    'proxies' => env('REEL_PROXIES', ''),
 
     'fonts' => resource_path('fonts'),
     'emoji' => resource_path('data/emoji'),

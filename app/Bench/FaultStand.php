@@ -66,7 +66,7 @@ final class FaultStand
     public function web(): Process
     {
         return $this->start(['php', '-d', 'variables_order=EGPCS', '-S', '127.0.0.1:'.self::PORT,
-            base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], public_path());
+            base_path('bin/router.php')], public_path());
     }
 
     public function address(): string

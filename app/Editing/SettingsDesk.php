@@ -64,6 +64,10 @@ final readonly class SettingsDesk
         $value = $written === null ? null : $setting->type->read($written);
         $what = lcfirst($setting->label).' '.($value === null ? 'as inherited' : $setting->type->says($value));
 
+        if ($at === Level::Channel) {
+            $this->reach->ask($channel, $level, $ids);
+        }
+
         return match ($at) {
             Level::Channel => $this->channel($channel, $setting, $value, $what, $whole !== null),
             Level::Batch => $this->batches(

@@ -18,6 +18,22 @@ use RapidReel\Settings\Level;
 final readonly class SettingsReach
 {
     /**
+     * Looks whether all that is named is there, where a value is to hold for the whole channel.
+     *
+     * @param  list<int>  $ids
+     */
+    public function ask(Channel $channel, Level $level, array $ids): void
+    {
+        match ($level) {
+            Level::Channel => array_diff($ids, [$channel->id]) === [] ? null : throw self::gone(),
+            Level::Batch => $this->batches($channel, $level, $ids),
+            Level::Short => $this->shorts($channel, $level, $ids),
+            Level::Scene => $this->scenes($channel, $level, $ids),
+            Level::Shot => $this->shots($channel, $ids),
+        };
+    }
+
+    /**
      * @param  list<int>  $ids
      * @return non-empty-list<Batch>
      */
@@ -97,11 +113,15 @@ final readonly class SettingsReach
      */
     private static function found(Builder $among, array $ids): array
     {
-        $rows = array_values($among->whereKey(array_unique($ids))->get()->all());
+        $wanted = array_unique($ids);
+        $rows = array_values($among->whereKey($wanted)->get()->all());
 
-        return $rows === []
-            ? throw new Refusal('What you want to set is no longer there. Load the page again.')
-            : $rows;
+        return $rows === [] || count($rows) !== count($wanted) ? throw self::gone() : $rows;
+    }
+
+    private static function gone(): Refusal
+    {
+        return new Refusal('Not all of what you want to set is there any more. Load the page again.');
     }
 
     /**

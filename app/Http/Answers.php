@@ -17,18 +17,22 @@ final class Answers
 {
     private const AGAIN_SECONDS = 30;
 
+    /** Letters of a refusal. */
+    private const LONGEST = 600;
+
     public static function refusal(Refusal $problem, Request $request): Response
     {
         $status = $problem instanceof Outdated ? 409 : 422;
+        // What was wrong may be as long as what came.
+        $said = mb_strimwidth(mb_scrub($problem->getMessage()), 0, self::LONGEST, '…');
         if ($request->expectsJson()) {
-            return response()->json(['message' => $problem->getMessage()], $status);
+            return response()->json(['message' => $said], $status);
         }
 
         // A page that cannot be shown would only be asked for again.
         return $request->isMethod('GET') && ! self::isAskedFromAPage($request) || $problem instanceof WrongValue
-            ? self::page($status, 'That cannot be done', $problem->getMessage())
-            : back()->withInput($request->except(['password', 'current', 'again']))
-                ->with('problem', $problem->getMessage());
+            ? self::page($status, 'That cannot be done', $said)
+            : back()->withInput($request->except(['password', 'current', 'again']))->with('problem', $said);
     }
 
     public static function toolFailed(ToolFailed $problem, Request $request): Response

@@ -65,7 +65,7 @@ final class Fields
             ],
             'framing.pin' => [
                 'do' => $word, 'ms' => $whole, 'x' => Field::whole(10_000), 'y' => Field::whole(10_000),
-                'close' => Field::whole(400),
+                'close' => Field::whole(400, 100),
             ],
             'briefs.make' => ['ids' => Field::ids()],
             'briefs.bring' => ['names' => $page, 'ids' => Field::ids()],

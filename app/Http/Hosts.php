@@ -16,9 +16,27 @@ final class Hosts
             ...explode(',', (string) config('reel.hosts')),
         ];
 
-        return array_values(array_map(
+        return array_map(
             static fn (string $name): string => '^'.preg_quote($name, '/').'$',
-            array_filter(array_map(trim(...), $names), static fn (string $name): bool => $name !== ''),
+            self::filled($names),
+        );
+    }
+
+    /** @return list<string> addresses and networks of servers that stand before this one */
+    public static function proxies(): array
+    {
+        // Everybody is no proxy.
+        return array_values(array_diff(self::filled(explode(',', (string) config('reel.proxies'))), ['*', '**']));
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<string>
+     */
+    private static function filled(array $names): array
+    {
+        return array_values(array_filter(
+            array_map(trim(...), $names), static fn (string $name): bool => $name !== '',
         ));
     }
 }

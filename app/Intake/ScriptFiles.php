@@ -6,6 +6,7 @@ namespace App\Intake;
 
 use Closure;
 use FilesystemIterator;
+use RapidReel\Base\PlainText;
 use RapidReel\Base\Refusal;
 use RapidReel\Intake\FrontMatter;
 use RapidReel\Intake\ScriptParts;
@@ -44,7 +45,7 @@ final readonly class ScriptFiles
      */
     public function fromText(string $text): array
     {
-        $text = (string) preg_replace('/\R/u', "\n", mb_scrub($text));
+        $text = PlainText::of((string) preg_replace('/\R/u', "\n", mb_scrub($text)));
         if (SubtitleText::isOne($text)) {
             $text = SubtitleText::script($text);
         }
@@ -87,6 +88,7 @@ final readonly class ScriptFiles
         if ($text === null) {
             throw UnusableScript::isNotText($name);
         }
+        $text = PlainText::of($text);
         $sources = match ($extension) {
             'csv', 'tsv' => $this->tables->read($text, $name, $this->mostScripts),
             'srt', 'vtt' => [new ScriptSource(SubtitleText::script($text), self::titleOf($name))],

@@ -70,6 +70,13 @@ final readonly class LibraryDesk
      */
     public function delete(Channel $channel, array $ids): string
     {
+        // Of what is another's nothing is told, not even whether it is used.
+        $ids = array_map(
+            intval(...), Footage::query()->where('channel_id', $channel->id)->whereKey($ids)->pluck('id')->all(),
+        );
+        if ($ids === []) {
+            throw self::noneChosen();
+        }
         $used = array_values(array_unique([
             ...Shot::query()->whereIn('footage_id', $ids)->distinct()->pluck('footage_id')->all(),
             ...ChosenFootage::among($ids),
@@ -111,6 +118,11 @@ final readonly class LibraryDesk
         });
     }
 
+    private static function noneChosen(): Refusal
+    {
+        return new Refusal('Choose clips or stills of this channel first.');
+    }
+
     /**
      * @param  list<int>  $ids
      * @param  Closure(Footage): array<string, mixed>  $change
@@ -121,7 +133,7 @@ final readonly class LibraryDesk
             /** @var Collection<int, Footage> $rows */
             $rows = Footage::query()->where('channel_id', $channel->id)->whereKey($ids)->get();
             if ($rows->isEmpty()) {
-                throw new Refusal('Choose clips or stills of this channel first.');
+                throw self::noneChosen();
             }
             $before = [];
             foreach ($rows as $one) {

@@ -62,6 +62,12 @@ final readonly class ProbeReport
         return self::whole($this->picture['index'] ?? 0);
     }
 
+    /** How its pictures are written. */
+    public function codec(): string
+    {
+        return $this->told('codec_name');
+    }
+
     /** Length of the whole. */
     public function seconds(): float
     {

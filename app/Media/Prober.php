@@ -17,6 +17,9 @@ final readonly class Prober
     /** Pixels that a side has at least. */
     private const SMALLEST = 64;
 
+    /** Those who made these formats, which have no sums of their own, read them more strictly than others. */
+    private const STRICTER = ['vp8' => 'libvpx', 'vp9' => 'libvpx-vp9'];
+
     private const STILLS = ['png_pipe', 'jpeg_pipe', 'webp_pipe', 'image2'];
 
     /**
@@ -174,23 +177,39 @@ final readonly class Prober
                 $tell((int) min(99, (int) $at[1] / 10 / max(1, $found->durationMs)));
             }
         };
+        $strict = match (true) {
+            // Strict with stills, whose decoder fills up with green what is not there.
+            $found->kind === FootageKind::Still => ['-err_detect', 'explode'],
+            in_array($found->type, ['video/webm', 'video/x-matroska'], true) => $this->stricter($path, $name),
+            default => [],
+        };
         $process = $this->tools->open(
             [
-                '-loglevel', 'error', '-xerror',
-                // Strict with stills, whose decoder fills up with green what is not there.
-                ...$found->kind === FootageKind::Still ? ['-err_detect', 'explode'] : [],
-                '-progress', 'pipe:1', ...$this->tools->input($path), '-map', "0:{$found->stream}", '-f', 'null', '-',
+                '-loglevel', 'error', '-xerror', ...$strict, '-progress', 'pipe:1', ...$this->tools->input($path), '-map', "0:{$found->stream}", '-f', 'null', '-',
             ],
             $name,
             // Somebody waits, unless a worker does it.
             $tell === null ? Limits::ofAReading() : Limits::ofAWorker(),
             listen: $listen,
         );
-        if (! $process->isSuccessful()) {
+        $isQuiet = ($strict[0] ?? '') !== '-c:v' || trim($process->getErrorOutput()) === '';
+        if (! $process->isSuccessful() || ! $isQuiet) {
+            throw UnusableMedia::isBroken($name);
+        }
+        if ($found->type === 'image/webp'
+            && ($this->decoder->ask(Task::Whole, $name, $path)['whole'] ?? false) !== true) {
             throw UnusableMedia::isBroken($name);
         }
 
         return self::toldMs($process);
+    }
+
+    /** @return list<string> */
+    private function stricter(string $path, string $name): array
+    {
+        $by = self::STRICTER[$this->ask($path, $name)->codec()] ?? null;
+
+        return $by === null ? [] : ['-c:v', $by];
     }
 
     /** How far a program says that it has come, in ms. */

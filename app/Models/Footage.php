@@ -34,6 +34,7 @@ use RapidReel\Footage\FootageKind;
  * @property string|null $look  a hash that is nearly the same for pictures that are
  * @property int|null $mended_of  the clip that it was made of
  * @property string|null $mended_by  how it is mended
+ * @property string|null $remark  what was taken for granted of its file, for its operator
  * @property int|null $near_id  of what it is nearly the same as
  * @property string|null $brief  what it was made to show
  */

@@ -38,7 +38,6 @@ final readonly class HouseFile
      */
     private function __construct(
         private Bundle $bundle,
-        private string $name,
         public array $settings,
         public array $words,
         public array $files,
@@ -77,7 +76,7 @@ final readonly class HouseFile
          *             files?: list<array{kind: string, id: string, name: string, file: string}>} $read */
         $read = json_decode((string) json_encode($house), true);
 
-        return new self($bundle, $name, $read['settings'] ?? [], $read['words'] ?? [], $read['files'] ?? []);
+        return new self($bundle, $read['settings'] ?? [], $read['words'] ?? [], $read['files'] ?? []);
     }
 
     /**

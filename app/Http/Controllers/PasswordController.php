@@ -10,11 +10,14 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
 
 /** Lets an account change its password. */
 final class PasswordController extends Controller
 {
+    private const TRIES = 5;
+
     public function show(): View
     {
         return view('password', ['shortest' => User::SHORTEST_PASSWORD]);
@@ -38,9 +41,17 @@ final class PasswordController extends Controller
             ],
         );
         $user = $this->user($request);
+        $tries = "password:{$user->id}";
+        if (RateLimiter::tooManyAttempts($tries, self::TRIES)) {
+            throw ValidationException::withMessages(['current' => sprintf(
+                'Too many tries. Wait %d seconds and try again.', RateLimiter::availableIn($tries),
+            )]);
+        }
         if (! Hash::check($given['current'], $user->password)) {
+            RateLimiter::hit($tries, 60);
             throw ValidationException::withMessages(['current' => 'The password you have now is another one.']);
         }
+        RateLimiter::clear($tries);
         $user->update(['password' => $given['password']]);
         Auth::login($user);
         $request->session()->regenerate();

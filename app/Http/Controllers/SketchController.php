@@ -35,8 +35,8 @@ final class SketchController extends Controller
         $sketches = $desk->sketches(
             $this->lines($this->text($request, 'topics')),
             $this->lines($this->text($request, 'points')),
-            Tone::tryFrom($this->text($request, 'tone')) ?? Tone::Plain,
-            HookShape::tryFrom($this->text($request, 'shape')),
+            $this->tone($request),
+            $this->shape($request),
             $this->seconds($request),
             $voices->get(VoiceBook::DEFAULT),
             $this->round($request),
@@ -54,7 +54,7 @@ final class SketchController extends Controller
     {
         $versions = $desk->reworded(
             $this->text($request, 'script'),
-            Tone::tryFrom($this->text($request, 'tone')) ?? Tone::Plain,
+            $this->tone($request),
             $this->text($request, 'audience'),
             $this->round($request),
         );
@@ -96,6 +96,28 @@ final class SketchController extends Controller
                 ),
             ])->render(),
         ]);
+    }
+
+    private function tone(Request $request): Tone
+    {
+        $written = $this->text($request, 'tone');
+
+        return $written === '' ? Tone::Plain : Tone::tryFrom($written) ?? throw new Refusal(sprintf(
+            'There is no tone “%s”. There are: %s.',
+            mb_strimwidth($written, 0, 40, '…'),
+            implode(', ', array_column(Tone::cases(), 'value')),
+        ));
+    }
+
+    private function shape(Request $request): ?HookShape
+    {
+        $written = $this->text($request, 'shape');
+
+        return $written === '' ? null : HookShape::tryFrom($written) ?? throw new Refusal(sprintf(
+            'There is no shape of hook “%s”. There are: %s.',
+            mb_strimwidth($written, 0, 40, '…'),
+            implode(', ', array_column(HookShape::cases(), 'value')),
+        ));
     }
 
     /** How many sixes have been asked for before. */

@@ -13,6 +13,11 @@ final class KeepToItself
 {
     public function handle(Request $request, Closure $next): Response
     {
+        // Back is only ever to a page of ours.
+        $from = (string) $request->headers->get('referer');
+        if ($from !== '' && ! str_starts_with("$from/", $request->getSchemeAndHttpHost().'/')) {
+            $request->headers->remove('referer');
+        }
         $response = $next($request);
         // Files have a stricter one of their own. Alpine evaluates the expressions in the markup; no script stands in
         // it. Captions are drawn by a renderer of WebAssembly in a worker.

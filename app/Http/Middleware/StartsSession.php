@@ -16,7 +16,10 @@ final class StartsSession extends StartSession
     /** @param  Request  $request */
     protected function saveSession($request): void
     {
-        if (str_contains((string) $request->header('Accept'), 'text/html')) {
+        // Who has signed in or out, or has another password now, has another session, whatever was asked for.
+        $isOther = $request->hasSession()
+            && $request->cookies->get($request->session()->getName()) !== $request->session()->getId();
+        if ($isOther || str_contains((string) $request->header('Accept'), 'text/html')) {
             parent::saveSession($request);
         }
     }

@@ -11,6 +11,8 @@ enum Task: string
 {
     /** What a picture says of itself at its begin. */
     case Head = 'head';
+    /** Whether all of a WebP can be read, by the library of those who made that format. */
+    case Whole = 'whole';
     /** A PNG as the picture that is laid over videos. */
     case Logo = 'logo';
     /** Whether a font file is one, and what it has. */
@@ -29,6 +31,7 @@ enum Task: string
         try {
             $found = match ($task) {
                 self::Head => PictureHead::of($arguments[1] ?? ''),
+                self::Whole => ['whole' => @imagecreatefromwebp($arguments[1] ?? '') !== false],
                 self::Logo => LogoPicture::of($arguments[1] ?? '', $arguments[2] ?? ''),
                 self::Face => FaceLook::of($arguments[1] ?? ''),
             };

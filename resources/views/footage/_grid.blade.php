@@ -27,6 +27,9 @@
             @if (isset($page->near[$one->near_id ?? 0]))
                 <span class="flag flag-inline">nearly “{{ $page->near[$one->near_id] }}”</span>
             @endif
+            @if ($one->remark !== null)
+                <span class="flag flag-inline" title="{{ $one->remark }}">colours taken as BT.2020</span>
+            @endif
         </p>
         <form method="post" action="{{ route('footage.update', $one) }}">
             @csrf @method('put')
