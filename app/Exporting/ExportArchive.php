@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Exporting;
 
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
+use App\Models\Export;
+use App\Models\FileState;
 use App\Models\Short;
 use App\Work\DiskRoom;
 use RapidReel\Base\Refusal;
@@ -23,45 +26,47 @@ final readonly class ExportArchive
 
     /**
      * @param  list<Short>  $shorts
+     * @param  bool  $withAll  whether drafts and outdated files come along, named so
      * @return string path of a ZIP that the caller deletes
      *
-     * @throws Refusal when none is finished, or what was finished is gone from the disk
+     * @throws Refusal when none is finished, or what was finished is not on the disk as it was
      */
-    public function of(array $shorts): string
+    public function of(array $shorts, bool $withAll = false): string
     {
-        $gone = array_filter($shorts, fn (Short $short): bool => ! $this->isThere($short));
-        if ($gone !== []) {
-            throw new Refusal(sprintf(
-                'Nothing was packed: the finished files of %s are not on the disk any more. Export %s again.',
-                implode(', ', array_map(
-                    static fn (Short $short): string => "“{$short->title}”",
-                    array_slice($gone, 0, 5),
-                ))
-                    .(count($gone) > 5 ? sprintf(' and %d more', count($gone) - 5) : ''),
-                count($gone) === 1 ? 'it' : 'them',
-            ));
+        $leaving = array_values(array_filter(array_map(
+            static fn (Short $short): ?array => $short->leaving(),
+            $shorts,
+        )));
+        $taken = array_values(array_filter(
+            $leaving,
+            static fn (array $one): bool => $withAll || $one[1] === FileState::Final,
+        ));
+        if ($taken === []) {
+            throw new Refusal($leaving === []
+                ? 'None of these shorts is exported yet. Export them first.'
+                : 'None of these shorts has a finished file of what it is now: '.self::left($leaving).'. Export them, '
+                    .'or take these along, named so.');
         }
-        $this->room->ask($this->bytes($shorts));
+        $gone = array_filter($taken, fn (array $one): bool => ! $this->isRight($one[0]));
+        if ($gone !== []) {
+            throw self::gone(array_map(static fn (array $one): Short => $one[0]->short, array_values($gone)));
+        }
+        $this->room->ask(array_sum(array_map(static fn (array $one): int => (int) $one[0]->bytes, $taken)));
         $zip = new ZipArchive;
         $path = $this->store->workFolder().'/batch.zip';
         $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
         $listed = [];
-        foreach ($shorts as $short) {
-            $export = $short->latestDone;
-            if ($export === null || $export->name === null) {
-                continue;
-            }
+        foreach ($taken as [$export, $state]) {
+            $as = $export->name.($state === FileState::Final ? '' : "-{$state->value}");
             foreach (ExportedFiles::EXTENSIONS as $extension) {
-                $name = "{$export->name}.$extension";
-                $zip->addFile($this->store->path("{$export->folder()}/$name"), $name);
+                $name = "$as.$extension";
+                $zip->addFile($this->store->path($export->file($extension)), $name);
                 // Video does not shrink; packing it would only take time.
                 $zip->setCompressionName($name, $extension === 'mp4' ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE);
             }
             // What its own time knew of it, whatever can be read now.
-            $listed[] = $export->listing ?? ["{$export->name}.mp4", $short->title];
-        }
-        if ($listed === []) {
-            throw new Refusal('None of these shorts is exported yet. Export them first.');
+            $row = $export->listing ?? ["{$export->name}.mp4", $export->short->title];
+            $listed[] = Manifest::renamed($row, (string) $export->name, $as, $state->value);
         }
         $zip->addFromString('manifest.csv', Manifest::csv($listed));
         if (! @$zip->close()) {
@@ -71,14 +76,29 @@ final readonly class ExportArchive
         return $path;
     }
 
-    private function isThere(Short $short): bool
+    /**
+     * Files that were finished are not what they were.
+     *
+     * @param  non-empty-list<Short>  $shorts
+     */
+    public static function gone(array $shorts): Refusal
     {
-        $export = $short->latestDone;
-        if ($export === null || $export->name === null) {
-            return true;
-        }
+        return new Refusal(sprintf(
+            'Nothing was handed out: the finished files of %s were changed, damaged or taken away on the disk since '
+                .'they were made. Export %s again.',
+            implode(', ', array_map(
+                static fn (Short $short): string => "“{$short->title}”",
+                array_slice($shorts, 0, 5),
+            ))
+                .(count($shorts) > 5 ? sprintf(' and %d more', count($shorts) - 5) : ''),
+            count($shorts) === 1 ? 'it' : 'them',
+        ));
+    }
+
+    private function isRight(Export $export): bool
+    {
         foreach (ExportedFiles::EXTENSIONS as $extension) {
-            if (! is_file($this->store->path("{$export->folder()}/{$export->name}.$extension"))) {
+            if (! KeptFiles::agrees($this->store->path($export->file($extension)), $export->seals[$extension] ?? null)) {
                 return false;
             }
         }
@@ -86,9 +106,17 @@ final readonly class ExportArchive
         return true;
     }
 
-    /** @param  list<Short>  $shorts */
-    private function bytes(array $shorts): int
+    /** @param  list<array{Export, FileState}>  $leaving */
+    private static function left(array $leaving): string
     {
-        return array_sum(array_map(static fn (Short $short): int => (int) $short->latestDone?->bytes, $shorts));
+        $said = [];
+        foreach (array_count_values(array_map(static fn (array $one): string => $one[1]->value, $leaving)) as $state => $count) {
+            $said[] = match ($state) {
+                FileState::Draft->value => $count === 1 ? '1 draft' : "$count drafts",
+                default => "$count outdated",
+            };
+        }
+
+        return implode(' and ', $said);
     }
 }

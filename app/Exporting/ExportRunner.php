@@ -101,6 +101,7 @@ final readonly class ExportRunner
                     'bytes' => $files->bytes,
                     'pixels' => $summary->pixels,
                     'sound' => $summary->sound,
+                    'seals' => json_encode($files->seals, JSON_THROW_ON_ERROR),
                     'listing' => json_encode(Manifest::row($files->name, $cut), JSON_THROW_ON_ERROR),
                     'duration_ms' => $cut->durationMs,
                     'segments_made' => $files->segmentsMade,

@@ -11,11 +11,13 @@ final readonly class ExportedFiles
 
     public const POSTER = 'poster.jpg';
 
+    /** @param  array<string, string>  $seals  size and hash of each file, by its extension; the poster by its name */
     public function __construct(
         public string $name,
         public int $bytes,
         public int $segmentsMade,
         public int $segmentsKept,
+        public array $seals = [],
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace App\Exporting;
 
 use App\Library\Shelf;
 use App\Media\Cancelled;
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
 use App\Media\NotAsPlanned;
@@ -58,7 +59,11 @@ final readonly class Exporter
                 $this->store->write("$work/$name.{$format->value}", $format->write($cut));
             }
             $this->store->write("$work/$name.json", CutJson::encode($cut));
-            $files = new ExportedFiles($name, (int) filesize($video), $made, count($segments) - $made);
+            $seals = [ExportedFiles::POSTER => KeptFiles::sealOf("$work/".ExportedFiles::POSTER)];
+            foreach (ExportedFiles::EXTENSIONS as $extension) {
+                $seals[$extension] = KeptFiles::sealOf("$work/$name.$extension");
+            }
+            $files = new ExportedFiles($name, (int) filesize($video), $made, count($segments) - $made, $seals);
             $deliver($work, $files);
         } finally {
             $this->store->discard($work);

@@ -7,6 +7,7 @@ namespace App\Exporting;
 use App\Library\Shelf;
 use App\Media\Cancelled;
 use App\Media\ChangedFootage;
+use App\Media\DamagedPart;
 use App\Media\EncoderPool;
 use App\Media\Joiner;
 use App\Media\KeptFiles;
@@ -90,6 +91,12 @@ final readonly class VideoMaker
         }
     }
 
+    /** Whether the sound of a plan is there with all that pages hear of it. */
+    public function isMixed(MixPlan $mix): bool
+    {
+        return $this->mixer->isThere($mix);
+    }
+
     /**
      * Renders what is missing, and mixes.
      *
@@ -126,27 +133,22 @@ final readonly class VideoMaker
 
     private function sounds(Cut $cut, Shelf $shelf): MixSources
     {
-        $effects = $clips = [];
+        $effects = $clips = $heard = [];
         foreach ($cut->effects as $effect) {
-            $path = $shelf->effectPath($effect->sound);
-            if ($path !== null) {
-                $effects[$effect->fingerprint] = $path;
-            }
+            $effects[$effect->fingerprint] = $shelf->effectPath($effect->sound, $effect->fingerprint);
         }
         foreach ($cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
-                $path = $shelf->footagePaths[$shot->footage] ?? $this->store->source($shot->fingerprint);
-                if ($shot->sound !== null && is_file($path)) {
-                    $clips[$shot->fingerprint] = $path;
+                if ($shot->sound !== null) {
+                    $heard[$shot->fingerprint] = $shot->footage;
                 }
             }
         }
-
         foreach (array_filter([$cut->around->opening, $cut->around->ending]) as $edge) {
-            $path = $this->store->source($edge->fingerprint);
-            if (is_file($path)) {
-                $clips[$edge->fingerprint] = $path;
-            }
+            $heard[$edge->fingerprint] = self::idOf($edge->fingerprint, $shelf);
+        }
+        foreach ($heard as $fingerprint => $id) {
+            $clips[$fingerprint] = $this->heard((string) $fingerprint, $id, $shelf);
         }
 
         return new MixSources(
@@ -154,6 +156,35 @@ final readonly class VideoMaker
             $effects,
             $clips,
         );
+    }
+
+    private static function idOf(string $fingerprint, Shelf $shelf): string
+    {
+        foreach ($shelf->footage as $id => $one) {
+            if ($one->fingerprint === $fingerprint) {
+                return (string) $id;
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * The file that a clip is heard from: its own, or what is left of it where it is no longer in the library.
+     *
+     * @throws DamagedPart when it is not what was brought
+     */
+    private function heard(string $fingerprint, string $id, Shelf $shelf): string
+    {
+        $own = $shelf->footagePaths[$id] ?? null;
+        $isRight = $own === null
+            ? $this->kept->isSource($fingerprint)
+            : KeptFiles::agrees($own, $shelf->seals[$id] ?? null);
+        if (! $isRight) {
+            throw DamagedPart::clip($shelf->name($id));
+        }
+
+        return $own ?? $this->store->source($fingerprint);
     }
 
     /**
@@ -183,6 +214,7 @@ final readonly class VideoMaker
      *
      * @throws ChangedFootage
      * @throws MissingFootage
+     * @throws DamagedPart
      */
     private function laySources(Cut $cut, array $missing, Shelf $shelf): void
     {
@@ -206,8 +238,12 @@ final readonly class VideoMaker
             $path = $shelf->footagePaths[$id] ?? null;
             if ($path !== null) {
                 $this->sources->lay((string) $key, $path, $shelf->name($id), $shelf->seals[$id] ?? null);
-            } elseif (! is_file($this->store->source((string) $key))) {
-                throw new MissingFootage("“{$id}”");
+            } elseif (! $this->kept->isSource((string) $key)) {
+                throw match (true) {
+                    isset($shelf->logos[$key]) => DamagedPart::logo($shelf->logoName((string) $key)),
+                    isset($names[$key]) => new MissingFootage("“{$id}”"),
+                    default => DamagedPart::picture(),
+                };
             }
         }
     }

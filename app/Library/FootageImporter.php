@@ -44,7 +44,25 @@ final readonly class FootageImporter
         private KeyedLock $lock,
         private Orders $orders,
         private FileMarks $marks,
+        private KeptFiles $kept,
     ) {
+    }
+
+    /** Draws the thumbnail of what is in the library again where it is gone or damaged. */
+    public function keepThumbnail(Footage $footage): void
+    {
+        $place = $this->store->path($footage->thumbnail);
+        $file = $this->store->path($footage->path);
+        if (KeptFiles::isAsSealed($place) || ! KeptFiles::agrees($file, $footage->seal)) {
+            return;
+        }
+        $folder = $this->store->workFolder();
+        try {
+            $this->thumbnail($file, $this->prober->glance($file, $footage->name), $footage->name, "$folder/thumb.jpg");
+            $this->kept->put("$folder/thumb.jpg", $place);
+        } finally {
+            $this->store->discard($folder);
+        }
     }
 
     /**
@@ -119,7 +137,7 @@ final readonly class FootageImporter
             $this->thumbnail($file, $shown, $name, "$folder/thumb.jpg");
             $relative = 'library/'.$id.'.'.pathinfo($file, PATHINFO_EXTENSION);
             $look = $this->look("$folder/thumb.jpg");
-            $this->store->publish("$folder/thumb.jpg", $this->store->path("thumbnails/$id.jpg"));
+            $this->kept->put("$folder/thumb.jpg", $this->store->path("thumbnails/$id.jpg"));
             $this->store->publish($file, $this->store->path($relative));
         } finally {
             $this->store->discard($folder);

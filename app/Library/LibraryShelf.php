@@ -43,11 +43,13 @@ final readonly class LibraryShelf
             }
             $musicPaths[(string) $record->id] = $this->store->path($record->path);
             $musicSeals[(string) $record->id] = $record->seal;
+            $names[Shelf::MUSIC.$record->id] = $record->name;
         }
 
         $logos = [];
         foreach (Logo::at($channel)->get() as $record) {
             $logos[$record->picture] = [$record->width, $record->height];
+            $names[Shelf::LOGO.$record->picture] = $record->name;
         }
 
         return new Shelf(

@@ -32,6 +32,7 @@ final readonly class MendDesk
         private Sources $sources,
         private Orders $orders,
         private Animation $animation,
+        private KeptFiles $kept,
     ) {
     }
 
@@ -180,7 +181,7 @@ final readonly class MendDesk
             'Drawing a thumbnail',
             $folder,
         );
-        $this->store->publish("$folder/thumb.jpg", $this->store->path($copy->thumbnail));
+        $this->kept->put("$folder/thumb.jpg", $this->store->path($copy->thumbnail));
         $seal = KeptFiles::sealOf($file);
         $this->store->publish($file, $this->store->path($relative));
         $copy->forceFill([

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Library;
 
-use App\Media\ChangedFootage;
+use App\Media\DamagedPart;
 use App\Media\KeptFiles;
-use App\Media\MissingFootage;
 use RapidReel\Cut\CutMusic;
 use RapidReel\Cut\Mood;
 use RapidReel\Cut\SoundEffect;
@@ -15,6 +14,10 @@ use RapidReel\Footage\Footage;
 /** The footage and music at hand, with where each lies on disk. */
 final readonly class Shelf
 {
+    public const MUSIC = 'music ';
+
+    public const LOGO = 'logo ';
+
     /** @var array<array-key, Footage> by id */
     public array $footage;
 
@@ -25,7 +28,8 @@ final readonly class Shelf
      * @param  array<array-key, string>  $musicPaths  by id
      * @param  array<array-key, string|null>  $seals  size and hash of a piece of footage by id, if they are known
      * @param  array<array-key, string|null>  $musicSeals
-     * @param  array<array-key, string>  $names  of footage by id, where that is no name
+     * @param  array<array-key, string>  $names  of footage by id, where that is no name; of music and logos by theirs
+     *                                           behind their kind
      * @param  array<array-key, Mood|null>  $moods  of pieces of music, by id
      * @param  array<array-key, SoundEffect>  $effects  by id
      * @param  array<array-key, string>  $effectPaths
@@ -56,7 +60,7 @@ final readonly class Shelf
     {
         return new self(
             array_values($this->footage), $this->footagePaths, $this->music, $this->musicPaths, $this->seals,
-            $this->musicSeals, $this->names, $this->moods, $other->effects, $other->effectPaths, $other->logos,
+            $this->musicSeals, $this->names + $other->names, $this->moods, $other->effects, $other->effectPaths, $other->logos,
         );
     }
 
@@ -73,28 +77,38 @@ final readonly class Shelf
         return $found;
     }
 
+    public function logoName(string $picture): string
+    {
+        return $this->names[self::LOGO.$picture] ?? 'that was chosen';
+    }
+
     public function name(string $id): string
     {
         return $this->names[$id] ?? $id;
     }
 
-    /** @throws ChangedFootage when its file is not what was brought any more */
+    /** @throws DamagedPart when its file is not what was brought any more */
     public function musicPath(string $id): string
     {
-        $path = $this->musicPaths[$id] ?? throw new MissingFootage("“music {$id}”");
+        $path = $this->musicPaths[$id] ?? '';
         $seal = $this->musicSeals[$id] ?? null;
 
-        return KeptFiles::agrees($path, $seal)
-            ? $path
-            : throw new ChangedFootage('the music');
+        return KeptFiles::agrees($path, $seal) ? $path : throw DamagedPart::music($this->names[self::MUSIC.$id] ?? $id);
     }
 
-    /** Where the file of an effect stands; null where it is gone */
-    public function effectPath(string $id): ?string
+    /**
+     * Where the file of an effect stands.
+     *
+     * @param  string  $fingerprint  hash of what it was when it was chosen
+     *
+     * @throws DamagedPart when it is gone, or another one
+     */
+    public function effectPath(string $id, string $fingerprint): string
     {
-        $path = $this->effectPaths[$id] ?? null;
+        $path = $this->effectPaths[$id] ?? '';
+        $isThat = is_file($path) && KeptFiles::hashOf(KeptFiles::sealOf($path)) === $fingerprint;
 
-        return $path !== null && is_file($path) ? $path : null;
+        return $isThat ? $path : throw DamagedPart::effect($this->effects[$id]->name ?? 'that was chosen');
     }
 
     public function music(string $id): ?CutMusic

@@ -101,7 +101,7 @@ final readonly class CardPainter implements CardPictures
         /** @var array{string, int, int} $known */
         $known = json_decode((string) file_get_contents($place), true, 4, JSON_THROW_ON_ERROR);
 
-        return is_file($this->store->source($known[0])) ? new CardPicture(...$known) : null;
+        return $this->kept->isSource($known[0]) ? new CardPicture(...$known) : null;
     }
 
     private function drawn(Sticker $sticker, CardLook $look, FrameShape $shape, string $folder): GdImage
@@ -133,6 +133,7 @@ final readonly class CardPainter implements CardPictures
     /** Letters as wide as they are to be, as far as they get no taller than letters may. */
     private function written(CardLook $look, FrameShape $shape, string $folder, bool $isBare = false): GdImage
     {
+        $this->faces->ask([$look->face]);
         $faces = $this->faces->set([$look->face]);
         $width = $look->size * $shape->width() / 1000;
         $style = $this->style($look, 96, $isBare);

@@ -18,18 +18,18 @@ final readonly class CubeShelf
     {
         $text = $table->write();
         $hash = hash('sha256', $text);
-        if (! is_file($this->file($hash))) {
+        if (@hash_file('sha256', $this->file($hash)) !== $hash) {
             $this->store->put($this->file($hash), $text);
         }
 
         return $hash;
     }
 
-    /** @throws MissingFootage when it is gone */
+    /** @throws DamagedPart when it is gone, or is another one */
     public function lay(string $hash, string $target): void
     {
-        if (! is_file($this->file($hash))) {
-            throw new MissingFootage('the colour table');
+        if (@hash_file('sha256', $this->file($hash)) !== $hash) {
+            throw DamagedPart::table();
         }
         $this->store->copy($this->file($hash), $target);
     }

@@ -8,9 +8,17 @@ namespace App\Media;
  * Files that were made once and are read again: each has a seal beside it, its size and hash, and what does not agree
  * with its seal is as good as not there, to be made anew.
  */
-final readonly class KeptFiles
+final class KeptFiles
 {
-    public function __construct(private MediaStore $store)
+    /** What was read a moment ago, and was not touched since, is not read again: many segments have one source. */
+    private const KNOWN_SECONDS = 20.0;
+
+    private const MOST_KNOWN = 200;
+
+    /** @var array<string, array{string, string, float}> mark, seal and when it was read, by file */
+    private static array $read = [];
+
+    public function __construct(private readonly MediaStore $store)
     {
     }
 
@@ -28,6 +36,27 @@ final readonly class KeptFiles
         $seal = self::sealOf($finished);
         $this->store->publish($finished, $place);
         $this->store->put("$place.seal", $seal);
+    }
+
+    /**
+     * Whether what renderers look for by the hash of its content is there and is that; what was brought to another form
+     * has a seal of its own.
+     */
+    public function isSource(string $key): bool
+    {
+        $place = $this->store->source($key);
+
+        return is_file("$place.seal")
+            ? $this->isRight($place)
+            : is_file($place) && self::hashOf(self::sealOf($place)) === $key;
+    }
+
+    /** Whether a file that goes out is what was sealed; what is of an earlier version has no seal. */
+    public static function isAsSealed(string $file): bool
+    {
+        $seal = @file_get_contents("$file.seal");
+
+        return is_file($file) && ($seal === false || $seal === self::sealOf($file));
     }
 
     /**
@@ -51,8 +80,19 @@ final readonly class KeptFiles
     public static function sealOf(string $file): string
     {
         clearstatcache(true, $file);
+        $stat = @stat($file);
+        $mark = $stat === false ? '' : implode(' ', [$stat['ino'], $stat['size'], $stat['mtime'], $stat['ctime']]);
+        [$known, $seal, $at] = self::$read[$file] ?? ['', '', 0.0];
+        if ($mark !== '' && $mark === $known && microtime(true) - $at < self::KNOWN_SECONDS) {
+            return $seal;
+        }
+        $seal = filesize($file).' '.hash_file('xxh128', $file);
+        // Times are in whole seconds: what was written in this one may be written again in it.
+        if ($stat !== false && $stat['ctime'] < time() - 1) {
+            self::$read = [...array_slice(self::$read, -self::MOST_KNOWN), $file => [$mark, $seal, microtime(true)]];
+        }
 
-        return filesize($file).' '.hash_file('xxh128', $file);
+        return $seal;
     }
 
     public static function hashOf(string $seal): string

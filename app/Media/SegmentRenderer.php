@@ -54,14 +54,14 @@ final readonly class SegmentRenderer
     /**
      * @return Generator<int, Process, Process, mixed>
      *
-     * @throws MissingFootage when a source is not on the disk
+     * @throws MissingFootage when a source is not on the disk as it was
      * @throws ToolFailed
      */
     private function steps(Recipe $recipe, int $threads): Generator
     {
         foreach ($recipe->sources() as $source) {
-            if (! is_file($this->store->source($source->key))) {
-                throw new MissingFootage($source->key);
+            if (! $this->kept->isSource($source->key)) {
+                throw new MissingFootage("“{$source->key}”");
             }
         }
         $folder = $this->store->workFolder();

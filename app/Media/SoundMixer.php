@@ -64,7 +64,13 @@ final readonly class SoundMixer
     /** Whether it was mixed before and is still as it was. */
     public function isThere(MixPlan $plan): bool
     {
-        return $this->kept->isRight($this->file($plan));
+        foreach ([$this->file($plan), $this->rest($plan), $this->report($plan)] as $part) {
+            if (! $this->kept->isRight($part)) {
+                return false;
+            }
+        }
+
+        return $plan->bed === null || KeptFiles::isAsSealed($this->bed($plan));
     }
 
     public function work(MixPlan $plan, MixSources $sources): EncoderWork

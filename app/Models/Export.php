@@ -23,6 +23,7 @@ use RapidReel\Render\Quality;
  * @property string|null $pixels  a hash of what is seen in it
  * @property string|null $sound  a hash of what is heard in it
  * @property list<string|int|float>|null $listing  its row of a manifest
+ * @property array<string, string>|null $seals  size and hash of each of its files, by extension or name
  * @property int|null $duration_ms
  * @property int|null $bytes
  * @property int $owner  rises with every worker that takes it up
@@ -37,7 +38,7 @@ final class Export extends Model
 {
     protected $fillable = [
         'short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left', 'problem', 'name', 'pixels', 'sound',
-        'listing', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at',
+        'listing', 'seals', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at',
         'owner', 'starts',
     ];
 
@@ -48,12 +49,23 @@ final class Export extends Model
         'started_at' => 'datetime',
         'finished_at' => 'datetime',
         'listing' => 'array',
+        'seals' => 'array',
     ];
 
     /** @return BelongsTo<Short, $this> */
     public function short(): BelongsTo
     {
         return $this->belongsTo(Short::class);
+    }
+
+    /**
+     * The name of one of its files below its folder.
+     *
+     * @param  string  $which  an extension, or the name of a file
+     */
+    public function file(string $which): string
+    {
+        return $this->folder().'/'.(str_contains($which, '.') ? $which : "{$this->name}.$which");
     }
 
     /** Where its files stand on the media disk, once it is done. */

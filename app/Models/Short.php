@@ -19,6 +19,7 @@ use RapidReel\Brief\Subject;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutJson;
 use RapidReel\Cut\CutSummary;
+use RapidReel\Render\Quality;
 use RapidReel\Script\Manuscript;
 use RapidReel\Script\Scene as ScriptScene;
 use RapidReel\Script\ScriptNote;
@@ -54,6 +55,7 @@ use UnexpectedValueException;
  * @property-read Collection<int, Export> $exports
  * @property-read Export|null $latestExport
  * @property-read Export|null $latestDone
+ * @property-read Export|null $latestFinal
  */
 final class Short extends Model
 {
@@ -143,6 +145,33 @@ final class Short extends Model
         );
     }
 
+    /** @return HasOne<Export, $this> the last that was finished at full quality */
+    public function latestFinal(): HasOne
+    {
+        return $this->hasOne(Export::class)->ofMany(
+            ['id' => 'max'],
+            fn ($query) => $query->where('state', ExportState::Done->value)->where('quality', Quality::Final->value),
+        );
+    }
+
+    /**
+     * The file that would leave, and what it is of it as it is now.
+     *
+     * @return array{Export, FileState}|null null where none is finished
+     */
+    public function leaving(): ?array
+    {
+        $final = $this->latestFinal;
+        $done = $this->latestDone;
+
+        return match (true) {
+            $final !== null && $this->isOf($final) => [$final, FileState::Final],
+            $done === null => null,
+            $done->quality === Quality::Draft => [$done, FileState::Draft],
+            default => [$done, FileState::Outdated],
+        };
+    }
+
     /**
      * The last plan, also one of an earlier version; null where there is none, or one that nobody can read any more.
      */
@@ -192,11 +221,14 @@ final class Short extends Model
     /** Whether its last export shows and sounds as it is now; false where there is none. */
     public function isExportFresh(): bool
     {
-        $done = $this->latestDone;
-        $summary = $done === null || ! $this->isPlanned() ? null : $this->cutSummary();
+        return $this->latestDone !== null && $this->isOf($this->latestDone);
+    }
 
-        return $done !== null && $summary !== null && $summary->pixels === $done->pixels
-            && $summary->sound === $done->sound;
+    private function isOf(Export $done): bool
+    {
+        $summary = $this->isPlanned() ? $this->cutSummary() : null;
+
+        return $summary !== null && $summary->pixels === $done->pixels && $summary->sound === $done->sound;
     }
 
     public function isPlanned(): bool

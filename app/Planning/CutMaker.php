@@ -81,6 +81,8 @@ final readonly class CutMaker
         array $elsewhere = [],
         int $number = 1,
     ): Cut {
+        // Another face in its place would be seen by everybody but the one who chose it.
+        $this->faces->ask(self::faces($tasks));
         $voiced = [];
         foreach ($tasks as $i => $task) {
             if ($watcher->isCancelled()) {
@@ -253,6 +255,15 @@ final readonly class CutMaker
 
     /**
      * @param  non-empty-list<SceneTask>  $tasks
+     * @return list<string> ids of those that captions are set in
+     */
+    private static function faces(array $tasks): array
+    {
+        return array_map(static fn (SceneTask $task): string => $task->settled->captions()->face ?? '', $tasks);
+    }
+
+    /**
+     * @param  non-empty-list<SceneTask>  $tasks
      * @param  array<array-key, int>  $elsewhere
      */
     private function builder(
@@ -262,11 +273,10 @@ final readonly class CutMaker
         array $elsewhere = [],
     ): CutBuilder {
         $language = $tasks[0]->voice->language;
-        $faces = array_map(static fn (SceneTask $task): string => $task->settled->captions()->face ?? '', $tasks);
 
         return new CutBuilder(
             $tasks[0]->settled->profile(),
-            $this->faces->set($faces),
+            $this->faces->set(self::faces($tasks)),
             $language,
             $this->emoji->of($language),
             matcher: new FootageMatcher($language, $subject, $elsewhere),

@@ -10,6 +10,8 @@ use App\Media\Failure;
 use App\Media\ToolFailed;
 use App\Media\Watcher;
 use App\Models\Short;
+use App\Planning\PlanParts;
+use App\Planning\ShortPlanner;
 use App\Work\Orders;
 use Illuminate\Support\Facades\Cache;
 use RapidReel\Base\Refusal;
@@ -29,6 +31,8 @@ final readonly class ProofDesk
         private ProofFrames $frames,
         private LibraryShelf $shelves,
         private Orders $orders,
+        private ShortPlanner $planner,
+        private PlanParts $parts,
     ) {
     }
 
@@ -80,7 +84,18 @@ final readonly class ProofDesk
     {
         $proof = Proof::of($short);
 
-        return $proof !== null && $proof->isOf($short) && is_file($this->maker->file($proof->key)) ? $proof : null;
+        return $proof !== null && $proof->isOf($short) && $this->maker->isRight($proof->key)
+            && $this->frames->areRight($proof) ? $proof : null;
+    }
+
+    /** Something of what pages have of a short is damaged: it is made again. */
+    public function again(Short $short): void
+    {
+        $proof = Proof::of($short);
+        if ($proof !== null) {
+            $this->maker->forget($proof->key);
+        }
+        $this->order($short);
     }
 
     /**
@@ -93,8 +108,13 @@ final readonly class ProofDesk
             return;
         }
         $inputs = $short->planned_inputs;
+        $shelf = $this->shelves->of($short->batch->channel);
         try {
-            $key = $this->maker->make($cut, $this->shelves->of($short->batch->channel), $watcher);
+            if (! $this->parts->areThere($cut)) {
+                $cut = $this->planner->plan($short, $shelf, $watcher);
+                $inputs = $short->planned_inputs;
+            }
+            $key = $this->maker->make($cut, $shelf, $watcher);
             // What is seen is there at once; how clear its captions are takes a while longer.
             $this->keep($short->id, $inputs, ['proof' => (new Proof($inputs, $key, [], false))->toJson()]);
             $proof = new Proof($inputs, $key, $this->contrast->of($cut, $this->maker->file($key)));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Proofs;
 
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
 use App\Media\MediaTools;
 
@@ -15,7 +16,20 @@ final readonly class ProofFrames
     public function __construct(
         private MediaTools $tools,
         private MediaStore $store,
+        private KeptFiles $kept,
     ) {
+    }
+
+    /** Whether none of those that were taken is damaged or gone. */
+    public function areRight(Proof $proof): bool
+    {
+        foreach ($proof->cues === [] ? [] : self::KINDS as $kind) {
+            if (! KeptFiles::isAsSealed($this->file($proof->key, $kind))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function file(string $key, string $kind): string
@@ -37,7 +51,7 @@ final readonly class ProofFrames
                     'Taking a picture out of a short',
                 );
                 if (is_file("$work/$kind.jpg")) {
-                    $this->store->publish("$work/$kind.jpg", $this->file($proof->key, $kind));
+                    $this->kept->put("$work/$kind.jpg", $this->file($proof->key, $kind));
                 }
             }
         } finally {

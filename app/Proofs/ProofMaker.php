@@ -37,7 +37,7 @@ final readonly class ProofMaker
             $mix->key(),
             ...array_map(static fn (Segment $segment): string => $segment->key, $segments),
         ]));
-        if ($this->kept->isRight($this->file($key))) {
+        if ($this->isRight($key) && $this->videos->isMixed($mix)) {
             return $key;
         }
         $work = $this->store->workFolder();
@@ -49,6 +49,17 @@ final readonly class ProofMaker
         }
 
         return $key;
+    }
+
+    /** It is made again when somebody asks for it. */
+    public function forget(string $key): void
+    {
+        $this->kept->forget([$this->file($key)]);
+    }
+
+    public function isRight(string $key): bool
+    {
+        return $this->kept->isRight($this->file($key));
     }
 
     public function file(string $key): string

@@ -12,6 +12,8 @@ return new class extends Migration
     {
         // What was taken for granted of a file, for its operator.
         Schema::table('footage', static fn (Blueprint $table) => $table->string('remark', 250)->nullable());
+        // Size and hash of each finished file.
+        Schema::table('exports', static fn (Blueprint $table) => $table->text('seals')->nullable());
         Schema::create('house_imports', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('channel_id')->constrained()->cascadeOnDelete();

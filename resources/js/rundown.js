@@ -93,6 +93,18 @@ export default (urls, now) => ({
         );
     },
 
+    /** What a ZIP leaves out, as it is not what its short is now. */
+    get left() {
+        this.asOf;
+        const rows = [...(this.$refs.rows?.querySelectorAll('tr[data-id]') ?? [])]
+            .filter((row) => !this.chosen.length || this.chosen.includes(row.dataset.id));
+        const count = (state) => rows.filter((row) => row.dataset.leaves === state).length;
+        const [drafts, outdated] = [count('draft'), count('outdated')];
+        const said = [drafts && `${drafts} ${drafts === 1 ? 'draft' : 'drafts'}`, outdated && `${outdated} outdated`];
+        if (!drafts && !outdated) return '';
+        return `${count('final') ? 'The ZIP leaves out' : 'Not finished:'} ${said.filter(Boolean).join(' and ')}.`;
+    },
+
     get downloadable() {
         return this.counts.downloadable > 0;
     },

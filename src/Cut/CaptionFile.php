@@ -6,6 +6,7 @@ namespace RapidReel\Cut;
 
 use RapidReel\Caption\Cue;
 use RapidReel\Caption\Drawing\AssWriter;
+use RapidReel\Subtitle\Ass;
 use RapidReel\Subtitle\SubRip;
 use RapidReel\Subtitle\TimedCue;
 use RapidReel\Subtitle\WebVtt;
@@ -21,12 +22,16 @@ enum CaptionFile: string
     {
         $later = $cut->around->openingMs();
         $cues = array_map(static fn (Cue $cue): Cue => $cue->later($later), $cut->cues);
-        $timed = array_map(static fn (Cue $cue): TimedCue => $cue->timed(), $cues);
+        $unseen = UnseenWords::of($cut, $later);
+        $timed = [...array_map(static fn (Cue $cue): TimedCue => $cue->timed(), $cues), ...$unseen];
+        usort($timed, static fn (TimedCue $one, TimedCue $other): int => $one->startMs <=> $other->startMs);
 
         return match ($this) {
             self::SubRip => SubRip::write($timed),
             self::WebVtt => WebVtt::write($timed),
-            self::Ass => AssWriter::write($cues, $cut->grid()->fps, 0, 0, $cut->wholeFrames(), true)->ass,
+            self::Ass => Ass::withWords(
+                AssWriter::write($cues, $cut->grid()->fps, 0, 0, $cut->wholeFrames(), true)->ass, $unseen,
+            ),
         };
     }
 }

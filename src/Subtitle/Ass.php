@@ -50,6 +50,28 @@ final class Ass
         return $cues;
     }
 
+    /**
+     * A script with plain captions beside those that it has.
+     *
+     * @param  list<TimedCue>  $cues
+     */
+    public static function withWords(string $script, array $cues): string
+    {
+        if ($cues === []) {
+            return $script;
+        }
+        $style = 'Style: Words,sans-serif,64,&H00FFFFFF,&H00FFFFFF,&H00000000,&H80000000,0,0,0,0,100,100,0,0,1,4,0,2,80,'
+            .'80,420,1';
+        $lines = array_map(static fn (TimedCue $cue): string => self::comment($cue).sprintf(
+            "Dialogue: 0,%s,%s,Words,,0,0,0,,%s\n",
+            self::time(intdiv($cue->startMs, 10)),
+            self::time(intdiv($cue->endMs, 10)),
+            self::escape($cue->line()),
+        ), $cues);
+
+        return str_replace("\n\n[Events]\n", "\n$style\n\n[Events]\n", $script).implode('', $lines);
+    }
+
     /** A comment that holds a cue, for `read()`: a line of the section of events. */
     public static function comment(TimedCue $cue): string
     {

@@ -199,6 +199,7 @@ final class DoorsTest extends AppTestCase
     public function test_no_script_runs_but_the_one_that_ships(): void
     {
         $odd = public_path('odd-door.php');
+        chmod(public_path(), 0755);
         file_put_contents($odd, '<?php echo "ran";');
         try {
             $router = base_path('bin/router.php');
@@ -214,6 +215,7 @@ final class DoorsTest extends AppTestCase
             }
         } finally {
             unlink($odd);
+            chmod(public_path(), 0555);
         }
     }
 

@@ -281,7 +281,7 @@ final class ExportTest extends AppTestCase
         $export = $this->export($short);
         self::assertSame(ExportState::Failed, $export->state);
         self::assertStringContainsString('failed', (string) $export->problem);
-        $this->get("/batches/{$short->batch_id}")->assertSee('Try again')->assertSee((string) $export->problem);
+        $this->get("/batches/{$short->batch_id}")->assertSee('Again')->assertSee((string) $export->problem);
         self::assertSame(0, DB::table('jobs')->count());
 
         config(['reel.ffmpeg' => 'ffmpeg']);

@@ -90,7 +90,7 @@ test('a voice of another maker fails, is told why, and reads the short after all
     await expect(page.getByText(told).first()).toBeVisible({ timeout: 60_000 });
 
     // The plan is told first; the video may still be on its way to fail.
-    const again = page.getByRole('button', { name: 'Try again' }).or(page.getByRole('link', { name: 'Try again' }));
+    const again = page.getByRole('button', { name: /again/i }).or(page.getByRole('link', { name: 'Try again' }));
     await expect(again).toBeVisible({ timeout: 60_000 });
     await simulate(0);
     await again.click();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices;
 
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
 use App\Media\WavFile;
 
@@ -13,6 +14,7 @@ final readonly class VoiceSamples
     public function __construct(
         private Voices $voices,
         private MediaStore $store,
+        private KeptFiles $kept,
     ) {
     }
 
@@ -20,9 +22,8 @@ final readonly class VoiceSamples
     public function make(): void
     {
         foreach ($this->voices->all() as $voice) {
-            if (! $voice->source->isOutside() && ! is_file($this->file($voice))) {
-                $speech = $this->voices->speak($voice->sample(), $voice);
-                $this->store->put($this->file($voice), WavFile::encode($speech->sound));
+            if (! $voice->source->isOutside() && ! $this->kept->isRight($this->file($voice))) {
+                $this->keep($this->file($voice), $voice->sample(), $voice);
             }
         }
     }
@@ -42,8 +43,19 @@ final readonly class VoiceSamples
     public function speak(int $account, string $text, Voice $voice): void
     {
         $file = $this->said($account, $this->token($account, $text, $voice));
-        if (! is_file($file)) {
-            $this->store->put($file, WavFile::encode($this->voices->speak($text, $voice)->sound));
+        if (! $this->kept->isRight($file)) {
+            $this->keep($file, $text, $voice);
+        }
+    }
+
+    private function keep(string $file, string $text, Voice $voice): void
+    {
+        $folder = $this->store->workFolder();
+        try {
+            $this->store->write("$folder/said.wav", WavFile::encode($this->voices->speak($text, $voice)->sound));
+            $this->kept->put("$folder/said.wav", $file);
+        } finally {
+            $this->store->discard($folder);
         }
     }
 

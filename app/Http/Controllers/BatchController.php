@@ -199,7 +199,9 @@ final class BatchController extends Controller
 
     public function download(Request $request, Batch $batch, ExportArchive $archive): BinaryFileResponse
     {
-        return $this->zip($archive->of($this->chosen($request, $batch)), "batch-{$batch->id}.zip");
+        return $this->zip(
+            $archive->of($this->chosen($request, $batch), $request->boolean('all')), "batch-{$batch->id}.zip",
+        );
     }
 
     public function briefs(Request $request, Batch $batch, BriefDesk $desk): BinaryFileResponse
@@ -228,7 +230,7 @@ final class BatchController extends Controller
     private function chosen(Request $request, Batch $batch): array
     {
         $ids = $this->ids($request->input('shorts'));
-        $shorts = $batch->shorts()->with(['latestDone', 'scenes.shots', 'notes', 'hooks', 'readings'])
+        $shorts = $batch->shorts()->with(['latestDone', 'latestFinal', 'scenes.shots', 'notes', 'hooks', 'readings'])
             ->when($ids !== [], static fn ($query) => $query->whereIn('id', $ids))->get();
         if ($shorts->isEmpty()) {
             throw new Refusal('None of the chosen shorts is in this batch any more.');

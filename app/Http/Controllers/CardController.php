@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Editing\CardEditor;
 use App\Media\CardPainter;
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
 use App\Models\Scene;
 use App\Models\Short;
+use App\Proofs\ProofDesk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -44,10 +46,20 @@ final class CardController extends Controller
     }
 
     /** The picture of a card that stands in the plan of a short. */
-    public function picture(Short $short, string $key, MediaStore $store): BinaryFileResponse
-    {
+    public function picture(
+        Short $short,
+        string $key,
+        MediaStore $store,
+        KeptFiles $kept,
+        ProofDesk $proofs,
+    ): BinaryFileResponse {
         foreach ($short->plannedCut()->cards ?? [] as $card) {
             if ($card->picture->key === $key) {
+                if (! $kept->isSource($key)) {
+                    $proofs->again($short);
+                    abort(404);
+                }
+
                 return $this->media($store->source($key), 'image/png', 'card.png');
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\WrongValue;
+use App\Media\KeptFiles;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -42,13 +43,19 @@ abstract class Controller
 
     /**
      * A file of an account's, to be played or shown and never to be run: whatever its content looks like, it is what it
-     * was found to be.
+     * was found to be. What is no longer as it was sealed does not go out.
      *
      * @param  string  $as  what it is called where it is saved
+     * @param  string|null  $seal  size and hash that it has, unless that stands beside it
      */
-    protected function media(string $path, string $type, string $as, bool $save = false): BinaryFileResponse
-    {
-        abort_unless(is_file($path), 404);
+    protected function media(
+        string $path,
+        string $type,
+        string $as,
+        bool $save = false,
+        ?string $seal = null,
+    ): BinaryFileResponse {
+        abort_unless($seal === null ? KeptFiles::isAsSealed($path) : KeptFiles::agrees($path, $seal), 404);
         $response = new BinaryFileResponse($path, 200, [
             'Content-Type' => $type,
             'Content-Security-Policy' => "sandbox; default-src 'none'; style-src 'none'",

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Exporting\ExportArchive;
 use App\Exporting\ExportDesk;
 use App\Exporting\ExportedFiles;
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
 use App\Models\Export;
 use App\Models\ExportState;
@@ -37,16 +39,22 @@ final class ExportController extends Controller
             $export->state === ExportState::Done && in_array($extension, ExportedFiles::EXTENSIONS, true),
             404,
         );
-        $name = "{$export->name}.$extension";
-        $path = $store->path("{$export->folder()}/$name");
+        $path = $store->path($export->file($extension));
+        $seal = $export->seals[$extension] ?? null;
+        if (! KeptFiles::agrees($path, $seal)) {
+            throw ExportArchive::gone([$export->short]);
+        }
 
-        return $this->media($path, self::TYPES[$extension], $name, $request->boolean('save'));
+        return $this->media($path, self::TYPES[$extension], basename($path), $request->boolean('save'), $seal);
     }
 
     public function poster(Export $export, MediaStore $store): BinaryFileResponse
     {
-        $path = $store->path($export->folder().'/poster.jpg');
-
-        return $this->media($path, 'image/jpeg', "{$export->id}.jpg");
+        return $this->media(
+            $store->path($export->file(ExportedFiles::POSTER)),
+            'image/jpeg',
+            "{$export->id}.jpg",
+            seal: $export->seals[ExportedFiles::POSTER] ?? null,
+        );
     }
 }

@@ -19,13 +19,9 @@ final class FaceController extends Controller
 {
     public function file(Request $request, string $id, FaceBook $book): BinaryFileResponse
     {
-        abort_unless(
-            str_starts_with($id, FaceBook::OWN)
-                ? Face::query()->where('face', $id)
-                    ->whereRelation('channel', 'user_id', $this->user($request)->id)->exists()
-                : $book->has($id),
-            404,
-        );
+        $isMine = ! str_starts_with($id, FaceBook::OWN) || Face::query()->where('face', $id)
+            ->whereRelation('channel', 'user_id', $this->user($request)->id)->exists();
+        abort_unless($isMine && $book->has($id), 404);
 
         return $this->media($book->file($id), 'font/ttf', "$id.ttf");
     }

@@ -11,6 +11,8 @@ use App\Library\LibraryDesk;
 use App\Library\LibraryFilter;
 use App\Library\MendDesk;
 use App\Library\Uploads;
+use App\Media\ChangedFootage;
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
 use App\Media\ToolFailed;
 use App\Models\Channel;
@@ -138,15 +140,22 @@ final class FootageController extends Controller
         return back();
     }
 
-    public function thumbnail(Footage $footage, MediaStore $store): BinaryFileResponse
+    public function thumbnail(Footage $footage, MediaStore $store, FootageImporter $importer): BinaryFileResponse
     {
+        $importer->keepThumbnail($footage);
+
         return $this->media($store->path($footage->thumbnail), 'image/jpeg', "{$footage->id}.jpg");
     }
 
     public function file(Footage $footage, MediaStore $store): BinaryFileResponse
     {
+        $path = $store->path($footage->path);
+        if (! KeptFiles::agrees($path, $footage->seal)) {
+            throw new ChangedFootage($footage->name);
+        }
+
         return $this->media(
-            $store->path($footage->path),
+            $path,
             $footage->mediaType(),
             $footage->name.'.'.pathinfo($footage->path, PATHINFO_EXTENSION),
         );

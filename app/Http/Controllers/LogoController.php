@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Library\LogoDesk;
+use App\Media\DamagedPart;
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
 use App\Models\Channel;
 use App\Models\Logo;
@@ -30,8 +32,12 @@ final class LogoController extends Controller
         return redirect()->route('house')->with('saved', "“{$logo->name}” can be chosen as the logo now.");
     }
 
-    public function file(Logo $logo, MediaStore $store): BinaryFileResponse
+    public function file(Logo $logo, MediaStore $store, KeptFiles $kept): BinaryFileResponse
     {
+        if (! $kept->isSource($logo->picture)) {
+            throw DamagedPart::logo($logo->name);
+        }
+
         return $this->media($store->source($logo->picture), 'image/png', 'logo.png');
     }
 

@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Presenters\SoundsPage;
 use App\Library\EffectBook;
 use App\Library\SoundDesk;
+use App\Media\DamagedPart;
+use App\Media\KeptFiles;
 use App\Media\MediaStore;
 use App\Media\UnusableMedia;
 use App\Models\Channel;
@@ -97,7 +99,12 @@ final class SoundController extends Controller
 
     public function file(Music $music, MediaStore $store): BinaryFileResponse
     {
-        return $this->sound($store->path($music->path), $music->name);
+        $path = $store->path($music->path);
+        if (! KeptFiles::agrees($path, $music->seal)) {
+            throw DamagedPart::music($music->name);
+        }
+
+        return $this->sound($path, $music->name);
     }
 
     public function effect(Request $request, string $sound, EffectBook $book): BinaryFileResponse
@@ -106,7 +113,12 @@ final class SoundController extends Controller
         $isOwn = str_starts_with($sound, EffectNames::OWN);
         abort_unless(isset($effects[$sound]) && ($isOwn || isset(EffectNames::SHIPPED[$sound])), 404);
 
-        return $this->sound($paths[$sound], $effects[$sound]->name);
+        $path = $paths[$sound];
+        if (! is_file($path) || KeptFiles::hashOf(KeptFiles::sealOf($path)) !== $effects[$sound]->fingerprint) {
+            throw DamagedPart::effect($effects[$sound]->name);
+        }
+
+        return $this->sound($path, $effects[$sound]->name);
     }
 
     private function sound(string $path, string $name): BinaryFileResponse

@@ -74,10 +74,14 @@ final class TimelineController extends Controller
     }
 
     /** A half of what is heard: all but the music, or the music at no level of its own. */
-    public function half(Short $short, string $half, SoundMixer $mixer): BinaryFileResponse
+    public function half(Short $short, string $half, SoundMixer $mixer, ProofDesk $proofs): BinaryFileResponse
     {
         $cut = $short->plannedCut() ?? abort(404);
         $plan = MixPlan::of($cut);
+        if (! $mixer->isThere($plan)) {
+            $proofs->again($short);
+            abort(404);
+        }
 
         return $this->media($half === 'bed' ? $mixer->bed($plan) : $mixer->rest($plan), 'audio/flac', "$half.flac");
     }

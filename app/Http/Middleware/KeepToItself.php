@@ -15,7 +15,9 @@ final class KeepToItself
     {
         // Back is only ever to a page of ours.
         $from = (string) $request->headers->get('referer');
-        if ($from !== '' && ! str_starts_with("$from/", $request->getSchemeAndHttpHost().'/')) {
+        $isOurs = str_starts_with("$from/", $request->getSchemeAndHttpHost().'/')
+            || preg_match('~^/(?![/\\\\])~', $from) === 1;
+        if ($from !== '' && ! $isOurs) {
             $request->headers->remove('referer');
         }
         $response = $next($request);

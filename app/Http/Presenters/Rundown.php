@@ -8,6 +8,7 @@ use App\Editing\EditBook;
 use App\Editing\PatternDesk;
 use App\Models\Batch;
 use App\Models\Export;
+use App\Models\FileState;
 use App\Models\Short;
 use App\Review\LikenessBook;
 use App\Settings\Resolver;
@@ -56,7 +57,7 @@ final readonly class Rundown
     /** @param  Carbon|null  $since  with it, only rows that changed since then */
     public function of(Batch $batch, ?Carbon $since = null): RundownView
     {
-        $shorts = $batch->shorts()->with(['latestExport', 'latestDone'])->withCount('scenes')->get(self::COLUMNS);
+        $shorts = $batch->shorts()->with(['latestExport', 'latestDone', 'latestFinal'])->withCount('scenes')->get(self::COLUMNS);
         $ids = array_map(intval(...), $shorts->modelKeys());
         $flags = $this->likenesses->flags($ids, $batch->id);
         $axis = Axis::over(
@@ -106,7 +107,7 @@ final readonly class Rundown
             foreach ($row->groups() as $group) {
                 $counts[$group]++;
             }
-            $counts['downloadable'] += $row->done === null ? 0 : 1;
+            $counts['downloadable'] += $row->leaves() === FileState::Final->value ? 1 : 0;
             $counts['unfinished'] += $row->isFinished() ? 0 : 1;
         }
 

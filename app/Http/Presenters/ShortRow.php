@@ -100,6 +100,12 @@ final readonly class ShortRow
         return $this->done?->quality === Quality::Draft;
     }
 
+    /** What its file is: final, draft or outdated; empty where there is none. */
+    public function leaves(): string
+    {
+        return $this->short->leaving()[1]->value ?? '';
+    }
+
     /** Whether nothing comes next for it but to be downloaded. */
     public function isFinished(): bool
     {

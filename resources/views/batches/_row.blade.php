@@ -5,7 +5,7 @@
     data-number="{{ $short->number }}" data-title="{{ mb_strtolower($short->title) }}"
     data-length="{{ $summary?->wholeMs() ?? 0 }}" data-hook="{{ $summary?->hookOutMs() ?? 0 }}"
     data-pace="{{ round($summary?->wordsASecond() ?? 0, 2) }}" data-shot="{{ $summary?->meanShotMs() ?? 0 }}"
-    data-state="{{ $row->state }}">
+    data-state="{{ $row->state }}" data-leaves="{{ $row->leaves() }}">
 <td class="tick">
     <input type="checkbox" class="form-check-input" id="choose-{{ $short->id }}" value="{{ $short->id }}"
         aria-label="Choose {{ $short->title }}">

@@ -38,10 +38,14 @@
                     data-key="e" data-key-does="Export the chosen, or all">Export</button>
                 <a class="btn" :class="next === 'download' ? 'btn-primary' : 'btn-outline-dark'" x-show="downloadable"
                     data-key="z"
-                    data-key-does="Download what is ready of the chosen, or of all, as a ZIP"
+                    data-key-does="Download what is finished of the chosen, or of all, as a ZIP"
                     :href="`${urls.download}?${query()}`"
                     >Download ZIP</a>
             </form>
+            <p class="actions-left" x-show="left" x-cloak>
+                <span x-text="left"></span>
+                <a :href="`${urls.download}?all=1&${query()}`" x-text="downloadable ? 'Take them along, named so' : 'Download them, named so'"></a>
+            </p>
         </div>
     </div>
     <div class="acts" role="group" aria-label="Change the chosen shorts, or all">

@@ -10,13 +10,12 @@
     <form method="post" action="{{ route('exports.cancel', $export) }}">
         @csrf<button class="link" aria-label="Stop making {{ $row->short->title }}">Stop</button>
     </form>
-@elseif ($row->state === 'failed')
-    <span class="state state-failed">failed</span>
-    <span class="under">{{ $export->problem }}</span>
+@elseif ($row->state === 'failed' || $row->state === 'stopped')
+    <span @class(['state', 'state-failed' => $row->state === 'failed'])>{{ $row->state }}</span>
+    @if ($row->state === 'failed')<span class="under">{{ $export->problem }}</span>@endif
     <form method="post" action="{{ route('shorts.export', $row->short) }}">
-        @csrf<input type="hidden" name="quality" value="{{ $export->quality->value }}"><button class="link">
-            Try again
-        </button>
+        @csrf<input type="hidden" name="quality" value="{{ $export->quality->value }}"><button class="link"
+            aria-label="Make {{ $row->short->title }} again">Again</button>
     </form>
 @else
     <span class="state {{ $row->state === 'ready' ? 'state-ready' : '' }}">{{ $row->state }}</span>
