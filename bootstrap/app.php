@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Database\Busy;
 use App\Http\Answers;
 use App\Http\Middleware\ChecksFields;
 use App\Http\Middleware\CleansText;
@@ -48,6 +49,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (NotFoundHttpException $problem, Request $request) => Answers::nothingHere($request));
         $exceptions->render(fn (Throwable $problem, Request $request) => DiskRoom::isNamed($problem)
             ? Answers::noRoom($request)
+            : null);
+        $exceptions->dontReport(Busy::class);
+        $exceptions->render(fn (Throwable $problem, Request $request) => Busy::isNamed($problem)
+            ? Answers::busy($request)
             : null);
         // A token of a page that has been open for too long, or whose session could not be written.
         $exceptions->render(fn (HttpException $problem, Request $request) => $problem->getStatusCode() === 419

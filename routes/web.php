@@ -90,6 +90,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/shorts/{short}/recordings', [ShortVoiceController::class, 'record'])->name('voice.record');
     Route::delete('/recordings/{recording}', [ShortVoiceController::class, 'removeRecording'])
         ->name('recordings.destroy');
+    Route::post('/recordings/{recording}', [ShortVoiceController::class, 'again'])->name('recordings.again');
     Route::post('/shorts/{short}/readings', [ShortVoiceController::class, 'acceptAll'])->name('readings.all');
     Route::post('/readings/{reading}', [ShortVoiceController::class, 'accept'])->name('readings.accept');
     Route::delete('/readings/{reading}', [ShortVoiceController::class, 'drop'])->name('readings.drop');
@@ -207,6 +208,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/footage/picker', [FootageController::class, 'picker'])->name('footage.picker');
     Route::put('/footage/{footage}', [FootageController::class, 'update'])->name('footage.update');
     Route::delete('/footage/{footage}', [FootageController::class, 'dismiss'])->name('footage.dismiss');
+    Route::post('/footage/{footage}/again', [FootageController::class, 'again'])->name('footage.again');
     Route::get('/footage/{footage}/thumbnail', [FootageController::class, 'thumbnail'])->name('footage.thumbnail');
     Route::get('/footage/{footage}/file', [FootageController::class, 'file'])->name('footage.file');
 });

@@ -59,7 +59,7 @@ final class FaultStand
     /** A worker in a process group of its own. */
     public function worker(): Process
     {
-        return $this->start(['php', '-d', 'memory_limit=1G', 'artisan', 'queue:work', '--queue=renders,plans',
+        return $this->start(['php', '-d', 'memory_limit=1G', 'artisan', 'queue:work', '--queue=looks,plans,words,long,renders',
             '--sleep=0.2', '--memory=1024', '--quiet'], base_path());
     }
 

@@ -9,6 +9,7 @@ use App\Intake\ScriptPlanner;
 use App\Models\Batch;
 use App\Models\Channel;
 use App\Settings\Registrar;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
@@ -29,11 +30,17 @@ final readonly class BatchMaker
     /**
      * @param  list<ScriptSource>  $sources
      * @param  Values  $settings  of the batch
+     * @param  (Closure(Batch): void)|null  $with  what is done with it, or not at all where that is not
      *
      * @throws Refusal naming the script that cannot be used
      */
-    public function make(Channel $channel, string $name, array $sources, Values $settings = new Values): Batch
-    {
+    public function make(
+        Channel $channel,
+        string $name,
+        array $sources,
+        Values $settings = new Values,
+        ?Closure $with = null,
+    ): Batch {
         $most = (int) config('reel.most_scripts');
         if ($sources === []) {
             throw new Refusal('There is no script yet. Paste one, or drop a file.');
@@ -57,13 +64,14 @@ final readonly class BatchMaker
             }
         }
 
-        return DB::transaction(function () use ($channel, $name, $planned, $settings): Batch {
+        return DB::transaction(function () use ($channel, $name, $planned, $settings, $with): Batch {
             $batch = $channel->batches()->create([
                 'settings' => $settings,
                 'name' => $name !== '' ? $name : 'Batch of '.now()->format('j F, H:i'),
             ]);
             $batch->setRelation('channel', $channel);
             $this->edits->begin($batch, fn (): array => $this->writer->add($batch, $planned));
+            $with === null || $with($batch);
 
             return $batch;
         });

@@ -8,7 +8,9 @@ use App\Models\Footage;
 use App\Models\FootageState;
 use App\Models\Short;
 use App\Planning\BriefDesk;
+use Closure;
 use RapidReel\Base\Refusal;
+use RapidReel\Brief\Brief;
 use RapidReel\Brief\NumberedFiles;
 
 /** Pictures that came back for the briefs of a short, put to its shots in their order. */
@@ -25,11 +27,13 @@ final readonly class PicturePlacing
      * Puts the first of what came for every shot there, as one step; the others stay to be chosen.
      *
      * @param  list<array{string, int}>  $files  names as they came, each with its footage
+     * @param  (Closure(Brief, string|null): bool)|null  $may  told the brief of a shot and the footage that is chosen
+     *   for it; whether what came is put there
      * @return array{
      *     candidates: array<int, non-empty-list<Footage>>, missing: list<int>, left: list<string>
      * } by number of the shot, from 1
      */
-    public function bring(Short $short, array $files): array
+    public function bring(Short $short, array $files, ?Closure $may = null): array
     {
         $briefs = $this->briefs->of($short);
         $found = NumberedFiles::of(array_column($files, 0), count($briefs));
@@ -61,11 +65,16 @@ final readonly class PicturePlacing
         $this->edits->change($short->batch, 'brought pictures for the briefs', [$short], function (Short $short) use (
             $briefs,
             $candidates,
+            $may,
         ): void {
             $now = $short->manuscript();
             foreach ($candidates as $number => [$footage]) {
                 $shot = $briefs[$number - 1]->shot;
                 $own = $now->scenes[$shot->scene]->own;
+                $chosen = $own->shotAt($shot->word)->footage;
+                if ($may !== null && ! $may($briefs[$number - 1], $chosen)) {
+                    continue;
+                }
                 $now = $now->owning($shot->scene, $own->shot([
                     $own->shotAt($shot->word)->showing((string) $footage->id),
                     ...$own->shots,

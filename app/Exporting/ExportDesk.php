@@ -18,6 +18,20 @@ final readonly class ExportDesk
     {
     }
 
+    /**
+     * Orders many: all of them, or none where whoever asks ends in the middle of it.
+     *
+     * @param  iterable<Short>  $shorts
+     */
+    public function orderAll(iterable $shorts, Quality $quality): void
+    {
+        DB::transaction(function () use ($shorts, $quality): void {
+            foreach ($shorts as $short) {
+                $this->order($short, $quality);
+            }
+        });
+    }
+
     /** One that is queued or running serves for a second order too. */
     public function order(Short $short, Quality $quality): Export
     {
@@ -36,6 +50,18 @@ final readonly class ExportDesk
             $this->orders->makeExport($export->id);
 
             return $export;
+        });
+    }
+
+    /** @param  iterable<Short>  $shorts */
+    public function cancelAll(iterable $shorts): void
+    {
+        DB::transaction(function () use ($shorts): void {
+            foreach ($shorts as $short) {
+                foreach ($short->exports as $export) {
+                    $this->cancel($export);
+                }
+            }
         });
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exporting;
 
+use App\Database\Busy;
 use App\Library\LibraryShelf;
 use App\Media\Cancelled;
 use App\Media\Failure;
@@ -14,6 +15,7 @@ use App\Models\ExportState;
 use App\Planning\CutMaker;
 use App\Planning\ShortPlanner;
 use App\Work\DiskRoom;
+use App\Work\GivingWay;
 use App\Work\HandedBack;
 use RapidReel\Base\Refusal;
 use RapidReel\Publish\Manifest;
@@ -29,6 +31,7 @@ final readonly class ExportRunner
         private Exporter $exporter,
         private MediaStore $store,
         private DiskRoom $room,
+        private GivingWay $way,
     ) {
     }
 
@@ -50,12 +53,19 @@ final readonly class ExportRunner
         } catch (Cancelled) {
             $this->end($claim, ['state' => ExportState::Cancelled]);
         } catch (HandedBack $back) {
-            $claim->handBack($back->isForRoom ? 'waiting for room on the disk' : '');
+            $claim->handBack(match (true) {
+                $back->isForRoom => 'waiting for room on the disk',
+                $back->isForOthers => 'others come in between',
+                default => '',
+            });
 
             throw $back;
         } catch (Refusal $problem) {
             $this->end($claim, self::failed($problem->getMessage()));
         } catch (Throwable $problem) {
+            if (Busy::isNamed($problem)) {
+                throw $problem;
+            }
             if ($this->isForRoom($problem)) {
                 $claim->handBack('waiting for room on the disk');
 
@@ -108,6 +118,7 @@ final readonly class ExportRunner
                     'segments_kept' => $files->segmentsKept,
                 ];
             }),
+            $this->way,
         );
     }
 

@@ -21,13 +21,13 @@ final class ExportWatcher implements Watcher
 
     public function __construct(private readonly ExportClaim $claim)
     {
-        $this->started = microtime(true);
+        $this->started = hrtime(true) / 1e9;
     }
 
     /** @throws TakenOver */
     public function progress(Progress $progress): void
     {
-        $now = microtime(true);
+        $now = hrtime(true) / 1e9;
         if ($now - $this->written < 0.5) {
             return;
         }

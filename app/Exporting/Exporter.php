@@ -12,6 +12,7 @@ use App\Media\MediaTools;
 use App\Media\NotAsPlanned;
 use App\Media\ToolFailed;
 use App\Media\Watcher;
+use App\Work\GivingWay;
 use Closure;
 use RapidReel\Cut\CaptionFile;
 use RapidReel\Cut\Cut;
@@ -35,6 +36,7 @@ final readonly class Exporter
      * @param  string  $name  of the files, without extension
      * @param  Closure(string, ExportedFiles): void  $deliver  given the folder in which they all are, whole and
      *   compared with the cut; it is gone afterwards
+     * @param  GivingWay|null  $way  whether others come in between its parts
      *
      * @throws Cancelled
      * @throws ToolFailed
@@ -47,13 +49,14 @@ final readonly class Exporter
         string $name,
         Watcher $watcher,
         Closure $deliver,
+        ?GivingWay $way = null,
     ): ExportedFiles {
         $segments = $this->planner->plan($cut, $quality);
         $mix = MixPlan::whole($cut);
         $work = $this->store->workFolder();
         try {
             $video = "$work/$name.mp4";
-            $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video);
+            $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video, way: $way);
             $this->poster($video, "$work/".ExportedFiles::POSTER, 2 * $cut->around->openingMs() + $cut->hookMs);
             foreach (CaptionFile::cases() as $format) {
                 $this->store->write("$work/$name.{$format->value}", $format->write($cut));

@@ -21,6 +21,7 @@ use App\Media\Sources;
 use App\Media\ToolFailed;
 use App\Media\VideoInspector;
 use App\Media\Watcher;
+use App\Work\GivingWay;
 use RapidReel\Cut\Cut;
 use RapidReel\Render\Progress;
 use RapidReel\Render\Segment;
@@ -47,6 +48,7 @@ final readonly class VideoMaker
      *
      * @param  non-empty-list<Segment>  $segments
      * @param  bool  $compares  left out where somebody waits: its parts have seals
+     * @param  GivingWay|null  $way  whether others come in between its parts
      * @return int how many segments were rendered
      *
      * @throws Cancelled
@@ -61,11 +63,12 @@ final readonly class VideoMaker
         Watcher $watcher,
         string $video,
         bool $compares = true,
+        ?GivingWay $way = null,
     ): int {
         $files = array_map(fn (Segment $segment): string => $this->renderer->file($segment->key), $segments);
         $sound = $this->mixer->file($mix);
         for ($round = 1; ; $round++) {
-            $made = $this->makeParts($cut, $mix, $segments, $shelf, $watcher);
+            $made = $this->makeParts($cut, $mix, $segments, $shelf, $watcher, $way);
             $watcher->progress(Progress::joining());
             $this->joiner->join(array_map(static fn (Segment $segment, string $file): array => [
                 $file, $segment->recipe->frames,
@@ -103,8 +106,14 @@ final readonly class VideoMaker
      * @param  list<Segment>  $segments
      * @return int how many segments were rendered
      */
-    private function makeParts(Cut $cut, MixPlan $mix, array $segments, Shelf $shelf, Watcher $watcher): int
-    {
+    private function makeParts(
+        Cut $cut,
+        MixPlan $mix,
+        array $segments,
+        Shelf $shelf,
+        Watcher $watcher,
+        ?GivingWay $way,
+    ): int {
         $missing = $this->missing($segments);
         $this->laySources($cut, $missing, $shelf);
         $works = [];
@@ -126,6 +135,7 @@ final readonly class VideoMaker
                 }
             },
             $watcher->achieved(...),
+            $way,
         );
 
         return count(array_diff($made, [$mix->key()]));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Database\Busy;
 use App\Editing\Outdated;
 use App\Media\Failure;
 use App\Media\ToolFailed;
@@ -16,6 +17,8 @@ use Symfony\Component\HttpFoundation\Response;
 final class Answers
 {
     private const AGAIN_SECONDS = 30;
+
+    private const BUSY_SECONDS = 2;
 
     /** Letters of a refusal. */
     private const LONGEST = 600;
@@ -44,6 +47,19 @@ final class Answers
         return $request->expectsJson()
             ? response()->json(['message' => $problem->getMessage()], 503)
             : self::page(503, 'That did not work', $problem->getMessage());
+    }
+
+    /** Nothing was changed, as others were changing something: a page asks again by itself. */
+    public static function busy(Request $request): Response
+    {
+        $headers = ['Retry-After' => (string) self::BUSY_SECONDS, 'X-Nothing-Done' => '1'];
+        if ($request->expectsJson()) {
+            return response()->json(['message' => Busy::SENTENCE], 503, $headers);
+        }
+        $answer = self::page(503, 'Not at this moment', Busy::SENTENCE);
+        $answer->headers->add($headers);
+
+        return $answer;
     }
 
     public static function nothingHere(Request $request): Response

@@ -17,14 +17,14 @@ final class AlignRecording implements Ordered, ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 4;
+    public int $tries = Ordered::PATIENCE;
 
     /** An hour: the longest recording takes some minutes. */
     public int $timeout = 3_600;
 
     public function __construct(public readonly int $recordingId)
     {
-        $this->onQueue('plans');
+        $this->onQueue(Lane::Words->value);
     }
 
     /** @return list<class-string> */
@@ -54,7 +54,8 @@ final class AlignRecording implements Ordered, ShouldQueue
     public function failed(?Throwable $problem): void
     {
         $this->tell(
-            'It could not be read: the worker stopped several times over it. Upload it again, or cut it into parts.',
+            'It could not be read: the workers stopped over it many times. It is kept; have it looked through again, or '
+                .'cut it into parts.',
         );
     }
 

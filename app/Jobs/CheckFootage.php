@@ -30,7 +30,9 @@ final class CheckFootage implements Ordered, ShouldQueue
     {
         app(FootageCheck::class)->refuse(
             $this->footageId,
-            'It could not be looked through: it takes more than this machine has. Make it smaller.',
+            'It could not be looked through: the workers stopped over it many times. Its file is kept; have it looked '
+                .'through again, or bring a smaller one.',
+            isVerdict: false,
         );
     }
 }

@@ -10,8 +10,10 @@ use Illuminate\Queue\Connectors\ConnectorInterface;
 /** Opens the queue in the database. */
 final readonly class FencedConnector implements ConnectorInterface
 {
-    public function __construct(private DatabaseManager $connections)
-    {
+    public function __construct(
+        private DatabaseManager $connections,
+        private WorkerMark $mark,
+    ) {
     }
 
     /** @param  array<string, mixed>  $config */
@@ -23,6 +25,7 @@ final readonly class FencedConnector implements ConnectorInterface
             $config['queue'],
             $config['retry_after'],
             $config['after_commit'],
+            $this->mark,
         );
     }
 }

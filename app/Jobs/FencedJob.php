@@ -38,6 +38,7 @@ final class FencedJob extends DatabaseJob
             ->where('attempts', $this->attempts())
             ->update([
                 'reserved_at' => null,
+                'worker' => null,
                 'attempts' => max(0, $this->attempts() - 1),
                 'available_at' => now()->getTimestamp() + $delaySeconds,
             ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Database\Busy;
 use App\Media\Failure;
 use App\Media\ToolFailed;
 use App\Work\DiskRoom;
@@ -20,8 +21,13 @@ final readonly class HandsBack
     /** Seconds until an order that found no room is looked at again. */
     private const WAIT_FOR_ROOM = 5;
 
-    public function __construct(private DiskRoom $room)
-    {
+    /** Seconds until one that did not come to its turn in the database is looked at again. */
+    private const WAIT_FOR_TURN = 1;
+
+    public function __construct(
+        private DiskRoom $room,
+        private GiveWay $way,
+    ) {
     }
 
     public function handle(ShouldQueue $job, Closure $next): mixed
@@ -31,7 +37,13 @@ final readonly class HandsBack
             return Stopping::during(static fn (): mixed => $next($job));
         } catch (HandedBack $back) {
             $queued instanceof FencedJob && $queued->handBack($back->isForRoom ? self::WAIT_FOR_ROOM : 0);
+            $back->isForOthers && $this->way->over();
         } catch (Throwable $problem) {
+            if (Busy::isNamed($problem)) {
+                $queued instanceof FencedJob && $queued->handBack(self::WAIT_FOR_TURN);
+
+                return null;
+            }
             $isForRoom = $problem instanceof ToolFailed && $problem->failure === Failure::NoRoom;
             if ($problem instanceof Refusal || ! $isForRoom && ! $this->room->isToBlame($problem)) {
                 throw $problem;

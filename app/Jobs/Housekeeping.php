@@ -12,12 +12,13 @@ final class Housekeeping
 {
     private const EVERY_SECONDS = 10;
 
-    private int $last = 0;
+    private ?int $last = null;
 
     public function __construct(
         private readonly DiskRoom $room,
         private readonly Strays $strays,
         private readonly MediaStore $store,
+        private readonly WorkerMark $mark,
     ) {
     }
 
@@ -27,10 +28,13 @@ final class Housekeeping
         if ($this->room->isShort()) {
             return false;
         }
-        if (time() - $this->last >= self::EVERY_SECONDS) {
-            $this->last = time();
+        // By a clock that nobody sets.
+        $now = hrtime(true);
+        if ($this->last === null || $now - $this->last >= self::EVERY_SECONDS * 1_000_000_000) {
+            $this->last = $now;
             $this->strays->order();
             $this->store->sweep();
+            $this->mark->sweep();
         }
 
         return null;

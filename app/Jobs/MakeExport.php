@@ -23,13 +23,13 @@ final class MakeExport implements Ordered, ShouldQueue
 
     public function __construct(public readonly int $exportId)
     {
-        $this->onQueue('renders');
+        $this->onQueue(Lane::Renders->value);
     }
 
     /** @return list<class-string> */
     public function middleware(): array
     {
-        return [HandsBack::class, StaysReserved::class];
+        return [HandsBack::class, StaysReserved::class, InTheBackground::class];
     }
 
     public function handle(ExportRunner $runner): void

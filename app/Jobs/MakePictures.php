@@ -16,14 +16,14 @@ final class MakePictures implements Ordered, ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 6;
+    public int $tries = Ordered::PATIENCE;
 
     /** Half an hour: four for each of many shots, by a slow service. */
     public int $timeout = 1_800;
 
     public function __construct(public readonly int $orderId)
     {
-        $this->onQueue('plans');
+        $this->onQueue(Lane::Words->value);
     }
 
     /** @return list<class-string> */

@@ -16,22 +16,22 @@ final class MakeProof implements Ordered, ShouldQueue
 {
     use Queueable;
 
-    /** Of shorts that somebody has before them. */
-    public const LOOKED = 'looks';
-
-    public int $tries = 6;
+    public int $tries = Ordered::PATIENCE;
 
     public int $timeout = 1_800;
 
     public function __construct(public readonly int $shortId, bool $isLooked = false)
     {
-        $this->onQueue($isLooked ? self::LOOKED : 'proofs');
+        $this->onQueue(($isLooked ? Lane::Looks : Lane::Proofs)->value);
     }
 
     /** @return list<class-string> */
     public function middleware(): array
     {
-        return [HandsBack::class, StaysReserved::class];
+        return [
+            HandsBack::class, StaysReserved::class,
+            $this->queue === Lane::Proofs->value ? InTheBackground::class : AtOnce::class,
+        ];
     }
 
     public function handle(ProofDesk $desk): void

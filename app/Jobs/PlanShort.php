@@ -20,20 +20,21 @@ final class PlanShort implements Ordered, ShouldQueue
     use Queueable;
 
     /** Each start counts, also one after a worker was killed. */
-    public int $tries = 6;
+    public int $tries = Ordered::PATIENCE;
 
     /** Half an hour: a short of hundreds of scenes by a slow voice. */
     public int $timeout = 1_800;
 
-    public function __construct(public readonly int $shortId)
+    /** @param  bool  $isLooked  whether somebody has the short before them */
+    public function __construct(public readonly int $shortId, bool $isLooked = false)
     {
-        $this->onQueue('plans');
+        $this->onQueue(($isLooked ? Lane::Looks : Lane::Plans)->value);
     }
 
     /** @return list<class-string> */
     public function middleware(): array
     {
-        return [HandsBack::class, StaysReserved::class];
+        return [HandsBack::class, StaysReserved::class, AtOnce::class];
     }
 
     public function handle(ShortPlanner $planner, LibraryShelf $shelves, ProofDesk $proofs): void

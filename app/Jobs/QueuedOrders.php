@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Proofs\ProofDesk;
 use App\Work\Orders;
 
 /** Work is done by the queue's workers. */
@@ -11,7 +12,7 @@ final class QueuedOrders implements Orders
 {
     public function planShort(int $shortId): void
     {
-        PlanShort::dispatch($shortId);
+        PlanShort::dispatch($shortId, ProofDesk::isLooked($shortId));
     }
 
     public function makeProof(int $shortId, bool $isLooked = false): void

@@ -24,13 +24,13 @@ final class SpeakSample implements ShouldQueue
         public readonly int $speed,
         public readonly string $text,
     ) {
-        $this->onQueue('plans');
+        $this->onQueue(Lane::Looks->value);
     }
 
     /** @return list<class-string> */
     public function middleware(): array
     {
-        return [HandsBack::class, StaysReserved::class];
+        return [HandsBack::class, StaysReserved::class, AtOnce::class];
     }
 
     public function handle(VoiceBook $voices, VoiceSamples $samples): void

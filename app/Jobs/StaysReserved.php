@@ -28,12 +28,13 @@ final class StaysReserved
         $every = max(0.25, min(5.0, (int) config('queue.connections.database.retry_after') / 4));
 
         return (new Heartbeat(static function () use ($id, $attempt): void {
-            // Whoever was silent for too long has lost it to another.
-            DB::table('jobs')
+            // Whoever was silent for too long has lost it to another. Where somebody writes for long, the next beat
+            // will do.
+            rescue(static fn () => DB::table('jobs')
                 ->where('id', $id)
                 ->where('attempts', $attempt)
                 ->whereNotNull('reserved_at')
-                ->update(['reserved_at' => now()->getTimestamp()]);
+                ->update(['reserved_at' => now()->getTimestamp()]), report: false);
         }, $every))->during(static fn () => $next($job));
     }
 }

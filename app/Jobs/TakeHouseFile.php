@@ -16,14 +16,14 @@ final class TakeHouseFile implements Ordered, ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 6;
+    public int $tries = Ordered::PATIENCE;
 
     /** Half an hour: as many faces and clips as fit into such a file. */
     public int $timeout = 1_800;
 
     public function __construct(public readonly int $importId)
     {
-        $this->onQueue('plans');
+        $this->onQueue(Lane::Words->value);
     }
 
     /** @return list<class-string> */

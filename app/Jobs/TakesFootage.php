@@ -12,20 +12,20 @@ trait TakesFootage
 {
     use Queueable;
 
-    public int $tries = 6;
+    public int $tries = Ordered::PATIENCE;
 
-    /** Half an hour: ten minutes of the largest pictures. */
-    public int $timeout = 1_800;
+    /** Six hours: ten minutes of the largest pictures, on a machine that is busy with other things. */
+    public int $timeout = 21_600;
 
     public function __construct(public readonly int $footageId)
     {
-        $this->onQueue('plans');
+        $this->onQueue(Lane::Long->value);
     }
 
     /** @return list<class-string> */
     public function middleware(): array
     {
-        return [HandsBack::class, StaysReserved::class];
+        return [HandsBack::class, StaysReserved::class, InTheBackground::class];
     }
 
     private function footage(): ?Footage

@@ -156,9 +156,10 @@ final readonly class MendDesk
             'Mending a clip',
             $folder,
             static function (string $type, string $printed) use ($copy, $lengthMs, &$told): void {
-                if (microtime(true) - $told > 0.5 && preg_match('/out_time_us=(\d+)/', $printed, $at) === 1) {
-                    $told = microtime(true);
-                    $copy->update(['percent' => (int) min(99, (int) $at[1] / 10 / max(1, $lengthMs))]);
+                if (hrtime(true) / 1e9 - $told > 0.5 && preg_match('/out_time_us=(\d+)/', $printed, $at) === 1) {
+                    $told = hrtime(true) / 1e9;
+                    Footage::query()->whereKey($copy->id)->where('state', FootageState::Mending)
+                        ->update(['percent' => (int) min(99, (int) $at[1] / 10 / max(1, $lengthMs))]);
                 }
             },
         );
@@ -184,7 +185,7 @@ final readonly class MendDesk
         $this->kept->put("$folder/thumb.jpg", $this->store->path($copy->thumbnail));
         $seal = KeptFiles::sealOf($file);
         $this->store->publish($file, $this->store->path($relative));
-        $copy->forceFill([
+        $made = [
             'path' => $relative,
             'fingerprint' => KeptFiles::hashOf($seal),
             'seal' => $seal,
@@ -194,7 +195,15 @@ final readonly class MendDesk
             'duration_ms' => $found->durationMs,
             'state' => FootageState::Ready,
             'percent' => 100,
-        ])->save();
+        ];
+        $isMine = DB::transaction(static function () use ($copy, $made): bool {
+            // Another worker may have been quicker, or it was taken away.
+            $isOpen = Footage::query()->whereKey($copy->id)->where('state', FootageState::Mending)->exists();
+            $isOpen && $copy->forceFill($made)->save();
+
+            return $isOpen;
+        });
+        $isMine || $this->store->discard($this->store->path($relative));
     }
 
     /**

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Work\GivingWay;
+use App\Work\HandedBack;
+
 /**
  * Runs works side by side, one to a slot. What another process is making at this moment is not made twice: it is waited
  * for, and taken as it is.
@@ -32,11 +35,13 @@ final readonly class EncoderPool
      * @param  callable(int): void  $tick  told the number of frames that all programs have told of; may throw to call
      *   all off
      * @param  callable(): void|null  $made  told whenever a work is done
+     * @param  GivingWay|null  $way  whether others are to come in between: no work is begun then, and none broken off
      * @return list<string> keys of what was made here; the others were there, or made elsewhere meanwhile
      *
      * @throws ToolFailed
+     * @throws HandedBack once it has given way
      */
-    public function run(array $works, callable $tick, ?callable $made = null): array
+    public function run(array $works, callable $tick, ?callable $made = null, ?GivingWay $way = null): array
     {
         /** @var array<int, RunningWork> $running by slot */
         $running = [];
@@ -45,7 +50,11 @@ final readonly class EncoderPool
         $done = [];
         try {
             while ($works !== [] || $running !== []) {
-                while ($works !== [] && ($slot = $this->slots->take()) !== null) {
+                $isAsked = $works !== [] && $way?->isAsked() === true;
+                if ($isAsked && $running === []) {
+                    throw HandedBack::forOthers();
+                }
+                while (! $isAsked && $works !== [] && ($slot = $this->slots->take()) !== null) {
                     $next = $this->next($works);
                     if ($next === null) {
                         $this->slots->give($slot);

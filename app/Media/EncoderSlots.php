@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media;
 
 use App\Work\LockFile;
+use App\Work\Urgency;
 
 /**
  * As many encoders at once as the machine has cores, whatever the number of workers. A slot is a locked file: it is
@@ -18,13 +19,19 @@ final class EncoderSlots
     public function __construct(
         private readonly string $folder,
         public readonly int $count,
+        private readonly Urgency $urgency = new Urgency,
     ) {
     }
 
-    /** @return int|null a slot, or none while all are taken */
+    /**
+     * What somebody sits before finds a slot where all are taken by what nobody does: there are as many more.
+     *
+     * @return int|null a slot, or none while all are taken
+     */
     public function take(): ?int
     {
-        for ($slot = 0; $slot < $this->count; $slot++) {
+        $count = $this->urgency->isLooked() ? 2 * $this->count : $this->count;
+        for ($slot = 0; $slot < $count; $slot++) {
             $lock = isset($this->held[$slot]) ? null : LockFile::take("{$this->folder}/encoder-$slot.lock");
             if ($lock !== null) {
                 $this->held[$slot] = $lock;

@@ -39,6 +39,8 @@ final readonly class Prober
      * @param  Closure(int): void|null  $tell  told how many percent were looked through, again and again
      *
      * @throws UnusableMedia
+     * @throws Decoding\TooMuch
+     * @throws Decoding\TooSlow
      */
     public function probe(string $path, string $name, ?Closure $tell = null): ProbedMedia
     {

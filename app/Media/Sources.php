@@ -18,6 +18,7 @@ final readonly class Sources
         private KeptFiles $kept,
         private Prober $prober,
         private MediaTools $tools,
+        private KeyedLock $locks,
     ) {
     }
 
@@ -30,13 +31,26 @@ final readonly class Sources
      */
     public function lay(string $key, string $file, string $name, ?string $seal = null): void
     {
-        $place = $this->store->source($key);
-        // One that was made plain has a seal of its own; another name for a file changes when that does.
-        if (is_file("$place.seal")
-            ? $this->kept->isRight($place)
-            : KeptFiles::agrees($place, $seal)) {
+        if ($this->isLaid($key, $seal)) {
             return;
         }
+        // Two exports that need the same clip: one brings it to its form, the other waits for that.
+        $this->locks->hold("source-$key", function () use ($key, $file, $name, $seal): void {
+            $this->isLaid($key, $seal) || $this->put($key, $file, $name, $seal);
+        });
+    }
+
+    private function isLaid(string $key, ?string $seal): bool
+    {
+        $place = $this->store->source($key);
+
+        // One that was made plain has a seal of its own; another name for a file changes when that does.
+        return is_file("$place.seal") ? $this->kept->isRight($place) : KeptFiles::agrees($place, $seal);
+    }
+
+    private function put(string $key, string $file, string $name, ?string $seal): void
+    {
+        $place = $this->store->source($key);
         if (! KeptFiles::agrees($file, $seal)) {
             throw new ChangedFootage($name);
         }
@@ -53,6 +67,7 @@ final readonly class Sources
                 File::copy($file, "$folder/source");
             }
             $this->store->publish("$folder/source", $place);
+            @unlink("$place.seal");
         } finally {
             $this->store->discard($folder);
         }

@@ -15,16 +15,19 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<int, string> $briefs  by number of the shot, from 1
  * @property array<int, int> $rounds  how often pictures were made for each before, by number
  * @property array<int, list<int>> $made  footage by number, in order
+ * @property array<int, string|null>|null $shown  footage that an operator had chosen for each when it was ordered
  * @property bool $open  while not all are made
  * @property string|null $problem
  * @property-read Short $short
  */
 final class PictureOrder extends Model
 {
-    protected $fillable = ['short_id', 'briefs', 'rounds', 'made', 'open', 'problem'];
+    protected $fillable = ['short_id', 'briefs', 'rounds', 'made', 'shown', 'open', 'problem'];
 
     /** @var array<string, string> */
-    protected $casts = ['briefs' => 'array', 'rounds' => 'array', 'made' => 'array', 'open' => 'bool'];
+    protected $casts = ['briefs' => 'array', 'rounds' => 'array', 'made' => 'array', 'shown' => 'array',
+        'open' => 'bool',
+    ];
 
     /** @var array<string, mixed> */
     protected $attributes = ['open' => true, 'made' => '[]', 'rounds' => '[]'];

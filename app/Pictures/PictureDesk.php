@@ -15,6 +15,7 @@ use App\Planning\BriefDesk;
 use App\Work\Orders;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Refusal;
+use RapidReel\Brief\Brief;
 use RapidReel\Language\Terms;
 
 /** Has pictures made for the shots of a short: four for each, to choose from. */
@@ -50,11 +51,13 @@ final readonly class PictureDesk
             if ($last !== null && $last->open) {
                 throw new Refusal('Pictures are being made for this short already.');
             }
-            $briefs = $rounds = [];
+            $briefs = $rounds = $shown = [];
+            $scenes = $short->manuscript()->scenes;
             foreach ($this->briefs->of($short) as $brief) {
                 if ($numbers === [] || in_array($brief->number, $numbers, true)) {
                     $briefs[$brief->number] = $brief->text;
                     $rounds[$brief->number] = $this->roundsOf($short, $brief->text);
+                    $shown[$brief->number] = $scenes[$brief->shot->scene]->own->shotAt($brief->shot->word)->footage;
                 }
             }
             if ($briefs === []) {
@@ -62,6 +65,7 @@ final readonly class PictureDesk
             }
             $order = PictureOrder::query()->create([
                 'short_id' => $short->id, 'briefs' => $briefs, 'rounds' => $rounds, 'made' => [],
+                'shown' => $shown,
             ]);
             $this->orders->makePictures($order->id);
 
@@ -106,10 +110,23 @@ final readonly class PictureDesk
         }
         foreach ($order->briefs as $number => $brief) {
             if (count($order->made[$number] ?? []) < self::EACH) {
-                $order->update(['made' => $order->made + [$number => $this->four($order, $number, $brief)]]);
+                $four = $this->four($order, $number, $brief);
+                // Another worker may have gone on with it meanwhile, or be done.
+                $isOpen = DB::transaction(static function () use ($order, $number, $four): bool {
+                    $order->refresh();
+                    $order->open && $order->update(['made' => $order->made + [$number => $four]]);
+
+                    return $order->open;
+                });
+                if (! $isOpen) {
+                    return;
+                }
             }
         }
         DB::transaction(function () use ($order): void {
+            if (! $order->refresh()->open) {
+                return;
+            }
             $files = [];
             foreach ($order->made as $number => $ids) {
                 foreach ($ids as $i => $id) {
@@ -117,7 +134,13 @@ final readonly class PictureDesk
                 }
             }
             $order->update(['open' => false]);
-            $this->placing->bring($order->short, $files);
+            // What an operator chose since stays, and so does a shot that shows something else by now.
+            $this->placing->bring(
+                $order->short->refresh(),
+                $files,
+                static fn (Brief $brief, ?string $chosen): bool => ($order->briefs[$brief->number] ?? '') === $brief->text
+                    && ($order->shown === null || $chosen === ($order->shown[$brief->number] ?? null)),
+            );
         });
     }
 

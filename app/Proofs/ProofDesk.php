@@ -43,12 +43,11 @@ final readonly class ProofDesk
             return true;
         }
         // A plan and a page that waits for it both ask.
-        $isLooked = Cache::has(self::looked($short));
-        $isAsked = ! Cache::add(
-            "proof-{$short->id}-{$short->planned_inputs}-".($isLooked ? 'looked' : 'later'),
-            true,
-            self::ASKED_SECONDS,
-        );
+        $isLooked = self::isLooked($short->id);
+        $asked = "proof-{$short->id}-{$short->planned_inputs}-".($isLooked ? 'looked' : 'later');
+        // A clock may be set back meanwhile.
+        $isAsked = abs(time() - (int) Cache::get($asked, 0)) < self::ASKED_SECONDS;
+        $isAsked || Cache::put($asked, time(), self::ASKED_SECONDS);
         if ($short->isPlanned() && (! $isAsked || $short->proof_problem !== null)) {
             Short::query()->whereKey($short->id)->update(['proof_problem' => null]);
             $this->orders->makeProof($short->id, $isLooked);
@@ -60,12 +59,18 @@ final readonly class ProofDesk
     /** Somebody has the short before them: for a while its proofs are made before others. */
     public function look(Short $short): void
     {
-        Cache::put(self::looked($short), true, self::LOOK_SECONDS);
+        Cache::put(self::looked($short->id), true, self::LOOK_SECONDS);
     }
 
-    private static function looked(Short $short): string
+    /** Whether somebody has it before them. */
+    public static function isLooked(int $short): bool
     {
-        return "looked-at-{$short->id}";
+        return Cache::has(self::looked($short));
+    }
+
+    private static function looked(int $short): string
+    {
+        return "looked-at-$short";
     }
 
     /** Whether there is one of the present plan, and it is known how clear its captions are. */

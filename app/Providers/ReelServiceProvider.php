@@ -6,6 +6,8 @@ namespace App\Providers;
 
 use App\Bench\Framing\DebianPackage;
 use App\Database\EagerSqliteConnection;
+use App\Database\UpgradeCopy;
+use App\Database\WholeMigrator;
 use App\Editing\Seen;
 use App\Framing\InterestReader;
 use App\Gateways\Animation\Animation;
@@ -27,9 +29,11 @@ use App\Http\LenientSessions;
 use App\Http\Presenters\Masthead;
 use App\Intake\ScriptFiles;
 use App\Jobs\FencedConnector;
+use App\Jobs\GiveWay;
 use App\Jobs\Housekeeping;
 use App\Jobs\Ordered;
 use App\Jobs\QueuedOrders;
+use App\Jobs\WorkerMark;
 use App\Library\EffectBook;
 use App\Media\CardPainter;
 use App\Media\Decoding\Confinement;
@@ -60,11 +64,15 @@ use App\Models\Short;
 use App\Models\User;
 use App\Settings\Registrar;
 use App\Work\DiskRoom;
+use App\Work\GivingWay;
 use App\Work\Orders;
+use App\Work\Urgency;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\MigrationsStarted;
+use Illuminate\Database\Migrations\Migrator;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Queue\Events\Looping;
@@ -92,6 +100,12 @@ final class ReelServiceProvider extends ServiceProvider
                 $config,
             ),
         );
+        $this->app->extend('migrator', static fn (Migrator $usual, Application $app): Migrator => new WholeMigrator(
+            $app->make('migration.repository'),
+            $app->make('db'),
+            $app->make('files'),
+            $app->make('events'),
+        ));
         $this->app->singleton(InterestReader::class, fn (Application $app): InterestReader => new InterestReader(
             $app->make(MediaTools::class),
             $app->make(MediaStore::class),
@@ -123,6 +137,11 @@ final class ReelServiceProvider extends ServiceProvider
                 config('reel.writer_key') === '' ? [] : ['Authorization' => 'Bearer '.config('reel.writer_key')],
             ));
         $this->app->bind(Orders::class, QueuedOrders::class);
+        $this->app->singleton(Urgency::class);
+        $this->app->singleton(Confinement::class);
+        $this->app->singleton(GiveWay::class, static fn (): GiveWay => new GiveWay(storage_path('locks')));
+        $this->app->bind(GivingWay::class, GiveWay::class);
+        $this->app->singleton(WorkerMark::class, static fn (): WorkerMark => new WorkerMark(storage_path('locks/workers')));
         $this->app->singleton(Housekeeping::class);
         $this->app->singleton(DiskRoom::class, static fn (): DiskRoom => new DiskRoom(
             [Storage::disk('media')->path(''), dirname((string) config('database.connections.sqlite.database'))],
@@ -136,11 +155,11 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->bind(KeyedLock::class, static fn (): KeyedLock => new KeyedLock(storage_path('locks')));
         $this->app->singleton(
             MediaTools::class,
-            static fn (): MediaTools => new MediaTools(
+            static fn (Application $app): MediaTools => new MediaTools(
                 config('reel.ffmpeg'),
                 config('reel.ffprobe'),
                 config('reel.fonts').'/fonts.conf',
-                new Confinement,
+                $app->make(Confinement::class),
             ),
         );
         $this->app->singleton(
@@ -153,7 +172,9 @@ final class ReelServiceProvider extends ServiceProvider
         );
         $this->app->singleton(
             Decoder::class,
-            static fn (): Decoder => new Decoder(new Confinement, base_path('bin/decode'), (string) config('reel.svg')),
+            static fn (Application $app): Decoder => new Decoder(
+                $app->make(Confinement::class), base_path('bin/decode'), (string) config('reel.svg'),
+            ),
         );
         $this->app->singleton(
             CardPainter::class,
@@ -186,9 +207,10 @@ final class ReelServiceProvider extends ServiceProvider
         );
         $this->app->singleton(
             EncoderSlots::class,
-            static fn (): EncoderSlots => new EncoderSlots(
+            static fn (Application $app): EncoderSlots => new EncoderSlots(
                 storage_path('locks'),
                 config('reel.encoders') > 0 ? config('reel.encoders') : self::cores(),
+                $app->make(Urgency::class),
             ),
         );
     }
@@ -205,6 +227,7 @@ final class ReelServiceProvider extends ServiceProvider
                 ? $payload['data']['command']->about()
                 : null,
         ]);
+        Event::listen(MigrationsStarted::class, UpgradeCopy::class);
         Event::listen(Looping::class, fn (): ?bool => $this->app->make(Housekeeping::class)->look());
         // Nobody reaches what is another's, whatever number is in the address.
         foreach ([

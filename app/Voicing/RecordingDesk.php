@@ -81,7 +81,7 @@ final readonly class RecordingDesk
         });
     }
 
-    /** Tells why nothing can be made of a recording, and throws its file away. */
+    /** Tells why nothing was made of a recording. Its file stays its operator's. */
     public function refuse(int $id, string $problem): void
     {
         $recording = Recording::query()->whereKey($id)->where('state', RecordingState::Waiting)->first();
@@ -90,15 +90,32 @@ final readonly class RecordingDesk
                 'state' => RecordingState::Failed,
                 'problem' => mb_strimwidth($problem, 0, 500, '…'),
             ]);
-            File::delete($this->store->path($recording->path));
         }
+    }
+
+    /** Has the words of a recording looked for once more. */
+    public function again(Recording $recording): void
+    {
+        DB::transaction(function () use ($recording): void {
+            if ($recording->refresh()->state !== RecordingState::Failed) {
+                return;
+            }
+            if (! is_file($this->store->path($recording->path))) {
+                throw new Refusal('Its file is not here any more. Bring it again.');
+            }
+            $recording->update(['state' => RecordingState::Waiting, 'problem' => null]);
+            $this->orders->alignRecording($recording->id);
+        });
     }
 
     /** Takes a recording away: what was found in it stays, as far as it was cut out already. */
     public function remove(Recording $recording): void
     {
         $recording->delete();
-        File::delete($this->store->path($recording->path));
+        // A copy of a short has the same file.
+        if (Recording::query()->where('path', $recording->path)->doesntExist()) {
+            $this->store->discard($this->store->path($recording->path));
+        }
     }
 
     /**

@@ -14,6 +14,9 @@ return new class extends Migration
         Schema::table('footage', static fn (Blueprint $table) => $table->string('remark', 250)->nullable());
         // Size and hash of each finished file.
         Schema::table('exports', static fn (Blueprint $table) => $table->text('seals')->nullable());
+        // By which an order's worker is known, and what shots showed when pictures were ordered for them.
+        Schema::table('jobs', static fn (Blueprint $table) => $table->string('worker', 40)->nullable());
+        Schema::table('picture_orders', static fn (Blueprint $table) => $table->text('shown')->nullable());
         Schema::create('house_imports', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('channel_id')->constrained()->cascadeOnDelete();

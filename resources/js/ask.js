@@ -1,8 +1,14 @@
 /** The state of the short that this page shows; a change made looking at an older one is refused by the server. */
 let seen = null;
 
+/** How often something is asked for again that the server was too busy to do. */
+const TRIES = 4;
+
 /** Asks the server for JSON; a refusal comes back as an error with the server's own words. */
-export default async function ask(url, { method = 'GET', json = null, form = null, signal = undefined } = {}) {
+export default async function ask(
+    url,
+    { method = 'GET', json = null, form = null, signal = undefined, tries = TRIES } = {},
+) {
     const token = document.querySelector('meta[name=csrf-token]').content;
     const headers = { Accept: 'application/json', 'X-CSRF-TOKEN': token };
     if (json !== null) headers['Content-Type'] = 'application/json';
@@ -17,6 +23,11 @@ export default async function ask(url, { method = 'GET', json = null, form = nul
     }
     if (answer.status === 401 || answer.status === 419) {
         throw new Error('You were signed out. Sign in again in another tab; what you typed is still here.');
+    }
+    // Nothing was done, as others were at it: once more, after as long as the server says.
+    if (answer.status === 503 && answer.headers.has('X-Nothing-Done') && tries > 1) {
+        await new Promise((done) => { setTimeout(done, 1000 * Number(answer.headers.get('Retry-After') ?? 2)); });
+        return ask(url, { method, json, form, signal, tries: tries - 1 });
     }
     const body = await answer.json().catch(() => ({}));
     // Whoever changed something knows how it is now, and so does who was told what another has changed.

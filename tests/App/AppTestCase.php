@@ -196,7 +196,7 @@ abstract class AppTestCase extends TestCase
     protected function work(string ...$options): void
     {
         Artisan::call('queue:work', [
-            '--queue' => 'plans,renders',
+            '--queue' => 'looks,plans,words,long,renders',
             '--stop-when-empty' => true,
             // It would wait once before it finds that there is nothing left.
             '--sleep' => 0,

@@ -80,7 +80,7 @@ final class SlowOrdersTest extends AppTestCase
         $read = self::media('slow.wav', '-f', 'lavfi', '-i', "flite=text='{$this->script}':voice=slt");
         $recording = app(RecordingDesk::class)->bring($short, $read, 'take.wav', '');
 
-        $seconds = $this->worked('plans', 'ffmpeg', '11');
+        $seconds = $this->worked('words', 'ffmpeg', '11');
 
         self::assertGreaterThan(5 * self::RETRY_AFTER, $seconds);
         self::assertSame([RecordingState::Ready, null], [$recording->refresh()->state, $recording->problem]);

@@ -77,12 +77,11 @@ final class BatchController extends Controller
             trim((string) ($given['name'] ?? '')),
             $files->fromText((string) ($given['text'] ?? '')),
             $settings,
+            // With the batch or not at all.
+            $request->boolean('later')
+                ? null
+                : static fn (Batch $made) => $desk->orderAll($made->shorts, $quality),
         );
-        if (! $request->boolean('later')) {
-            foreach ($batch->shorts as $short) {
-                $desk->order($short, $quality);
-            }
-        }
 
         return redirect()->route('batches.show', $batch)->with('made', true);
     }
@@ -178,21 +177,14 @@ final class BatchController extends Controller
 
     public function export(Request $request, Batch $batch, ExportDesk $desk): RedirectResponse
     {
-        $quality = $this->quality($request);
-        foreach ($this->chosen($request, $batch) as $short) {
-            $desk->order($short, $quality);
-        }
+        $desk->orderAll($this->chosen($request, $batch), $this->quality($request));
 
         return redirect()->route('batches.show', $batch);
     }
 
     public function cancel(Request $request, Batch $batch, ExportDesk $desk): RedirectResponse
     {
-        foreach ($this->chosen($request, $batch) as $short) {
-            foreach ($short->exports as $export) {
-                $desk->cancel($export);
-            }
-        }
+        $desk->cancelAll($this->chosen($request, $batch));
 
         return redirect()->route('batches.show', $batch);
     }
@@ -243,6 +235,8 @@ final class BatchController extends Controller
     private function fresh(Request $request, Batch $batch, Rundown $rundown): array
     {
         $since = $request->input('since');
+        // A page that was told a later time than it is now has seen the clock set back: it gets all.
+        $since = is_numeric($since) && (int) $since > now()->getTimestamp() ? null : $since;
         // A second earlier: times are kept in whole seconds.
         $now = $rundown->of(
             $batch->refresh()->load('channel'),

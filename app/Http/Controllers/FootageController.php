@@ -140,6 +140,13 @@ final class FootageController extends Controller
         return back();
     }
 
+    public function again(Footage $footage, FootageCheck $check): RedirectResponse
+    {
+        $check->again($footage);
+
+        return back();
+    }
+
     public function thumbnail(Footage $footage, MediaStore $store, FootageImporter $importer): BinaryFileResponse
     {
         $importer->keepThumbnail($footage);

@@ -91,6 +91,13 @@ final class ShortVoiceController extends Controller
         return response()->json(['said' => 'The recording is gone. What was cut out of it stays.']);
     }
 
+    public function again(Recording $recording, RecordingDesk $desk): JsonResponse
+    {
+        $desk->again($recording);
+
+        return response()->json(['said' => 'Finding the words…']);
+    }
+
     public function accept(Reading $reading, RecordingEditor $editor): JsonResponse
     {
         $editor->accept([$reading]);

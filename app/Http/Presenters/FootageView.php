@@ -7,6 +7,7 @@ namespace App\Http\Presenters;
 use App\Library\LibraryFilter;
 use App\Models\Channel;
 use App\Models\Footage;
+use App\Work\Line;
 use Illuminate\Pagination\LengthAwarePaginator;
 
 final readonly class FootageView
@@ -27,7 +28,22 @@ final readonly class FootageView
         public array $near,
         public int $channels,
         public ?string $undo,
+        private Line $line = new Line,
     ) {
+    }
+
+    /** What it waits for that it is looked through or mended; empty where it is in hand. */
+    public function waits(Footage $one): string
+    {
+        $waits = $this->line->waitsFor(($one->mended_by === null ? 'footage:' : 'mend:').$one->id);
+
+        return $waits === '' ? '' : "waits: $waits";
+    }
+
+    /** Whether what could not be looked through is kept, to be looked through again. */
+    public function isKept(Footage $one): bool
+    {
+        return $one->mended_by === null && $one->seal !== null;
     }
 
     /** In a sentence: how much there is, and how much of it is shown. */

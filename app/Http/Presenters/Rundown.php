@@ -12,6 +12,7 @@ use App\Models\FileState;
 use App\Models\Short;
 use App\Review\LikenessBook;
 use App\Settings\Resolver;
+use App\Work\Line;
 use Illuminate\Support\Carbon;
 use RapidReel\Settings\Level;
 use RapidReel\Settings\PaceSettings;
@@ -57,7 +58,8 @@ final readonly class Rundown
     /** @param  Carbon|null  $since  with it, only rows that changed since then */
     public function of(Batch $batch, ?Carbon $since = null): RundownView
     {
-        $shorts = $batch->shorts()->with(['latestExport', 'latestDone', 'latestFinal'])->withCount('scenes')->get(self::COLUMNS);
+        $shorts = $batch->shorts()->with(['latestExport', 'latestDone', 'latestFinal'])->withCount('scenes')
+            ->get(self::COLUMNS);
         $ids = array_map(intval(...), $shorts->modelKeys());
         $flags = $this->likenesses->flags($ids, $batch->id);
         $axis = Axis::over(
@@ -68,6 +70,7 @@ final readonly class Rundown
             ->all();
         $settled = $this->resolver->batch($batch);
         $rows = [];
+        $line = new Line;
         foreach ($shorts as $short) {
             $own = $settled->and(Level::Short, $short->settings);
             $rows[$short->id] = ShortRow::of(
@@ -76,6 +79,7 @@ final readonly class Rundown
                 isset($flags[$short->id]) ? [$flags[$short->id]] : [],
                 $own->registry->get('voice')->type->says($own->voice()),
                 $short->variant_of === null ? '' : ($names[$short->variant_of] ?? 'one that is deleted'),
+                $line,
             );
         }
 

@@ -10,6 +10,7 @@ use App\Models\Scene;
 use App\Models\Short;
 use App\Review\LikenessBook;
 use App\Settings\Resolver;
+use App\Work\Line;
 use Illuminate\Support\Collection;
 use RapidReel\Cut\Cut;
 use RapidReel\Cut\CutShot;
@@ -39,7 +40,9 @@ final readonly class Sheet
 
         return new SheetView(
             $short,
-            ShortRow::of($short, Axis::over($summary === null ? [] : [$summary]), $flag === null ? [] : [$flag]),
+            ShortRow::of(
+                $short, Axis::over($summary === null ? [] : [$summary]), $flag === null ? [] : [$flag], line: new Line,
+            ),
             implode(' · ', array_filter([
                 'Read by '.$settled->registry->get('voice')->type->says($settled->voice()),
                 $settled->profile()->label(),

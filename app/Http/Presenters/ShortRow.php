@@ -8,6 +8,7 @@ use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Short;
 use App\Proofs\Proof;
+use App\Work\Line;
 use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
@@ -19,6 +20,7 @@ final readonly class ShortRow
     /**
      * @param  list<Flag>  $flags
      * @param  string  $voice  who reads it, by name
+     * @param  string  $waits  what it waits for and how long that may take; empty where it does not
      * @param  string  $beside  the number of the short that it tries another hook of; empty where it does not
      */
     private function __construct(
@@ -33,6 +35,7 @@ final readonly class ShortRow
         public bool $isStale,
         public string $voice,
         public string $beside,
+        public string $waits,
     ) {
     }
 
@@ -43,6 +46,7 @@ final readonly class ShortRow
         array $flags = [],
         string $voice = '',
         string $beside = '',
+        ?Line $line = null,
     ): self {
         $summary = $short->cutSummary();
         $export = $short->latestExport;
@@ -78,6 +82,11 @@ final readonly class ShortRow
             $stale,
             $voice,
             $beside,
+            match (true) {
+                $export?->state === ExportState::Queued => $line?->waitsFor("export:{$export->id}") ?? '',
+                $short->problem === null && ! $short->isPlanned() => $line?->waitsFor("short:{$short->id}") ?? '',
+                default => '',
+            },
         );
     }
 

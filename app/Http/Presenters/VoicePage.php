@@ -14,6 +14,7 @@ use App\Planning\SceneTask;
 use App\Planning\SceneTasks;
 use App\Settings\Resolver;
 use App\Voicing\TakeStore;
+use App\Work\Line;
 use RapidReel\Settings\Level;
 use RapidReel\Sound\WavePeaks;
 use RapidReel\Voice\DeadAir;
@@ -65,13 +66,15 @@ final readonly class VoicePage
                 ),
             );
         }
-        $isWaiting = $short->recordings->where('state', RecordingState::Waiting)->isNotEmpty();
+        $waiting = $short->recordings->where('state', RecordingState::Waiting);
+        $isWaiting = $waiting->isNotEmpty();
 
         return new VoicePageView(
             $short,
             $scenes,
             number_format($saved / 1000, 1),
             $isWaiting,
+            $isWaiting ? (new Line)->waitsFor("recording:{$waiting->first()?->id}") : '',
             array_values($short->recordings->where('state', RecordingState::Failed)->all()),
             array_values($short->recordings->where('state', RecordingState::Ready)->all()),
             $isWaiting || (! $short->isPlanned() && $short->problem === null),

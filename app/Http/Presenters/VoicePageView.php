@@ -16,6 +16,7 @@ final readonly class VoicePageView
      * @param  list<VoiceLine>  $scenes
      * @param  string  $saved  seconds of dead air that are cut
      * @param  bool  $isWaiting  whether words are being found
+     * @param  string  $waits  what the first recording waits for; empty where a worker has it in hand
      * @param  list<Recording>  $failed
      * @param  list<Recording>  $kept
      * @param  array<string, ScopeControl>  $controls  of the short, by key
@@ -25,6 +26,7 @@ final readonly class VoicePageView
         public array $scenes,
         public string $saved,
         public bool $isWaiting,
+        public string $waits,
         public array $failed,
         public array $kept,
         public bool $isWorking,

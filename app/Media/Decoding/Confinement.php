@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media\Decoding;
 
+use App\Work\Urgency;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
@@ -16,8 +17,15 @@ final class Confinement
     /** After the signal that says so, a program has as long to end itself. */
     private const GRACE_SECONDS = 2;
 
+    /** How much programs that nobody waits for leave to others (nice). */
+    private const BACKGROUND = '12';
+
     /** @var array<string, string> where programs are, by name */
     private array $found = [];
+
+    public function __construct(private readonly Urgency $urgency = new Urgency)
+    {
+    }
 
     /**
      * @param  non-empty-list<string>  $command
@@ -28,6 +36,9 @@ final class Confinement
         // Where it can be had, the kernel ends the program with the worker that started it.
         $guard = $this->find('setpriv');
         $guarded = $guard === '' ? $command : [$guard, '--pdeathsig', 'KILL', ...$command];
+        if ($this->urgency->isBackground() && $this->find('nice') !== '') {
+            $guarded = [$this->find('nice'), '-n', self::BACKGROUND, ...$guarded];
+        }
         $limiter = $this->find('prlimit');
         if ($limits === null || $limiter === '') {
             return $guarded;

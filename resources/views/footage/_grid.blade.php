@@ -7,14 +7,18 @@
             <span>{{ $one->lengthSays() }} · {{ $one->width }} × {{ $one->height }}</span>
         </a>
         @if ($one->state === App\Models\FootageState::Checking)
-            <p class="state state-working" data-checking>looking through it: {{ $one->percent }} %</p>
+            <p class="state state-working" data-checking>{{ $page->waits($one) ?: "looking through it: {$one->percent} %" }}</p>
         @elseif ($one->state === App\Models\FootageState::Mending)
-            <p class="state state-working" data-checking>being mended: {{ $one->percent }} %</p>
+            <p class="state state-working" data-checking>{{ $page->waits($one) ?: "being mended: {$one->percent} %" }}</p>
         @elseif ($one->state === App\Models\FootageState::Refused)
             <form method="post" action="{{ route('footage.dismiss', $one) }}">
                 @csrf @method('delete')
                 <p class="notice notice-problem">{{ $one->refused }}</p>
                 <button class="link">Dismiss</button>
+                @if ($page->isKept($one))
+                    <button class="link" formaction="{{ route('footage.again', $one) }}" name="_method" value="post"
+                        aria-label="Look through {{ $one->name }} again">Look again</button>
+                @endif
             </form>
         @endif
         <p class="card-facts">

@@ -5,7 +5,9 @@
         {{ $export->percent }} %
     </progress>
     <span class="under">
-        {{ $export->percent }} %{{ $export->seconds_left !== null ? ' · '.$export->seconds_left.' s left' : '' }}
+        @if ($row->waits !== ''){{ $row->waits }}
+        @else {{ $export->percent }} %{{ $export->seconds_left !== null ? ' · '.$export->seconds_left.' s left' : '' }}
+        @endif
     </span>
     <form method="post" action="{{ route('exports.cancel', $export) }}">
         @csrf<button class="link" aria-label="Stop making {{ $row->short->title }}">Stop</button>
@@ -21,6 +23,8 @@
     <span class="state {{ $row->state === 'ready' ? 'state-ready' : '' }}">{{ $row->state }}</span>
     @if ($row->state === 'ready' && $export?->segments_made !== null)
         <span class="under">{{ $export->segments_made }} segments made, {{ $export->segments_kept }} kept</span>
+    @elseif ($row->waits !== '')
+        <span class="under">to be planned: {{ $row->waits }}</span>
     @elseif ($row->isStale)
         <span class="under">export again for a fresh file</span>
     @endif

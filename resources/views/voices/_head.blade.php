@@ -1,6 +1,8 @@
 <p class="lead voice-lead">
     {{ count($page->scenes) }} scenes · dead air saved: <b>{{ $page->saved }} s</b>
-    @if ($page->isWaiting) · <span class="state state-working">finding the words</span>@endif
+    @if ($page->isWaiting) · <span class="state state-working">finding the words</span>
+        @if ($page->waits !== '')<span class="quiet">{{ $page->waits }}</span>@endif
+    @endif
 </p>
 @if ($page->offered > 1)
     <p class="notice">
@@ -13,8 +15,10 @@
 @foreach ($page->failed as $recording)
     <p class="notice notice-problem" role="alert">
         “{{ $recording->name }}”: {{ $recording->problem }}
+        <button type="button" class="link" data-do="{{ route('recordings.again', $recording) }}" data-body="{}"
+            aria-label="Look for the words of {{ $recording->name }} again">Look again</button>
         <button type="button" class="link" data-do="{{ route('recordings.destroy', $recording) }}"
-            data-method="DELETE" data-body="{}">Dismiss</button>
+            data-method="DELETE" data-body="{}" aria-label="Delete the recording {{ $recording->name }}">Delete it</button>
     </p>
 @endforeach
 @if ($page->kept !== [])

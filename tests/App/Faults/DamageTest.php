@@ -6,6 +6,7 @@ namespace Tests\App\Faults;
 
 use App\Library\FootageImporter;
 use App\Media\MediaStore;
+use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Footage;
 use App\Models\Reading;
@@ -119,11 +120,13 @@ final class DamageTest extends FaultCase
     public function test_finished_files_that_are_gone_are_told_in_place_of_the_archive(): void
     {
         $short = $this->short();
-        unlink($this->video($this->exported($short)));
+        $export = $this->exported($short);
+        Export::query()->whereKey($export->id)->update(['quality' => 'final']);
+        unlink($this->video($export));
 
         $this->from("/batches/{$short->batch_id}")->get("/batches/{$short->batch_id}/download")
             ->assertRedirect("/batches/{$short->batch_id}")
-            ->assertSessionHas('problem', 'Nothing was packed: the finished files of “Lamp” are not on the disk any '
-                .'more. Export it again.');
+            ->assertSessionHas('problem', 'Nothing was handed out: the finished files of “Lamp” were changed, '
+                .'damaged or taken away on the disk since they were made. Export it again.');
     }
 }

@@ -107,7 +107,7 @@ abstract class FaultCase extends AppTestCase
      *
      * @param  array<string, string>  $given  environment
      */
-    protected function worker(array $given = [], string $queue = 'renders,plans'): Process
+    protected function worker(array $given = [], string $queue = 'looks,plans,words,long,renders'): Process
     {
         $this->workers[] = $worker = new Process(
             ['setsid', 'php', 'artisan', 'queue:work', "--queue=$queue", '--sleep=0.1', '--quiet'],
