@@ -6,8 +6,6 @@ namespace App\Bench;
 
 use App\Http\Fields;
 use App\Models\Export;
-use GuzzleHttp\Cookie\CookieJar;
-use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Routing\Route as OneRoute;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Route;
@@ -16,7 +14,7 @@ use Symfony\Component\Process\Process;
 /** What becomes of exports whose workers, encoders and pages are killed, and of requests that nobody should send. */
 final readonly class FaultBench
 {
-    private const KILLS = 60;
+    private const KILLS = 200;
 
     private const WRONG = 1_000;
 
@@ -30,20 +28,13 @@ final readonly class FaultBench
     public function run(string $folder, string $footage, callable $tell): array
     {
         $stand = FaultStand::in($folder);
-        $stand->php(sprintf(
-            '$user = App\Models\User::query()->create([...%s, "name" => "Bench"]);
-             $channel = App\Models\Channel::of($user); $importer = app(App\Library\FootageImporter::class);
-             foreach (array_slice(glob(%s), 0, 8) as $file) {
-                 $importer->footage($channel, $file, basename($file), App\Library\FolderShelf::tagsOf($file), "demo");
-             }',
-            var_export(FaultStand::ACCOUNT, true),
-            var_export("$footage/*.{mp4,png}", true).', GLOB_BRACE',
-        ));
+        $stand->seed($footage);
 
         return [
             ...$this->kills($stand, $tell),
             $this->wrongValues($stand),
             $this->longRecording($stand, $tell),
+            ...(new CrowdBench)->run($stand, $tell),
         ];
     }
 
@@ -100,7 +91,7 @@ final readonly class FaultBench
             BenchRow::atMost(
                 'until killed work goes on, median',
                 $waits[intdiv(count($waits), 2)] ?? 0.0,
-                10,
+                8,
                 '%.1f s',
             ),
         ];
@@ -195,14 +186,7 @@ final readonly class FaultBench
         $web = $stand->web();
         $refused = 0;
         try {
-            FaultStand::until(static function () use ($stand): bool {
-                try {
-                    return Http::get($stand->address().'/sign-in')->ok();
-                } catch (\Throwable) {
-                    return false;
-                }
-            }, 20);
-            $client = $this->signedIn($stand);
+            $client = $stand->signedIn();
             $routes = $this->routes($stand);
             for ($i = 0; $i < self::WRONG; $i++) {
                 [$method, $uri, $field] = $routes[mt_rand(0, count($routes) - 1)];
@@ -222,16 +206,6 @@ final readonly class FaultBench
             self::WRONG,
             '%.0f',
         );
-    }
-
-    private function signedIn(FaultStand $stand): PendingRequest
-    {
-        $client = Http::withOptions(['cookies' => new CookieJar, 'allow_redirects' => false])->acceptJson();
-        preg_match('/name="csrf-token" content="([^"]+)"/', $client->get($stand->address().'/sign-in')->body(), $token);
-        $client->asForm()->post($stand->address().'/sign-in', ['_token' => $token[1] ?? '', ...FaultStand::ACCOUNT]);
-        preg_match('/name="csrf-token" content="([^"]+)"/', $client->get($stand->address().'/')->body(), $token);
-
-        return $client->asJson()->withHeaders(['X-CSRF-TOKEN' => $token[1] ?? '']);
     }
 
     /** @return list<array{string, string, string}> method, address and a field, of all routes that need no more */

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use GuzzleHttp\Cookie\CookieJar;
+use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Http;
 use PDO;
 use RuntimeException;
 use Symfony\Component\Process\Process;
+use Throwable;
 
 /** The application once more, with data, workers and a web server of its own, to be treated badly. */
 final class FaultStand
@@ -57,16 +61,52 @@ final class FaultStand
     }
 
     /** A worker in a process group of its own. */
-    public function worker(): Process
+    public function worker(string $queues = 'looks,plans,words,long,renders'): Process
     {
-        return $this->start(['php', '-d', 'memory_limit=1G', 'artisan', 'queue:work', '--queue=looks,plans,words,long,renders',
-            '--sleep=0.2', '--memory=1024', '--quiet'], base_path());
+        return $this->start(['php', '-d', 'memory_limit=1G', 'artisan', 'queue:work', "--queue=$queues", '--sleep=0.2', '--memory=1024', '--quiet'], base_path());
     }
 
     public function web(): Process
     {
-        return $this->start(['php', '-d', 'variables_order=EGPCS', '-S', '127.0.0.1:'.self::PORT,
+        return $this->start(['php', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=400M', '-d',
+            'post_max_size=410M', '-d', 'memory_limit=512M', '-S', '127.0.0.1:'.self::PORT,
             base_path('bin/router.php')], public_path());
+    }
+
+    /** An account with a channel and some footage. */
+    public function seed(string $footage): void
+    {
+        $this->php(sprintf(
+            '$user = App\Models\User::query()->create([...%s, "name" => "Bench"]);
+             $channel = App\Models\Channel::of($user); $importer = app(App\Library\FootageImporter::class);
+             foreach (array_slice(glob(%s), 0, 8) as $file) {
+                 $importer->footage($channel, $file, basename($file), App\Library\FolderShelf::tagsOf($file), "demo");
+             }',
+            var_export(self::ACCOUNT, true),
+            var_export("$footage/*.{mp4,png}", true).', GLOB_BRACE',
+        ));
+    }
+
+    /** A browser that is signed in, once the web server answers. */
+    public function signedIn(): PendingRequest
+    {
+        self::until(function (): bool {
+            try {
+                return Http::get($this->address().'/sign-in')->ok();
+            } catch (Throwable) {
+                return false;
+            }
+        }, 20);
+        $client = Http::withOptions(['cookies' => new CookieJar, 'allow_redirects' => false])->timeout(180)->acceptJson();
+        $token = fn (string $path): string => preg_match(
+            '/name="csrf-token" content="([^"]+)"/',
+            (clone $client)->withHeaders(['Accept' => 'text/html'])->get($this->address().$path)->body(),
+            $found,
+        ) === 1 ? $found[1] : '';
+        (clone $client)->asForm()->withHeaders(['Accept' => 'text/html'])
+            ->post($this->address().'/sign-in', ['_token' => $token('/sign-in'), ...self::ACCOUNT]);
+
+        return $client->asJson()->withHeaders(['X-CSRF-TOKEN' => $token('/')]);
     }
 
     public function address(): string

@@ -9,6 +9,7 @@ use App\Bench\CaptionBench;
 use App\Bench\ExportBench;
 use App\Bench\FaultBench;
 use App\Bench\Framing\FramingBench;
+use App\Bench\Hostile\HostileBench;
 use App\Bench\KnownForms;
 use App\Bench\MatchBench;
 use App\Bench\PaceBench;
@@ -28,7 +29,8 @@ final class BenchCommand extends Command
     use ReadsScripts;
 
     protected $signature = 'reel:bench {--pairs=3 : how often the full export and the bare encode are measured in '
-        .'turn; 0 leaves them out} {--faults : kills, wrong values and a long recording alone}';
+        .'turn; 0 leaves them out} {--faults : kills, wrong values and a long recording alone} {--hostile : files, values, scripts and '
+        .'stored words that were made to hurt, alone}';
 
     protected $description = 'Measures exports against a bare encode of the same frames, and the work on many scripts';
 
@@ -41,13 +43,11 @@ final class BenchCommand extends Command
                 MediaStore::class,
                 new MediaStore(Storage::build(['driver' => 'local', 'root' => storage_path('bench')])),
             );
-            $rows = $this->option('faults') ? [] : $this->usual($shelf);
-            $this->tell('Kills, wrong values, a long recording…');
-            array_push($rows, ...app(FaultBench::class)->run(
-                storage_path('bench/faults'),
-                (string) config('reel.demo_footage'),
-                $this->tell(...),
-            ));
+            $rows = match (true) {
+                $this->option('hostile') === true => $this->hostile(),
+                $this->option('faults') === true => $this->faults(),
+                default => [...$this->usual($shelf), ...$this->faults(), ...$this->hostile()],
+            };
             $this->table(
                 ['what', 'measured', 'bound', ''],
                 array_map(
@@ -66,6 +66,27 @@ final class BenchCommand extends Command
 
             return self::SUCCESS;
         });
+    }
+
+    /** @return list<BenchRow> */
+    private function faults(): array
+    {
+        $this->tell('Kills, wrong values, a long recording, a crowd…');
+
+        return app(FaultBench::class)->run(
+            storage_path('bench/faults'), (string) config('reel.demo_footage'), $this->tell(...),
+        );
+    }
+
+    /** @return list<BenchRow> */
+    private function hostile(): array
+    {
+        return app(HostileBench::class)->run(
+            storage_path('bench/hostile'),
+            (string) config('reel.demo_footage'),
+            config('reel.fonts').'/Rubik_800ExtraBold.ttf',
+            $this->tell(...),
+        );
     }
 
     /** @return list<BenchRow> */

@@ -35,26 +35,31 @@ final class Line
     private ?float $exportSeconds = null;
 
     /**
-     * What an order waits for, as an end of a sentence; empty where it is in hand, or there is none.
+     * What an order waits for; null where it is in hand, or there is none.
      *
      * @param  string  $about  kind and id of its row
      */
-    public function waitsFor(string $about): string
+    public function waitsFor(string $about): ?Waits
     {
-        $this->waiting ?? $this->look();
+        if ($this->waiting === null) {
+            $this->look();
+        }
         $mine = $this->waiting[$about] ?? null;
         if ($mine === null) {
-            return '';
+            return null;
         }
+        $ahead = $mine['ahead'];
+        $duration = $this->duration($about, $ahead);
         $said = array_filter([
-            $mine['ahead'] === 0 ? '' : ($mine['ahead'] === 1 ? '1 other before it' : "{$mine['ahead']} others before it"),
+            $ahead === 0 ? '' : ($ahead === 1 ? '1 other before it' : "$ahead others before it"),
             $this->busy(),
+            $duration,
         ]);
-        if ($said === []) {
-            return 'its turn comes now';
-        }
 
-        return implode('; ', $said).$this->duration($about, $mine['ahead']);
+        return new Waits(
+            implode(', ', array_filter([$ahead === 0 ? 'next' : "$ahead before it", $duration])),
+            $said === [] ? 'its turn comes now' : implode('; ', $said),
+        );
     }
 
     private function look(): void
@@ -104,8 +109,8 @@ final class Line
 
         return match (true) {
             $seconds <= 0 => '',
-            $seconds < 90 => '; about '.max(5, 5 * (int) ceil($seconds / 5)).' s',
-            default => '; about '.(int) ceil($seconds / 60).' min',
+            $seconds < 90 => 'about '.max(5, 5 * (int) ceil($seconds / 5)).' s',
+            default => 'about '.(int) ceil($seconds / 60).' min',
         };
     }
 }

@@ -91,8 +91,8 @@ final class RecordingSafetyTest extends AppTestCase
         self::assertSame(
             [
                 RecordingState::Failed,
-                'It could not be read: the worker stopped several times over it. '
-                    .'Upload it again, or cut it into parts.',
+                'It could not be read: the workers stopped over it many times. It is kept; have it looked through '
+                    .'again, or cut it into parts.',
             ],
             [$recording->refresh()->state, $recording->problem],
         );

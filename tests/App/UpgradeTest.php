@@ -222,11 +222,12 @@ final class UpgradeTest extends AppTestCase
             $this->get($page)->assertOk();
         }
         $zip = new ZipArchive;
-        $zip->open(app(ExportArchive::class)->of(array_values(Short::query()->with('latestDone')->get()->all())));
+        $zip->open(app(ExportArchive::class)->of(array_values(Short::query()->with('latestDone')->get()->all()), true));
         self::assertSame(16, $zip->numFiles);
         self::assertStringContainsString(
             '"1 of 5 pictures stand twice',
             str_replace('upto-60,1', 'upto-60,"1', (string) $zip->getFromName('manifest.csv')),
         );
+        self::assertSame(3, substr_count((string) $zip->getFromName('manifest.csv'), '-draft.mp4,'));
     }
 }

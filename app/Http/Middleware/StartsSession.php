@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 
@@ -13,12 +14,25 @@ use Illuminate\Session\Middleware\StartSession;
  */
 final class StartsSession extends StartSession
 {
+    private const BEGAN = 'session-began-as';
+
+    /**
+     * @param  Request  $request
+     * @param  Session  $session
+     */
+    protected function startSession($request, $session): Session
+    {
+        $started = parent::startSession($request, $session);
+        $request->attributes->set(self::BEGAN, $started->getId());
+
+        return $started;
+    }
+
     /** @param  Request  $request */
     protected function saveSession($request): void
     {
         // Who has signed in or out, or has another password now, has another session, whatever was asked for.
-        $isOther = $request->hasSession()
-            && $request->cookies->get($request->session()->getName()) !== $request->session()->getId();
+        $isOther = $request->hasSession() && $request->attributes->get(self::BEGAN) !== $request->session()->getId();
         if ($isOther || str_contains((string) $request->header('Accept'), 'text/html')) {
             parent::saveSession($request);
         }

@@ -37,7 +37,7 @@ final readonly class FootageView
     {
         $waits = $this->line->waitsFor(($one->mended_by === null ? 'footage:' : 'mend:').$one->id);
 
-        return $waits === '' ? '' : "waits: $waits";
+        return $waits === null ? '' : "waits: {$waits->fully}";
     }
 
     /** Whether what could not be looked through is kept, to be looked through again. */

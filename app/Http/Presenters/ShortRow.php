@@ -9,6 +9,7 @@ use App\Models\ExportState;
 use App\Models\Short;
 use App\Proofs\Proof;
 use App\Work\Line;
+use App\Work\Waits;
 use RapidReel\Cut\CutSummary;
 use RapidReel\Cut\Flag;
 use RapidReel\Cut\FlagCode;
@@ -20,7 +21,7 @@ final readonly class ShortRow
     /**
      * @param  list<Flag>  $flags
      * @param  string  $voice  who reads it, by name
-     * @param  string  $waits  what it waits for and how long that may take; empty where it does not
+     * @param  Waits|null  $waits  what it waits for and how long that may take; null where it does not
      * @param  string  $beside  the number of the short that it tries another hook of; empty where it does not
      */
     private function __construct(
@@ -35,7 +36,7 @@ final readonly class ShortRow
         public bool $isStale,
         public string $voice,
         public string $beside,
-        public string $waits,
+        public ?Waits $waits,
     ) {
     }
 
@@ -83,9 +84,9 @@ final readonly class ShortRow
             $voice,
             $beside,
             match (true) {
-                $export?->state === ExportState::Queued => $line?->waitsFor("export:{$export->id}") ?? '',
-                $short->problem === null && ! $short->isPlanned() => $line?->waitsFor("short:{$short->id}") ?? '',
-                default => '',
+                $export?->state === ExportState::Queued => $line?->waitsFor("export:{$export->id}"),
+                $short->problem === null && ! $short->isPlanned() => $line?->waitsFor("short:{$short->id}"),
+                default => null,
             },
         );
     }

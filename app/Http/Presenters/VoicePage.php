@@ -74,7 +74,7 @@ final readonly class VoicePage
             $scenes,
             number_format($saved / 1000, 1),
             $isWaiting,
-            $isWaiting ? (new Line)->waitsFor("recording:{$waiting->first()?->id}") : '',
+            $isWaiting ? (new Line)->waitsFor("recording:{$waiting->first()?->id}")->fully ?? '' : '',
             array_values($short->recordings->where('state', RecordingState::Failed)->all()),
             array_values($short->recordings->where('state', RecordingState::Ready)->all()),
             $isWaiting || (! $short->isPlanned() && $short->problem === null),

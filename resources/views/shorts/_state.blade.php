@@ -4,8 +4,8 @@
     <progress class="bar" max="100" value="{{ $export->percent }}" aria-label="Progress">
         {{ $export->percent }} %
     </progress>
-    <span class="under">
-        @if ($row->waits !== ''){{ $row->waits }}
+    <span class="under" @if ($row->waits) title="{{ $row->waits->fully }}" @endif>
+        @if ($row->waits){{ $row->waits->shortly }}
         @else {{ $export->percent }} %{{ $export->seconds_left !== null ? ' · '.$export->seconds_left.' s left' : '' }}
         @endif
     </span>
@@ -23,8 +23,8 @@
     <span class="state {{ $row->state === 'ready' ? 'state-ready' : '' }}">{{ $row->state }}</span>
     @if ($row->state === 'ready' && $export?->segments_made !== null)
         <span class="under">{{ $export->segments_made }} segments made, {{ $export->segments_kept }} kept</span>
-    @elseif ($row->waits !== '')
-        <span class="under">to be planned: {{ $row->waits }}</span>
+    @elseif ($row->waits)
+        <span class="under" title="{{ $row->waits->fully }}">to be planned: {{ $row->waits->shortly }}</span>
     @elseif ($row->isStale)
         <span class="under">export again for a fresh file</span>
     @endif
