@@ -152,6 +152,8 @@ final class FaultStand
             'LARAVEL_STORAGE_PATH' => $this->folder,
             'DB_DATABASE' => "$this->folder/reel.sqlite",
             'APP_URL' => $this->address(),
+            // Nobody looks at them here, unless it is asked for.
+            'REEL_PROOFS' => 'false',
         ];
     }
 }

@@ -196,6 +196,16 @@ final class DoorsTest extends AppTestCase
         }
     }
 
+    public function test_a_file_goes_out_whatever_it_is_called(): void
+    {
+        $this->actingAs($this->user());
+        $footage = app(FootageImporter::class)->footage($this->channel(), self::still(), 'still.png', ['lamp']);
+        foreach (['a/b\\c', '<img src="x">', 'résumé 100%', "\u{202E}gpj", '…', '../../x'] as $name) {
+            $footage->update(['name' => $name]);
+            $this->get("/footage/{$footage->id}/file")->assertOk();
+        }
+    }
+
     public function test_no_script_runs_but_the_one_that_ships(): void
     {
         $odd = public_path('odd-door.php');

@@ -348,7 +348,7 @@ final class ExportTest extends AppTestCase
     /** @return array<string, string> what each segment on disk holds */
     private function segments(): array
     {
-        $files = glob(app(MediaStore::class)->path('segments/*/*.mp4')) ?: [];
+        $files = glob(app(MediaStore::class)->path('segments').'/*/*.mp4') ?: [];
 
         return array_combine(
             $files,

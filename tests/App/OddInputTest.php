@@ -105,7 +105,8 @@ final class OddInputTest extends AppTestCase
         $whole = $importer->footage($this->channel(), $large, 'Large.mp4', []);
         $half = $importer->footage($this->channel(), $cut, 'Half.mp4', []);
         self::assertSame([FootageState::Checking, FootageState::Checking], [$whole->state, $half->state]);
-        $this->get('/footage')->assertOk()->assertSee('looking through it: 0 %');
+        $this->get('/footage')->assertOk()->assertSee('waits: its turn comes now')
+            ->assertSee('waits: 1 other before it');
         $this->get('/footage/picker')->assertOk()->assertDontSee('Large');
 
         $this->work();
@@ -228,7 +229,7 @@ final class OddInputTest extends AppTestCase
             }
         }
 
-        // One in which nobody speaks is thrown away, and one that is kept can be.
+        // One in which nobody speaks is its operator's all the same, until he deletes it.
         $silent = self::media('silent.wav', '-f', 'lavfi', '-i', 'anullsrc=r=16000:cl=mono', '-t', '4');
         $refused = $desk->bring($short, $silent, 'silent.wav', '');
         $kept = $desk->bring($short, $read, 'read.wav', 'The lamp went out.');
@@ -237,7 +238,7 @@ final class OddInputTest extends AppTestCase
         self::assertSame([RecordingState::Failed, RecordingState::Ready], [
             $refused->refresh()->state, $kept->refresh()->state,
         ]);
-        self::assertSame([false, true], [is_file($store->path($refused->path)), is_file($store->path($kept->path))]);
+        self::assertSame([true, true], [is_file($store->path($refused->path)), is_file($store->path($kept->path))]);
         $this->get("/shorts/{$short->id}/voice")->assertOk()->assertSee('1 recording kept');
         $this->deleteJson("/recordings/{$kept->id}")->assertOk();
         self::assertFileDoesNotExist($store->path($kept->path));

@@ -74,6 +74,9 @@ final class HostileBench
             $tell($one);
         }
 
+        ksort($this->statuses);
+        $tell('Answers by status: '.json_encode($this->statuses));
+
         return [
             ...$rows,
             BenchRow::atMost('answers of 500 or none to all of it', count($this->failed), 0, '%.0f'),
@@ -105,7 +108,7 @@ final class HostileBench
             $bytes = $field === 'logo'
                 ? '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><rect width="9" height="9"/></svg>'
                 : 'TITLE "'.self::PAYLOAD."\"\nLUT_3D_SIZE 2\n".str_repeat("0 0 0\n", 8);
-            $this->ask($client->asMultipart()->attach($field, $bytes, self::PAYLOAD.'.svg'), 'POST', $stand->address().$path);
+            $this->ask((clone $client)->asMultipart()->attach($field, $bytes, self::PAYLOAD.'.svg'), 'POST', $stand->address().$path);
         }
     }
 
@@ -123,7 +126,7 @@ final class HostileBench
             $places = self::PLACES[$kind] ?? [['/footage', 'files[]'], ['/house/logos', 'logo'], ['/sounds', 'files[]']];
             [$place, $field] = $places[$i % count($places)];
             $answered += $this->ask(
-                $client->asMultipart()->attach($field, (string) file_get_contents($path), $name),
+                (clone $client)->asMultipart()->attach($field, (string) file_get_contents($path), $name),
                 'POST',
                 $stand->address().str_replace('{short}', $short, $place),
                 $place === '/sounds' ? ['kind' => $i % 2 === 0 ? 'effect' : 'music'] : [],
@@ -172,11 +175,11 @@ final class HostileBench
         for ($i = 0; $i < self::SCRIPTS; $i++) {
             [$text, $name] = HostileScripts::one($i);
             $answered += $this->ask(
-                $client->asMultipart()->attach('files[]', $text, $name), 'POST', $stand->address().'/intake/files', [],
+                (clone $client)->asMultipart()->attach('files[]', $text, $name), 'POST', $stand->address().'/intake/files', [],
                 "script $i as $name",
             );
             $answered += $this->ask(
-                $client->asForm(), 'POST', $stand->address().'/intake/preview', ['text' => $text], "script $i",
+                (clone $client)->asForm(), 'POST', $stand->address().'/intake/preview', ['text' => $text], "script $i",
             );
         }
 
@@ -238,17 +241,12 @@ final class HostileBench
     ): int {
         $began = microtime(true);
         try {
-            $answer = match (true) {
-                $method === 'GET' => $client->get($url, $fields),
-                default => $client->send($method, $url, match (true) {
-                    $fields === [] => [],
-                    str_ends_with($url, '/intake/preview') => ['form_params' => $fields],
-                    str_contains($url, '/sounds') => ['multipart' => array_map(
-                        static fn (string $name, mixed $value): array => ['name' => $name, 'contents' => $value],
-                        array_keys($fields), $fields,
-                    )],
-                    default => ['json' => $fields],
-                }),
+            $answer = match ($method) {
+                'GET' => $client->get($url, $fields),
+                'PUT' => $client->put($url, $fields),
+                'PATCH' => $client->patch($url, $fields),
+                'DELETE' => $client->delete($url, $fields),
+                default => $client->post($url, $fields),
             };
             $status = $answer->status();
         } catch (Throwable $problem) {
@@ -257,7 +255,7 @@ final class HostileBench
         }
         $this->slowest = max($this->slowest, microtime(true) - $began);
         $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;
-        if ($status === 0 || $status >= 500 && $status !== 503 && $status !== 507) {
+        if (in_array($status, [0, 401, 419], true) || $status >= 500 && $status !== 503 && $status !== 507) {
             $this->failed[] = "$status: $what ".mb_strimwidth((string) json_encode($fields), 0, 300, '…');
 
             return 0;

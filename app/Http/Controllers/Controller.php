@@ -56,6 +56,8 @@ abstract class Controller
         ?string $seal = null,
     ): BinaryFileResponse {
         abort_unless($seal === null ? KeptFiles::isAsSealed($path) : KeptFiles::agrees($path, $seal), 404);
+        // What is called by an operator may be called anything.
+        $as = (string) preg_replace('/[\/\\\\\x00-\x1F]/', '-', $as);
         $response = new BinaryFileResponse($path, 200, [
             'Content-Type' => $type,
             'Content-Security-Policy' => "sandbox; default-src 'none'; style-src 'none'",
