@@ -6,7 +6,8 @@ declare(strict_types=1);
 // whatever lies there.
 
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
-$given = '~^/(?:build/(?:[A-Za-z0-9_-]+/)*[A-Za-z0-9_-][A-Za-z0-9._-]*\.(?:js|css|map|wasm|woff2|ttf|svg|png)|icon\.svg)$~D';
+$given = '~^/(?:build/(?:[A-Za-z0-9_-]+/)*[A-Za-z0-9_-][A-Za-z0-9._-]*\.(?:js|css|map|wasm|woff2|ttf|svg|png)'
+    .'|icon\.svg)$~D';
 if (preg_match($given, $path) === 1 && is_file(__DIR__.'/../public'.$path)) {
     return false;
 }

@@ -10,7 +10,9 @@ use Symfony\Component\Process\Process;
 /** How soon somebody sees what he changed while ten exports and five mends run, on the workers that the demo has. */
 final class CrowdBench
 {
-    private const WORKERS = ['looks,words,renders,plans,proofs', 'looks,words,long,renders,plans,proofs', 'looks,plans'];
+    private const WORKERS = [
+        'looks,words,renders,plans,proofs', 'looks,words,long,renders,plans,proofs', 'looks,plans',
+    ];
 
     private const EXPORTS = 10;
 
@@ -33,8 +35,9 @@ final class CrowdBench
         try {
             $client = $stand->signedIn();
             $this->seen($client, $stand, $short);
-            FaultStand::until(static fn (): bool => $stand->rows('SELECT 1 FROM exports WHERE state = ?', ['running']) !== []
-                && $stand->rows('SELECT 1 FROM jobs WHERE queue = ? AND reserved_at IS NOT NULL', ['long']) !== [], 120);
+            $isFull = static fn (): bool => $stand->rows('SELECT 1 FROM exports WHERE state = ?', ['running']) !== []
+                && $stand->rows('SELECT 1 FROM jobs WHERE queue = ? AND reserved_at IS NOT NULL', ['long']) !== [];
+            FaultStand::until($isFull, 120);
             $waits = [];
             for ($i = 0; $i < self::CHANGES; $i++) {
                 $waits[] = $this->change($client, $stand, $short, $i);
@@ -49,8 +52,10 @@ final class CrowdBench
 
         return [
             BenchRow::atMost(
-                'until a changed shot is seen while 10 exports and 5 mends run, median', $waits[intdiv(count($waits), 2)],
-                self::BOUND, '%.1f s',
+                'until a changed shot is seen while 10 exports and 5 mends run, median',
+                $waits[intdiv(count($waits), 2)],
+                self::BOUND,
+                '%.1f s',
             ),
         ];
     }
@@ -62,12 +67,13 @@ final class CrowdBench
         for ($i = 1; $i <= self::MENDS; $i++) {
             $clips[] = $clip = "{$stand->folder}/crowd-$i.mp4";
             (new Process(['ffmpeg', '-v', 'error', '-y', '-f', 'lavfi', '-i',
-                "testsrc2=size=1280x720:rate=30:duration=45,noise=alls=12:all_seed=$i", '-pix_fmt', 'yuv420p', '-preset',
-                'ultrafast', $clip], timeout: 300))->mustRun();
+                "testsrc2=size=1280x720:rate=30:duration=45,noise=alls=12:all_seed=$i", '-pix_fmt', 'yuv420p',
+                '-preset', 'ultrafast', $clip], timeout: 300))->mustRun();
         }
         $script = '';
         for ($i = 1; $i <= self::EXPORTS; $i++) {
-            $script .= "# Crowd $i\n".str_repeat("The lamp number $i went out in the night, and nobody saw it. ", 6)."\n---\n";
+            $said = str_repeat("The lamp number $i went out in the night, and nobody saw it. ", 6);
+            $script .= "# Crowd $i\n$said\n---\n";
         }
         $said = $stand->php(sprintf(
             '$channel = App\Models\Channel::query()->firstOrFail();
@@ -102,8 +108,9 @@ final class CrowdBench
         $scene = (int) $stand->rows('SELECT id FROM scenes WHERE short_id = ? ORDER BY position', [$short])[0]['id'];
         $footage = $stand->rows('SELECT id FROM footage WHERE tags != ? ORDER BY id', ['crowd']);
         $began = microtime(true);
-        $client->put("{$stand->address()}/scenes/$scene/shots/0", ['footage' => (int) $footage[$i % count($footage)]['id']])
-            ->throw();
+        $client->put("{$stand->address()}/scenes/$scene/shots/0", [
+            'footage' => (int) $footage[$i % count($footage)]['id'],
+        ])->throw();
         $this->seen($client, $stand, $short);
 
         return microtime(true) - $began;

@@ -63,7 +63,8 @@ final class FaultStand
     /** A worker in a process group of its own. */
     public function worker(string $queues = 'looks,plans,words,long,renders'): Process
     {
-        return $this->start(['php', '-d', 'memory_limit=1G', 'artisan', 'queue:work', "--queue=$queues", '--sleep=0.2', '--memory=1024', '--quiet'], base_path());
+        return $this->start(['php', '-d', 'memory_limit=1G', 'artisan', 'queue:work', "--queue=$queues", '--sleep=0.2',
+            '--memory=1024', '--quiet'], base_path());
     }
 
     public function web(): Process
@@ -97,7 +98,8 @@ final class FaultStand
                 return false;
             }
         }, 20);
-        $client = Http::withOptions(['cookies' => new CookieJar, 'allow_redirects' => false])->timeout(180)->acceptJson();
+        $client = Http::withOptions(['cookies' => new CookieJar, 'allow_redirects' => false])
+            ->timeout(180)->acceptJson();
         $token = fn (string $path): string => preg_match(
             '/name="csrf-token" content="([^"]+)"/',
             (clone $client)->withHeaders(['Accept' => 'text/html'])->get($this->address().$path)->body(),

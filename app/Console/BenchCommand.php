@@ -29,8 +29,8 @@ final class BenchCommand extends Command
     use ReadsScripts;
 
     protected $signature = 'reel:bench {--pairs=3 : how often the full export and the bare encode are measured in '
-        .'turn; 0 leaves them out} {--faults : kills, wrong values and a long recording alone} {--hostile : files, values, scripts and '
-        .'stored words that were made to hurt, alone}';
+        .'turn; 0 leaves them out} {--faults : kills, wrong values and a long recording alone} '
+        .'{--hostile : files, values, scripts and stored words that were made to hurt, alone}';
 
     protected $description = 'Measures exports against a bare encode of the same frames, and the work on many scripts';
 

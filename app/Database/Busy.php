@@ -10,7 +10,8 @@ use Throwable;
 /** Others write, and it takes too long to wait for all of them. Nothing was changed; it can be asked for again. */
 final class Busy extends RuntimeException
 {
-    public const SENTENCE = 'Many things are being changed at this moment, and this one was not. Try again in a moment.';
+    public const SENTENCE = 'Many things are being changed at this moment, and this one was not. '
+        .'Try again in a moment.';
 
     private const TOLD = ['database is locked', 'database table is locked'];
 

@@ -58,9 +58,10 @@ final class WholeMigrator extends Migrator
     private static function halfDone(string $name, QueryException $problem): RuntimeException
     {
         return new RuntimeException(
-            "The database stands half way between two versions: an earlier upgrade was stopped in the middle of “{$name}”. "
-                .'Nothing was changed now. Put back the copy that was made before that upgrade (it stands beside the '
-                .'database, with “.before-” in its name, or is your own), and start again; with nothing worth keeping, '
+            'The database stands half way between two versions: an earlier upgrade was stopped in the middle of '
+                ."“{$name}”. Nothing was changed now. Put back the copy that was made before that upgrade (it "
+                .'stands beside the database, with “.before-” in its name, or is your own), and start again; with '
+                .'nothing worth keeping, '
                 .'start over with bin/demo --fresh. See docs/operation.md, “An upgrade that was stopped”.',
             0,
             $problem,

@@ -98,7 +98,8 @@ final readonly class ExportArchive
     private function isRight(Export $export): bool
     {
         foreach (ExportedFiles::EXTENSIONS as $extension) {
-            if (! KeptFiles::agrees($this->store->path($export->file($extension)), $export->seals[$extension] ?? null)) {
+            $file = $this->store->path($export->file($extension));
+            if (! KeptFiles::agrees($file, $export->seals[$extension] ?? null)) {
                 return false;
             }
         }
@@ -110,7 +111,8 @@ final readonly class ExportArchive
     private static function left(array $leaving): string
     {
         $said = [];
-        foreach (array_count_values(array_map(static fn (array $one): string => $one[1]->value, $leaving)) as $state => $count) {
+        $states = array_map(static fn (array $one): string => $one[1]->value, $leaving);
+        foreach (array_count_values($states) as $state => $count) {
             $said[] = match ($state) {
                 FileState::Draft->value => $count === 1 ? '1 draft' : "$count drafts",
                 default => "$count outdated",

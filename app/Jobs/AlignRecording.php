@@ -54,8 +54,8 @@ final class AlignRecording implements Ordered, ShouldQueue
     public function failed(?Throwable $problem): void
     {
         $this->tell(
-            'It could not be read: the workers stopped over it many times. It is kept; have it looked through again, or '
-                .'cut it into parts.',
+            'It could not be read: the workers stopped over it many times. It is kept; have it looked through again, '
+                .'or cut it into parts.',
         );
     }
 

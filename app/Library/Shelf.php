@@ -60,7 +60,8 @@ final readonly class Shelf
     {
         return new self(
             array_values($this->footage), $this->footagePaths, $this->music, $this->musicPaths, $this->seals,
-            $this->musicSeals, $this->names + $other->names, $this->moods, $other->effects, $other->effectPaths, $other->logos,
+            $this->musicSeals, $this->names + $other->names, $this->moods, $other->effects, $other->effectPaths,
+            $other->logos,
         );
     }
 

@@ -27,7 +27,8 @@ final class DamagedPart extends Refusal
     public static function face(): self
     {
         return self::of(
-            'A face that captions or cards are set in', 'Bring it again on the page of caption styles, or choose another',
+            'A face that captions or cards are set in',
+            'Bring it again on the page of caption styles, or choose another',
         );
     }
 
@@ -51,7 +52,8 @@ final class DamagedPart extends Refusal
 
     private static function of(string $what, string $do): self
     {
-        return new self("$what was changed, damaged or taken away on the disk since it was brought in. $do; then export "
-            .'again.');
+        return new self(
+            "$what was changed, damaged or taken away on the disk since it was brought in. $do; then export again.",
+        );
     }
 }

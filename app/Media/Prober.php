@@ -187,7 +187,8 @@ final readonly class Prober
         };
         $process = $this->tools->open(
             [
-                '-loglevel', 'error', '-xerror', ...$strict, '-progress', 'pipe:1', ...$this->tools->input($path), '-map', "0:{$found->stream}", '-f', 'null', '-',
+                '-loglevel', 'error', '-xerror', ...$strict, '-progress', 'pipe:1', ...$this->tools->input($path),
+                '-map', "0:{$found->stream}", '-f', 'null', '-',
             ],
             $name,
             // Somebody waits, unless a worker does it.

@@ -63,7 +63,8 @@ final readonly class SoundReader
         }
         $this->tools->open(
             [
-                '-loglevel', 'error', '-t', (string) ($most + 1), ...$this->tools->input($path), '-map', '0:a:0', '-ac', '1',
+                '-loglevel', 'error', '-t', (string) ($most + 1), ...$this->tools->input($path), '-map', '0:a:0',
+                '-ac', '1',
                 ...$clean ? ['-af', self::CLEAN] : [],
                 '-ar', (string) $rate, '-f', 's16le', "sound-$rate.raw",
             ],

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use RapidReel\Brief\Brief;
 
 /**
  * Pictures to be made for shots of a short.
@@ -31,6 +32,18 @@ final class PictureOrder extends Model
 
     /** @var array<string, mixed> */
     protected $attributes = ['open' => true, 'made' => '[]', 'rounds' => '[]'];
+
+    /**
+     * Whether a picture of it goes to a shot: one that it was made for, and for which nothing else was chosen since.
+     *
+     * @param  string|null  $chosen  footage
+     */
+    public function isFor(Brief $brief, ?string $chosen): bool
+    {
+        $isAsOrdered = $this->shown === null || $chosen === ($this->shown[$brief->number] ?? null);
+
+        return $isAsOrdered && ($this->briefs[$brief->number] ?? '') === $brief->text;
+    }
 
     /** @return BelongsTo<Short, $this> */
     public function short(): BelongsTo

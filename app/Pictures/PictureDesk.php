@@ -15,7 +15,6 @@ use App\Planning\BriefDesk;
 use App\Work\Orders;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Refusal;
-use RapidReel\Brief\Brief;
 use RapidReel\Language\Terms;
 
 /** Has pictures made for the shots of a short: four for each, to choose from. */
@@ -138,8 +137,7 @@ final readonly class PictureDesk
             $this->placing->bring(
                 $order->short->refresh(),
                 $files,
-                static fn (Brief $brief, ?string $chosen): bool => ($order->briefs[$brief->number] ?? '') === $brief->text
-                    && ($order->shown === null || $chosen === ($order->shown[$brief->number] ?? null)),
+                $order->isFor(...),
             );
         });
     }

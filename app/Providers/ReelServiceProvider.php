@@ -141,7 +141,10 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->singleton(Confinement::class);
         $this->app->singleton(GiveWay::class, static fn (): GiveWay => new GiveWay(storage_path('locks')));
         $this->app->bind(GivingWay::class, GiveWay::class);
-        $this->app->singleton(WorkerMark::class, static fn (): WorkerMark => new WorkerMark(storage_path('locks/workers')));
+        $this->app->singleton(
+            WorkerMark::class,
+            static fn (): WorkerMark => new WorkerMark(storage_path('locks/workers')),
+        );
         $this->app->singleton(Housekeeping::class);
         $this->app->singleton(DiskRoom::class, static fn (): DiskRoom => new DiskRoom(
             [Storage::disk('media')->path(''), dirname((string) config('database.connections.sqlite.database'))],

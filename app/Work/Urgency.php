@@ -7,8 +7,8 @@ namespace App\Work;
 use Closure;
 
 /**
- * Whether somebody sits before what this process does at this moment, or nobody does. What nobody waits for is done with
- * what the machine has left.
+ * Whether somebody sits before what this process does at this moment, or nobody does. What nobody waits for is done
+ * with what the machine has left.
  */
 final class Urgency
 {

@@ -60,8 +60,8 @@ final class Ass
         if ($cues === []) {
             return $script;
         }
-        $style = 'Style: Words,sans-serif,64,&H00FFFFFF,&H00FFFFFF,&H00000000,&H80000000,0,0,0,0,100,100,0,0,1,4,0,2,80,'
-            .'80,420,1';
+        $style = 'Style: Words,sans-serif,64,&H00FFFFFF,&H00FFFFFF,&H00000000,&H80000000,'
+            .'0,0,0,0,100,100,0,0,1,4,0,2,80,80,420,1';
         $lines = array_map(static fn (TimedCue $cue): string => self::comment($cue).sprintf(
             "Dialogue: 0,%s,%s,Words,,0,0,0,,%s\n",
             self::time(intdiv($cue->startMs, 10)),

@@ -68,7 +68,8 @@ final class HostileMediaTest extends AppTestCase
     {
         $store = app(MediaStore::class);
         $root = dirname($store->path('library'));
-        foreach (['../x', 'a/../../x', '/etc/passwd', 'a//b', './a', 'a/.b', "a\0b", 'a/b/', '', "a\n", 'a\\..\\b'] as $odd) {
+        $names = ['../x', 'a/../../x', '/etc/passwd', 'a//b', './a', 'a/.b', "a\0b", 'a/b/', '', "a\n", 'a\\..\\b'];
+        foreach ($names as $odd) {
             self::assertStringContainsString('by a name that none of ours has', self::refused(
                 static fn (): string => $store->path($odd),
             ), $odd);
@@ -153,7 +154,8 @@ final class HostileMediaTest extends AppTestCase
     public function test_what_takes_too_much_is_told_so_whatever_else_the_machine_does(): void
     {
         $spins = self::file('spins.php', '<?php for (;;) { }');
-        $eats = self::file('eats.php', '<?php ini_set("memory_limit", -1); $a = []; while (true) { $a[] = str_repeat("x", 1_000_000); }');
+        $eats = self::file('eats.php', '<?php ini_set("memory_limit", -1);
+            $a = []; while (true) { $a[] = str_repeat("x", 1_000_000); }');
         foreach ([$spins, $eats] as $program) {
             $decoder = new Decoder(app(\App\Media\Decoding\Confinement::class), $program, 'rsvg-convert');
             try {
@@ -171,7 +173,9 @@ final class HostileMediaTest extends AppTestCase
         $at = strpos($clip, 'stts');
         self::assertNotFalse($at);
         $file = self::file('endless.mp4', substr_replace($clip, pack('N', 0x7FFFFFFF), $at + 8, 4));
-        $said = self::refused(fn () => app(FootageImporter::class)->footage($this->channel(), $file, 'endless.mp4', []));
+        $said = self::refused(
+            fn () => app(FootageImporter::class)->footage($this->channel(), $file, 'endless.mp4', []),
+        );
 
         self::assertMatchesRegularExpression('/damaged|more memory than it may/', $said);
         self::assertSame(0, Footage::query()->count());

@@ -141,9 +141,13 @@ final class HouseFileTest extends AppTestCase
             'at “settings”' => ['house.json' => json_encode([...$style, 'settings' => ['a', 'b', 3]])],
             'settings.speed' => ['house.json' => json_encode([...$style, 'settings' => ['speed' => ['x']]])],
             'words.style_words' => ['house.json' => json_encode([...$style, 'words' => ['style_words' => [1]]])],
-            'at “files”' => ['house.json' => json_encode([...$style, 'files' => ['../../../../../public/x.php' => $logo]])],
+            'at “files”' => ['house.json' => json_encode([
+                ...$style, 'files' => ['../../../../../public/x.php' => $logo],
+            ])],
             'files[0].kind' => ['house.json' => json_encode([...$style, 'files' => [['kind' => 'x'] + $logo]])],
-            'files[0].file' => ['house.json' => json_encode([...$style, 'files' => [['file' => '../gone.png'] + $logo]])],
+            'files[0].file' => ['house.json' => json_encode([
+                ...$style, 'files' => [['file' => '../gone.png'] + $logo],
+            ])],
             'files[0].id' => ['house.json' => json_encode([...$style, 'files' => [['id' => '../x'] + $logo]])],
             'leads out of it (“../../evil.php”)' => ['house.json' => json_encode($style), '../../evil.php' => '<?php'],
             'holds 3,001 files' => ['house.json' => json_encode($style)] + array_fill(0, 3_000, 'x'),

@@ -101,7 +101,9 @@ final class SoundLibraryTest extends AppTestCase
         $this->putJson("/music/{$piece->id}", ['mood' => 'tense'])->assertOk();
         self::assertSame(Mood::Tense, $piece->refresh()->mood());
         $this->putJson("/music/{$piece->id}", ['mood' => 'furious'])->assertUnprocessable()
-            ->assertJsonPath('message', 'There is no mood “furious”. There are: calm, warm, bright, tense, sad, grand.');
+            ->assertJsonPath(
+                'message', 'There is no mood “furious”. There are: calm, warm, bright, tense, sad, grand.',
+            );
     }
 
     public function test_effects_ship_and_own_ones_are_brought(): void

@@ -26,7 +26,8 @@ final class HostileBench
     private const SCRIPTS = 500;
 
     /** What would run in a page, a template or a shell, if anything did. */
-    public const PAYLOAD = '"\'><img src=x onerror="window.owned=1"><script>window.owned=1</script>{{ 6*7001 }}<%= 6*7001 %>';
+    public const PAYLOAD = '"\'><img src=x onerror="window.owned=1"><script>window.owned=1</script>{{ 6*7001 }}'
+        .'<%= 6*7001 %>';
 
     private const PLACES = [
         'a.png' => [['/footage', 'files[]'], ['/house/logos', 'logo']], 'svg' => [['/house/logos', 'logo']],
@@ -81,7 +82,9 @@ final class HostileBench
             ...$rows,
             BenchRow::atMost('answers of 500 or none to all of it', count($this->failed), 0, '%.0f'),
             BenchRow::atMost('slowest answer', $this->slowest, 60, '%.1f s'),
-            BenchRow::atMost('files that came outside our folders', count(array_diff(self::outside(), $before)), 0, '%.0f'),
+            BenchRow::atMost(
+                'files that came outside our folders', count(array_diff(self::outside(), $before)), 0, '%.0f',
+            ),
         ];
     }
 
@@ -91,7 +94,8 @@ final class HostileBench
         $stand->php(sprintf(
             '$bad = %s; $channel = App\Models\Channel::query()->firstOrFail();
              $batch = app(App\Editing\BatchMaker::class)->make($channel, mb_substr($bad, 0, 120),
-                 app(App\Intake\ScriptFiles::class)->fromText("# $bad\n\nThe lamp went out $bad. A boat came in.\n\n[$bad]"),
+                 app(App\Intake\ScriptFiles::class)
+                     ->fromText("# $bad\n\nThe lamp went out $bad. A boat came in.\n\n[$bad]"),
                  new RapidReel\Base\Values([]));
              $short = $batch->shorts[0];
              $short->update(["title" => mb_substr($bad, 0, 120), "keywords" => $bad, "tags" => $bad]);
@@ -108,7 +112,10 @@ final class HostileBench
             $bytes = $field === 'logo'
                 ? '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><rect width="9" height="9"/></svg>'
                 : 'TITLE "'.self::PAYLOAD."\"\nLUT_3D_SIZE 2\n".str_repeat("0 0 0\n", 8);
-            $this->ask((clone $client)->asMultipart()->attach($field, $bytes, self::PAYLOAD.'.svg'), 'POST', $stand->address().$path);
+            $this->ask(
+                (clone $client)->asMultipart()->attach($field, $bytes, self::PAYLOAD.'.svg'), 'POST',
+                $stand->address().$path,
+            );
         }
     }
 
@@ -123,7 +130,8 @@ final class HostileBench
         $answered = 0;
         foreach ((new HostileFiles("{$stand->folder}/hostile", $face))->make(self::FILES) as $i => [$path, $name]) {
             $kind = pathinfo($name, PATHINFO_EXTENSION);
-            $places = self::PLACES[$kind] ?? [['/footage', 'files[]'], ['/house/logos', 'logo'], ['/sounds', 'files[]']];
+            $places = self::PLACES[$kind]
+                ?? [['/footage', 'files[]'], ['/house/logos', 'logo'], ['/sounds', 'files[]']];
             [$place, $field] = $places[$i % count($places)];
             $answered += $this->ask(
                 (clone $client)->asMultipart()->attach($field, (string) file_get_contents($path), $name),
@@ -135,7 +143,9 @@ final class HostileBench
         }
         FaultStand::until(static fn (): bool => $stand->rows('SELECT 1 FROM jobs') === [], 900);
 
-        return [BenchRow::atLeast(self::FILES.' hostile files, each answered in a sentence', $answered, self::FILES, '%.0f')];
+        return [BenchRow::atLeast(
+            self::FILES.' hostile files, each answered in a sentence', $answered, self::FILES, '%.0f',
+        )];
     }
 
     /**
@@ -175,8 +185,8 @@ final class HostileBench
         for ($i = 0; $i < self::SCRIPTS; $i++) {
             [$text, $name] = HostileScripts::one($i);
             $answered += $this->ask(
-                (clone $client)->asMultipart()->attach('files[]', $text, $name), 'POST', $stand->address().'/intake/files', [],
-                "script $i as $name",
+                (clone $client)->asMultipart()->attach('files[]', $text, $name), 'POST',
+                $stand->address().'/intake/files', [], "script $i as $name",
             );
             $answered += $this->ask(
                 (clone $client)->asForm(), 'POST', $stand->address().'/intake/preview', ['text' => $text], "script $i",
@@ -267,8 +277,9 @@ final class HostileBench
     private static function value(): mixed
     {
         return [
-            '', '0', '-1', '1', '9999999999999999999999', '1e999', 'NaN', "\x00", "a\x07b", self::PAYLOAD, '../../../etc/passwd',
-            str_repeat('x', 70_000), "\u{202E}\u{0}", [], ['a' => 'b'], [[[['x']]]], [1, 'x', null], true, false, null, 1.5,
+            '', '0', '-1', '1', '9999999999999999999999', '1e999', 'NaN', "\x00", "a\x07b", self::PAYLOAD,
+            '../../../etc/passwd', str_repeat('x', 70_000), "\u{202E}\u{0}", [], ['a' => 'b'], [[[['x']]]],
+            [1, 'x', null], true, false, null, 1.5,
             -2_147_483_649, PHP_INT_MAX, 'true', 'off', '2026-02-31', '🙂', "' OR 1=1 --", 'select', 'delete', 'undo',
             'pin', 'channel', 'short', 'scene', 'batch', 'shot', 'draft', 'final', 'speed', 'look', 'ink', 'words:4-12',
         ][mt_rand(0, 41)];
@@ -278,8 +289,9 @@ final class HostileBench
     private static function routes(FaultStand $stand): array
     {
         $places = [
-            '{batch}' => 'batches', '{short}' => 'shorts', '{scene}' => 'scenes', '{footage}' => 'footage', '{logo}' => 'logos',
-            '{table}' => 'colour_tables', '{pattern}' => 'patterns', '{edit}' => 'edits', '{channel}' => 'channels',
+            '{batch}' => 'batches', '{short}' => 'shorts', '{scene}' => 'scenes', '{footage}' => 'footage',
+            '{logo}' => 'logos', '{table}' => 'colour_tables', '{pattern}' => 'patterns', '{edit}' => 'edits',
+            '{channel}' => 'channels',
         ];
         $ids = array_map(static fn (string $table): string => (string) ($stand->rows(
             "SELECT min(id) id FROM $table",

@@ -98,7 +98,9 @@ final readonly class HostileFiles
 
         return [
             'traversal.zip' => $this->zip(['house.json' => $house([
-                'files' => ['../../../../../public/x.php' => ['kind' => 'x', 'id' => 'a', 'name' => 'n', 'file' => 'p']],
+                'files' => ['../../../../../public/x.php' => [
+                    'kind' => 'x', 'id' => 'a', 'name' => 'n', 'file' => 'p',
+                ]],
             ]), 'p' => '<?php echo "ran";']),
             'outward.zip' => $this->zip(['../../public/x.php' => '<?php', 'house.json' => $house([])]),
             'absolute.zip' => $this->zip(['/etc/cron.d/reel' => 'x', 'house.json' => $house([])]),
@@ -107,7 +109,9 @@ final readonly class HostileFiles
             'same.zip' => $this->zip(['house.json' => $house(['files' => array_fill(0, 60, $logo)]),
                 'logo/a.png' => str_repeat("\0", 10_000_000)]),
             'deep.zip' => $this->zip(['house.json' => str_repeat('[', 100_000)]),
-            'wide.zip' => $this->zip(['house.json' => $house(['words' => ['style_words' => str_repeat('x', 3_000_000)]])]),
+            'wide.zip' => $this->zip(['house.json' => $house([
+                'words' => ['style_words' => str_repeat('x', 3_000_000)],
+            ])]),
             'scripts.zip' => $this->zip(['../a.md' => '# A', 'b.zip' => 'PK', 'c.txt' => 'The lamp went out.']),
             'bomb.zip' => $this->zip(['a.txt' => str_repeat('The lamp. ', 20_000_000)]),
             'uses.svg' => self::svg("<defs>$uses</defs><use href=\"#u9\"/>"),
@@ -125,7 +129,8 @@ final readonly class HostileFiles
             'concat.mp4' => "ffconcat version 1.0\nfile /etc/passwd\n",
             'page.mp4' => '<html><script>alert(1)</script></html>',
             'script.php' => '<?php echo "ran";',
-            'long.flac' => "fLaC\x80\0\0\x22\x10\0\x10\0\0\0\0\0\0\0\x0A\xC4\x42\xFF\xFF\xFF\xFF\xFF".str_repeat("\0", 16),
+            'long.flac' => "fLaC\x80\0\0\x22\x10\0\x10\0\0\0\0\0\0\0\x0A\xC4\x42\xFF\xFF\xFF\xFF\xFF"
+                .str_repeat("\0", 16),
             'infinite.cube' => "LUT_3D_SIZE 2\n".str_repeat("1e999 -1e999 nan\n", 8),
             'vast.cube' => "LUT_3D_SIZE 9999\n0 0 0\n",
             'null.md' => "---\npublish_at: 2026\x00\x01\ntags: \x07\n---\nThe lamp\x00 went out.",

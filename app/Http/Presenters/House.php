@@ -96,9 +96,9 @@ final readonly class House
     /**
      * What of its page goes on by itself, and what can be taken back.
      *
-     * @return array{preview: array<string, mixed>|null, working: bool, bringing: bool, undo: ?string, redo: ?string} its preview is a
-     *                                                                                               short as the style
-     *                                                                                               makes it
+     * @return array{
+     *     preview: array<string, mixed>|null, working: bool, bringing: bool, undo: ?string, redo: ?string
+     * } its preview is a short as the style makes it
      */
     public function state(Channel $channel): array
     {

@@ -99,7 +99,9 @@ final readonly class Decoder
             throw TooSlow::with($name);
         }
         if ($process->getExitCode() === 127) {
-            throw new RuntimeException('A program that opens files is not on this machine: '.$process->getErrorOutput());
+            throw new RuntimeException(
+                'A program that opens files is not on this machine: '.$process->getErrorOutput(),
+            );
         }
 
         return $process;

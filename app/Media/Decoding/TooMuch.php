@@ -12,7 +12,8 @@ final class TooMuch extends Refusal
     public static function computing(string $name, int $seconds): self
     {
         return new self(sprintf(
-            '“%s” takes more than %d s of computing to be opened, or more memory than it may. Save it in a simpler form.',
+            '“%s” takes more than %d s of computing to be opened, or more memory than it may. '
+                .'Save it in a simpler form.',
             $name,
             $seconds,
         ));

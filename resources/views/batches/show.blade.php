@@ -44,7 +44,8 @@
             </form>
             <p class="actions-left" x-show="left" x-cloak>
                 <span x-text="left"></span>
-                <a :href="`${urls.download}?all=1&${query()}`" x-text="downloadable ? 'Take them along, named so' : 'Download them, named so'"></a>
+                <a :href="`${urls.download}?all=1&${query()}`"
+                    x-text="downloadable ? 'Take them along, named so' : 'Download them, named so'"></a>
             </p>
         </div>
     </div>

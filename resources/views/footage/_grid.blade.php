@@ -7,9 +7,13 @@
             <span>{{ $one->lengthSays() }} · {{ $one->width }} × {{ $one->height }}</span>
         </a>
         @if ($one->state === App\Models\FootageState::Checking)
-            <p class="state state-working" data-checking>{{ $page->waits($one) ?: "looking through it: {$one->percent} %" }}</p>
+            <p class="state state-working" data-checking>{{
+                $page->waits($one) ?: "looking through it: {$one->percent} %"
+            }}</p>
         @elseif ($one->state === App\Models\FootageState::Mending)
-            <p class="state state-working" data-checking>{{ $page->waits($one) ?: "being mended: {$one->percent} %" }}</p>
+            <p class="state state-working" data-checking>{{
+                $page->waits($one) ?: "being mended: {$one->percent} %"
+            }}</p>
         @elseif ($one->state === App\Models\FootageState::Refused)
             <form method="post" action="{{ route('footage.dismiss', $one) }}">
                 @csrf @method('delete')

@@ -18,7 +18,8 @@
         <button type="button" class="link" data-do="{{ route('recordings.again', $recording) }}" data-body="{}"
             aria-label="Look for the words of {{ $recording->name }} again">Look again</button>
         <button type="button" class="link" data-do="{{ route('recordings.destroy', $recording) }}"
-            data-method="DELETE" data-body="{}" aria-label="Delete the recording {{ $recording->name }}">Delete it</button>
+            data-method="DELETE" data-body="{}"
+            aria-label="Delete the recording {{ $recording->name }}">Delete it</button>
     </p>
 @endforeach
 @if ($page->kept !== [])

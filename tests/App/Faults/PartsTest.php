@@ -99,7 +99,8 @@ final class PartsTest extends FaultCase
         $face = (string) Face::query()->value('face');
         foreach ([
             'The logo “Beacon”' => self::store()->source((string) $cut->logo?->picture),
-            'The colour table' => app(CubeShelf::class)->file((string) DB::table('colour_tables')->latest('id')->value('hash')),
+            'The colour table' => app(CubeShelf::class)
+                ->file((string) DB::table('colour_tables')->latest('id')->value('hash')),
             'A face that captions' => app(FaceBook::class)->file($face),
             'The effect “Bell”' => self::store()->path(Effect::query()->sole()->path),
         ] as $told => $file) {
@@ -202,8 +203,9 @@ final class PartsTest extends FaultCase
             $whole = (string) file_get_contents($file);
             self::flip($file);
             $this->getJson("/exports/{$export->id}/$extension")->assertStatus(422)
-                ->assertJsonPath('message', fn (string $said): bool => str_contains($said, 'the finished files of “Lamp” '
-                    .'were changed, damaged or taken away'));
+                ->assertJsonPath('message', fn (string $said): bool => str_contains(
+                    $said, 'the finished files of “Lamp” were changed, damaged or taken away',
+                ));
             $this->from("/batches/{$short->batch_id}")->get("/batches/{$short->batch_id}/download")
                 ->assertSessionHas('problem');
             file_put_contents($file, $whole);
@@ -238,7 +240,9 @@ final class PartsTest extends FaultCase
         $all = $zip('?all=1');
         self::assertSame(['01-lamp.mp4', '02-bell-outdated.mp4', '03-map-draft.mp4'], $names($all));
         $manifest = (string) $all->getFromName('manifest.csv');
-        self::assertMatchesRegularExpression('/^02-bell-outdated\.mp4,Bell,.*02-bell-outdated\.srt,.*,outdated\r?$/m', $manifest);
+        self::assertMatchesRegularExpression(
+            '/^02-bell-outdated\.mp4,Bell,.*02-bell-outdated\.srt,.*,outdated\r?$/m', $manifest,
+        );
         self::assertMatchesRegularExpression('/^03-map-draft\.mp4,.*,draft\r?$/m', $manifest);
         $page = $this->get("/batches/{$batch->id}")->assertOk();
         foreach (['final', 'outdated', 'draft'] as $state) {

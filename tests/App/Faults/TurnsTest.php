@@ -49,7 +49,8 @@ final class TurnsTest extends FaultCase
     private static function holding(int $seconds): Process
     {
         $holder = self::program("Illuminate\\Support\\Facades\\DB::transaction(function () {
-            Illuminate\\Support\\Facades\\DB::table('users')->update(['name' => 'half']); echo 'in'; sleep($seconds); });");
+            Illuminate\\Support\\Facades\\DB::table('users')->update(['name' => 'half']);
+            echo 'in'; sleep($seconds); });");
         self::until(static fn (): bool => str_contains($holder->getOutput(), 'in'));
 
         return $holder;
@@ -168,14 +169,16 @@ final class TurnsTest extends FaultCase
 
     public function test_sixty_orders_are_all_there_or_none(): void
     {
-        $text = implode("\n---\n", array_map(static fn (int $i): string => "# No $i\nThe lamp went out.", range(1, 12)));
+        $one = static fn (int $i): string => "# No $i\nThe lamp went out.";
+        $text = implode("\n---\n", array_map($one, range(1, 12)));
         $batch = $this->made($text);
         foreach ([
             "app(App\\Exporting\\ExportDesk::class)->orderAll(App\\Models\\Batch::find({$batch->id})->shorts->each(
                 function (\$one, \$i) { if (\$i === 9) { posix_kill(getmypid(), SIGKILL); } return true; }),
                 RapidReel\\Render\\Quality::Draft);",
             "Illuminate\\Support\\Facades\\DB::listen(function (\$query) { static \$n = 0;
-                if (str_starts_with(\$query->sql, 'insert into \"exports\"') && ++\$n === 7) { posix_kill(getmypid(), SIGKILL); } });
+                if (str_starts_with(\$query->sql, 'insert into \"exports\"') && ++\$n === 7) {
+                    posix_kill(getmypid(), SIGKILL); } });
              app(App\\Exporting\\ExportDesk::class)->orderAll(App\\Models\\Batch::find({$batch->id})->shorts,
                 RapidReel\\Render\\Quality::Draft);",
         ] as $killed) {

@@ -44,6 +44,16 @@ final class SourceLookTest extends TestCase
         self::assertFalse((new SourceLook(640, 360, pixels: 'yuva420p'))->isPlain());
         self::assertFalse((new SourceLook(640, 360, isInterlaced: true))->isPlain());
         self::assertFalse((new SourceLook(1280, 720, transfer: 'smpte2084'))->isPlain());
+        // What HDR leaves unsaid is that of ITU-R BT.2100, and its operator is told.
+        $bare = new SourceLook(1280, 720, transfer: 'arib-std-b67');
+        self::assertStringStartsWith(
+            'setparams=color_primaries=bt2020:colorspace=bt2020nc:color_trc=arib-std-b67,zscale=',
+            $bare->filters()[0],
+        );
+        self::assertStringContainsString('BT.2020', $bare->assumed());
+        self::assertSame('', (new SourceLook(1280, 720, transfer: 'smpte2084', matrix: 'bt2020nc', primaries: 'bt2020'))
+            ->assumed());
+        self::assertSame('', (new SourceLook(1280, 720))->assumed());
     }
 
     public function test_fields_are_joined_before_anything_is_turned_or_squeezed(): void

@@ -56,9 +56,9 @@ final class PublishTest extends TestCase
             ]),
         );
 
-        self::assertSame('file,title,duration_s,hook_s,scenes,profile,flags,srt,vtt,ass,cut', $rows[0]);
+        self::assertSame('file,title,duration_s,hook_s,scenes,profile,flags,srt,vtt,ass,cut,state', $rows[0]);
         self::assertMatchesRegularExpression(
-            '/^01-a\.mp4,A test,[\d.]+,0\.64,2,upto-60,.*,01-a\.srt,01-a\.vtt,01-a\.ass,01-a\.json$/',
+            '/^01-a\.mp4,A test,[\d.]+,0\.64,2,upto-60,.*,01-a\.srt,01-a\.vtt,01-a\.ass,01-a\.json,final$/',
             $rows[1],
         );
     }
