@@ -81,7 +81,7 @@ final class CrowdBench
                  app(App\Intake\ScriptFiles::class)->fromText($text), new RapidReel\Base\Values([]));
              app(App\Exporting\ExportDesk::class)->orderAll($make(%s)->shorts, RapidReel\Render\Quality::Final);
              $ids = array_map(fn (string $file) => app(App\Library\FootageImporter::class)
-                 ->footage($channel, $file, basename($file), ["crowd"], "demo")->id, %s);
+                 ->footage($channel, $file, basename($file), ["opening"], "demo")->id, %s);
              app(App\Library\MendDesk::class)->order($channel, $ids, "steady");
              echo "short=", $make("# Mine\nThe lamp went out. A boat came in. The bell rang twice.")->shorts[0]->id;',
             var_export($script, true),
@@ -96,17 +96,19 @@ final class CrowdBench
     {
         $state = static fn (): mixed => $client->get("{$stand->address()}/shorts/$short/sheet/state")->json();
         FaultStand::until(static function () use ($client, $stand, $short, $state): bool {
+            // As often as a page looks.
+            usleep(250_000);
             $now = $state();
-            $isReady = $client->post("{$stand->address()}/shorts/$short/proof")->json('ready') === true;
+            $client->post("{$stand->address()}/shorts/$short/proof");
 
-            return $isReady && is_array($now) && ($now['working'] ?? true) !== true;
+            return is_array($now) && ($now['working'] ?? true) === false && $now['plan'] !== null;
         }, 180);
     }
 
     private function change(PendingRequest $client, FaultStand $stand, int $short, int $i): float
     {
         $scene = (int) $stand->rows('SELECT id FROM scenes WHERE short_id = ? ORDER BY position', [$short])[0]['id'];
-        $footage = $stand->rows('SELECT id FROM footage WHERE tags != ? ORDER BY id', ['crowd']);
+        $footage = $stand->rows('SELECT id FROM footage WHERE tags != ? ORDER BY id', ['opening']);
         $began = microtime(true);
         $client->put("{$stand->address()}/scenes/$scene/shots/0", [
             'footage' => (int) $footage[$i % count($footage)]['id'],

@@ -30,12 +30,21 @@ final readonly class FaultBench
         $stand = FaultStand::in($folder);
         $stand->seed($footage);
 
-        return [
-            ...$this->kills($stand, $tell),
-            $this->wrongValues($stand),
-            $this->longRecording($stand, $tell),
-            ...(new CrowdBench)->run($stand, $tell),
-        ];
+        $rows = [];
+        foreach ([
+            fn (): array => $this->kills($stand, $tell),
+            fn (): array => [$this->wrongValues($stand)],
+            fn (): array => [$this->longRecording($stand, $tell)],
+            static fn (): array => (new CrowdBench)->run($stand, $tell),
+        ] as $measure) {
+            foreach ($measure() as $row) {
+                // Told at once: what comes later may go wrong.
+                $tell("$row->what: $row->measured ($row->bound)");
+                $rows[] = $row;
+            }
+        }
+
+        return $rows;
     }
 
     /**

@@ -63,7 +63,7 @@ final class FaultStand
     /** A worker in a process group of its own. */
     public function worker(string $queues = 'looks,plans,words,long,renders'): Process
     {
-        return $this->start(['php', '-d', 'memory_limit=1G', 'artisan', 'queue:work', "--queue=$queues", '--sleep=0.2',
+        return $this->start([base_path('bin/jit'), 'artisan', 'queue:work', "--queue=$queues", '--sleep=0.2',
             '--memory=1024', '--quiet'], base_path());
     }
 

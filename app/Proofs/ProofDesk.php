@@ -52,6 +52,10 @@ final readonly class ProofDesk
             Short::query()->whereKey($short->id)->update(['proof_problem' => null]);
             $this->orders->makeProof($short->id, $isLooked);
         }
+        // Its plan may wait behind those of a whole batch: of two orders the later finds nothing to do.
+        if ($isLooked && ! $isAsked && ! $short->isPlanned() && $short->problem === null) {
+            $this->orders->planShort($short->id);
+        }
 
         return false;
     }
