@@ -23,6 +23,8 @@ use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use RapidReel\Base\Refusal;
+use Symfony\Component\HttpFoundation\Exception\SuspiciousOperationException;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -59,6 +61,11 @@ return Application::configure(basePath: dirname(__DIR__))
             ? Answers::expired($request)
             : null);
         $exceptions->render(fn (MalformedUrlException $problem, Request $request) => Answers::nothingHere($request));
+        $exceptions->render(
+            fn (BadRequestHttpException $problem) => $problem->getPrevious() instanceof SuspiciousOperationException
+                ? Answers::strangeHost()
+                : null,
+        );
         $exceptions->render(fn (PostTooLargeException $problem, Request $request) => Answers::tooLarge($request));
     })
     ->create();

@@ -19,6 +19,9 @@ final class WriteTurn
     /** A writer that is stopped for so long is ended. */
     private const STOPPED_SECONDS = 1.5;
 
+    /** SIGKILL, which a web server's PHP has no name for. */
+    private const KILL = 9;
+
     /** @var resource|null */
     private mixed $file = null;
 
@@ -95,7 +98,7 @@ final class WriteTurn
         $pid = self::holder($file);
         // Still the same, as it has the lock: nobody else writes a number there.
         if ($pid > 1 && $pid !== getmypid() && function_exists('posix_kill') && self::isStopped($file)) {
-            posix_kill($pid, SIGKILL);
+            posix_kill($pid, self::KILL);
         }
     }
 }

@@ -71,6 +71,17 @@ final class Answers
             : self::page(404, 'Nothing here', $said);
     }
 
+    /** Asked for by a name that is not ours: needs nothing that would ask for that name again. */
+    public static function strangeHost(): Response
+    {
+        return response(
+            '<!doctype html><html lang="en"><meta charset="utf-8"><title>Another name · Rapid Reel</title>'
+                .'<h1>Rapid Reel is not known by this name</h1><p>Open it by the address that it was started with. Whoever '
+                .'runs it can let it go by others: REEL_HOSTS, with commas between.</p></html>',
+            400,
+        );
+    }
+
     public static function expired(Request $request): Response
     {
         if (app(DiskRoom::class)->isShort()) {

@@ -12,6 +12,9 @@ enum Failure
     /** SIGILL, SIGABRT, SIGBUS, SIGFPE, SIGSEGV */
     private const ITS_OWN = [4, 6, 7, 8, 11];
 
+    /** SIGXCPU, SIGXFSZ */
+    private const LIMITS = [24, 25];
+
     /** Somebody or something ended it: the kernel short of memory, a machine that shuts down. */
     case Killed;
     /** It found no room to write. */
@@ -30,7 +33,7 @@ enum Failure
 
         return match (true) {
             str_contains($said, 'No space left on device') => self::NoRoom,
-            $isLimited && ($process->hasBeenSignaled() && in_array($process->getTermSignal(), [SIGXCPU, SIGXFSZ], true)
+            $isLimited && ($process->hasBeenSignaled() && in_array($process->getTermSignal(), self::LIMITS, true)
                 || str_contains($said, 'Cannot allocate memory') || str_contains($said, 'received signal 24')
             ) => self::OverLimits,
             // A program that breaks off by itself does so again.

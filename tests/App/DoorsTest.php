@@ -23,7 +23,7 @@ final class DoorsTest extends AppTestCase
     {
         foreach (['local', 'testing', 'production'] as $environment) {
             app()->detectEnvironment(static fn (): string => $environment);
-            $this->get('http://evil.example/sign-in')->assertStatus(400);
+            $this->get('http://evil.example/sign-in')->assertStatus(400)->assertSee('REEL_HOSTS');
             $this->get('http://localhost/sign-in')->assertOk();
         }
         app()->detectEnvironment(static fn (): string => 'testing');

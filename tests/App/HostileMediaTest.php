@@ -267,10 +267,13 @@ final class HostileMediaTest extends AppTestCase
                 $entry = unpack('a4tag/N3', $whole, 12 + 16 * $i);
                 if ($entry['tag'] === $emptied) {
                     $broken = substr_replace($whole, str_repeat("\0", $entry[3]), $entry[2], $entry[3]);
-                    $said = self::refused(
-                        fn () => $desk->bring($this->channel(), self::file("$emptied.ttf", $broken)),
-                    );
-                    self::assertStringContainsString('cannot be drawn', $said, $emptied);
+                    // Where the sum of a table was left out, as by some tools, the letters themselves tell.
+                    $unsummed = substr_replace($broken, "\0\0\0\0", 12 + 16 * $i + 4, 4);
+                    foreach (['is damaged' => $broken, 'cannot be drawn' => $unsummed] as $told => $bytes) {
+                        self::assertStringContainsString($told, self::refused(
+                            fn () => $desk->bring($this->channel(), self::file("$emptied.ttf", $bytes)),
+                        ), $emptied);
+                    }
                 }
             }
         }

@@ -33,6 +33,12 @@ final readonly class Voice
     }
 
     /** The language's own part of the tag: "en" of "en-GB". */
+    /** Its id as a part of a file's name: a service may call its voices anything. */
+    public function plainId(): string
+    {
+        return substr((string) preg_replace('/[^A-Za-z0-9.-]+/', '-', $this->id), 0, 80);
+    }
+
     public function primaryLanguage(): string
     {
         return (string) Locale::getPrimaryLanguage($this->language);

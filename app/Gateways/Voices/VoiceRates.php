@@ -90,7 +90,7 @@ final class VoiceRates
     {
         return $this->store->path(
             'rates/'.
-                $voice->id.
+                $voice->plainId().
                 '-'.
                 hash('xxh32', self::VERSION.$this->voices->version().$voice->fingerprint()).
                 '.json',

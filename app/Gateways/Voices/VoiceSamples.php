@@ -32,7 +32,7 @@ final readonly class VoiceSamples
     {
         return $this->store->path(
             'samples/'.
-                $voice->id.
+                $voice->plainId().
                 '-'.
                 hash('xxh32', $voice->fingerprint().$voice->sample()).
                 '.wav',

@@ -17,8 +17,8 @@ use Symfony\Component\Process\Process;
  */
 final readonly class Decoder
 {
-    /** Signals of a program that took more than its limits, or that the file made break off. */
-    private const OVER_ITS_LIMITS = [SIGXCPU, SIGXFSZ];
+    /** SIGXCPU and SIGXFSZ: it took more than its limits. (A web server's PHP knows no names of signals.) */
+    private const OVER_ITS_LIMITS = [24, 25];
 
     /** Of a program that says itself that there was no memory for it. */
     private const NO_MEMORY = '/Allowed memory size|Out of memory|annot allocate memory|memory allocation of/';
@@ -94,7 +94,8 @@ final readonly class Decoder
             || preg_match(self::NO_MEMORY, $process->getErrorOutput()) === 1) {
             throw TooMuch::computing($name, $limits->cpuSeconds);
         }
-        if (in_array($signal, [SIGKILL, SIGTERM], true)) {
+        // SIGKILL and SIGTERM
+        if (in_array($signal, [9, 15], true)) {
             // By the kernel, short of memory, or by somebody.
             throw TooSlow::with($name);
         }
