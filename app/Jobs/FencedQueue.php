@@ -21,6 +21,9 @@ final class FencedQueue extends DatabaseQueue
 
     private readonly WorkerMark $mark;
 
+    /** @var list<string> workers of this machine that have orders in hand and are at work */
+    private array $running = [];
+
     public function __construct(
         Connection $database,
         string $table,
@@ -70,8 +73,11 @@ final class FencedQueue extends DatabaseQueue
     protected function isReservedButExpired($query): void
     {
         $now = $this->currentTime();
-        $query->orWhere('reserved_at', '<=', $now - (int) $this->retryAfter)
-            ->orWhere('reserved_at', '>', $now + self::FARTHEST);
+        $query->orWhere(fn (Builder $silent) => $silent
+            ->where(fn (Builder $either) => $either->where('reserved_at', '<=', $now - (int) $this->retryAfter)
+                ->orWhere('reserved_at', '>', $now + self::FARTHEST))
+            // Who is seen at work is only too busy to say so.
+            ->where(fn (Builder $away) => $away->whereNull('worker')->orWhereNotIn('worker', $this->running)));
     }
 
     /**
@@ -97,8 +103,11 @@ final class FencedQueue extends DatabaseQueue
     {
         $held = $this->database->table($this->table)->whereNotNull('reserved_at')->whereNotNull('worker')
             ->distinct()->pluck('worker')->all();
+        $this->running = [];
         foreach ($held as $worker) {
-            if ($this->mark->isDead((string) $worker)) {
+            if ($this->mark->isRunning((string) $worker)) {
+                $this->running[] = (string) $worker;
+            } elseif ($this->mark->isDead((string) $worker)) {
                 $this->database->table($this->table)->where('worker', $worker)
                     ->update(['reserved_at' => null, 'worker' => null]);
             }

@@ -40,6 +40,12 @@ final class WorkerMark
         return $name !== $this->name && LockFile::isFree($this->path($name));
     }
 
+    /** Whether its worker is at work: it may be too busy to say so. */
+    public function isRunning(string $name): bool
+    {
+        return is_file($this->path($name)) && ($name === $this->name || LockFile::isHeldByRunning($this->path($name)));
+    }
+
     /** Takes away what dead workers left. */
     public function sweep(): void
     {

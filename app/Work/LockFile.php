@@ -68,6 +68,19 @@ final class LockFile
         return $isFree;
     }
 
+    /** Whether somebody holds it who is at work, and not stopped. */
+    public static function isHeldByRunning(string $path): bool
+    {
+        $file = @fopen($path, 'c+e');
+        if ($file === false) {
+            return false;
+        }
+        $isHeld = ! flock($file, LOCK_EX | LOCK_NB) && ! self::isHeldByStopped($file);
+        fclose($file);
+
+        return $isHeld;
+    }
+
     /** Frees it; the file itself goes where nobody needs it again. */
     public function release(bool $remove = false): void
     {

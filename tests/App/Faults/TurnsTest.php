@@ -161,6 +161,14 @@ final class TurnsTest extends FaultCase
         $name = self::until(static fn (): string => $worker->getOutput());
         $order(['reserved_at' => $now, 'attempts' => 1, 'worker' => $name]);
         self::assertNull($queue->pop('plans'));
+        // Too busy to say so for long, it is at work all the same; stopped, it is not.
+        DB::table('jobs')->update(['reserved_at' => $now - 600]);
+        self::assertNull($queue->pop('plans'));
+        $worker->signal(SIGSTOP);
+        self::assertNotNull(self::until(static fn () => $queue->pop('plans'), 3));
+        $worker->signal(SIGCONT);
+        $order(['reserved_at' => $now, 'attempts' => 1, 'worker' => $name]);
+        self::assertNull($queue->pop('plans'));
         $worker->stop(0, SIGKILL);
         $mine = self::until(static fn () => $queue->pop('plans'), 3);
         self::assertSame(2, $mine->attempts());
