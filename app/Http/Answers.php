@@ -76,8 +76,8 @@ final class Answers
     {
         return response(
             '<!doctype html><html lang="en"><meta charset="utf-8"><title>Another name · Rapid Reel</title>'
-                .'<h1>Rapid Reel is not known by this name</h1><p>Open it by the address that it was started with. Whoever '
-                .'runs it can let it go by others: REEL_HOSTS, with commas between.</p></html>',
+                .'<h1>Rapid Reel is not known by this name</h1><p>Open it by the address that it was started with. '
+                .'Whoever runs it can let it go by others: REEL_HOSTS, with commas between.</p></html>',
             400,
         );
     }
