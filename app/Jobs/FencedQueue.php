@@ -105,9 +105,11 @@ final class FencedQueue extends DatabaseQueue
             ->distinct()->pluck('worker')->all();
         $this->running = [];
         foreach ($held as $worker) {
-            if ($this->mark->isRunning((string) $worker)) {
+            // Who asks for an order has none in hand: one of its own was not put away, as where nobody could write.
+            $isMine = $worker === $this->mark->name();
+            if (! $isMine && $this->mark->isRunning((string) $worker)) {
                 $this->running[] = (string) $worker;
-            } elseif ($this->mark->isDead((string) $worker)) {
+            } elseif ($isMine || $this->mark->isDead((string) $worker)) {
                 $this->database->table($this->table)->where('worker', $worker)
                     ->update(['reserved_at' => null, 'worker' => null]);
             }

@@ -169,6 +169,10 @@ final class TurnsTest extends FaultCase
         $worker->signal(SIGCONT);
         $order(['reserved_at' => $now, 'attempts' => 1, 'worker' => $name]);
         self::assertNull($queue->pop('plans'));
+        // What a worker could not put away is not kept by it for as long as it lives.
+        $order(['reserved_at' => $now, 'attempts' => 1, 'worker' => app(\App\Jobs\WorkerMark::class)->name()]);
+        self::assertNotNull($queue->pop('plans'));
+        $order(['reserved_at' => $now, 'attempts' => 1, 'worker' => $name]);
         $worker->stop(0, SIGKILL);
         $mine = self::until(static fn () => $queue->pop('plans'), 3);
         self::assertSame(2, $mine->attempts());
