@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Database;
 
 use App\Work\Folder;
+use App\Work\LockFile;
 
 /**
  * Writers wait in line before a file that stands beside the database, instead of each asking it again and again until
@@ -51,7 +52,7 @@ final class WriteTurn
                 fclose($file);
                 throw new Busy;
             }
-            $stopped = self::isStopped($file) ? $stopped : $now;
+            $stopped = LockFile::isStopped(LockFile::holder($file)) ? $stopped : $now;
             if ($now - $stopped > self::STOPPED_SECONDS) {
                 self::end($file);
                 $stopped = $now;
@@ -73,31 +74,12 @@ final class WriteTurn
         }
     }
 
-    /** @param  resource  $file  with the number of its holder in it */
-    private static function holder(mixed $file): int
-    {
-        rewind($file);
-        $pid = trim((string) fread($file, 20));
-
-        return ctype_digit($pid) ? (int) $pid : 0;
-    }
-
-    /** @param  resource  $file */
-    private static function isStopped(mixed $file): bool
-    {
-        $pid = self::holder($file);
-        $said = $pid === 0 ? false : @file_get_contents("/proc/$pid/stat");
-
-        // The state stands behind the name, which may hold anything.
-        return $said !== false && preg_match('/^\) [Tt]/', (string) strrchr($said, ')')) === 1;
-    }
-
     /** @param  resource  $file */
     private static function end(mixed $file): void
     {
-        $pid = self::holder($file);
+        $pid = LockFile::holder($file);
         // Still the same, as it has the lock: nobody else writes a number there.
-        if ($pid > 1 && $pid !== getmypid() && function_exists('posix_kill') && self::isStopped($file)) {
+        if ($pid > 1 && $pid !== getmypid() && function_exists('posix_kill') && LockFile::isStopped($pid)) {
             posix_kill($pid, self::KILL);
         }
     }

@@ -106,9 +106,25 @@ final class LockFile
     /** @param  resource  $file  with the number of its holder in it */
     private static function isHeldByStopped(mixed $file): bool
     {
+        return self::isStopped(self::holder($file));
+    }
+
+    /**
+     * @param  resource  $file  of a lock
+     * @return int the number of the process that has it, or had it last; 0 where none is told
+     */
+    public static function holder(mixed $file): int
+    {
         rewind($file);
         $pid = trim((string) fread($file, 20));
-        $said = ctype_digit($pid) ? @file_get_contents("/proc/$pid/stat") : false;
+
+        return ctype_digit($pid) ? (int) $pid : 0;
+    }
+
+    /** Whether a process is stopped (SIGSTOP): it is there, and does nothing. */
+    public static function isStopped(int $pid): bool
+    {
+        $said = $pid === 0 ? false : @file_get_contents("/proc/$pid/stat");
 
         // The state stands behind the name, which may hold anything.
         return $said !== false && preg_match('/^\) [Tt]/', (string) strrchr($said, ')')) === 1;
