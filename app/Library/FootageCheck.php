@@ -96,8 +96,12 @@ final readonly class FootageCheck
     {
         if ($footage->state === FootageState::Refused) {
             $footage->delete();
-            $this->store->discard($this->store->path($footage->path));
-            $this->store->discard($this->store->path($footage->thumbnail));
+            foreach (['path', 'thumbnail'] as $what) {
+                // A mended copy of an earlier version had the file of the untouched one for its own until it was made.
+                if (! Footage::withTrashed()->whereKeyNot($footage->id)->where($what, $footage->$what)->exists()) {
+                    $this->store->discard($this->store->path($footage->$what));
+                }
+            }
         }
     }
 }

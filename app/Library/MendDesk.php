@@ -64,7 +64,9 @@ final readonly class MendDesk
                 $thumbnail = 'thumbnails/'.Str::uuid()->toString().'.jpg';
                 $this->store->keep($this->store->path($clip->thumbnail), $this->store->path($thumbnail));
                 $copy = $clip->replicate(['seal', 'near_id']);
-                $copy->fill([
+                $copy->forceFill([
+                    // A name that no file has yet, and never that of the untouched one.
+                    'path' => 'library/'.Str::uuid()->toString().'.mp4',
                     'name' => mb_strimwidth("$clip->name, {$mend->suffix()}", 0, 120, '…'),
                     'state' => FootageState::Mending,
                     'percent' => 0,

@@ -8,6 +8,7 @@ use App\Jobs\MendFootage;
 use App\Library\FootageImporter;
 use App\Library\MendDesk;
 use App\Models\Footage;
+use App\Models\FootageState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
@@ -232,6 +233,15 @@ final class LibraryDeskTest extends AppTestCase
         (new MendFootage($copy->id))->handle(app(MendDesk::class));
         $this->get('/footage')->assertSee('No black borders were found.');
         $this->delete(route('footage.dismiss', $copy))->assertRedirect();
+        $this->get(route('footage.thumbnail', $boat))->assertOk();
+        $this->get(route('footage.file', $boat))->assertOk();
+        // One of an earlier version, which had the file of the other for its own.
+        $copy = Footage::query()->findOrFail($boat)->replicate()->forceFill([
+            'fingerprint' => 'mending-so', 'state' => FootageState::Refused, 'mended_of' => $boat,
+        ]);
+        $copy->save();
+        $this->delete(route('footage.dismiss', $copy))->assertRedirect();
+        $this->get(route('footage.file', $boat))->assertOk();
         $this->get(route('footage.thumbnail', $boat))->assertOk();
         $order($this->ids('lamp')[0], 'slow')->assertStatus(422);
     }
