@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\CardEditor;
-use App\Exporting\VideoMaker;
-use App\Library\LibraryShelf;
-use App\Media\CardPainter;
-use App\Media\MediaStore;
-use App\Media\Unwatched;
-use App\Models\Short;
-use App\Planning\ShortPlanner;
+use App\Desks\Editing\CardEditor;
+use App\Makers\Planning\ShortPlanner;
+use App\Makers\Videos\VideoMaker;
+use App\Media\Artwork\CardPainter;
+use App\Media\Process\Unwatched;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Short;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\Refusal;
-use RapidReel\Card\CardLook;
-use RapidReel\Card\Sticker;
-use RapidReel\Cut\Cut;
-use RapidReel\Render\Quality;
-use RapidReel\Render\SegmentPlanner;
-use RapidReel\Script\CardMark;
-use RapidReel\Sound\MixPlan;
+use RapidReel\Captions\Card\CardLook;
+use RapidReel\Captions\Card\Sticker;
+use RapidReel\Captions\Marks\CardMark;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Cut\Cut;
 use Symfony\Component\Process\Process;
 
 /** Cards and stickers: drawn, put over words, kept through edits, and seen in what is rendered. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Bench\KnownSpeech;
-use App\Media\WavFile;
+use App\Doors\Bench\KnownSpeech;
+use App\Media\Audio\WavFile;
 use Illuminate\Support\Facades\File;
-use RapidReel\Settings\PaceSettings;
+use RapidReel\Plan\Settings\PaceSettings;
 use Symfony\Component\Process\Process;
 
 final class CommandsTest extends AppTestCase

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Library\FootageImporter;
-use App\Models\Batch;
-use App\Models\Channel;
-use App\Models\Footage;
-use App\Models\Shot;
-use App\Models\User;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Shot;
+use App\Shelves\Models\User;
 use Illuminate\Database\Eloquent\MassAssignmentException;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Hash;

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Exporting\Exporter;
-use App\Exporting\OutFolder;
-use App\Library\FootageImporter;
-use App\Library\LibraryShelf;
-use App\Media\Unwatched;
-use App\Models\Footage;
-use App\Models\Short;
-use App\Planning\ShortPlanner;
-use App\Settings\Registrar;
-use RapidReel\Cut\Cut;
-use RapidReel\Cut\CutJson;
-use RapidReel\Cut\CutScene;
-use RapidReel\Cut\CutSummary;
-use RapidReel\Render\Quality;
-use RapidReel\Render\SegmentPlanner;
+use App\Desks\Exporting\Exporter;
+use App\Desks\Exporting\OutFolder;
+use App\Makers\Planning\ShortPlanner;
+use App\Media\Process\Unwatched;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Short;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutJson;
+use RapidReel\Plan\Cut\CutScene;
+use RapidReel\Plan\Cut\CutSummary;
 use Symfony\Component\Process\Process;
 
 /** What stands before shorts and after them, and the line that shows how far a short has gone. */

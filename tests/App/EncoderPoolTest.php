@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Media\Cancelled;
-use App\Media\EncoderPool;
-use App\Media\EncoderSlots;
-use App\Media\EncoderWork;
-use App\Media\KeyedLock;
-use App\Media\ToolFailed;
+use App\Media\Process\Cancelled;
+use App\Media\Process\EncoderPool;
+use App\Media\Process\EncoderSlots;
+use App\Media\Process\EncoderWork;
+use App\Media\Process\ToolFailed;
+use App\Media\Store\KeyedLock;
 use Generator;
 use Symfony\Component\Process\Process;
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Exporting\ExportDesk;
-use App\Http\Presenters\Rundown;
-use App\Jobs\MakeExport;
-use App\Media\LoudnessMeter;
-use App\Media\MediaStore;
-use App\Models\Batch;
-use App\Models\Export;
-use App\Models\ExportState;
-use App\Models\Footage;
-use App\Models\Short;
+use App\Desks\Exporting\ExportDesk;
+use App\Doors\Http\Presenters\Rundown;
+use App\Doors\Jobs\MakeExport;
+use App\Media\Probing\LoudnessMeter;
+use App\Media\Store\MediaStore;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
-use RapidReel\Render\Quality;
+use RapidReel\Making\Render\Quality;
 use Symfony\Component\Process\Process;
 use ZipArchive;
 
@@ -277,7 +277,7 @@ final class ExportTest extends AppTestCase
     {
         $short = $this->batch()->shorts[0];
         config(['reel.ffmpeg' => '/bin/false']);
-        $this->app->forgetInstance(\App\Media\MediaTools::class);
+        $this->app->forgetInstance(\App\Media\Process\MediaTools::class);
         $export = $this->export($short);
         self::assertSame(ExportState::Failed, $export->state);
         self::assertStringContainsString('failed', (string) $export->problem);
@@ -285,7 +285,7 @@ final class ExportTest extends AppTestCase
         self::assertSame(0, DB::table('jobs')->count());
 
         config(['reel.ffmpeg' => 'ffmpeg']);
-        $this->app->forgetInstance(\App\Media\MediaTools::class);
+        $this->app->forgetInstance(\App\Media\Process\MediaTools::class);
         $this->post("/shorts/{$short->id}/exports", ['quality' => 'draft'])->assertRedirect();
         $this->work();
         self::assertSame(ExportState::Done, $short->refresh()->latestExport?->state);

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Framing\InterestStore;
-use App\Library\FootageImporter;
-use App\Library\LibraryShelf;
-use App\Media\Unwatched;
-use App\Models\Footage;
-use App\Models\Scene;
-use App\Models\Short;
-use App\Planning\ShortPlanner;
+use App\Makers\Interest\InterestStore;
+use App\Makers\Planning\ShortPlanner;
+use App\Media\Process\Unwatched;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Scene;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Queue;
-use RapidReel\Cut\CutShot;
-use RapidReel\Framing\Backdrop;
+use RapidReel\Pictures\Framing\Backdrop;
+use RapidReel\Plan\Cut\CutShot;
 use Symfony\Component\Process\Process;
 
 final class FramingTest extends AppTestCase

@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Exporting\ExportDesk;
-use App\Library\EffectBook;
-use App\Library\FootageImporter;
-use App\Library\LibraryShelf;
-use App\Library\SoundMeter;
-use App\Media\LoudnessMeter;
-use App\Media\MediaStore;
-use App\Media\MixSources;
-use App\Media\SoundMixer;
-use App\Media\Unwatched;
-use App\Models\Short;
-use App\Proofs\Proof;
-use App\Proofs\ProofDesk;
-use App\Proofs\ProofMaker;
-use RapidReel\Cut\Cut;
-use RapidReel\Cut\CutEffect;
-use RapidReel\Cut\CutMusic;
-use RapidReel\Render\Quality;
-use RapidReel\Sound\MusicBed;
+use App\Desks\Exporting\ExportDesk;
+use App\Makers\Proofs\Proof;
+use App\Makers\Proofs\ProofDesk;
+use App\Makers\Proofs\ProofMaker;
+use App\Media\Audio\MixSources;
+use App\Media\Audio\SoundMixer;
+use App\Media\Probing\LoudnessMeter;
+use App\Media\Process\Unwatched;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\EffectBook;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Library\SoundMeter;
+use App\Shelves\Models\Short;
+use RapidReel\Making\Mix\MusicBed;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutEffect;
+use RapidReel\Plan\Cut\CutMusic;
 
 /** What is heard beside the voice, measured on what is rendered. */
 final class MixTest extends AppTestCase

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\BatchMaker;
-use App\Editing\ScriptEditor;
-use App\Http\Presenters\Axis;
-use App\Http\Presenters\CutStrip;
-use App\Http\Presenters\Sheet;
-use App\Http\Presenters\ShortRow;
-use App\Library\LibraryShelf;
-use App\Media\Unwatched;
-use App\Models\Batch;
-use App\Models\ExportState;
-use App\Models\Footage;
-use App\Models\Short;
-use App\Planning\ShortPlanner;
+use App\Desks\Editing\BatchMaker;
+use App\Desks\Editing\ScriptEditor;
+use App\Doors\Http\Presenters\Axis;
+use App\Doors\Http\Presenters\CutStrip;
+use App\Doors\Http\Presenters\Sheet;
+use App\Doors\Http\Presenters\ShortRow;
+use App\Makers\Planning\ShortPlanner;
+use App\Media\Process\Unwatched;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
-use RapidReel\Cut\CutShot;
-use RapidReel\Cut\CutSummary;
-use RapidReel\Intake\ScriptSource;
+use RapidReel\Plan\Cut\CutShot;
+use RapidReel\Plan\Cut\CutSummary;
+use RapidReel\Plan\Source\ScriptSource;
 use Tests\Support\Cuts;
 
 final class PlanningTest extends AppTestCase
@@ -111,7 +111,7 @@ final class PlanningTest extends AppTestCase
         $short = $this->short();
         $this->plan($short);
         $before = self::pictures($short);
-        app(\App\Library\FootageImporter::class)->footage(
+        app(\App\Shelves\Library\FootageImporter::class)->footage(
             $this->channel(),
             self::still('another.png', '640x640', 'purple'),
             'lamp lamp.png',

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Library\EffectBook;
-use App\Library\SoundDesk;
-use App\Library\SoundMeter;
-use App\Media\UnusableMedia;
-use App\Models\Effect;
-use App\Models\Music;
-use App\Settings\EffectNames;
-use App\Settings\Registrar;
+use App\Media\Probing\UnusableMedia;
+use App\Shelves\Levels\EffectNames;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Library\EffectBook;
+use App\Shelves\Library\SoundDesk;
+use App\Shelves\Library\SoundMeter;
+use App\Shelves\Models\Effect;
+use App\Shelves\Models\Music;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\Refusal;
-use RapidReel\Cut\Mood;
+use RapidReel\Plan\Cut\Mood;
 
 /** Music and effects that operators bring. */
 final class SoundLibraryTest extends AppTestCase

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\EditBook;
-use App\Jobs\PlanShort;
-use App\Models\Batch;
-use App\Models\Edit;
-use App\Models\Short;
+use App\Desks\Editing\EditBook;
+use App\Doors\Jobs\PlanShort;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Edit;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\Queue;
 use InvalidArgumentException;
 use RapidReel\Base\Refusal;
@@ -116,9 +116,9 @@ final class UndoTest extends AppTestCase
             'shorts' => [$this->short->id],
         ])->assertOk();
 
-        self::assertSame('cancelled', \App\Models\Export::query()->firstOrFail()->state->value);
+        self::assertSame('cancelled', \App\Shelves\Models\Export::query()->firstOrFail()->state->value);
         app()->call([new PlanShort($this->short->id), 'handle']);
-        app()->call([new \App\Jobs\MakeExport(\App\Models\Export::query()->firstOrFail()->id), 'handle']);
+        app()->call([new \App\Doors\Jobs\MakeExport(\App\Shelves\Models\Export::query()->firstOrFail()->id), 'handle']);
         self::assertNull(Short::withTrashed()->firstOrFail()->cut);
         $this->get("/batches/{$this->short->batch_id}")->assertOk()->assertSee('0 shorts');
     }

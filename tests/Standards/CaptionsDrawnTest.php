@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
-use App\Media\EmojiLists;
-use App\Media\FaceBook;
+use App\Media\Artwork\EmojiLists;
+use App\Media\Artwork\FaceBook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\FrameShape;
-use RapidReel\Caption\Cue;
-use RapidReel\Caption\Cueing\CueMaker;
-use RapidReel\Caption\Style\CaptionStyle;
-use RapidReel\Caption\Style\Styles;
-use RapidReel\Script\CaptionMarks;
-use RapidReel\Voice\WordTiming;
+use RapidReel\Captions\Cue\Cue;
+use RapidReel\Captions\Cueing\CueMaker;
+use RapidReel\Captions\Marks\CaptionMarks;
+use RapidReel\Captions\Style\CaptionStyle;
+use RapidReel\Captions\Style\Styles;
+use RapidReel\Voice\Speech\WordTiming;
 use Symfony\Component\Process\Process;
 use Tests\Support\Burner;
 use Tests\Support\Cuts;

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Making\Mix;
+
+use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutMusic;
+use RapidReel\Plan\Cut\CutShot;
+
+/** What a clip sounds like itself, under its shot. Times in ms. */
+final readonly class ClipSound
+{
+    /** It comes and goes so fast: no click where pictures change. */
+    public const EDGE_MS = 30;
+
+    /**
+     * @param  string  $fingerprint  of the clip
+     * @param  int  $atMs  of the short
+     * @param  int  $inMs  of the clip
+     * @param  int  $lengthMs  of the short
+     * @param  float  $speed  that the clip is shown at
+     * @param  int  $under  how far it stays under the voice, in dB
+     * @param  LevelLine  $line  its level over the shot, in dB against the voice, from the begin of the short
+     */
+    private function __construct(
+        public string $fingerprint,
+        public int $atMs,
+        public int $inMs,
+        public int $lengthMs,
+        public float $speed,
+        public int $under,
+        public LevelLine $line,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(Cut $cut): array
+    {
+        $found = [];
+        foreach ($cut->scenes as $scene) {
+            foreach ($scene->shots as $shot) {
+                if ($shot->kind === FootageKind::Clip && $shot->sound !== null) {
+                    $found[] = self::of($shot, $shot->sound, $cut);
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    private static function of(CutShot $shot, int $under, Cut $cut): self
+    {
+        $music = $cut->music;
+        $attack = $music->attackMs ?? CutMusic::ATTACK_MS;
+        $release = $music->releaseMs ?? CutMusic::RELEASE_MS;
+
+        return new self(
+            $shot->fingerprint,
+            $shot->startMs,
+            $shot->inMs,
+            $shot->endMs - $shot->startMs,
+            $shot->speed,
+            $under,
+            Ducking::line(
+                Ducking::speech($cut->words, $attack + $release + Ducking::UP_MS),
+                $under,
+                $music->lift ?? CutMusic::LIFT,
+                $attack,
+                $release,
+                $cut->durationMs,
+            ),
+        );
+    }
+}
