@@ -27,7 +27,7 @@ use App\Doors\Http\Controllers\SketchController;
 use App\Doors\Http\Controllers\SoundController;
 use App\Doors\Http\Controllers\StyleController;
 use App\Doors\Http\Controllers\TableController;
-use App\Doors\Http\Controllers\TimelineController;
+use App\Doors\Http\Controllers\SheetController;
 use App\Doors\Http\Controllers\UploadController;
 use App\Doors\Http\Controllers\VoiceController;
 use Illuminate\Support\Facades\Route;
@@ -126,13 +126,13 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/faces/{id}', [FaceController::class, 'file'])->where('id', '[a-z0-9-]{1,40}')->name('faces.file');
     Route::delete('/house/faces/{face}', [FaceController::class, 'destroy'])->name('faces.destroy');
 
-    Route::get('/shorts/{short}/sheet', [TimelineController::class, 'show'])->name('sheet.show');
-    Route::get('/shorts/{short}/sheet/state', [TimelineController::class, 'state'])->name('sheet.state');
-    Route::get('/shorts/{short}/sheet/{half}.flac', [TimelineController::class, 'half'])
+    Route::get('/shorts/{short}/sheet', [SheetController::class, 'show'])->name('sheet.show');
+    Route::get('/shorts/{short}/sheet/state', [SheetController::class, 'state'])->name('sheet.state');
+    Route::get('/shorts/{short}/sheet/{half}.flac', [SheetController::class, 'half'])
         ->whereIn('half', ['rest', 'bed'])->name('sheet.half');
-    Route::get('/shorts/{short}/sheet/heard', [TimelineController::class, 'heard'])->name('sheet.heard');
-    Route::get('/shorts/{short}/sheet/wave', [TimelineController::class, 'wave'])->name('sheet.wave');
-    Route::post('/scenes/{scene}/words/{word}/sound', [TimelineController::class, 'sound'])
+    Route::get('/shorts/{short}/sheet/heard', [SheetController::class, 'heard'])->name('sheet.heard');
+    Route::get('/shorts/{short}/sheet/wave', [SheetController::class, 'wave'])->name('sheet.wave');
+    Route::post('/scenes/{scene}/words/{word}/sound', [SheetController::class, 'sound'])
         ->where('word', '[0-9]{1,6}')->name('scenes.sounds');
     Route::post('/scenes/{scene}/words/{word}/cards', [CardController::class, 'store'])
         ->where('word', '[0-9]{1,6}')->name('cards.store');
@@ -144,10 +144,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         ->where('key', '[0-9a-f]{32}')->name('cards.picture');
     Route::get('/stickers/{sticker}.svg', [CardController::class, 'sticker'])
         ->where('sticker', '[a-z-]{1,20}')->name('stickers.file');
-    Route::post('/scenes/{scene}/shots/{word}', [TimelineController::class, 'shot'])
+    Route::post('/scenes/{scene}/shots/{word}', [SheetController::class, 'shot'])
         ->where('word', '[0-9]{1,6}')->name('scenes.shot');
 
-    Route::get('/scenes/{scene}/shots/{word}/here', [TimelineController::class, 'here'])
+    Route::get('/scenes/{scene}/shots/{word}/here', [SheetController::class, 'here'])
         ->where('word', '[0-9]{1,6}')->name('sheet.here');
 
     Route::put('/scenes/{scene}', [SceneController::class, 'reword'])->name('scenes.reword');

@@ -3,13 +3,18 @@
 declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
 {
-    /** Orders that wait were written under the names that their classes had before. */
+    /** Edits made together are one act; orders that wait were written under the former names of their classes. */
     public function up(): void
     {
+        if (Schema::hasColumn('edits', 'stroke')) {
+            Schema::table('edits', static fn (Blueprint $table) => $table->renameColumn('stroke', 'act'));
+        }
         foreach (DB::table('jobs')->get(['id', 'payload']) as $job) {
             $payload = json_decode((string) $job->payload, true, flags: JSON_THROW_ON_ERROR);
             $command = (string) ($payload['data']['command'] ?? '');

@@ -209,7 +209,7 @@ final class EditChainsTest extends AppTestCase
     {
         $footage = (string) Footage::query()->get()[$at % 9]->id;
         app(SceneEdits::class)->own($scene, 'pinned', static fn (SceneOwn $own): SceneOwn => $own->shot([
-            $own->shotAt($word)->showing($footage)->pinned([new Pin(10 * $at, 0.25, 0.5, 1 + $at % 3)])
+            $own->shotAt($word)->withFootage($footage)->pinned([new Pin(10 * $at, 0.25, 0.5, 1 + $at % 3)])
                 ->holding($at % 6)->offset($at % 9 - 4)->slipped(7 * $at),
             ...$own->shots,
         ]));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Desks\Exporting\ExportDesk;
-use App\Doors\Http\Presenters\Rundown;
+use App\Doors\Http\Presenters\Rundown\Rundown;
 use App\Doors\Jobs\MakeExport;
 use App\Media\Probing\LoudnessMeter;
 use App\Media\Store\MediaStore;

@@ -7,7 +7,7 @@ namespace Tests\App;
 use App\Desks\Editing\House\HouseApplier;
 use App\Desks\Editing\House\HouseImportDesk;
 use App\Desks\Editing\House\HousePacker;
-use App\Doors\Jobs\Strays;
+use App\Doors\Jobs\OrphanSweep;
 use App\Doors\Jobs\TakeHouseFile;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Library\FootageImporter;
@@ -194,7 +194,7 @@ final class HouseFileTest extends AppTestCase
         $this->post('/house/file', ['house' => new UploadedFile($file, 'house.zip', null, null, true)])
             ->assertSessionHas('problem');
         DB::table('jobs')->delete();
-        self::assertSame(1, app(Strays::class)->order());
+        self::assertSame(1, app(OrphanSweep::class)->order());
         (new TakeHouseFile($import->id))->failed(null);
         self::assertSame(HouseImportState::Failed, $import->refresh()->state);
         $this->work();

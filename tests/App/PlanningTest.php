@@ -8,7 +8,7 @@ use App\Desks\Editing\BatchMaker;
 use App\Desks\Editing\ScriptEditor;
 use App\Doors\Http\Presenters\Axis;
 use App\Doors\Http\Presenters\CutStrip;
-use App\Doors\Http\Presenters\Sheet;
+use App\Doors\Http\Presenters\Short\ShortPage;
 use App\Doors\Http\Presenters\ShortRow;
 use App\Makers\Planning\ShortPlanner;
 use App\Media\Process\Unwatched;
@@ -219,10 +219,10 @@ final class PlanningTest extends AppTestCase
     public function test_a_sheet_has_every_scene_with_its_time_and_pictures(): void
     {
         $short = $this->short();
-        $bare = app(Sheet::class)->of($short)->scenes;
+        $bare = app(ShortPage::class)->of($short)->scenes;
         self::assertSame(['0:00.0', []], [$bare[0]->start, $bare[0]->shots]);
         $this->plan($short);
-        $scenes = app(Sheet::class)->of($short->refresh())->scenes;
+        $scenes = app(ShortPage::class)->of($short->refresh())->scenes;
 
         self::assertSame('0:00.0', $scenes[0]->start);
         self::assertSame('lamp', $scenes[0]->shots[0]->footage?->tags);

@@ -13,7 +13,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Captions\Drawing\AssWriter;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Blend;
-use RapidReel\Making\Render\HeldCaptions;
+use RapidReel\Making\Render\Filter\HeldCaptions;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
 use RapidReel\Making\Render\Overlay;

@@ -88,7 +88,7 @@ final class UndoTest extends AppTestCase
         Queue::assertNotPushed(PlanShort::class);
     }
 
-    public function test_a_stroke_over_many_is_taken_back_at_once_and_one_of_a_short_alone(): void
+    public function test_an_act_over_many_is_taken_back_at_once_and_one_of_a_short_alone(): void
     {
         $this->postJson("/batches/{$this->short->batch_id}/acts", [
             'act' => 'copy',

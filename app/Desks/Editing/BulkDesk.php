@@ -57,7 +57,7 @@ final readonly class BulkDesk
         $changed = $this->edits->change($batch, 'matched pictures anew', $shorts, function (Short $short): void {
             $now = $short->manuscript();
             foreach ($now->scenes as $at => $scene) {
-                $now = $now->owning($at, $scene->own->unproposed());
+                $now = $now->withOwn($at, $scene->own->unproposed());
             }
             $this->writer->write($short, $now);
         });

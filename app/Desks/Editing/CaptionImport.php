@@ -52,7 +52,7 @@ final readonly class CaptionImport
             foreach ($marks as $at => $some) {
                 if (isset($now->scenes[$at])) {
                     $own = $now->scenes[$at]->own;
-                    $now = $now->owning($at, $own->captioned($own->captions->with(...$some)));
+                    $now = $now->withOwn($at, $own->captioned($own->captions->with(...$some)));
                 }
             }
             $this->writer->write($short, $now);

@@ -53,7 +53,7 @@ final readonly class CaptionMender
             foreach ($dims as $at => $dim) {
                 if (isset($now->scenes[$at])) {
                     $own = $now->scenes[$at]->own;
-                    $now = $now->owning($at, $own->with(self::set($registry, $own->settings, 'dim', (string) $dim)));
+                    $now = $now->withOwn($at, $own->with(self::set($registry, $own->settings, 'dim', (string) $dim)));
                 }
             }
             $this->writer->write($short, $now);

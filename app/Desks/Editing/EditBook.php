@@ -48,10 +48,10 @@ final readonly class EditBook
             if (count($shorts) === 1) {
                 $this->seen->check(Short::withTrashed()->findOrFail($shorts[0]->id));
             }
-            $stroke = (string) Str::uuid();
+            $act = (string) Str::uuid();
             $changed = [];
             foreach ($shorts as $short) {
-                if ($this->changed($short->setRelation('batch', $batch), $stroke, $what, $change)) {
+                if ($this->changed($short->setRelation('batch', $batch), $act, $what, $change)) {
                     $changed[] = $short;
                 }
             }
@@ -87,12 +87,12 @@ final readonly class EditBook
     public function add(Batch $batch, string $what, callable $make): array
     {
         return DB::transaction(function () use ($batch, $what, $make): array {
-            $stroke = (string) Str::uuid();
+            $act = (string) Str::uuid();
             $made = $make();
             foreach ($made as $short) {
                 $this->snapshots->load($short->setRelation('batch', $batch));
                 $this->settler->made($short);
-                $this->keep($batch->channel_id, $batch, $short, $stroke, $what, '');
+                $this->keep($batch->channel_id, $batch, $short, $act, $what, '');
             }
             $this->done($batch, $made);
             $this->prune('batch_id', $batch->id);
@@ -114,7 +114,7 @@ final readonly class EditBook
     public function settings(string $what, array $owners, array $shorts, callable $change): int
     {
         return DB::transaction(function () use ($what, $owners, $shorts, $change): int {
-            $stroke = (string) Str::uuid();
+            $act = (string) Str::uuid();
             foreach ($owners as [$of, $values]) {
                 $before = $of->settings->toJson();
                 if ($before !== $values->toJson()) {
@@ -122,7 +122,7 @@ final readonly class EditBook
                         $of instanceof Batch ? $of->channel_id : $of->id,
                         $of instanceof Batch ? $of : null,
                         null,
-                        $stroke,
+                        $act,
                         $what,
                         $before,
                     );
@@ -131,7 +131,7 @@ final readonly class EditBook
             }
             $changed = 0;
             foreach ($shorts as $short) {
-                if ($this->changed($short, $stroke, $what, $change)) {
+                if ($this->changed($short, $act, $what, $change)) {
                     $this->orders->planShort($short->id);
                     $changed++;
                 }
@@ -164,7 +164,7 @@ final readonly class EditBook
                 throw new Refusal('There is nothing left to undo.');
             /** @var Edit $edit */
             foreach (
-                $this->of($of)->whereNull('undone_at')->where('stroke', $last->stroke)->latest('id')->get() as $edit
+                $this->of($of)->whereNull('undone_at')->where('act', $last->act)->latest('id')->get() as $edit
             ) {
                 $now = $this->state($edit);
                 $this->put($edit, $edit->before);
@@ -184,7 +184,7 @@ final readonly class EditBook
                 throw new Refusal('There is nothing to do again.');
             /** @var Edit $edit */
             foreach (
-                $this->of($of)->whereNotNull('undone_at')->where('stroke', $next->stroke)->oldest('id')->get() as $edit
+                $this->of($of)->whereNotNull('undone_at')->where('act', $next->act)->oldest('id')->get() as $edit
             ) {
                 $this->put($edit, (string) $edit->after);
                 $edit->update(['after' => null, 'undone_at' => null]);
@@ -213,7 +213,7 @@ final readonly class EditBook
      *
      * @param  callable(Short): void  $change
      */
-    private function changed(Short $short, string $stroke, string $what, callable $change): bool
+    private function changed(Short $short, string $act, string $what, callable $change): bool
     {
         $before = $this->snapshots->of($this->snapshots->load($short));
         $proposed = $this->snapshots->proposals($short);
@@ -223,7 +223,7 @@ final readonly class EditBook
             return false;
         }
         $this->settler->changed($short, $this->snapshots->proposals($short) !== $proposed);
-        $this->keep($short->batch->channel_id, $short->batch, $short, $stroke, $what, $before);
+        $this->keep($short->batch->channel_id, $short->batch, $short, $act, $what, $before);
 
         return true;
     }
@@ -280,8 +280,8 @@ final readonly class EditBook
             $of instanceof Short => Edit::query()->where('short_id', $of->id),
             $of instanceof Batch => Edit::query()->where('batch_id', $of->id),
             // What was changed in shorts together with it goes with it.
-            default => Edit::query()->where('channel_id', $of->id)->whereIn('stroke', static fn ($query) => $query
-                ->select('stroke')->from('edits')->where('channel_id', $of->id)->whereNull('batch_id')),
+            default => Edit::query()->where('channel_id', $of->id)->whereIn('act', static fn ($query) => $query
+                ->select('act')->from('edits')->where('channel_id', $of->id)->whereNull('batch_id')),
         };
     }
 
@@ -302,7 +302,7 @@ final readonly class EditBook
         int $channel,
         ?Batch $batch,
         ?Short $short,
-        string $stroke,
+        string $act,
         string $what,
         string $before,
     ): void {
@@ -315,7 +315,7 @@ final readonly class EditBook
             ->delete();
         Edit::query()->forceCreate([
             'channel_id' => $channel, 'batch_id' => $batch?->id, 'short_id' => $short?->id, 'user_id' => Auth::id(),
-            'revision' => $short->revision ?? 0, 'stroke' => $stroke, 'what' => $what, 'before' => $before,
+            'revision' => $short->revision ?? 0, 'act' => $act, 'what' => $what, 'before' => $before,
         ]);
     }
 
@@ -323,15 +323,15 @@ final readonly class EditBook
     {
         $kept = DB::table('edits')
             ->where($column, $id)
-            ->groupBy('stroke')
+            ->groupBy('act')
             ->orderByRaw('max(id) desc')
             ->limit(self::MOST_STROKES)
-            ->pluck('stroke');
+            ->pluck('act');
         if ($kept->count() === self::MOST_STROKES) {
             Edit::query()
                 ->where($column, $id)
                 ->when($column === 'channel_id', static fn ($query) => $query->whereNull('batch_id'))
-                ->whereNotIn('stroke', $kept)
+                ->whereNotIn('act', $kept)
                 ->delete();
         }
     }

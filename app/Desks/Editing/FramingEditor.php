@@ -65,7 +65,7 @@ final readonly class FramingEditor
 
             // What was only proposed is chosen now: pins mean this picture and no other.
             return $own->shot([
-                ($shot->footage === null ? $shot->showing($footage) : $shot)->pinned($pins),
+                ($shot->footage === null ? $shot->withFootage($footage) : $shot)->pinned($pins),
                 ...$own->shots,
             ]);
         });

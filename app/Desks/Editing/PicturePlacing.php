@@ -75,8 +75,8 @@ final readonly class PicturePlacing
                 if ($may !== null && ! $may($briefs[$number - 1], $chosen)) {
                     continue;
                 }
-                $now = $now->owning($shot->scene, $own->shot([
-                    $own->shotAt($shot->word)->showing((string) $footage->id),
+                $now = $now->withOwn($shot->scene, $own->shot([
+                    $own->shotAt($shot->word)->withFootage((string) $footage->id),
                     ...$own->shots,
                 ]));
             }

@@ -38,7 +38,7 @@ final readonly class SceneEdits
     /** @param  callable(SceneOwn): SceneOwn  $change  of what the scene has of its own */
     public function own(Scene $scene, string $what, callable $change): void
     {
-        $this->change($scene, $what, static fn (Manuscript $now, int $at): Manuscript => $now->owning(
+        $this->change($scene, $what, static fn (Manuscript $now, int $at): Manuscript => $now->withOwn(
             $at,
             $change($now->scenes[$at]->own),
         ));

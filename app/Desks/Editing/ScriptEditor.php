@@ -92,7 +92,7 @@ final readonly class ScriptEditor
         $this->scenes->change(
             $scene,
             "made scene the {$role->value}",
-            static fn (Manuscript $now, int $at): Manuscript => $now->playing($at, $role),
+            static fn (Manuscript $now, int $at): Manuscript => $now->withRole($at, $role),
         );
     }
 
@@ -104,7 +104,7 @@ final readonly class ScriptEditor
         $this->scenes->change(
             $scene,
             'changed brief',
-            static fn (Manuscript $now, int $at): Manuscript => $now->showing($at, mb_scrub($brief)),
+            static fn (Manuscript $now, int $at): Manuscript => $now->withBrief($at, mb_scrub($brief)),
         );
     }
 
@@ -120,7 +120,9 @@ final readonly class ScriptEditor
                 throw new Refusal('This shot is no longer there. Load the page again.');
             }
 
-            return $now->owning($at, $own->shot([$own->shotAt($word)->showing((string) $footage->id), ...$own->shots]));
+            $shot = $own->shotAt($word)->withFootage((string) $footage->id);
+
+            return $now->withOwn($at, $own->shot([$shot, ...$own->shots]));
         });
     }
 
@@ -144,7 +146,7 @@ final readonly class ScriptEditor
                 throw new Refusal('This pause is no longer there. Load the page again.');
             }
 
-            return $now->owning(
+            return $now->withOwn(
                 $at,
                 $own->sparing([...array_diff($own->spared, [$afterWord]), ...$spare ? [$afterWord] : []]),
             );

@@ -218,7 +218,7 @@ final readonly class SettingsDesk
                         $at = (int) array_search($scene->id, $now->keys, true);
                         $own = $now->scenes[$at]->own;
                         $own = $whole ? $own->inheriting($setting->key) : $own;
-                        $now = $now->owning($at, $own->with(self::put($own->settings, $setting, $value)));
+                        $now = $now->withOwn($at, $own->with(self::put($own->settings, $setting, $value)));
                     }
                     $this->writer->write($short, $now);
                 },
@@ -240,7 +240,7 @@ final readonly class SettingsDesk
                 $own = $now->scenes[$at]->own;
                 $mark = $own->shotAt($shot->word);
                 $set = $mark->with(self::put($mark->own, $setting, $value));
-                $this->writer->write($short, $now->owning($at, $own->shot([$set, ...$own->shots])));
+                $this->writer->write($short, $now->withOwn($at, $own->shot([$set, ...$own->shots])));
             });
         }
 
@@ -306,7 +306,7 @@ final readonly class SettingsDesk
         $short->settings = $short->settings->without($setting->key);
         $now = $short->manuscript();
         foreach ($now->scenes as $at => $scene) {
-            $now = $now->owning($at, $scene->own->inheriting($setting->key));
+            $now = $now->withOwn($at, $scene->own->inheriting($setting->key));
         }
         $this->writer->write($short, $now);
         $short->load('scenes.shots');

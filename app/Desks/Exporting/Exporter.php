@@ -58,7 +58,7 @@ final readonly class Exporter
         try {
             $video = "$work/$name.mp4";
             $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video, way: $way);
-            $this->poster($video, "$work/".ExportedFiles::POSTER, 2 * $cut->around->openingMs() + $cut->hookMs);
+            $this->poster($video, "$work/".ExportedFiles::POSTER, 2 * $cut->introOutro->openingMs() + $cut->hookMs);
             foreach (CaptionFile::cases() as $format) {
                 $this->store->write("$work/$name.{$format->value}", $format->write($cut));
             }

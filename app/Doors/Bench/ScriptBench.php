@@ -7,7 +7,7 @@ namespace App\Doors\Bench;
 use App\Desks\Editing\BatchMaker;
 use App\Desks\Intake\ScriptChoices;
 use App\Desks\Intake\ScriptFiles;
-use App\Doors\Http\Presenters\IntakePreview;
+use App\Doors\Http\Presenters\Intake\IntakePreview;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Export;

@@ -59,7 +59,7 @@ final class MakeCommand extends Command
             $choices = $this->choices(
                 $channel !== null && (string) $this->option('footage') === ''
                     ? $registrar->of($channel)
-                    : $registrar->hearing(array_combine($pieces, $pieces), $shelf->apart(), $channel),
+                    : $registrar->choosing(array_combine($pieces, $pieces), $shelf->byHand(), $channel),
             );
             Folder::make($out);
 

@@ -16,7 +16,7 @@ final class Housekeeping
 
     public function __construct(
         private readonly DiskRoom $room,
-        private readonly Strays $strays,
+        private readonly OrphanSweep $strays,
         private readonly MediaStore $store,
         private readonly WorkerMark $mark,
     ) {

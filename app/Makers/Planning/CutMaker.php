@@ -66,7 +66,7 @@ final readonly class CutMaker
      *
      * @param  non-empty-list<SceneTask>  $tasks
      * @param  string  $subject  what it is about; found in its words where it is empty
-     * @param  array<array-key, int>  $elsewhere  how often other shorts of the batch show a picture, by id
+     * @param  array<array-key, int>  $shownByOthers  how often other shorts of the batch show a picture, by id
      * @param  int  $number  of the short in its batch
      *
      * @throws Cancelled
@@ -78,7 +78,7 @@ final readonly class CutMaker
         Watcher $watcher,
         string $channel = '',
         string $subject = '',
-        array $elsewhere = [],
+        array $shownByOthers = [],
         int $number = 1,
     ): Cut {
         // Another face in its place would be seen by everybody but the one who chose it.
@@ -98,7 +98,7 @@ final readonly class CutMaker
             $tasks,
         )));
 
-        $cut = $this->builder($tasks, $shelf, $subject, $elsewhere)->build(
+        $cut = $this->builder($tasks, $shelf, $subject, $shownByOthers)->build(
             $title,
             $voiced,
             self::offered($shelf, $tasks),
@@ -127,7 +127,7 @@ final readonly class CutMaker
         }
         $offered = array_filter(
             $shelf->footage,
-            static fn (Footage $one): bool => isset($chosen[$one->id]) || ! $one->isApart(),
+            static fn (Footage $one): bool => isset($chosen[$one->id]) || ! $one->isByHand(),
         );
 
         return array_values($offered === [] ? $shelf->footage : $offered);
@@ -264,13 +264,13 @@ final readonly class CutMaker
 
     /**
      * @param  non-empty-list<SceneTask>  $tasks
-     * @param  array<array-key, int>  $elsewhere
+     * @param  array<array-key, int>  $shownByOthers
      */
     private function builder(
         array $tasks,
         ?Shelf $shelf = null,
         string $subject = '',
-        array $elsewhere = [],
+        array $shownByOthers = [],
     ): CutBuilder {
         $language = $tasks[0]->voice->language;
 
@@ -279,7 +279,7 @@ final readonly class CutMaker
             $this->faces->set(self::faces($tasks)),
             $language,
             $this->emoji->of($language),
-            matcher: new FootageMatcher($language, $subject, $elsewhere),
+            matcher: new FootageMatcher($language, $subject, $shownByOthers),
             interests: $shelf === null ? null : new ShelfInterests($shelf, $this->interests),
             keyer: $shelf === null ? null : new Keyer(new ShelfGrounds($shelf, $this->grounds), $shelf->footage),
             shape: $tasks[0]->settled->shape(),
@@ -288,7 +288,7 @@ final readonly class CutMaker
             cards: $shelf === null ? null : new CardPlacer(
                 $this->painter, CardSettings::cards($tasks[0]->settled), $tasks[0]->settled->shape(),
             ),
-            around: EdgeSettings::around($tasks[0]->settled, $shelf->footage ?? []),
+            introOutro: EdgeSettings::around($tasks[0]->settled, $shelf->footage ?? []),
             progress: CardSettings::progress($tasks[0]->settled),
             logo: LogoSettings::logo($tasks[0]->settled, $shelf->logos ?? []),
         );

@@ -45,7 +45,7 @@ final readonly class ShortPlanner
             $watcher,
             $short->batch->channel->name,
             $short->subject(),
-            self::elsewhere($short),
+            self::shownByOthers($short),
             $short->number,
         );
         $this->keep($short, $cut, $inputs, $revision);
@@ -54,7 +54,7 @@ final readonly class ShortPlanner
     }
 
     /** @return array<array-key, int> how often other shorts of the batch show a picture, by id */
-    private static function elsewhere(Short $short): array
+    private static function shownByOthers(Short $short): array
     {
         return Shot::query()
             ->join('scenes', 'scenes.id', '=', 'shots.scene_id')

@@ -154,7 +154,7 @@ final readonly class VideoMaker
                 }
             }
         }
-        foreach (array_filter([$cut->around->opening, $cut->around->ending]) as $edge) {
+        foreach (array_filter([$cut->introOutro->opening, $cut->introOutro->ending]) as $edge) {
             $heard[$edge->fingerprint] = self::idOf($edge->fingerprint, $shelf);
         }
         foreach ($heard as $fingerprint => $id) {

@@ -315,9 +315,9 @@ final readonly class SoundMixer
     ): Process {
         $graph = new MixGraph($this->tools);
         $parts = array_filter([
-            $this->edge($graph, $plan, $plan->around->opening, $sources, $gain, '[before]'),
+            $this->edge($graph, $plan, $plan->introOutro->opening, $sources, $gain, '[before]'),
             $graph->file('sum.wav', '[short]'),
-            $this->edge($graph, $plan, $plan->around->ending, $sources, $gain, '[after]'),
+            $this->edge($graph, $plan, $plan->introOutro->ending, $sources, $gain, '[after]'),
         ]);
         $graph->add(sprintf(
             '%s%s,volume=%.2fdB,alimiter=limit=%.4f:attack=4:release=60:level=disabled,'

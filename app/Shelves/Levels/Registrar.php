@@ -28,9 +28,9 @@ final class Registrar
     /** Without a channel there is no music to choose from. */
     public function of(?Channel $channel): Registry
     {
-        return $this->known[$channel->id ?? 0] ??= $this->hearing(
+        return $this->known[$channel->id ?? 0] ??= $this->choosing(
             $channel === null ? [] : Music::at($channel)->orderBy('name')->pluck('name', 'id')->all(),
-            $channel === null ? [] : Footage::apart($channel),
+            $channel === null ? [] : Footage::byHand($channel),
             $channel,
         );
     }
@@ -39,11 +39,11 @@ final class Registrar
      * What a channel has to choose from, with other music and footage.
      *
      * @param  array<array-key, string>  $music  names by id
-     * @param  array<string, array<array-key, string>>  $apart  names of footage that is chosen by hand, by tag and id
+     * @param  array<string, array<array-key, string>>  $byHand  names of footage that is chosen by hand, by tag and id
      */
-    public function hearing(array $music, array $apart, ?Channel $channel): Registry
+    public function choosing(array $music, array $byHand, ?Channel $channel): Registry
     {
-        return $channel === null ? $this->with($music, apart: $apart) : $this->with(
+        return $channel === null ? $this->with($music, byHand: $byHand) : $this->with(
             $music,
             Face::at($channel)->orderBy('name')->pluck('name', 'face')->all(),
             array_map(
@@ -53,7 +53,7 @@ final class Registrar
             EffectNames::of($channel),
             ColourTable::at($channel)->orderBy('name')->pluck('name', 'hash')->all(),
             Logo::at($channel)->orderBy('name')->pluck('name', 'picture')->all(),
-            $apart,
+            $byHand,
         );
     }
 
@@ -64,7 +64,7 @@ final class Registrar
      * @param  array<string, string>  $effects  names by id; those that ship where none are given
      * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
      * @param  array<array-key, string>  $logos  names by the hash of each picture
-     * @param  array<string, array<array-key, string>>  $apart  names of footage that is chosen by hand, by tag and id
+     * @param  array<string, array<array-key, string>>  $byHand  names of footage that is chosen by hand, by tag and id
      */
     private function with(
         array $music,
@@ -73,7 +73,7 @@ final class Registrar
         array $effects = [],
         array $tables = [],
         array $logos = [],
-        array $apart = [],
+        array $byHand = [],
     ): Registry {
         $names = $languages = [];
         foreach ($this->voices->all() as $voice) {
@@ -93,7 +93,7 @@ final class Registrar
             $effects === [] ? EffectNames::of(null) : $effects,
             array_combine(array_map(strval(...), array_keys($tables)), $tables),
             array_combine(array_map(strval(...), array_keys($logos)), $logos),
-            $apart,
+            $byHand,
         );
     }
 

@@ -66,11 +66,11 @@ final readonly class Shelf
     }
 
     /** @return array<string, array<array-key, string>> names of what is chosen by hand alone, by tag and id */
-    public function apart(): array
+    public function byHand(): array
     {
-        $found = array_fill_keys(Footage::APART, []);
+        $found = array_fill_keys(Footage::BY_HAND, []);
         foreach ($this->footage as $id => $one) {
-            foreach (Footage::apart($one->tags) as $tag) {
+            foreach (Footage::handTags($one->tags) as $tag) {
                 $found[$tag][$id] = $this->name((string) $id);
             }
         }

@@ -17,7 +17,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $short_id  null for the settings of a batch or a channel
  * @property int|null $user_id  who changed it
  * @property int $revision  of the short after the change
- * @property string $stroke  one for all that was changed together
+ * @property string $act  one for all that was changed together
  * @property string $what
  * @property string $before
  * @property string|null $after  as it was when the change was undone
@@ -30,7 +30,7 @@ final class Edit extends Model
     public const UPDATED_AT = null;
 
     protected $fillable = [
-        'batch_id', 'short_id', 'revision', 'stroke', 'what', 'before', 'after', 'undone_at',
+        'batch_id', 'short_id', 'revision', 'act', 'what', 'before', 'after', 'undone_at',
     ];
 
     /** @var array<string, string> */

@@ -80,17 +80,17 @@ final class Footage extends Model
      *
      * @return array<string, array<int, string>> names by tag and id
      */
-    public static function apart(Channel $channel): array
+    public static function byHand(Channel $channel): array
     {
-        $found = array_fill_keys(FootageItem::APART, []);
+        $found = array_fill_keys(FootageItem::BY_HAND, []);
         $query = self::at($channel)->where('state', FootageState::Ready)->where(function (Builder $any): void {
-            foreach (FootageItem::APART as $tag) {
+            foreach (FootageItem::BY_HAND as $tag) {
                 $any->orWhere('tags', 'like', "%$tag%");
             }
         });
         foreach ($query->orderBy('name')->get() as $one) {
             if ($one instanceof self) {
-                foreach (FootageItem::apart($one->tagList()) as $tag) {
+                foreach (FootageItem::handTags($one->tagList()) as $tag) {
                     $found[$tag][$one->id] = $one->name;
                 }
             }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace RapidReel\Making\Mix;
 
 use RapidReel\Base\FrameGrid;
-use RapidReel\Plan\Cut\Around;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutEffect;
 use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Plan\Cut\CutScene;
+use RapidReel\Plan\Cut\IntroOutro;
 
 /** What is heard in a short: every take at its place, the music under them, effects, and what clips sound like. */
 final readonly class MixPlan
@@ -35,23 +35,23 @@ final readonly class MixPlan
         public int $fps,
         public float $loudness,
         public float $truePeak,
-        public Around $around,
+        public IntroOutro $introOutro,
     ) {
     }
 
     /** With what stands before the short and after it. */
     public static function whole(Cut $cut): self
     {
-        return self::made($cut, $cut->around);
+        return self::made($cut, $cut->introOutro);
     }
 
     /** Of the short alone. */
     public static function of(Cut $cut): self
     {
-        return self::made($cut, new Around);
+        return self::made($cut, new IntroOutro);
     }
 
-    private static function made(Cut $cut, Around $around): self
+    private static function made(Cut $cut, IntroOutro $introOutro): self
     {
         $bed = $cut->music === null ? null : MusicBed::of($cut->music, $cut->durationMs);
 
@@ -71,7 +71,7 @@ final readonly class MixPlan
             $cut->grid()->fps,
             $cut->profile->loudness(),
             $cut->profile->truePeak(),
-            $around,
+            $introOutro,
         );
     }
 
@@ -84,7 +84,7 @@ final readonly class MixPlan
     /** The same with what stands before and after it. */
     public function wholeSeconds(): float
     {
-        return ($this->frames + $this->around->frames(new FrameGrid($this->fps))) / $this->fps;
+        return ($this->frames + $this->introOutro->frames(new FrameGrid($this->fps))) / $this->fps;
     }
 
     /** A hash of all that can change a sample of it. */
@@ -96,11 +96,11 @@ final readonly class MixPlan
             $effect->fingerprint, $effect->atMs, $effect->under,
         ], $this->effects);
 
-        unset($heard['around']);
+        unset($heard['introOutro']);
         // Left out where there is nothing, so that what was mixed before stays right.
-        $around = $this->around->ms() === 0 ? [] : [$this->around->toArray()];
+        $introOutro = $this->introOutro->ms() === 0 ? [] : [$this->introOutro->toArray()];
 
-        return hash('sha256', json_encode([self::VERSION, $heard, ...$around], JSON_THROW_ON_ERROR));
+        return hash('sha256', json_encode([self::VERSION, $heard, ...$introOutro], JSON_THROW_ON_ERROR));
     }
 
     /** A hash of all that can change a sample of the music at no level of its own. */

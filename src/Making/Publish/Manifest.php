@@ -54,7 +54,7 @@ final class Manifest
             "$name.mp4",
             $cut->title,
             round($cut->wholeMs() / 1000, 3),
-            round(($cut->around->openingMs() + $cut->hookMs) / 1000, 3),
+            round(($cut->introOutro->openingMs() + $cut->hookMs) / 1000, 3),
             count($cut->scenes),
             $cut->profile->value,
             implode('; ', array_map(static fn (Flag $flag): string => $flag->message, $cut->flags)),

@@ -60,11 +60,11 @@ final class SegmentPlanner
             throw new LogicException('A cut without pictures cannot be rendered.');
         }
 
-        if ($cut->around->opening !== null && ! $isBare) {
-            array_unshift($segments, $this->edge($cut, $cut->around->opening, $quality, 0));
+        if ($cut->introOutro->opening !== null && ! $isBare) {
+            array_unshift($segments, $this->edge($cut, $cut->introOutro->opening, $quality, 0));
         }
-        if ($cut->around->ending !== null && ! $isBare) {
-            $segments[] = $this->edge($cut, $cut->around->ending, $quality, $cut->durationMs);
+        if ($cut->introOutro->ending !== null && ! $isBare) {
+            $segments[] = $this->edge($cut, $cut->introOutro->ending, $quality, $cut->durationMs);
         }
 
         return $segments;

@@ -13,7 +13,7 @@ use InvalidArgumentException;
 final readonly class Footage
 {
     /** Tags of what is chosen by hand alone: it stands behind subjects, or before and after shorts. */
-    public const APART = ['behind', 'opening', 'ending'];
+    public const BY_HAND = ['behind', 'opening', 'ending'];
 
     /**
      * @param  string  $id  names it in a cut
@@ -38,9 +38,9 @@ final readonly class Footage
     }
 
     /** Whether it is never found for words. */
-    public function isApart(): bool
+    public function isByHand(): bool
     {
-        return self::apart($this->tags) !== [];
+        return self::handTags($this->tags) !== [];
     }
 
     /**
@@ -49,8 +49,8 @@ final readonly class Footage
      * @param  list<string>  $tags
      * @return array<int, string>
      */
-    public static function apart(array $tags): array
+    public static function handTags(array $tags): array
     {
-        return array_intersect(array_map(mb_strtolower(...), $tags), self::APART);
+        return array_intersect(array_map(mb_strtolower(...), $tags), self::BY_HAND);
     }
 }

@@ -38,7 +38,7 @@ final readonly class Cut
      * @param  CutLogo|null  $logo  that is laid over it
      * @param  list<CutCard>  $cards  that are laid over it for a time, in order of their moments
      * @param  ProgressLine|null  $progress  that shows how far it has gone
-     * @param  Around  $around  what stands before it and after it; no other time here counts that
+     * @param  IntroOutro  $introOutro  what stands before it and after it; no other time here counts that
      */
     public function __construct(
         public string $title,
@@ -56,7 +56,7 @@ final readonly class Cut
         public ?CutLogo $logo = null,
         public array $cards = [],
         public ?ProgressLine $progress = null,
-        public Around $around = new Around,
+        public IntroOutro $introOutro = new IntroOutro,
     ) {
         $at = 0;
         foreach ($scenes as $scene) {
@@ -121,20 +121,20 @@ final readonly class Cut
         return new self(
             $this->title, $this->profile, $this->durationMs, $this->hookMs, $scenes, $this->words, $this->cues,
             $this->flags, $this->music, $this->shape, $this->loop, $this->effects, $this->logo, $this->cards,
-            $this->progress, $this->around,
+            $this->progress, $this->introOutro,
         );
     }
 
     /** How long it is with what stands before it and after it. */
     public function wholeMs(): int
     {
-        return $this->durationMs + $this->around->ms();
+        return $this->durationMs + $this->introOutro->ms();
     }
 
     /** The same in frames. */
     public function wholeFrames(): int
     {
-        return $this->frames() + $this->around->frames($this->grid());
+        return $this->frames() + $this->introOutro->frames($this->grid());
     }
 
     /**
@@ -144,7 +144,7 @@ final readonly class Cut
      */
     public function report(): array
     {
-        $later = $this->around->openingMs();
+        $later = $this->introOutro->openingMs();
         $scenes = [];
         foreach ($this->scenes as $scene) {
             $scenes[] = [

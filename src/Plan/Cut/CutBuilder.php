@@ -48,7 +48,7 @@ final readonly class CutBuilder
         private ?Keyer $keyer = null,
         private ?CardPlacer $cards = null,
         private ?ProgressLine $progress = null,
-        private Around $around = new Around,
+        private IntroOutro $introOutro = new IntroOutro,
     ) {
         $this->flags = new CutFlags($profile, $faces);
     }
@@ -132,8 +132,8 @@ final readonly class CutBuilder
             [
                 ...$flags,
                 ...$this->flags->of(
-                    $duration + $this->around->ms(),
-                    $hookMs + $this->around->openingMs(),
+                    $duration + $this->introOutro->ms(),
+                    $hookMs + $this->introOutro->openingMs(),
                     $pictures,
                     self::words($voiced),
                     $cues,
@@ -149,7 +149,7 @@ final readonly class CutBuilder
             $this->logo,
             $this->cards?->place($title, $voiced, $scenes, $cues, $this->taken($cues)) ?? [],
             $this->progress,
-            $this->around,
+            $this->introOutro,
         );
     }
 
@@ -176,9 +176,9 @@ final readonly class CutBuilder
      *
      * @param  non-empty-list<VoicedScene>  $voiced
      * @param  list<Flag>  $flags  known before
-     * @param  array{int, int}  $around  how long stands before and after it, in ms
+     * @param  array{int, int}  $introOutro  how long stands before and after it, in ms
      */
-    public function measure(array $voiced, array $flags = [], array $around = [0, 0]): CutSummary
+    public function measure(array $voiced, array $flags = [], array $introOutro = [0, 0]): CutSummary
     {
         $grid = $this->pacer->grid;
         $scenes = [];
@@ -200,8 +200,8 @@ final readonly class CutBuilder
 
         return new CutSummary($this->profile, $duration, $hookMs, count($words), $scenes, $cuts, [
             ...$flags,
-            ...$this->flags->of($duration + array_sum($around), $hookMs + $around[0], [], $words),
-        ], around: $around);
+            ...$this->flags->of($duration + array_sum($introOutro), $hookMs + $introOutro[0], [], $words),
+        ], introOutro: $introOutro);
     }
 
     /**

@@ -45,7 +45,7 @@ final class CutJson
                 )]),
                 ...($cut->logo === null ? [] : ['logo' => $cut->logo->toArray()]),
                 ...($cut->progress === null ? [] : ['progress' => $cut->progress->toArray()]),
-                ...($cut->around->ms() === 0 ? [] : ['around' => $cut->around->toArray()]),
+                ...($cut->introOutro->ms() === 0 ? [] : ['around' => $cut->introOutro->toArray()]),
                 ...($cut->loop === null ? [] : ['loop' => $cut->loop->toArray()]),
             ],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
@@ -126,12 +126,12 @@ final class CutJson
          * } $data
          */
         $making = $data['making'];
-        $around = new Around(
+        $introOutro = new IntroOutro(
             CutEdge::fromArray($making['around']['opening'] ?? null),
             CutEdge::fromArray($making['around']['ending'] ?? null),
         );
         // What callers are promised counts from the begin of the opening; a cut does not.
-        $later = $around->openingMs();
+        $later = $introOutro->openingMs();
         $styles = array_map(static fn (array $own): CaptionStyle => (new CaptionStyle)->with($own), $making['styles']);
         $scenes = [];
         foreach ($data['scenes'] as $i => $scene) {
@@ -150,7 +150,7 @@ final class CutJson
         return new Cut(
             $making['title'],
             TargetProfile::from($making['profile']),
-            $data['duration_ms'] - $around->ms(),
+            $data['duration_ms'] - $introOutro->ms(),
             $data['hook_ms'] - $later,
             $scenes,
             array_map(
@@ -181,7 +181,7 @@ final class CutJson
             CutLogo::fromArray($making['logo'] ?? null),
             array_map(CutCard::fromArray(...), $making['cards'] ?? []),
             ProgressLine::fromArray($making['progress'] ?? null),
-            $around,
+            $introOutro,
         );
     }
 

@@ -15,7 +15,7 @@ final readonly class CutSummary
      * @param  list<Flag>  $flags
      * @param  string  $pixels  of the rendered picture, a hash free of titles and flags; empty while there is none
      * @param  string  $sound  the same of the mix
-     * @param  array{int, int}  $around  how long something stands before and after it; no other time here counts that
+     * @param  array{int, int}  $introOutro  how long something stands before and after; no other time here counts it
      */
     public function __construct(
         public TargetProfile $profile,
@@ -27,7 +27,7 @@ final readonly class CutSummary
         public array $flags,
         public string $pixels = '',
         public string $sound = '',
-        public array $around = [0, 0],
+        public array $introOutro = [0, 0],
     ) {
     }
 
@@ -56,7 +56,7 @@ final readonly class CutSummary
             $cut->flags,
             $pixels,
             $sound,
-            [$cut->around->openingMs(), $cut->around->ms() - $cut->around->openingMs()],
+            [$cut->introOutro->openingMs(), $cut->introOutro->ms() - $cut->introOutro->openingMs()],
         );
     }
 
@@ -79,20 +79,20 @@ final readonly class CutSummary
             [...$this->flags, ...$flags],
             $this->pixels,
             $this->sound,
-            $this->around,
+            $this->introOutro,
         );
     }
 
     /** How long it is with what stands before and after it. */
     public function wholeMs(): int
     {
-        return $this->durationMs + array_sum($this->around);
+        return $this->durationMs + array_sum($this->introOutro);
     }
 
     /** When the hook has been said. */
     public function hookOutMs(): int
     {
-        return $this->around[0] + $this->hookMs;
+        return $this->introOutro[0] + $this->hookMs;
     }
 
     public function isOver(): bool
@@ -138,7 +138,7 @@ final readonly class CutSummary
             'flags' => array_map(static fn (Flag $flag): array => $flag->toArray(), $this->flags),
             'pixels' => $this->pixels,
             'sound' => $this->sound,
-            ...$this->around === [0, 0] ? [] : ['around' => $this->around],
+            ...$this->introOutro === [0, 0] ? [] : ['around' => $this->introOutro],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 

@@ -7,8 +7,8 @@ namespace RapidReel\Plan\Settings;
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Pictures\Footage\Footage;
-use RapidReel\Plan\Cut\Around;
 use RapidReel\Plan\Cut\CutEdge;
+use RapidReel\Plan\Cut\IntroOutro;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\NumberType;
 
@@ -59,7 +59,7 @@ final class EdgeSettings
     }
 
     /** @param  array<array-key, Footage>  $footage  at hand, by id; what is not there is left out */
-    public static function around(Settled $settled, array $footage): Around
+    public static function around(Settled $settled, array $footage): IntroOutro
     {
         $edge = static function (string $key) use ($settled, $footage): ?CutEdge {
             $one = $footage[(string) $settled->value($key)] ?? null;
@@ -69,7 +69,7 @@ final class EdgeSettings
             );
         };
 
-        return new Around($edge('opening'), $edge('ending'));
+        return new IntroOutro($edge('opening'), $edge('ending'));
     }
 
     /** @return array{int, int} how long both are seen, in ms, as far as it is known without footage */

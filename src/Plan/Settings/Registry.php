@@ -54,7 +54,7 @@ final readonly class Registry
      * @param  array<array-key, string>  $effects  names by id
      * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
      * @param  array<array-key, string>  $logos  names by the hash of each
-     * @param  array<string, array<array-key, string>>  $apart  names of footage chosen by hand, by tag and id
+     * @param  array<string, array<array-key, string>>  $byHand  names of footage chosen by hand, by tag and id
      */
     public static function of(
         array $voices,
@@ -66,7 +66,7 @@ final readonly class Registry
         array $effects = [],
         array $tables = [],
         array $logos = [],
-        array $apart = [],
+        array $byHand = [],
     ): self {
         $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
         $toShort = [Level::Channel, Level::Batch, Level::Short];
@@ -230,10 +230,10 @@ final readonly class Registry
                 [Stale::Plan, Stale::Pixels],
             ),
             ...LookSettings::of([...$toScene, Level::Shot], $tables),
-            ...KeySettings::of([...$toScene, Level::Shot], $apart['behind'] ?? []),
+            ...KeySettings::of([...$toScene, Level::Shot], $byHand['behind'] ?? []),
             ...LogoSettings::of($toShort, $logos),
             ...CardSettings::of($toShort, $faces),
-            ...EdgeSettings::of($toShort, $apart['opening'] ?? [], $apart['ending'] ?? []),
+            ...EdgeSettings::of($toShort, $byHand['opening'] ?? [], $byHand['ending'] ?? []),
             ...SoundSettings::of($toShort, $toScene, $music, $effects),
         ];
 

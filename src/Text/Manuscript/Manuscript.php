@@ -62,7 +62,7 @@ final readonly class Manuscript
     }
 
     /** Gives a scene other settings, pauses or shots. */
-    public function owning(int $at, SceneOwn $own): self
+    public function withOwn(int $at, SceneOwn $own): self
     {
         return new self(
             self::list(array_replace($this->scenes, [$at => $this->at($at)->with($own)])),
@@ -91,17 +91,17 @@ final readonly class Manuscript
         return $this->with(self::list(array_replace($this->scenes, [$at => $scene])), $this->keys, $notes);
     }
 
-    public function showing(int $at, string $brief): self
+    public function withBrief(int $at, string $brief): self
     {
         return $this->with(
-            self::list(array_replace($this->scenes, [$at => $this->at($at)->showing($brief)])),
+            self::list(array_replace($this->scenes, [$at => $this->at($at)->withBrief($brief)])),
             $this->keys,
             $this->notes,
         );
     }
 
     /** The last scene may be the close or a beat like others; the first is always the hook. */
-    public function playing(int $at, SceneRole $role): self
+    public function withRole(int $at, SceneRole $role): self
     {
         $scene = $this->at($at);
         if (

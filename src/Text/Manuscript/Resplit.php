@@ -59,7 +59,7 @@ final class Resplit
             }
         }
 
-        return array_map(static fn (Scene $scene, int $i): Scene => $scene->showing($briefs[$i])->with(new SceneOwn(
+        return array_map(static fn (Scene $scene, int $i): Scene => $scene->withBrief($briefs[$i])->with(new SceneOwn(
             $settings[$i],
             // A pause that would now stand between two scenes is theirs.
             array_filter($spared[$i] ?? [], static fn (int $word): bool => $word < $scene->words() - 1),

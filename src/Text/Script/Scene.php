@@ -73,7 +73,7 @@ final readonly class Scene
         return count(ScriptWord::of($this->text));
     }
 
-    public function showing(string $brief): self
+    public function withBrief(string $brief): self
     {
         return new self($this->role, $this->text, $this->startsLine, $brief, $this->own);
     }

@@ -39,7 +39,7 @@ final readonly class SceneSplitter
         }
 
         return array_map(
-            static fn (Scene $scene, int $i): Scene => isset($wanted[$i]) ? $scene->showing($wanted[$i]) : $scene,
+            static fn (Scene $scene, int $i): Scene => isset($wanted[$i]) ? $scene->withBrief($wanted[$i]) : $scene,
             $scenes,
             array_keys($scenes),
         );

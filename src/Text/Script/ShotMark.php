@@ -45,7 +45,7 @@ final readonly class ShotMark
     }
 
     /** Chosen by the operator. */
-    public function showing(string $footage): self
+    public function withFootage(string $footage): self
     {
         // What was meant for another picture does not fit this one.
         return $footage === $this->footage

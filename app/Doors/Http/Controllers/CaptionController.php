@@ -7,7 +7,7 @@ namespace App\Doors\Http\Controllers;
 use App\Desks\Editing\CaptionEditor;
 use App\Desks\Editing\CaptionImport;
 use App\Desks\Editing\CaptionMender;
-use App\Doors\Http\Presenters\CaptionsPage;
+use App\Doors\Http\Presenters\Captions\CaptionsPage;
 use App\Makers\Planning\LiveCaptions;
 use App\Makers\Proofs\Proof;
 use App\Makers\Proofs\ProofDesk;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
-use App\Doors\Http\Presenters\FootagePage;
+use App\Doors\Http\Presenters\Footage\FootagePage;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;

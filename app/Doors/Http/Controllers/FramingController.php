@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Http\Controllers;
 
 use App\Desks\Editing\FramingEditor;
-use App\Doors\Http\Presenters\FramingPage;
+use App\Doors\Http\Presenters\Framing\FramingPage;
 use App\Shelves\Models\Scene;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Http\Controllers;
 
 use App\Desks\Editing\EditBook;
-use App\Doors\Http\Presenters\EarlierState;
+use App\Doors\Http\Presenters\Short\EarlierState;
 use App\Shelves\Models\Edit;
 use App\Shelves\Models\Short;
 use Illuminate\Contracts\View\View;

@@ -9,7 +9,7 @@ use App\Desks\Editing\House\HouseApplier;
 use App\Desks\Editing\House\HouseDesk;
 use App\Desks\Editing\House\HouseImportDesk;
 use App\Desks\Editing\House\HousePacker;
-use App\Doors\Http\Presenters\House;
+use App\Doors\Http\Presenters\House\House;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use Illuminate\Contracts\View\View;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
-use App\Doors\Http\Presenters\BatchPace;
+use App\Doors\Http\Presenters\Pace\BatchPace;
 use App\Shelves\Models\Batch;
 use Illuminate\Contracts\View\View;
 

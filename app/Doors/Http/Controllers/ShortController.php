@@ -7,8 +7,8 @@ namespace App\Doors\Http\Controllers;
 use App\Desks\Editing\EditBook;
 use App\Desks\Editing\ScriptEditor;
 use App\Desks\Exporting\ExportDesk;
-use App\Doors\Http\Presenters\ScriptPanel;
-use App\Doors\Http\Presenters\Sheet;
+use App\Doors\Http\Presenters\Rundown\ScriptPanel;
+use App\Doors\Http\Presenters\Short\ShortPage;
 use App\Shelves\Models\Short;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -20,13 +20,13 @@ final class ShortController extends Controller
 {
     use TakesChoices;
 
-    public function show(Short $short, Sheet $sheet, ScriptPanel $panel): View
+    public function show(Short $short, ShortPage $sheet, ScriptPanel $panel): View
     {
         return view('shorts.show', ['sheet' => $sheet->of($short), 'panel' => $panel->of($short)]);
     }
 
     /** The sheet as it stands, for a page that is open. */
-    public function state(Short $short, Sheet $presenter, ScriptPanel $panel): JsonResponse
+    public function state(Short $short, ShortPage $presenter, ScriptPanel $panel): JsonResponse
     {
         $sheet = $presenter->of($short);
 

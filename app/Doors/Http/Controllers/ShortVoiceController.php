@@ -6,7 +6,7 @@ namespace App\Doors\Http\Controllers;
 
 use App\Desks\Editing\RecordingEditor;
 use App\Desks\Editing\ScriptEditor;
-use App\Doors\Http\Presenters\VoicePage;
+use App\Doors\Http\Presenters\Voice\VoicePage;
 use App\Makers\Voicing\RecordingDesk;
 use App\Media\Audio\TakeFiles;
 use App\Shelves\Models\Reading;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
-use App\Doors\Http\Presenters\SoundsPage;
+use App\Doors\Http\Presenters\Sounds\SoundsPage;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Http\Controllers;
 
 use App\Desks\Editing\StyleDesk;
-use App\Doors\Http\Presenters\StylesPage;
+use App\Doors\Http\Presenters\Styles\StylesPage;
 use App\Makers\Proofs\Proof;
 use App\Makers\Proofs\ProofFrames;
 use App\Shelves\Levels\Resolver;

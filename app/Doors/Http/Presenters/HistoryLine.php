@@ -31,7 +31,7 @@ final readonly class HistoryLine
         /** @var Collection<int, Edit> $edits */
         $edits = Edit::query()
             ->with('user')
-            ->select(['id', 'short_id', 'batch_id', 'user_id', 'stroke', 'what', 'undone_at', 'created_at'])
+            ->select(['id', 'short_id', 'batch_id', 'user_id', 'act', 'what', 'undone_at', 'created_at'])
             ->selectRaw("before = '' as made")
             ->when($of instanceof Short, static fn ($query) => $query->where('short_id', $of->id))
             ->when($of instanceof Batch, static fn ($query) => $query->where('batch_id', $of->id))
@@ -47,7 +47,7 @@ final readonly class HistoryLine
             ->pluck('number', 'id')
             ->all();
         $lines = [];
-        foreach ($edits->groupBy('stroke') as $together) {
+        foreach ($edits->groupBy('act') as $together) {
             /** @var Edit $edit */
             $edit = $together->first();
             $which = array_map(

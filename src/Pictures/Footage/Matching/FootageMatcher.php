@@ -26,7 +26,7 @@ final class FootageMatcher
     /** And one that another short of the batch shows. */
     private const ELSEWHERE = 0.6;
 
-    private const MOST_ELSEWHERE = 3;
+    private const MOST_BY_OTHERS = 3;
 
     /** The first seconds decide: what fits them counts more. */
     private const HOOK = 1.5;
@@ -41,12 +41,12 @@ final class FootageMatcher
     /**
      * @param  string  $language  of the words, as a BCP 47 tag
      * @param  string  $subject  of the short
-     * @param  array<array-key, int>  $elsewhere  how often other shorts of the batch show a picture, by id
+     * @param  array<array-key, int>  $shownByOthers  how often other shorts of the batch show a picture, by id
      */
     public function __construct(
         private readonly string $language = 'en',
         private readonly string $subject = '',
-        private readonly array $elsewhere = [],
+        private readonly array $shownByOthers = [],
     ) {
     }
 
@@ -160,7 +160,7 @@ final class FootageMatcher
         arsort($fits);
         $offered = array_slice($fits, 0, self::OWN, true) + array_fill_keys($shared, 0.0);
         foreach (array_keys($offered) as $number) {
-            $used = min(self::MOST_ELSEWHERE, $this->elsewhere[$index->library[$number]->id] ?? 0);
+            $used = min(self::MOST_BY_OTHERS, $this->shownByOthers[$index->library[$number]->id] ?? 0);
             $offered[$number] = (($fits[$number] ?? 0.0) + $index->bonus($number, $need)) * ($i === 0 ? self::HOOK : 1)
                 - self::ELSEWHERE * $used;
         }

@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use RapidReel\Captions\Drawing\AssWriter;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Captions\Style\CaptionStyle;
-use RapidReel\Making\Render\HeldCaptions;
+use RapidReel\Making\Render\Filter\HeldCaptions;
 use RapidReel\Voice\Speech\WordTiming;
 use Tests\Support\Cuts;
 

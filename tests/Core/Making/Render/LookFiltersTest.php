@@ -10,7 +10,7 @@ use RapidReel\Base\Colour\Grade;
 use RapidReel\Base\Colour\Looks;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Blend;
-use RapidReel\Making\Render\FilterGraph;
+use RapidReel\Making\Render\Filter\FilterGraph;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
 use RapidReel\Making\Render\Quality;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Making\Render;
 
 use PHPUnit\Framework\TestCase;
-use RapidReel\Making\Render\PathTrack;
+use RapidReel\Making\Render\Filter\PathTrack;
 use RapidReel\Pictures\Framing\FramePath;
 use RapidReel\Pictures\Framing\FrameWindow;
 

@@ -19,7 +19,6 @@ use RapidReel\Making\Publish\Manifest;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Pictures\Footage\FootageKind;
-use RapidReel\Plan\Cut\Around;
 use RapidReel\Plan\Cut\CardPlacer;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutBuilder;
@@ -28,6 +27,7 @@ use RapidReel\Plan\Cut\CutEdge;
 use RapidReel\Plan\Cut\CutJson;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\FlagCode;
+use RapidReel\Plan\Cut\IntroOutro;
 use RapidReel\Plan\Cut\ProgressLine;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Script\Scene;
@@ -42,7 +42,7 @@ final class CardsTest extends TestCase
     private static function cut(
         array $cards = [],
         CardChoice $choice = new CardChoice,
-        Around $around = new Around,
+        IntroOutro $introOutro = new IntroOutro,
         int $wordMs = 320,
     ): Cut {
         $voiced = [
@@ -63,14 +63,14 @@ final class CardsTest extends TestCase
         };
 
         return (new CutBuilder(
-            TargetProfile::UpTo60, Cuts::faces(), around: $around,
+            TargetProfile::UpTo60, Cuts::faces(), introOutro: $introOutro,
             cards: new CardPlacer($pictures, $choice, FrameShape::Upright), progress: new ProgressLine(true, 'FFC247'),
         ))->build('The light', $voiced, Cuts::library(), null);
     }
 
-    private static function around(): Around
+    private static function around(): IntroOutro
     {
-        return new Around(
+        return new IntroOutro(
             new CutEdge('open', FootageKind::Clip, 1920, 1080, 1_500),
             new CutEdge('end', FootageKind::Still, 9, 16, 500),
         );
@@ -124,7 +124,7 @@ final class CardsTest extends TestCase
     public function test_what_stands_around_is_counted_outside_and_nowhere_inside(): void
     {
         $plain = self::cut();
-        $cut = self::cut([new CardMark(0, text: 'Here')], around: self::around());
+        $cut = self::cut([new CardMark(0, text: 'Here')], introOutro: self::around());
         self::assertSame($plain->durationMs, $cut->durationMs);
         self::assertSame($plain->durationMs + 2_000, $cut->wholeMs());
         self::assertSame($plain->frames() + 60, $cut->wholeFrames());
@@ -143,7 +143,7 @@ final class CardsTest extends TestCase
         // A hook that was said in time is late behind an opening.
         $codes = static fn (Cut $of): array => array_column($of->flags, 'code');
         self::assertNotContains(FlagCode::HookLate, $codes($plain));
-        $slow = self::cut(around: new Around(new CutEdge('open', FootageKind::Clip, 16, 9, 3_000)));
+        $slow = self::cut(introOutro: new IntroOutro(new CutEdge('open', FootageKind::Clip, 16, 9, 3_000)));
         self::assertContains(FlagCode::HookLate, $codes($slow));
         self::assertTrue(CutSummary::of($slow, '', '')->isHookLate());
     }
@@ -152,14 +152,14 @@ final class CardsTest extends TestCase
     {
         $planner = new SegmentPlanner;
         $plain = $planner->plan(self::cut(), Quality::Final);
-        $whole = $planner->plan(self::cut(around: self::around()), Quality::Final);
+        $whole = $planner->plan(self::cut(introOutro: self::around()), Quality::Final);
         self::assertSame(array_column($plain, 'key'), array_slice(array_column($whole, 'key'), 1, -1));
         // A wide clip stands whole over a blurred copy, what has the frame's shape fills it.
         self::assertNotNull($whole[0]->recipe->layer->backdrop);
         self::assertNull($whole[count($whole) - 1]->recipe->layer->backdrop);
         self::assertSame([45, 15], [$whole[0]->recipe->frames, $whole[count($whole) - 1]->recipe->frames]);
 
-        [$cut, $other] = [self::cut(around: self::around()), self::cut()];
+        [$cut, $other] = [self::cut(introOutro: self::around()), self::cut()];
         self::assertSame(MixPlan::of($other)->key(), MixPlan::of($cut)->key());
         self::assertSame(MixPlan::of($other)->key(), MixPlan::whole($other)->key());
         self::assertNotSame(MixPlan::of($cut)->key(), MixPlan::whole($cut)->key());

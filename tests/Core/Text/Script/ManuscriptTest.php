@@ -134,7 +134,7 @@ final class ManuscriptTest extends TestCase
 
     public function test_a_last_scene_that_was_said_to_be_a_beat_stays_one(): void
     {
-        $beat = self::of()->playing(3, SceneRole::Beat)->moved(0, 1);
+        $beat = self::of()->withRole(3, SceneRole::Beat)->moved(0, 1);
 
         self::assertSame(SceneRole::Beat, $beat->scenes[3]->role);
     }
@@ -148,7 +148,7 @@ final class ManuscriptTest extends TestCase
             'no longer there' => static fn (): Manuscript => self::of()->reworded(9, 'x'),
             'at least one spoken word' => static fn (): Manuscript => self::of()->reworded(0, '…'),
             'at least one scene' => static fn (): Manuscript => self::of('One lamp.')->without(0),
-            'only the last can be the close' => static fn (): Manuscript => self::of()->playing(1, SceneRole::Close),
+            'only the last can be the close' => static fn (): Manuscript => self::of()->withRole(1, SceneRole::Close),
         ] as $why => $act) {
             try {
                 $act();
