@@ -39,6 +39,7 @@ use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Plan\Settings\CaptionSettings;
 use RapidReel\Plan\Settings\Level;
 use Symfony\Component\Process\Process;
 
@@ -140,8 +141,9 @@ final class CaptionsTest extends AppTestCase
     public function test_every_part_of_a_style_is_a_setting_of_every_level_and_own_styles_are_kept(): void
     {
         $short = $this->short();
-        $style = fn (): ?CaptionStyle => app(Resolver::class)
-            ->short($short->refresh()->unsetRelations())->captions();
+        $style = fn (): ?CaptionStyle => CaptionSettings::style(
+            app(Resolver::class)->short($short->refresh()->unsetRelations()),
+        );
         $this->set($short, 'caption_style', 'story');
         $this->set($short, 'caption_fill', '#abc');
         $this->set($short, 'caption_height', 'lower third');

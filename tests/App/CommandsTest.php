@@ -125,7 +125,7 @@ final class CommandsTest extends AppTestCase
             self::assertNotSame([], $setting['levels'], $setting['key']);
             // What only says how far something may go changes nothing by itself.
             $isLimit = in_array($setting['key'], ['need', ...PaceSettings::LIMITS], true);
-            self::assertSame($isLimit, $setting['makes_stale'] === [], $setting['key']);
+            self::assertSame($isLimit, $setting['makes_stale'] === null, $setting['key']);
         }
         $speed = array_column($listed, null, 'key')['speed'];
         self::assertSame([[60, 180], '%', 100], [$speed['range'], $speed['unit'], $speed['default']]);

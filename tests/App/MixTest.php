@@ -20,6 +20,7 @@ use App\Shelves\Library\SoundMeter;
 use App\Shelves\Models\Short;
 use RapidReel\Making\Mix\MusicBed;
 use RapidReel\Making\Render\Quality;
+use RapidReel\Plan\Choice\MusicLevel;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutEffect;
 use RapidReel\Plan\Cut\CutMusic;
@@ -64,7 +65,7 @@ final class MixTest extends AppTestCase
         // Where no voice is: what is left there of the mix is the music alone.
         $tone = self::media('tone-11k.wav', '-f', 'lavfi', '-i', 'sine=frequency=11000:duration=30', '-ac', '2');
         $loudness = app(LoudnessMeter::class)->file($tone)->integrated;
-        $music = (new CutMusic('1', 'tone', $loudness, 20, 30_000))->ducked(8, 100, 300);
+        $music = new CutMusic('1', 'tone', $loudness, 30_000, level: new MusicLevel(20, 8, 100, 300));
         $cut = self::with($cut, $music);
         $plan = $this->mixed($cut, new MixSources($tone));
         $levels = self::levelsOf(app(SoundMixer::class)->file($plan), 'highpass=f=10000,highpass=f=10000');
@@ -88,7 +89,7 @@ final class MixTest extends AppTestCase
     {
         $cut = $this->heard(['tail' => 3_000]);
         $tone = self::media('tone-odd.wav', '-f', 'lavfi', '-i', 'sine=frequency=317:duration=2.37', '-ac', '2');
-        $cut = self::with($cut, new CutMusic('1', 'odd', -20.0, 17, 2_370));
+        $cut = self::with($cut, new CutMusic('1', 'odd', -20.0, 2_370));
         $plan = $this->mixed($cut, new MixSources($tone));
         self::assertSame(2_370 - MusicBed::JOINT_MS, $plan->bed?->loopMs);
         $clicks = self::levelsOf(app(SoundMixer::class)->bed($plan), 'highpass=f=6000,highpass=f=6000');
@@ -143,7 +144,7 @@ final class MixTest extends AppTestCase
             "volume='if(lt(mod(t,4),3),0.05,1)':eval=frame", '-ac', '2',
         );
         $loudness = app(LoudnessMeter::class)->file($piece)->integrated;
-        $cut = self::with($cut, new CutMusic('1', 'surge', $loudness - 8, 10, 20_000));
+        $cut = self::with($cut, new CutMusic('1', 'surge', $loudness - 8, 20_000, level: new MusicLevel(10)));
         $plan = $this->mixed($cut, new MixSources($piece));
 
         $report = json_decode((string) file_get_contents(app(SoundMixer::class)->report($plan)), true);

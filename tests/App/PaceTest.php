@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Making\Render\Quality;
-use RapidReel\Plan\Cut\TransitionKind;
+use RapidReel\Plan\Choice\TransitionKind;
 use RapidReel\Voice\Speech\Pcm;
 use Symfony\Component\Process\Process;
 

@@ -176,7 +176,7 @@ final class SettingsTest extends AppTestCase
         $at = (int) array_search($scene->id, $manuscript->keys, true);
         $settled = app(Resolver::class)->scene($scene->short, $manuscript->scenes[$at]);
 
-        return [$settled->speed(), $settled->from('speed')];
+        return [$settled->number('speed'), $settled->from('speed')];
     }
 
     /** @param  array<string, string>  $more */

@@ -15,7 +15,7 @@ use App\Shelves\Models\Music;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\Refusal;
-use RapidReel\Plan\Cut\Mood;
+use RapidReel\Plan\Choice\Mood;
 
 /** Music and effects that operators bring. */
 final class SoundLibraryTest extends AppTestCase

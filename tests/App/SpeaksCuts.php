@@ -20,7 +20,7 @@ use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutEffect;
 use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Plan\Settings\Level;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneRole;
 use RapidReel\Voice\Speech\Pcm;
@@ -32,7 +32,7 @@ trait SpeaksCuts
     /** @param  array<string, string|int>  $settings */
     private function spoken(array $settings, string ...$texts): Cut
     {
-        $settled = Settled::defaults(app(Registrar::class)->of(null))->and(Level::Short, new Values($settings));
+        $settled = SettingValues::defaults(app(Registrar::class)->of(null))->and(Level::Short, new Values($settings));
         $tasks = array_map(
             static fn (string $text): SceneTask => SceneTask::of(
                 new Scene(SceneRole::Beat, $text), $settled, app(VoiceBook::class), [],

@@ -7,11 +7,12 @@ namespace Tests\Standards;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Subtitle\Ass;
 use RapidReel\Base\Subtitle\TimedCue;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Cue\Cue;
+use RapidReel\Plan\Choice\ShortSettings;
 use RapidReel\Plan\Cut\CaptionFile;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutBuilder;
+use RapidReel\Plan\Cut\Lettering;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneRole;
@@ -40,7 +41,7 @@ final class SubtitlesTest extends TestCase
             array_values($texts),
         );
 
-        return (new CutBuilder(TargetProfile::UpTo60, Burner::faces()))->build(
+        return (new CutBuilder(new ShortSettings, new Lettering(Burner::faces())))->build(
             'x',
             $voiced === [] ? throw new \LogicException() : $voiced,
             Cuts::library(),

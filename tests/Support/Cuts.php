@@ -15,8 +15,11 @@ use RapidReel\Captions\Marks\CaptionMarks;
 use RapidReel\Captions\Style\CaptionStyle;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Plan\Choice\ShortSettings;
+use RapidReel\Plan\Cut\AtHand;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutBuilder;
+use RapidReel\Plan\Cut\Lettering;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneRole;
@@ -97,6 +100,13 @@ final class Cuts
         return new Take('take-'.md5($text.$wordMs), count($words) * $wordMs, $words);
     }
 
+    public static function builder(
+        AtHand $hand = new AtHand,
+        ShortSettings $settings = new ShortSettings,
+    ): CutBuilder {
+        return new CutBuilder($settings, new Lettering(self::faces()), hand: $hand);
+    }
+
     /**
      * @param  list<string>  $texts
      * @param  list<Footage>|null  $library
@@ -116,7 +126,7 @@ final class Cuts
             array_keys($texts),
         );
 
-        return (new CutBuilder($profile, self::faces()))->build(
+        return self::builder(settings: new ShortSettings($profile))->build(
             'A test',
             $voiced === [] ? throw new \LogicException() : $voiced,
             $library ?? self::library(),

@@ -59,7 +59,7 @@ final readonly class PaceEditor
             if ($plan === null || ! $plan->reaches() || ! $plan->changes()) {
                 return;
             }
-            $short->settings = PaceDesk::settings($plan, $this->tasksOf($short)[0]->settled, $short->settings);
+            $short->settings = PaceDesk::settings($plan, $this->tasksOf($short)[0]->levels, $short->settings);
             if ($plan->dropped !== []) {
                 $now = $short->manuscript();
                 $left = $plan->left($now->scenes);

@@ -17,7 +17,8 @@ use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\Setting;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingsReader;
+use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Plan\Settings\Stale;
 use RapidReel\Text\Script\SceneSplitter;
 use RapidReel\Text\Script\UnusableScript;
@@ -279,13 +280,13 @@ final readonly class SettingsDesk
      */
     private function touched(\Illuminate\Database\Eloquent\Builder $of, Setting $setting, bool $whole): array
     {
-        if (! $whole && ! $setting->makesStale(Stale::Words)) {
+        if (! $whole && $setting->stale !== Stale::Words) {
             return [];
         }
         $shorts = $of->with(['batch.channel', 'scenes.shots'])->get()->all();
 
         return array_values(
-            $setting->makesStale(Stale::Words)
+            $setting->stale === Stale::Words
                 ? $shorts
                 : array_filter(
                     $shorts,
@@ -313,19 +314,20 @@ final readonly class SettingsDesk
     }
 
     /** Another rule splits the words anew. */
-    private function resplit(Short $short, Settled $before, Setting $setting): void
+    private function resplit(Short $short, SettingValues $before, Setting $setting): void
     {
-        if (! $setting->makesStale(Stale::Words)) {
+        if ($setting->stale !== Stale::Words) {
             return;
         }
         $after = $this->resolver->short($short->setRelation('batch', $short->batch->fresh('channel') ?? $short->batch));
-        if ((string) $after->split() === (string) $before->split()) {
+        $split = SettingsReader::split($after);
+        if ((string) $split === (string) SettingsReader::split($before)) {
             return;
         }
         $now = $short->manuscript();
         try {
-            $rate = $this->rates->of($this->voices->settled($after->voice())->at($after->speed()));
-            $scenes = $this->splitter->splitText($now->spoken(), $after->split(), $rate);
+            $rate = $this->rates->of($this->voices->saying(SettingsReader::speech($after)));
+            $scenes = $this->splitter->splitText($now->spoken(), $split, $rate);
         } catch (UnusableScript $problem) {
             throw new Refusal(sprintf('%02d “%s”: %s', $short->number, $short->title, $problem->getMessage()));
         }

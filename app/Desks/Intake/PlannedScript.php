@@ -9,7 +9,7 @@ use App\Makers\Planning\SceneTask;
 use DateTimeImmutable;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Plan\Source\ScriptSource;
 use RapidReel\Text\Manuscript\Manuscript;
 use RapidReel\Text\Script\Scene;
@@ -21,7 +21,7 @@ final readonly class PlannedScript
     /**
      * @param  non-empty-list<Scene>  $scenes
      * @param  Values  $own  what was written along with it
-     * @param  Settled  $settled  what holds for it
+     * @param  SettingValues  $settled  what holds for it
      * @param  list<string>  $warnings  what was written along with it and could not be used
      * @param  array<string, string>  $pronunciations
      */
@@ -30,7 +30,7 @@ final readonly class PlannedScript
         public Script $script,
         public array $scenes,
         public Values $own,
-        public Settled $settled,
+        public SettingValues $settled,
         public ?DateTimeImmutable $publishAt,
         public array $warnings,
         private array $pronunciations,

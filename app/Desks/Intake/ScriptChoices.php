@@ -8,12 +8,12 @@ use App\Shelves\Models\Channel;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\Registry;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingValues;
 
 /** What holds for all scripts of an intake, unless a script says otherwise. */
 final readonly class ScriptChoices
 {
-    public Settled $settled;
+    public SettingValues $settled;
 
     /**
      * @param  Values  $own  what is set for all of them
@@ -27,7 +27,7 @@ final readonly class ScriptChoices
         public string $channel = '',
         public array $pronunciations = [],
     ) {
-        $this->settled = Settled::defaults($registry)->and(Level::Channel, $house)->and(Level::Batch, $own);
+        $this->settled = SettingValues::defaults($registry)->and(Level::Channel, $house)->and(Level::Batch, $own);
     }
 
     public static function of(Channel $channel, Registry $registry, Values $own): self

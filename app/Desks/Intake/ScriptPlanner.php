@@ -10,6 +10,7 @@ use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Making\Publish\PublishTime;
 use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\SettingsReader;
 use RapidReel\Plan\Source\ScriptSource;
 use RapidReel\Text\Cleanup\ScriptReader;
 use RapidReel\Text\Manuscript\Manuscript;
@@ -52,8 +53,8 @@ final readonly class ScriptPlanner
         $script = $this->reader->read($source->text, $source->title);
         $scenes = $this->splitter->split(
             $script,
-            $settled->split(),
-            $this->rates->of($this->voices->settled($settled->voice())->at($settled->speed())),
+            SettingsReader::split($settled),
+            $this->rates->of($this->voices->saying(SettingsReader::speech($settled))),
         );
 
         if (count($scenes) > Manuscript::MOST_SCENES) {

@@ -33,12 +33,12 @@ use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\Segment;
 use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Choice\LogoPlace;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutCard;
 use RapidReel\Plan\Cut\CutLogo;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutShot;
-use RapidReel\Plan\Cut\LogoPlace;
 use RapidReel\Plan\Source\ScriptSource;
 use RapidReel\Voice\Speech\WordTiming;
 

@@ -25,21 +25,21 @@ use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\Matching\FootageMatcher;
 use RapidReel\Pictures\Matte\Keyer;
 use RapidReel\Plan\Brief\Subject;
+use RapidReel\Plan\Choice\EdgeChoice;
+use RapidReel\Plan\Choice\MusicChoice;
+use RapidReel\Plan\Cut\AtHand;
 use RapidReel\Plan\Cut\CardPlacer;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutBuilder;
+use RapidReel\Plan\Cut\CutLogo;
 use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\Flag;
 use RapidReel\Plan\Cut\FlagCode;
+use RapidReel\Plan\Cut\IntroOutro;
+use RapidReel\Plan\Cut\Lettering;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Plan\Review\ScriptFlags;
-use RapidReel\Plan\Settings\CardSettings;
-use RapidReel\Plan\Settings\EdgeSettings;
-use RapidReel\Plan\Settings\LogoSettings;
-use RapidReel\Plan\Settings\Registry;
-use RapidReel\Plan\Settings\Settled;
-use RapidReel\Plan\Settings\SoundSettings;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Voice\Speech\Take;
 use RapidReel\Voice\Speech\Tempo;
@@ -91,8 +91,6 @@ final readonly class CutMaker
             $voiced[] = $task->voiced($this->spoken($task));
             $watcher->progress(Progress::voicing($i + 1, count($tasks)));
         }
-        $settled = $tasks[0]->settled;
-
         $subject = $subject !== '' ? $subject : Subject::of($title, implode(' ', array_map(
             static fn (SceneTask $task): string => $task->scene->text,
             $tasks,
@@ -102,12 +100,14 @@ final readonly class CutMaker
             $title,
             $voiced,
             self::offered($shelf, $tasks),
-            $this->music($settled, $tasks, $shelf, $number),
+            $this->music($tasks, $shelf, $number),
             ScriptFlags::of(array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks), $channel),
         );
 
         return $this->shades->of(
-            $cut, array_map(static fn (SceneTask $task): bool => $task->settled->isShaded(), $tasks), $shelf,
+            $cut,
+            array_map(static fn (SceneTask $task): bool => $task->settings->shots->picture->isShaded, $tasks),
+            $shelf,
         );
     }
 
@@ -179,7 +179,7 @@ final readonly class CutMaker
         return $this->builder($tasks)->measure(
             $voiced,
             $this->flags($voiced, $channel),
-            EdgeSettings::lengths($tasks[0]->settled),
+            array_map(static fn (?EdgeChoice $edge): int => $edge->ms ?? 0, $tasks[0]->short->edges),
         );
     }
 
@@ -220,14 +220,15 @@ final readonly class CutMaker
     }
 
     /** @param  non-empty-list<SceneTask>  $tasks */
-    private function music(Settled $settled, array $tasks, Shelf $shelf, int $number): ?CutMusic
+    private function music(array $tasks, Shelf $shelf, int $number): ?CutMusic
     {
-        if ($settled->music() === Registry::NONE) {
+        $music = $tasks[0]->short->music;
+        if ($music->piece === MusicChoice::NONE) {
             return null;
         }
         // One that is gone is no reason to be silent.
-        $piece = $shelf->music($settled->music()) ?? $this->musicians->choose(
-            SoundSettings::mood($settled) ?? MoodFinder::of(
+        $piece = $shelf->music($music->piece) ?? $this->musicians->choose(
+            $music->mood ?? MoodFinder::of(
                 implode(' ', array_map(static fn (SceneTask $task): string => $task->scene->text, $tasks)),
                 $tasks[0]->voice->language,
             ),
@@ -236,7 +237,7 @@ final readonly class CutMaker
             $number,
         );
 
-        return $piece === null ? null : SoundSettings::music($piece, $settled);
+        return $piece?->at($music->level);
     }
 
     /**
@@ -259,7 +260,7 @@ final readonly class CutMaker
      */
     private static function faces(array $tasks): array
     {
-        return array_map(static fn (SceneTask $task): string => $task->settled->captions()->face ?? '', $tasks);
+        return array_map(static fn (SceneTask $task): string => $task->settings->captions->face ?? '', $tasks);
     }
 
     /**
@@ -274,23 +275,20 @@ final readonly class CutMaker
     ): CutBuilder {
         $language = $tasks[0]->voice->language;
 
+        $short = $tasks[0]->short;
+
         return new CutBuilder(
-            $tasks[0]->settled->profile(),
-            $this->faces->set(self::faces($tasks)),
-            $language,
-            $this->emoji->of($language),
-            matcher: new FootageMatcher($language, $subject, $shownByOthers),
-            interests: $shelf === null ? null : new ShelfInterests($shelf, $this->interests),
-            keyer: $shelf === null ? null : new Keyer(new ShelfGrounds($shelf, $this->grounds), $shelf->footage),
-            shape: $tasks[0]->settled->shape(),
-            loop: $tasks[0]->settled->loop(),
-            effects: $shelf->effects ?? [],
-            cards: $shelf === null ? null : new CardPlacer(
-                $this->painter, CardSettings::cards($tasks[0]->settled), $tasks[0]->settled->shape(),
+            $short,
+            new Lettering($this->faces->set(self::faces($tasks)), $language, $this->emoji->of($language)),
+            new FootageMatcher($language, $subject, $shownByOthers),
+            $shelf === null ? new AtHand : new AtHand(
+                new ShelfInterests($shelf, $this->interests),
+                new Keyer(new ShelfGrounds($shelf, $this->grounds), $shelf->footage),
+                new CardPlacer($this->painter, $short->cards, $short->shape),
+                CutLogo::of($short->logo, $shelf->logos),
+                IntroOutro::of($short->edges, $shelf->footage),
+                $shelf->effects,
             ),
-            introOutro: EdgeSettings::around($tasks[0]->settled, $shelf->footage ?? []),
-            progress: CardSettings::progress($tasks[0]->settled),
-            logo: LogoSettings::logo($tasks[0]->settled, $shelf->logos ?? []),
         );
     }
 }

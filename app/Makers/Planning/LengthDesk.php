@@ -7,7 +7,6 @@ namespace App\Makers\Planning;
 use App\Shelves\Models\Short;
 use RapidReel\Plan\Cut\ScenePacer;
 use RapidReel\Plan\Cut\VoicedScene;
-use RapidReel\Plan\Settings\EdgeSettings;
 use RapidReel\Text\Script\LengthTrimmer;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\TrimPlan;
@@ -43,7 +42,7 @@ final readonly class LengthDesk
 
         return $this->trimmer->plan(
             array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks),
-            $tasks[0]->settled->profile()->longestMs() - array_sum(EdgeSettings::lengths($tasks[0]->settled)),
+            $tasks[0]->short->profile->longestMs() - $tasks[0]->short->aroundMs(),
             $measure,
             $most,
             $tasks[0]->voice->language,

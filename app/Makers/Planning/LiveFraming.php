@@ -14,6 +14,7 @@ use RapidReel\Pictures\Framing\Path\Framer;
 use RapidReel\Pictures\Framing\StillMotion;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutShot;
+use RapidReel\Plan\Settings\SettingsReader;
 
 /** How a shot is framed as it is set at this moment, before any worker has planned its short anew. */
 final readonly class LiveFraming
@@ -38,7 +39,7 @@ final readonly class LiveFraming
         }
         $settled = $this->resolver->shot($short, $script, $mark);
         // One that is left to vary moves as it was planned to.
-        $choice = $settled->framing();
+        $choice = SettingsReader::shot($settled)->framing;
         $choice = $choice->motion === StillMotion::InTurn && $shot->motion !== null
             ? $choice->moving($shot->motion)
             : $choice;
@@ -60,7 +61,7 @@ final readonly class LiveFraming
                 $map,
                 $choice,
                 $mark->pins,
-                $settled->shape()->aspect(),
+                SettingsReader::shape($settled)->aspect(),
                 $inMs,
                 $lengthMs,
             ),

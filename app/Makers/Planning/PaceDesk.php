@@ -16,10 +16,10 @@ use RapidReel\Plan\Pace\PacedScene;
 use RapidReel\Plan\Pace\PacePlan;
 use RapidReel\Plan\Pace\PaceValues;
 use RapidReel\Plan\Pace\Tightener;
-use RapidReel\Plan\Settings\EdgeSettings;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\PaceSettings;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingsReader;
+use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Text\Script\SceneRole;
 use RapidReel\Voice\Speech\DeadAir;
 use RapidReel\Voice\Speech\Pause;
@@ -51,18 +51,19 @@ final readonly class PaceDesk
         if ($targetMs < self::LEAST_MS || $targetMs > self::MOST_MS) {
             throw new Refusal('A short is brought to a length from 1 to 600 seconds.');
         }
-        $settled = $tasks[0]->settled->without(Level::Scene);
+        $levels = $tasks[0]->levels->without(Level::Scene);
+        [$speech, $gapMs] = [SettingsReader::speech($levels), self::gapMs($levels)];
         // What stands before and after it is counted, and stays.
-        $around = array_sum(EdgeSettings::lengths($settled));
+        $around = SettingsReader::short($levels)->aroundMs();
         $tightener = new Tightener(
             $this->scenes($tasks, $speaks),
             new PaceValues(
-                $settled->deadAirMs(),
-                $settled->pauseMs() ?? ScenePacer::GAP_MS,
-                $settled->tempo(),
-                $settled->tailMs(),
+                $speech->deadAirMs,
+                $gapMs,
+                $speech->tempo,
+                $levels->number('tail'),
             ),
-            PaceSettings::limits($settled),
+            PaceSettings::limits($levels),
             TargetProfile::FPS,
         );
 
@@ -72,13 +73,14 @@ final readonly class PaceDesk
     }
 
     /** What a short sets to be as a plan has it: what stays as it was is left as it is set. */
-    public static function settings(PacePlan $plan, Settled $settled, Values $own): Values
+    public static function settings(PacePlan $plan, SettingValues $levels, Values $own): Values
     {
+        $speech = SettingsReader::speech($levels);
         $before = [
-            'dead_air' => $settled->deadAirMs(),
-            'pause' => $settled->pauseMs() ?? ScenePacer::GAP_MS,
-            'tempo' => $settled->tempo(),
-            'tail' => $settled->tailMs(),
+            'dead_air' => $speech->deadAirMs,
+            'pause' => self::gapMs($levels),
+            'tempo' => $speech->tempo,
+            'tail' => $levels->number('tail'),
         ];
         $after = [
             'dead_air' => $plan->values->deadAirMs,
@@ -121,8 +123,8 @@ final readonly class PaceDesk
         $last = count($tasks) - 1;
 
         return array_map(function (SceneTask $task, int $number) use ($scores, $highest, $last, $speaks): PacedScene {
-            $settled = $task->settled;
-            $isOwn = static fn (string $key): bool => $settled->from($key) === Level::Scene;
+            $isOwn = static fn (string $key): bool => $task->levels->from($key) === Level::Scene;
+            $speech = $task->settings->speech;
             $raw = $this->raw($task, $speaks);
             $heard = $raw === null ? null : $this->heard($raw);
             $stays = $number === 0 || $number === $last || $task->scene->role === SceneRole::Close;
@@ -136,11 +138,11 @@ final readonly class PaceDesk
                 )),
                 $scores[$number] / $highest,
                 ! $stays,
-                $settled->isOptional(),
+                $task->levels->text('need') === PaceSettings::OPTIONAL,
                 $task->scene->carriesOn(),
-                $isOwn('dead_air') ? $settled->deadAirMs() : false,
-                $isOwn('pause') ? $settled->pauseMs() ?? ScenePacer::GAP_MS : false,
-                $isOwn('tempo') ? $settled->tempo() : false,
+                $isOwn('dead_air') ? $speech->deadAirMs : false,
+                $isOwn('pause') ? self::gapMs($task->levels) : false,
+                $isOwn('tempo') ? $speech->tempo : false,
             );
         }, $tasks, array_keys($tasks));
     }
@@ -175,6 +177,12 @@ final readonly class PaceDesk
         return $task->reading ?? ($speaks
             ? $this->takes->raw($task->scene->text, $task->voice, $task->delivery)
             : $this->takes->knownRaw($task->scene->text, $task->voice, $task->delivery));
+    }
+
+    /** Silence between scenes where none has its own. */
+    private static function gapMs(SettingValues $levels): int
+    {
+        return $levels->numberOrNull('pause') ?? ScenePacer::GAP_MS;
     }
 
     /** As spoken, before any change of tempo. */

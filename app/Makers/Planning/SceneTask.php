@@ -6,59 +6,64 @@ namespace App\Makers\Planning;
 
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
+use RapidReel\Plan\Choice\SceneSettings;
+use RapidReel\Plan\Choice\ShortSettings;
 use RapidReel\Plan\Cut\ChosenShot;
-use RapidReel\Plan\Cut\ScenePacer;
 use RapidReel\Plan\Cut\VoicedScene;
-use RapidReel\Plan\Pace\ShotPlanner;
-use RapidReel\Plan\Settings\KeySettings;
-use RapidReel\Plan\Settings\Level;
-use RapidReel\Plan\Settings\LookSettings;
-use RapidReel\Plan\Settings\PaceSettings;
-use RapidReel\Plan\Settings\Settled;
-use RapidReel\Plan\Settings\SoundSettings;
+use RapidReel\Plan\Settings\SettingsReader;
+use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Text\Script\Scene;
-use RapidReel\Text\Script\SceneRole;
 use RapidReel\Voice\Speech\Delivery;
 use RapidReel\Voice\Speech\Take;
 
-/** A scene to be voiced and paced: who says it and how, or who said it already, and what is settled for its shots. */
+/** A scene to be voiced and paced: who says it and how, or who said it already, and what is set for it. */
 final readonly class SceneTask
 {
     /**
+     * @param  SettingValues  $levels  where each of its settings comes from
      * @param  list<ChosenShot>  $chosen
      * @param  Take|null  $reading  raw, where somebody has read it
      */
-    public function __construct(
+    private function __construct(
         public Scene $scene,
         public Voice $voice,
         public Delivery $delivery,
-        public Settled $settled,
+        public ShortSettings $short,
+        public SceneSettings $settings,
+        public SettingValues $levels,
         public array $chosen = [],
         public ?Take $reading = null,
     ) {
     }
 
     /** @param  array<string, string>  $pronunciations  how to say it, by what is written */
-    public static function of(Scene $scene, Settled $settled, VoiceBook $voices, array $pronunciations): self
+    public static function of(Scene $scene, SettingValues $levels, VoiceBook $voices, array $pronunciations): self
     {
+        $settings = SettingsReader::scene($levels, $scene);
+
         return new self(
             $scene,
-            $voices->settled($settled->voice())->at($settled->speed()),
+            $voices->saying($settings->speech),
             new Delivery(
-                $settled->deadAirMs(),
+                $settings->speech->deadAirMs,
                 $scene->own->spared,
                 $pronunciations,
-                self::pauseMs($scene, $settled),
-                $settled->tempo(),
+                $settings->pace->pauseMs,
+                $settings->speech->tempo,
             ),
-            $settled,
+            SettingsReader::short($levels),
+            $settings,
+            $levels,
         );
     }
 
     /** @param  list<ChosenShot>  $chosen */
     public function with(array $chosen, ?Take $reading): self
     {
-        return new self($this->scene, $this->voice, $this->delivery, $this->settled, $chosen, $reading);
+        return new self(
+            $this->scene, $this->voice, $this->delivery, $this->short, $this->settings, $this->levels, $chosen,
+            $reading,
+        );
     }
 
     /** Other words said in the same way; what was chosen and read for these does not serve them. */
@@ -72,42 +77,12 @@ final readonly class SceneTask
             $this->delivery->tempo,
         );
 
-        return new self($scene, $this->voice, $delivery, $this->settled);
+        return new self($scene, $this->voice, $delivery, $this->short, $this->settings, $this->levels);
     }
 
-    /** A scene that carries on into the next has no longer pause than that, unless it is set for it alone. */
-    private static function pauseMs(Scene $scene, Settled $settled): ?int
-    {
-        $pause = $settled->pauseMs();
-
-        return $pause === null || ! $scene->carriesOn() || $settled->from('pause') === Level::Scene
-            ? $pause
-            : min(ScenePacer::CARRY_MS, $pause);
-    }
-
-    /** The scene with its take, paced as is settled. */
+    /** The scene with its take, paced as is set. */
     public function voiced(Take $take): VoicedScene
     {
-        return new VoicedScene(
-            $this->scene,
-            $take,
-            $this->chosen,
-            $this->delivery->pauseMs,
-            new ShotPlanner(
-                $this->settled->longestShotMs(),
-                $this->settled->shortestShotMs(),
-                PaceSettings::cadence($this->settled, $this->scene->role === SceneRole::Hook),
-            ),
-            $this->settled->framing(),
-            $this->settled->captions(),
-            $this->settled->dim(),
-            $this->settled->isMatched(),
-            $this->settled->tailMs(),
-            $this->settled->transition(),
-            $this->settled->clipFit(),
-            SoundSettings::sounds($this->settled),
-            LookSettings::grade($this->settled),
-            KeySettings::choice($this->settled),
-        );
+        return new VoicedScene($this->scene, $take, $this->chosen, $this->settings);
     }
 }

@@ -12,10 +12,8 @@ use App\Shelves\Models\Reading;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Refusal;
 use RapidReel\Plan\Cut\ChosenShot;
-use RapidReel\Plan\Settings\KeySettings;
 use RapidReel\Plan\Settings\Level;
-use RapidReel\Plan\Settings\LookSettings;
-use RapidReel\Plan\Settings\SoundSettings;
+use RapidReel\Plan\Settings\SettingsReader;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\ShotMark;
 
@@ -63,28 +61,15 @@ final readonly class SceneTasks
     /** @return list<ChosenShot> */
     private function chosen(Short $short, Scene $scene, ?Shelf $shelf): array
     {
-        return array_map(function (ShotMark $shot) use ($short, $scene, $shelf): ChosenShot {
-            $own = $shot->own->own === [] ? null : $this->resolver->shot($short, $scene, $shot);
-
-            return new ChosenShot(
-                $shot->word,
-                $shot->footage === null ? null : ($shelf->footage[$shot->footage] ?? null),
-                $shot->isLocked,
-                $shot->offset,
-                $shot->inMs,
-                $own?->framing(),
-                $own?->dim(),
-                $shot->pins,
-                $own?->isMatched(),
-                $shot->span,
-                $own?->transition(),
-                $own !== null,
-                $own?->clipFit(),
-                $own === null ? null : SoundSettings::sounds($own),
-                $own === null ? '' : SoundSettings::effect($own, 'effect'),
-                $own === null ? null : LookSettings::grade($own),
-                $own === null ? null : KeySettings::choice($own),
-            );
-        }, $scene->own->shots);
+        return array_map(fn (ShotMark $shot): ChosenShot => new ChosenShot(
+            $shot->word,
+            $shot->footage === null ? null : ($shelf->footage[$shot->footage] ?? null),
+            $shot->isLocked,
+            $shot->offset,
+            $shot->inMs,
+            $shot->pins,
+            $shot->span,
+            $shot->own->own === [] ? null : SettingsReader::shot($this->resolver->shot($short, $scene, $shot)),
+        ), $scene->own->shots);
     }
 }

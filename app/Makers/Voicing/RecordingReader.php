@@ -169,7 +169,7 @@ final readonly class RecordingReader
     private function aligned(Pcm $sound, array $texts, Recording $recording): Alignment
     {
         $voice = $this->references->voiceOf(
-            $this->voices->get($this->resolver->short($recording->short)->voice())->language,
+            $this->voices->get($this->resolver->short($recording->short)->text('voice'))->language,
         );
 
         return $recording->timing !== null

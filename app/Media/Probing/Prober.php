@@ -8,6 +8,8 @@ use App\Media\Decoding\Decoder;
 use App\Media\Decoding\Task;
 use App\Media\Process\Limits;
 use App\Media\Process\MediaTools;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use Closure;
 use RapidReel\Pictures\Footage\FootageKind;
 use Symfony\Component\Process\Process;
@@ -40,8 +42,8 @@ final readonly class Prober
      * @param  Closure(int): void|null  $tell  told how many percent were looked through, again and again
      *
      * @throws UnusableMedia
-     * @throws Decoding\TooMuch
-     * @throws Decoding\TooSlow
+     * @throws TooMuch
+     * @throws TooSlow
      */
     public function probe(string $path, string $name, ?Closure $tell = null): ProbedMedia
     {
@@ -54,8 +56,8 @@ final readonly class Prober
      * @param  Closure(int): void|null  $tell
      *
      * @throws UnusableMedia
-     * @throws Decoding\TooMuch
-     * @throws Decoding\TooSlow
+     * @throws TooMuch
+     * @throws TooSlow
      */
     public function readThrough(string $path, string $name, ProbedMedia $found, ?Closure $tell = null): ProbedMedia
     {

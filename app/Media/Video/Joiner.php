@@ -9,7 +9,7 @@ use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Making\Render\Recipe;
-use RapidReel\Plan\Cut\ProgressLine;
+use RapidReel\Plan\Choice\ProgressLine;
 
 /** Joins segments and sound into the finished file, copying both as they are; only a line over all is drawn anew. */
 final readonly class Joiner

@@ -9,7 +9,7 @@ use App\Shelves\Models\Channel;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\ShotMark;
 
@@ -20,27 +20,27 @@ final readonly class Resolver
     {
     }
 
-    public function channel(Channel $channel): Settled
+    public function channel(Channel $channel): SettingValues
     {
-        return Settled::defaults($this->registrar->of($channel))->and(Level::Channel, $channel->settings);
+        return SettingValues::defaults($this->registrar->of($channel))->and(Level::Channel, $channel->settings);
     }
 
-    public function batch(Batch $batch): Settled
+    public function batch(Batch $batch): SettingValues
     {
         return $this->channel($batch->channel)->and(Level::Batch, $batch->settings);
     }
 
-    public function short(Short $short): Settled
+    public function short(Short $short): SettingValues
     {
         return $this->batch($short->batch)->and(Level::Short, $short->settings);
     }
 
-    public function scene(Short $short, Scene $scene): Settled
+    public function scene(Short $short, Scene $scene): SettingValues
     {
         return $this->short($short)->and(Level::Scene, $scene->own->settings);
     }
 
-    public function shot(Short $short, Scene $scene, ShotMark $shot): Settled
+    public function shot(Short $short, Scene $scene, ShotMark $shot): SettingValues
     {
         return $this->scene($short, $scene)->and(Level::Shot, $shot->own);
     }
@@ -51,8 +51,8 @@ final readonly class Resolver
         Values $batch,
         Values $short,
         ?\RapidReel\Plan\Settings\Registry $registry = null,
-    ): Settled {
-        $settled = Settled::defaults($registry ?? $this->registrar->of($channel));
+    ): SettingValues {
+        $settled = SettingValues::defaults($registry ?? $this->registrar->of($channel));
 
         return ($channel === null ? $settled : $settled->and(Level::Channel, $channel->settings))
             ->and(Level::Batch, $batch)->and(Level::Short, $short);

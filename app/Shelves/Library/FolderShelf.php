@@ -9,8 +9,8 @@ use App\Media\Store\KeptFiles;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Cut\CutMusic;
-use RapidReel\Plan\Cut\Mood;
 use Symfony\Component\Finder\SplFileInfo;
 
 /**

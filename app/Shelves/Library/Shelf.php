@@ -7,8 +7,8 @@ namespace App\Shelves\Library;
 use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;
 use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Cut\CutMusic;
-use RapidReel\Plan\Cut\Mood;
 use RapidReel\Plan\Cut\SoundEffect;
 
 /** The footage and music at hand, with where each lies on disk. */

@@ -15,7 +15,7 @@ use App\Shelves\Models\Music;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Str;
 use RapidReel\Base\Refusal;
-use RapidReel\Plan\Cut\Mood;
+use RapidReel\Plan\Choice\Mood;
 
 /** Brings music and effects into a channel's library, and takes them away again. */
 final readonly class SoundDesk

@@ -6,8 +6,8 @@ namespace App\Shelves\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Cut\CutMusic;
-use RapidReel\Plan\Cut\Mood;
 
 /**
  * @property int $id

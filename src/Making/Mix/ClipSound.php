@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Making\Mix;
 
 use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Plan\Choice\MusicLevel;
 use RapidReel\Plan\Cut\Cut;
-use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Plan\Cut\CutShot;
 
 /** What a clip sounds like itself, under its shot. Times in ms. */
@@ -53,8 +53,8 @@ final readonly class ClipSound
     private static function of(CutShot $shot, int $under, Cut $cut): self
     {
         $music = $cut->music;
-        $attack = $music->attackMs ?? CutMusic::ATTACK_MS;
-        $release = $music->releaseMs ?? CutMusic::RELEASE_MS;
+        $attack = $music->level->attackMs ?? MusicLevel::ATTACK_MS;
+        $release = $music->level->releaseMs ?? MusicLevel::RELEASE_MS;
 
         return new self(
             $shot->fingerprint,
@@ -66,7 +66,7 @@ final readonly class ClipSound
             Ducking::line(
                 Ducking::speech($cut->words, $attack + $release + Ducking::UP_MS),
                 $under,
-                $music->lift ?? CutMusic::LIFT,
+                $music->level->lift ?? MusicLevel::LIFT,
                 $attack,
                 $release,
                 $cut->durationMs,

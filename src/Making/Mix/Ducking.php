@@ -24,15 +24,15 @@ final class Ducking
     public static function of(CutMusic $music, array $words, int $lengthMs, int $fadeMs): LevelLine
     {
         $line = self::line(
-            self::speech($words, $music->attackMs + $music->releaseMs + self::UP_MS),
-            $music->under,
-            $music->lift,
-            $music->attackMs,
-            $music->releaseMs,
+            self::speech($words, $music->level->attackMs + $music->level->releaseMs + self::UP_MS),
+            $music->level->under,
+            $music->level->lift,
+            $music->level->attackMs,
+            $music->level->releaseMs,
             $lengthMs,
         );
-        if ($music->line !== []) {
-            $line = $line->plus(self::moved($music->line, $lengthMs));
+        if ($music->level->line !== []) {
+            $line = $line->plus(self::moved($music->level->line, $lengthMs));
         }
 
         return self::faded($line, $fadeMs, $lengthMs);

@@ -96,6 +96,7 @@ final readonly class MixPlan
             $effect->fingerprint, $effect->atMs, $effect->under,
         ], $this->effects);
 
+        $heard['music'] = $this->music?->toArray();
         unset($heard['introOutro']);
         // Left out where there is nothing, so that what was mixed before stays right.
         $introOutro = $this->introOutro->ms() === 0 ? [] : [$this->introOutro->toArray()];

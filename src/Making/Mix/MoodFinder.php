@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Making\Mix;
 
-use RapidReel\Plan\Cut\Mood;
+use RapidReel\Plan\Choice\Mood;
 
 /** The mood that the words of a short are in: by what they speak of. */
 final class MoodFinder

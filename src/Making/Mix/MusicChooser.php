@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Making\Mix;
 
+use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Cut\CutMusic;
-use RapidReel\Plan\Cut\Mood;
 
 /** Music for a short nobody chose any for: of its mood, always the same for one short, and not the same for all. */
 final class MusicChooser

@@ -11,11 +11,11 @@ use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Framing\Backdrop;
 use RapidReel\Pictures\Framing\FramePath;
+use RapidReel\Plan\Choice\Transition;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutEdge;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutShot;
-use RapidReel\Plan\Cut\Transition;
 
 /** Compiles a cut into segments. A segment's key does not depend on where in the short it stands. */
 final class SegmentPlanner

@@ -9,6 +9,8 @@ use RapidReel\Base\FrameGrid;
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Cue\Cue;
+use RapidReel\Plan\Choice\ProgressLine;
+use RapidReel\Plan\Choice\Transition;
 
 /**
  * The complete timed plan of one short: all that is needed to preview, measure or render it. Times in ms from its

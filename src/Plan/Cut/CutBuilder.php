@@ -6,9 +6,6 @@ namespace RapidReel\Plan\Cut;
 
 use RapidReel\Base\Colour\ColourMatch;
 use RapidReel\Base\Colour\OddOnes;
-use RapidReel\Base\FrameShape;
-use RapidReel\Base\TargetProfile;
-use RapidReel\Base\Typeface\FaceSet;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cueing\CueMaker;
 use RapidReel\Captions\Cueing\EmojiBook;
@@ -18,11 +15,9 @@ use RapidReel\Pictures\Footage\Matching\FootageMatcher;
 use RapidReel\Pictures\Footage\Matching\ShotMatch;
 use RapidReel\Pictures\Footage\ShotNeed;
 use RapidReel\Pictures\Framing\Backdrop;
-use RapidReel\Pictures\Framing\Interest\Interests;
 use RapidReel\Pictures\Framing\Path\Framer;
 use RapidReel\Pictures\Framing\StillMotion;
-use RapidReel\Pictures\Matte\KeyChoice;
-use RapidReel\Pictures\Matte\Keyer;
+use RapidReel\Plan\Choice\ShortSettings;
 use RapidReel\Voice\Speech\WordTiming;
 
 /**
@@ -32,25 +27,14 @@ final readonly class CutBuilder
 {
     private CutFlags $flags;
 
-    /** @param  array<array-key, SoundEffect>  $effects  at hand, by id */
     public function __construct(
-        private TargetProfile $profile,
-        private FaceSet $faces,
-        private string $language = 'en',
-        private ?EmojiBook $emoji = null,
-        private ScenePacer $pacer = new ScenePacer,
+        private ShortSettings $settings,
+        private Lettering $letters,
         private FootageMatcher $matcher = new FootageMatcher,
-        private ?Interests $interests = null,
-        private FrameShape $shape = FrameShape::Upright,
-        private ?Transition $loop = null,
-        private array $effects = [],
-        private ?CutLogo $logo = null,
-        private ?Keyer $keyer = null,
-        private ?CardPlacer $cards = null,
-        private ?ProgressLine $progress = null,
-        private IntroOutro $introOutro = new IntroOutro,
+        private AtHand $hand = new AtHand,
+        private ScenePacer $pacer = new ScenePacer,
     ) {
-        $this->flags = new CutFlags($profile, $faces);
+        $this->flags = new CutFlags($settings->profile, $letters->faces);
     }
 
     /**
@@ -66,11 +50,11 @@ final readonly class CutBuilder
         $pictures = $library === [] ? [] : $this->matcher->match($needs, $library);
         $looks = $this->looks($pictures, $voiced, $spans);
         $captions = new CueMaker(
-            $this->faces,
-            $this->shape,
-            $this->language,
+            $this->letters->faces,
+            $this->settings->shape,
+            $this->letters->language,
             self::words($voiced),
-            $this->emoji ?? EmojiBook::none(),
+            $this->letters->emoji ?? EmojiBook::none(),
         );
 
         $scenes = [];
@@ -90,19 +74,20 @@ final readonly class CutBuilder
                     $shots[] = $this->shot($pictures[$at], $one, $shot, $looks[$at] ?? new ShotLook, $before,
                         $grid->msOf($shot->startFrame) - $startMs);
                     $before = $shots[count($shots) - 1]->motion;
-                    $unkeyed += $shots[count($shots) - 1]->key === null && self::key($one, $shot) !== null ? 1 : 0;
+                    $isKeyed = $one->shotAt($shot->firstWord)->key !== null;
+                    $unkeyed += $isKeyed && $shots[count($shots) - 1]->key === null ? 1 : 0;
                     $at++;
                 }
                 $ends[] = [$shot->firstWord, $endMs];
             }
-            if ($one->captions !== null) {
+            if ($one->settings->captions !== null) {
                 array_push($cues, ...$captions->cues(
                     $number,
                     $timed,
                     $ends,
                     $grid->msOf($span->endFrame),
                     $one->scene->own->captions,
-                    $one->captions,
+                    $one->settings->captions,
                 ));
             }
             foreach ($timed as $word) {
@@ -123,7 +108,7 @@ final readonly class CutBuilder
 
         return new Cut(
             $title,
-            $this->profile,
+            $this->settings->profile,
             $duration,
             $hookMs,
             $scenes,
@@ -132,8 +117,8 @@ final readonly class CutBuilder
             [
                 ...$flags,
                 ...$this->flags->of(
-                    $duration + $this->introOutro->ms(),
-                    $hookMs + $this->introOutro->openingMs(),
+                    $duration + $this->hand->introOutro->ms(),
+                    $hookMs + $this->hand->introOutro->openingMs(),
                     $pictures,
                     self::words($voiced),
                     $cues,
@@ -143,13 +128,13 @@ final readonly class CutBuilder
                 ),
             ],
             $music,
-            $this->shape,
-            $this->loop,
-            (new EffectPlacer($this->effects))->place($voiced, $scenes, $cues, $duration),
-            $this->logo,
-            $this->cards?->place($title, $voiced, $scenes, $cues, $this->taken($cues)) ?? [],
-            $this->progress,
-            $this->introOutro,
+            $this->settings->shape,
+            $this->settings->loop,
+            (new EffectPlacer($this->hand->effects))->place($voiced, $scenes, $cues, $duration),
+            $this->hand->logo,
+            $this->hand->cards?->place($title, $voiced, $scenes, $cues, $this->taken($cues)) ?? [],
+            $this->settings->progress,
+            $this->hand->introOutro,
         );
     }
 
@@ -161,12 +146,13 @@ final readonly class CutBuilder
      */
     private function taken(array $cues): array
     {
-        $box = $this->logo?->box($this->shape, $cues);
-        if ($this->logo === null || $box === null) {
+        $logo = $this->hand->logo;
+        $box = $logo?->box($this->settings->shape, $cues);
+        if ($logo === null || $box === null) {
             return [];
         }
         [$left, $top, $width] = $box;
-        $height = $width * $this->logo->height / $this->logo->width * $this->shape->aspect();
+        $height = $width * $logo->height / $logo->width * $this->settings->shape->aspect();
 
         return [[$left, $top, $left + $width, $top + $height]];
     }
@@ -198,7 +184,7 @@ final readonly class CutBuilder
         $duration = $grid->msOf($spans[count($spans) - 1]->endFrame);
         $hookMs = $voiced[0]->take->spokenMs();
 
-        return new CutSummary($this->profile, $duration, $hookMs, count($words), $scenes, $cuts, [
+        return new CutSummary($this->settings->profile, $duration, $hookMs, count($words), $scenes, $cuts, [
             ...$flags,
             ...$this->flags->of($duration + array_sum($introOutro), $hookMs + $introOutro[0], [], $words),
         ], introOutro: $introOutro);
@@ -240,7 +226,7 @@ final readonly class CutBuilder
     {
         $colours = [];
         foreach ($pictures as $i => $match) {
-            $own = $this->interests?->of($match->footage->id)?->colours;
+            $own = $this->hand->interests?->of($match->footage->id)?->colours;
             if ($own !== null) {
                 $colours[$i] = $own;
             }
@@ -250,8 +236,8 @@ final readonly class CutBuilder
         $at = 0;
         foreach ($voiced as $number => $one) {
             foreach ($spans[$number]->shots as $shot) {
-                $isMatched = ($one->chosen[$shot->firstWord] ?? null)->isMatched ?? $one->isMatched;
                 $others = array_values(array_diff_key($colours, [$at => true]));
+                $isMatched = $one->shotAt($shot->firstWord)->picture->isMatched;
                 $looks[$at] = $isMatched && isset($colours[$at]) && $others !== []
                     ? new ShotLook(match: ColourMatch::to($colours[$at], $others))
                     : new ShotLook(in_array($at, $odd, true));
@@ -277,24 +263,23 @@ final readonly class CutBuilder
         $footage = $match->footage;
         $grid = $this->pacer->grid;
         $chosen = $one->chosen[$span->firstWord] ?? null;
+        $settings = $one->shotAt($span->firstWord);
         $lengthMs = $grid->msOf($span->endFrame - $span->startFrame);
         $isClip = $footage->kind === FootageKind::Clip;
-        $fit = $chosen->fit ?? $one->fit;
-        $speed = $isClip ? $fit->speed(max(1, $footage->durationMs), $lengthMs) : 1.0;
-        $loopMs = $isClip ? $fit->loopMs($footage->durationMs, $lengthMs) : 0;
+        $speed = $isClip ? $settings->fit->speed(max(1, $footage->durationMs), $lengthMs) : 1.0;
+        $loopMs = $isClip ? $settings->fit->loopMs($footage->durationMs, $lengthMs) : 0;
         $shownMs = (int) round($lengthMs * $speed);
         $last = max(0, $footage->durationMs - $shownMs);
         // The middle of a clip: what it shows has come into view by then.
         $inMs = $isClip ? min($last, $chosen->inMs ?? intdiv($last, 2)) : 0;
-        $transition = $chosen !== null && $chosen->hasOwn ? $chosen->transition : $one->transition;
-        $choice = $chosen->framing ?? $one->framing;
+        $choice = $settings->framing;
         $motion = $isClip ? null : $choice->motion->of($footage->fingerprint, $before);
         $framed = Framer::shot(
             $footage,
-            $this->interests?->of($footage->id),
+            $this->hand->interests?->of($footage->id),
             $motion === null ? $choice : $choice->moving($motion),
             $chosen->pins ?? [],
-            $this->shape->aspect(),
+            $this->settings->shape->aspect(),
             $inMs,
             $loopMs > 0 ? $loopMs : $shownMs,
         );
@@ -315,29 +300,21 @@ final readonly class CutBuilder
             $inMs,
             $path,
             $span->firstWord,
-            $chosen->dim ?? $one->dim,
+            $settings->picture->dim,
             $framed->backdrop,
             $match->why,
             $match->isGood(),
             $look->isOdd,
             $look->match,
-            $transition,
+            $settings->transition,
             $motion,
             $speed,
             $loopMs,
-            $isClip ? ($chosen->sounds ?? $one->sounds)->clip : null,
-            $chosen !== null && $chosen->hasOwn ? $chosen->grade : $one->grade,
+            $isClip ? $settings->sounds->clip : null,
+            $settings->picture->grade,
             $framed->backdrop === Backdrop::Gradient ? [$choice->top, $choice->bottom] : [],
-            $this->keyer?->of($footage->id, self::key($one, $span), $intoMs),
+            $this->hand->keyer?->of($footage->id, $settings->key, $intoMs),
         );
-    }
-
-    /** How the plain ground of a shot is to be taken away; null where it stays. */
-    private static function key(VoicedScene $one, ShotSpan $span): ?KeyChoice
-    {
-        $chosen = $one->chosen[$span->firstWord] ?? null;
-
-        return $chosen !== null && $chosen->hasOwn ? $chosen->key : $one->key;
     }
 
     /**

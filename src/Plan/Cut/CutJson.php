@@ -12,6 +12,8 @@ use RapidReel\Captions\Cue\CueWord;
 use RapidReel\Captions\Cue\Setting;
 use RapidReel\Captions\Style\CaptionStyle;
 use RapidReel\Pictures\Matte\Keying;
+use RapidReel\Plan\Choice\ProgressLine;
+use RapidReel\Plan\Choice\Transition;
 use RapidReel\Text\Script\SceneRole;
 use RapidReel\Voice\Speech\WordTiming;
 use UnexpectedValueException;
@@ -174,7 +176,7 @@ final class CutJson
                 $making['cues'],
             ),
             array_map(Flag::fromArray(...), $data['flags']),
-            $making['music'] === null ? null : new CutMusic(...$making['music']),
+            CutMusic::fromArray($making['music']),
             FrameShape::from($making['shape'] ?? FrameShape::Upright->value),
             Transition::fromArray($making['loop'] ?? null),
             array_map(static fn (array $effect): CutEffect => new CutEffect(...$effect), $making['effects'] ?? []),

@@ -6,6 +6,8 @@ namespace RapidReel\Plan\Cut;
 
 use RapidReel\Base\FrameShape;
 use RapidReel\Captions\Cue\Cue;
+use RapidReel\Plan\Choice\LogoChoice;
+use RapidReel\Plan\Choice\LogoPlace;
 
 /** The logo over a short: within the safe area, never under captions. Places and sizes as fractions of the frame. */
 final readonly class CutLogo
@@ -30,6 +32,19 @@ final readonly class CutLogo
         public int $opacity,
         public bool $isAtEnd,
     ) {
+    }
+
+    /**
+     * @param  LogoChoice|null  $choice  null where none is to be seen
+     * @param  array<array-key, array{int, int}>  $logos  width and height of those at hand, by the hash of each picture
+     */
+    public static function of(?LogoChoice $choice, array $logos): ?self
+    {
+        [$width, $height] = $logos[$choice->picture ?? ''] ?? [0, 0];
+
+        return $choice === null || $width === 0 ? null : new self(
+            $choice->picture, $width, $height, $choice->place, $choice->size, $choice->opacity, $choice->isAtEnd,
+        );
     }
 
     /**

@@ -12,6 +12,7 @@ use RapidReel\Pictures\Framing\Backdrop;
 use RapidReel\Pictures\Framing\FramePath;
 use RapidReel\Pictures\Framing\StillMotion;
 use RapidReel\Pictures\Matte\Keying;
+use RapidReel\Plan\Choice\Transition;
 
 /**
  * One picture on screen: which footage, from where in it, and how it is framed and moves. Times in ms of the short.

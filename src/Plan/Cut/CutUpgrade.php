@@ -8,6 +8,7 @@ use RapidReel\Base\FrameGrid;
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Pictures\Framing\StillMotion;
+use RapidReel\Plan\Choice\MusicLevel;
 
 /** Brings the data of a cut that an earlier version wrote to how they are written now, one schema at a time. */
 final class CutUpgrade
@@ -52,7 +53,7 @@ final class CutUpgrade
             }
         }
         if ($data['making']['music'] !== null) {
-            $data['making']['music'] += ['under' => CutMusic::UNDER_VOICE];
+            $data['making']['music'] += ['under' => MusicLevel::UNDER_VOICE];
         }
 
         return [...$data, 'schema' => 2];

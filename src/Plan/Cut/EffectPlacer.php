@@ -34,9 +34,9 @@ final readonly class EffectPlacer
         $placed = $ruled = [];
         foreach ($voiced as $number => $one) {
             $scene = $scenes[$number];
-            $sounds = $one->sounds;
+            $sounds = $one->settings->shots->sounds;
             foreach ($scene->shots as $shot) {
-                $own = ($one->chosen[$shot->word] ?? null)->effect ?? '';
+                $own = $one->shotAt($shot->word)->effect;
                 if ($own !== '') {
                     $placed[] = $this->effect($own, $shot->startMs, $sounds->under, 'at this picture');
                 } elseif ($shot->transition !== null && $shot->startMs > 0) {
@@ -53,7 +53,7 @@ final readonly class EffectPlacer
             }
         }
         foreach ($cues as $cue) {
-            $sounds = $voiced[$cue->scene]->sounds;
+            $sounds = $voiced[$cue->scene]->settings->shots->sounds;
             foreach ($cue->words as $word) {
                 if ($word->stands) {
                     $ruled[] = $this->effect($sounds->emphasis, $word->startMs, $sounds->under, "“{$word->text}”");

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Plan\Cut;
 
 use RapidReel\Base\FrameGrid;
+use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Plan\Choice\EdgeChoice;
 
 /** What stands before a short and after it. It has a time of its own: that of the short begins after the opening. */
 final readonly class IntroOutro
@@ -13,6 +15,23 @@ final readonly class IntroOutro
         public ?CutEdge $opening = null,
         public ?CutEdge $ending = null,
     ) {
+    }
+
+    /**
+     * @param  array{EdgeChoice|null, EdgeChoice|null}  $edges
+     * @param  array<array-key, Footage>  $footage  at hand, by id; what is not there is left out
+     */
+    public static function of(array $edges, array $footage): self
+    {
+        [$opening, $ending] = array_map(static function (?EdgeChoice $edge) use ($footage): ?CutEdge {
+            $one = $footage[$edge->footage ?? ''] ?? null;
+
+            return $edge === null || $one === null ? null : new CutEdge(
+                $one->fingerprint, $one->kind, $one->width, $one->height, $edge->ms,
+            );
+        }, $edges);
+
+        return new self($opening, $ending);
     }
 
     public function openingMs(): int

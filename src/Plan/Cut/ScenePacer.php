@@ -20,9 +20,6 @@ final readonly class ScenePacer
     /** The same where a trailing ellipsis carries the thought on. */
     public const CARRY_MS = PacedScene::CARRY_MS;
 
-    /** After the last word, so that it is not clipped and the music can end. */
-    public const TAIL_MS = 600;
-
     public FrameGrid $grid;
 
     public function __construct()
@@ -71,7 +68,7 @@ final readonly class ScenePacer
     {
         $changes = array_map(
             $this->grid->frameOf(...),
-            $one->pace->changes($one->take->words, $sceneMs, $one->fixed(), $one->spans()),
+            $one->settings->pace->planner()->changes($one->take->words, $sceneMs, $one->fixed(), $one->spans()),
         );
         $starts = [0 => 0];
         $before = 0;
@@ -107,9 +104,11 @@ final readonly class ScenePacer
     /** @param  non-empty-list<VoicedScene>  $voiced */
     private function pauseAfter(array $voiced, int $number): int
     {
+        $pace = $voiced[$number]->settings->pace;
+
         return match (true) {
-            $number === count($voiced) - 1 => $voiced[$number]->tailMs,
-            $voiced[$number]->pauseMs !== null => $voiced[$number]->pauseMs,
+            $number === count($voiced) - 1 => $pace->tailMs,
+            $pace->pauseMs !== null => $pace->pauseMs,
             $voiced[$number]->scene->carriesOn() => self::CARRY_MS,
             default => self::GAP_MS,
         };

@@ -4,50 +4,23 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Cut;
 
-use RapidReel\Base\Colour\Grade;
-use RapidReel\Captions\Style\CaptionStyle;
-use RapidReel\Pictures\Framing\FramingChoice;
-use RapidReel\Pictures\Matte\KeyChoice;
-use RapidReel\Plan\Pace\ShotPlanner;
+use RapidReel\Plan\Choice\SceneSettings;
+use RapidReel\Plan\Choice\ShotSettings;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Voice\Speech\Take;
 
-/** A scene with its take, what is settled for its shots, and how it is paced. */
+/** A scene with its take, and what is set for it and for its shots. */
 final readonly class VoicedScene
 {
     /** @var array<int, ChosenShot> by the word they begin at, rising */
     public array $chosen;
 
-    /**
-     * @param  array<ChosenShot>  $chosen
-     * @param  int|null  $pauseMs  silence after it; null for the usual
-     * @param  FramingChoice  $framing  of its shots
-     * @param  CaptionStyle|null  $captions  how its captions look; null where it has none
-     * @param  int  $dim  by how much its pictures are darkened, in percent
-     * @param  bool  $isMatched  whether the colours of its pictures are brought to those of the short
-     * @param  int  $tailMs  silence after it where it is the last
-     * @param  Transition|null  $transition  how pictures go over into its shots
-     * @param  ClipFit  $fit  what is done with clips that do not last as long as their shots
-     * @param  SceneSounds  $sounds  what is heard beside the voice
-     * @param  Grade|null  $grade  of its pictures; null where they stay as they are
-     * @param  KeyChoice|null  $key  how subjects are taken off plain grounds; null where they are not
-     */
+    /** @param  array<ChosenShot>  $chosen */
     public function __construct(
         public Scene $scene,
         public Take $take,
         array $chosen = [],
-        public ?int $pauseMs = null,
-        public ShotPlanner $pace = new ShotPlanner,
-        public FramingChoice $framing = new FramingChoice,
-        public ?CaptionStyle $captions = new CaptionStyle,
-        public int $dim = 0,
-        public bool $isMatched = false,
-        public int $tailMs = ScenePacer::TAIL_MS,
-        public ?Transition $transition = null,
-        public ClipFit $fit = ClipFit::Hold,
-        public SceneSounds $sounds = new SceneSounds,
-        public ?Grade $grade = null,
-        public ?KeyChoice $key = null,
+        public SceneSettings $settings = new SceneSettings,
     ) {
         $byWord = [];
         $last = count($take->words) - 1;
@@ -57,6 +30,12 @@ final readonly class VoicedScene
         }
         ksort($byWord);
         $this->chosen = $byWord;
+    }
+
+    /** What is set for the shot that begins at a word. */
+    public function shotAt(int $word): ShotSettings
+    {
+        return $this->chosen[$word]->settings ?? $this->settings->shots;
     }
 
     /** @return array<int, int> words that touched shots are held over at least, by the word that each begins at */

@@ -38,7 +38,6 @@ final readonly class CaptionSettings
         foreach (Styles::cases() as $style) {
             $labels[$style->value] = $style->label();
         }
-        $stale = [Stale::Plan, Stale::Pixels];
         $settings = [
             new Setting(
                 'caption_style',
@@ -46,7 +45,7 @@ final readonly class CaptionSettings
                 new ChoiceType('caption style', $labels + $styles),
                 Styles::Marked->value,
                 $levels,
-                $stale,
+                Stale::Plan,
                 ['captions'],
             ),
             new Setting(
@@ -55,7 +54,7 @@ final readonly class CaptionSettings
                 new ChoiceType('way to show captions', ['on' => 'shown', 'off' => 'left out']),
                 'on',
                 $levels,
-                $stale,
+                Stale::Plan,
             ),
             new Setting(
                 'caption_styles',
@@ -63,7 +62,7 @@ final readonly class CaptionSettings
                 new StylesType,
                 '{}',
                 [Level::Channel],
-                $stale,
+                Stale::Plan,
                 group: self::GROUP,
             ),
         ];
@@ -74,7 +73,7 @@ final readonly class CaptionSettings
                 self::type($name, $label, $faces),
                 self::AS_STYLE,
                 $levels,
-                $stale,
+                Stale::Plan,
                 group: self::GROUP,
             );
         }
@@ -82,19 +81,19 @@ final readonly class CaptionSettings
         return $settings;
     }
 
-    public static function style(Settled $settled): ?CaptionStyle
+    public static function style(SettingValues $values): ?CaptionStyle
     {
-        if ($settled->value('captions_shown') === 'off') {
+        if ($values->value('captions_shown') === 'off') {
             return null;
         }
-        $chosen = (string) $settled->value('caption_style');
-        $own = StylesType::all((string) $settled->value('caption_styles'))[$chosen] ?? null;
+        $chosen = (string) $values->value('caption_style');
+        $own = StylesType::all((string) $values->value('caption_styles'))[$chosen] ?? null;
         $style = $own === null
             ? (Styles::tryFrom($chosen) ?? Styles::Marked)->style()
             : (new CaptionStyle)->with($own['values']);
         $set = [];
         foreach (array_keys(StyleFields::ALL) as $name) {
-            $value = $settled->value(StyleFields::setting($name));
+            $value = $values->value(StyleFields::setting($name));
             if ($value !== self::AS_STYLE) {
                 $set[$name] = $value;
             }

@@ -6,9 +6,7 @@ namespace RapidReel\Plan\Settings;
 
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\TargetProfile;
-use RapidReel\Pictures\Footage\Footage;
-use RapidReel\Plan\Cut\CutEdge;
-use RapidReel\Plan\Cut\IntroOutro;
+use RapidReel\Plan\Choice\EdgeChoice;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\NumberType;
 
@@ -18,8 +16,6 @@ final class EdgeSettings
     public const KEYS = ['opening', 'opening_ms', 'ending', 'ending_ms'];
 
     private const GROUP = 'edges';
-
-    private const STALE = [Stale::Plan, Stale::Pixels, Stale::Sound];
 
     /**
      * @param  non-empty-list<Level>  $levels
@@ -45,7 +41,7 @@ final class EdgeSettings
     {
         return new Setting(
             $key, $label, new ChoiceType($key, [Registry::NONE => 'none'] + $footage), Registry::NONE, $levels,
-            self::STALE,
+            Stale::Plan,
         );
     }
 
@@ -53,39 +49,19 @@ final class EdgeSettings
     private static function long(string $key, string $label, int $ms, array $levels): Setting
     {
         return new Setting(
-            $key, $label, new NumberType($label, 300, 15_000, 100, 'ms'), $ms, $levels, self::STALE,
+            $key, $label, new NumberType($label, 300, 15_000, 100, 'ms'), $ms, $levels, Stale::Plan,
             group: self::GROUP,
         );
     }
 
-    /** @param  array<array-key, Footage>  $footage  at hand, by id; what is not there is left out */
-    public static function around(Settled $settled, array $footage): IntroOutro
-    {
-        $edge = static function (string $key) use ($settled, $footage): ?CutEdge {
-            $one = $footage[(string) $settled->value($key)] ?? null;
-
-            return $one === null ? null : new CutEdge(
-                $one->fingerprint, $one->kind, $one->width, $one->height, self::msOf($settled, $key),
-            );
-        };
-
-        return new IntroOutro($edge('opening'), $edge('ending'));
-    }
-
-    /** @return array{int, int} how long both are seen, in ms, as far as it is known without footage */
-    public static function lengths(Settled $settled): array
-    {
-        $ms = static fn (string $key): int => $settled->value($key) === Registry::NONE
-            ? 0
-            : self::msOf($settled, $key);
-
-        return [$ms('opening'), $ms('ending')];
-    }
-
-    private static function msOf(Settled $settled, string $key): int
+    /** @return array{EdgeChoice|null, EdgeChoice|null} what stands before a short and after it */
+    public static function edges(SettingValues $values): array
     {
         $grid = new FrameGrid(TargetProfile::FPS);
+        $edge = static fn (string $key): ?EdgeChoice => $values->text($key) === Registry::NONE
+            ? null
+            : new EdgeChoice($values->text($key), $grid->msOf($grid->frameOf($values->number("{$key}_ms"))));
 
-        return $grid->msOf($grid->frameOf((int) $settled->value("{$key}_ms")));
+        return [$edge('opening'), $edge('ending')];
     }
 }

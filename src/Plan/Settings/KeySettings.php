@@ -28,7 +28,6 @@ final class KeySettings
      */
     public static function of(array $levels, array $pictures): array
     {
-        $seen = [Stale::Plan, Stale::Pixels];
         $behind = [
             BehindKind::Gradient->value => BehindKind::Gradient->label(),
             BehindKind::Blur->value => BehindKind::Blur->label(),
@@ -37,38 +36,38 @@ final class KeySettings
         return [
             new Setting(
                 'key', 'Plain ground', new ChoiceType('way', [Registry::NONE => 'stays', self::ON => 'taken away']),
-                Registry::NONE, $levels, $seen,
+                Registry::NONE, $levels, Stale::Plan,
             ),
             new Setting(
                 'key_colour', 'Its colour',
                 new ColourType('The colour of a ground', self::FOUND, 'found by itself', true), self::FOUND,
-                $levels, $seen, group: self::GROUP,
+                $levels, Stale::Plan, group: self::GROUP,
             ),
             new Setting(
                 'key_behind', 'Put over', new ChoiceType('ground', $behind + $pictures), BehindKind::Gradient->value,
-                $levels, $seen, group: self::GROUP,
+                $levels, Stale::Plan, group: self::GROUP,
             ),
             new Setting(
                 'key_spill', 'Its light taken off the subject',
-                new NumberType('The light taken off a subject', 0, 100, 5, '%'), 80, $levels, $seen,
+                new NumberType('The light taken off a subject', 0, 100, 5, '%'), 80, $levels, Stale::Plan,
                 group: self::GROUP,
             ),
         ];
     }
 
     /** @return KeyChoice|null null where plain grounds stay */
-    public static function choice(Settled $settled): ?KeyChoice
+    public static function choice(SettingValues $values): ?KeyChoice
     {
-        if ($settled->value('key') !== self::ON) {
+        if ($values->value('key') !== self::ON) {
             return null;
         }
-        $colour = (string) $settled->value('key_colour');
+        $colour = (string) $values->value('key_colour');
 
         return new KeyChoice(
             $colour === self::FOUND ? null : $colour,
-            (string) $settled->value('key_behind'),
-            (int) $settled->value('key_spill'),
-            [(string) $settled->value('ground_top'), (string) $settled->value('ground_bottom')],
+            (string) $values->value('key_behind'),
+            (int) $values->value('key_spill'),
+            [(string) $values->value('ground_top'), (string) $values->value('ground_bottom')],
         );
     }
 }

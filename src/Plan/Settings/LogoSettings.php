@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Settings;
 
-use RapidReel\Plan\Cut\CutLogo;
-use RapidReel\Plan\Cut\LogoPlace;
+use RapidReel\Plan\Choice\LogoChoice;
+use RapidReel\Plan\Choice\LogoPlace;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\NumberType;
 
@@ -25,7 +25,6 @@ final class LogoSettings
      */
     public static function of(array $levels, array $logos): array
     {
-        $seen = [Stale::Plan, Stale::Pixels];
         $places = [];
         foreach (LogoPlace::cases() as $place) {
             $places[$place->value] = $place->label();
@@ -34,44 +33,37 @@ final class LogoSettings
         return [
             new Setting(
                 'logo', 'Logo', new ChoiceType('logo', [Registry::NONE => 'none'] + $logos), Registry::NONE, $levels,
-                $seen,
+                Stale::Plan,
             ),
             new Setting(
                 'logo_place', 'Place of the logo', new ChoiceType('place', $places), LogoPlace::TopLeft->value, $levels,
-                $seen, group: self::GROUP,
+                Stale::Plan, group: self::GROUP,
             ),
             new Setting(
-                'logo_size', 'Width of the logo', new NumberType('A logo', 5, 80, 1, '%'), 18, $levels, $seen,
+                'logo_size', 'Width of the logo', new NumberType('A logo', 5, 80, 1, '%'), 18, $levels, Stale::Plan,
                 group: self::GROUP,
             ),
             new Setting(
-                'logo_opacity', 'How opaque the logo is', new NumberType('A logo', 3, 100, 1, '%'), 90, $levels, $seen,
+                'logo_opacity', 'How opaque the logo is', new NumberType('A logo', 3, 100, 1, '%'), 90, $levels, Stale::Plan,
                 group: self::GROUP,
             ),
             new Setting(
                 'logo_when', 'The logo is there',
                 new ChoiceType('time', ['always' => 'always', self::END => 'with the last scene']), 'always', $levels,
-                $seen, group: self::GROUP,
+                Stale::Plan, group: self::GROUP,
             ),
         ];
     }
 
-    /** @param  array<array-key, array{int, int}>  $logos  width and height by the hash of each picture */
-    public static function logo(Settled $settled, array $logos): ?CutLogo
+    /** @return LogoChoice|null null where there is none */
+    public static function logo(SettingValues $values): ?LogoChoice
     {
-        $picture = (string) $settled->value('logo');
-        if (! isset($logos[$picture])) {
-            return null;
-        }
-
-        return new CutLogo(
-            $picture,
-            $logos[$picture][0],
-            $logos[$picture][1],
-            LogoPlace::from((string) $settled->value('logo_place')),
-            (int) $settled->value('logo_size'),
-            (int) $settled->value('logo_opacity'),
-            $settled->value('logo_when') === self::END,
+        return $values->text('logo') === Registry::NONE ? null : new LogoChoice(
+            $values->text('logo'),
+            LogoPlace::from($values->text('logo_place')),
+            $values->number('logo_size'),
+            $values->number('logo_opacity'),
+            $values->text('logo_when') === self::END,
         );
     }
 }

@@ -33,31 +33,30 @@ final class LookSettings
      */
     public static function of(array $levels, array $tables): array
     {
-        $seen = [Stale::Plan, Stale::Pixels];
         $own = [];
         foreach (self::FIELDS as $key => [$label, $what, $least]) {
             $own[] = new Setting(
-                "look_$key", $label, new NumberType($what, $least, 100, 1, '%'), 0, $levels, $seen, group: self::GROUP,
+                "look_$key", $label, new NumberType($what, $least, 100, 1, '%'), 0, $levels, Stale::Plan, group: self::GROUP,
             );
         }
 
         return [
             new Setting(
                 'look', 'Look', new ChoiceType('look', [Registry::NONE => 'as it is'] + Looks::labels()),
-                Registry::NONE, $levels, $seen,
+                Registry::NONE, $levels, Stale::Plan,
             ),
             new Setting(
                 'look_strength', 'How much of the look', new NumberType('The strength of a look', 0, 100, 5, '%'), 100,
-                $levels, $seen, group: self::GROUP,
+                $levels, Stale::Plan, group: self::GROUP,
             ),
             ...$own,
             new Setting(
                 'look_table', 'Colour table', new ChoiceType('colour table', [Registry::NONE => 'none'] + $tables),
-                Registry::NONE, $levels, $seen, group: self::GROUP,
+                Registry::NONE, $levels, Stale::Plan, group: self::GROUP,
             ),
             new Setting(
                 'look_table_strength', 'How much of the table',
-                new NumberType('The strength of a colour table', 0, 100, 5, '%'), 100, $levels, $seen,
+                new NumberType('The strength of a colour table', 0, 100, 5, '%'), 100, $levels, Stale::Plan,
                 group: self::GROUP,
             ),
         ];
@@ -74,11 +73,11 @@ final class LookSettings
     }
 
     /** @return Grade|null null where pictures stay as they are */
-    public static function grade(Settled $settled): ?Grade
+    public static function grade(SettingValues $values): ?Grade
     {
-        $number = static fn (string $key): int => (int) $settled->value("look_$key");
-        $table = (string) $settled->value('look_table');
-        $grade = Looks::of((string) $settled->value('look'))->weakened($number('strength') / 100)->and(new Grade(
+        $number = static fn (string $key): int => (int) $values->value("look_$key");
+        $table = (string) $values->value('look_table');
+        $grade = Looks::of((string) $values->value('look'))->weakened($number('strength') / 100)->and(new Grade(
             $number('exposure'), $number('contrast'), 100 + $number('saturation'), $number('warmth'), $number('fade'),
             $number('vignette'), $number('grain'), $number('sharpen'), $table === Registry::NONE ? '' : $table,
             $number('table_strength'),

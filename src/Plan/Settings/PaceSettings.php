@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Settings;
 
-use RapidReel\Plan\Cut\ClipFit;
-use RapidReel\Plan\Cut\ScenePacer;
-use RapidReel\Plan\Cut\Transition;
-use RapidReel\Plan\Cut\TransitionKind;
+use RapidReel\Plan\Choice\ClipFit;
+use RapidReel\Plan\Choice\PaceChoice;
+use RapidReel\Plan\Choice\Transition;
+use RapidReel\Plan\Choice\TransitionKind;
 use RapidReel\Plan\Pace\Cadence;
 use RapidReel\Plan\Pace\CadenceKind;
 use RapidReel\Plan\Pace\MayDrop;
@@ -46,8 +46,6 @@ final class PaceSettings
      */
     public static function of(array $toShort, array $toScene): array
     {
-        $cut = [Stale::Plan, Stale::Pixels];
-        $timed = [Stale::Plan, Stale::Pixels, Stale::Sound];
         $drops = [];
         foreach (MayDrop::cases() as $case) {
             $drops[$case->value] = $case->label();
@@ -63,16 +61,16 @@ final class PaceSettings
         $limit = static function (string $key, string $label, SettingType $type, int|string $default) use (
             $toShort,
         ): Setting {
-            return new Setting($key, $label, $type, $default, $toShort, [], group: self::GROUP);
+            return new Setting($key, $label, $type, $default, $toShort, null, group: self::GROUP);
         };
 
         return [
             new Setting(
-                'cadence', 'Picture changes', new CadenceType, CadenceKind::Longest->value, $toScene, $cut,
+                'cadence', 'Picture changes', new CadenceType, CadenceKind::Longest->value, $toScene, Stale::Plan,
             ),
             new Setting(
                 'hook_cadence', 'Picture changes in the hook', new CadenceType(self::SAME, 'as elsewhere'),
-                self::SAME, $toShort, $cut,
+                self::SAME, $toShort, Stale::Plan,
             ),
             new Setting(
                 'transition',
@@ -86,7 +84,7 @@ final class PaceSettings
                 }),
                 TransitionKind::Cut->value,
                 [...$toScene, Level::Shot],
-                $cut,
+                Stale::Plan,
             ),
             new Setting(
                 'transition_ms',
@@ -94,7 +92,7 @@ final class PaceSettings
                 new NumberType('The time between pictures', 40, 1_500, 20, 'ms'),
                 Transition::USUAL_MS,
                 [...$toScene, Level::Shot],
-                $cut,
+                Stale::Plan,
             ),
             new Setting(
                 'clip_fit',
@@ -102,7 +100,7 @@ final class PaceSettings
                 new ChoiceType('way', $fits),
                 ClipFit::Hold->value,
                 [...$toScene, Level::Shot],
-                $cut,
+                Stale::Plan,
             ),
             new Setting(
                 'loop',
@@ -110,24 +108,24 @@ final class PaceSettings
                 new ChoiceType('end', ['stop' => 'it stops', self::ROUND => 'it goes over into its first picture']),
                 'stop',
                 $toShort,
-                $cut,
+                Stale::Plan,
             ),
             new Setting(
                 'tempo', 'Tempo',
                 new NumberType('The tempo of speech', Tempo::SLOWEST, Tempo::FASTEST, 1, '%'),
-                Tempo::USUAL, $toScene, [Stale::Voice, ...$timed],
+                Tempo::USUAL, $toScene, Stale::Plan,
             ),
             new Setting(
                 'tail', 'After the last word',
                 new NumberType('The time after the last word', 0, 5_000, 20, 'ms'),
-                ScenePacer::TAIL_MS, $toShort, $timed,
+                PaceChoice::TAIL_MS, $toShort, Stale::Plan,
             ),
             new Setting(
                 'need', 'This scene is',
                 new ChoiceType('need', [
                     self::NEEDED => 'needed', self::OPTIONAL => 'optional',
                 ]),
-                self::NEEDED, [Level::Scene], [],
+                self::NEEDED, [Level::Scene], null,
             ),
             $limit(
                 'least_dead_air', 'Pauses inside scenes, at least',
@@ -159,26 +157,34 @@ final class PaceSettings
         ];
     }
 
-    public static function limits(Settled $settled): PaceLimits
+    public static function limits(SettingValues $values): PaceLimits
     {
-        $number = static fn (string $key): int => (int) $settled->value($key);
+        $number = static fn (string $key): int => (int) $values->value($key);
 
         return new PaceLimits(
             $number('least_dead_air'),
             $number('least_gap'),
             $number('fastest_tempo'),
-            MayDrop::from((string) $settled->value('may_drop')),
+            MayDrop::from((string) $values->value('may_drop')),
             $number('most_dead_air'),
             $number('most_gap'),
             $number('slowest_tempo'),
         );
     }
 
-    /** How often pictures change, in the hook or elsewhere */
-    public static function cadence(Settled $settled, bool $isHook): Cadence
+    /** How the end goes over into the first picture; null where it does not */
+    public static function loop(SettingValues $values): ?Transition
     {
-        $hook = (string) $settled->value('hook_cadence');
+        return $values->text('loop') === self::ROUND
+            ? new Transition(TransitionKind::Dissolve, self::ROUND_MS)
+            : null;
+    }
 
-        return Cadence::parse($isHook && $hook !== self::SAME ? $hook : (string) $settled->value('cadence'));
+    /** How often pictures change, in the hook or elsewhere */
+    public static function cadence(SettingValues $values, bool $isHook): Cadence
+    {
+        $hook = (string) $values->value('hook_cadence');
+
+        return Cadence::parse($isHook && $hook !== self::SAME ? $hook : (string) $values->value('cadence'));
     }
 }

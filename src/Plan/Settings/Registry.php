@@ -70,9 +70,6 @@ final readonly class Registry
     ): self {
         $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
         $toShort = [Level::Channel, Level::Batch, Level::Short];
-        $all = Stale::cases();
-        $spoken = [Stale::Voice, Stale::Plan, Stale::Pixels, Stale::Sound];
-        $timed = [Stale::Plan, Stale::Pixels, Stale::Sound];
         $list = [
             new Setting(
                 'voice',
@@ -80,8 +77,8 @@ final readonly class Registry
                 new ChoiceType('voice', $voices, $languages, isKept: true),
                 $usualVoice,
                 $toScene,
-                $spoken,
-                isMain: true,
+                Stale::Plan,
+                group: Setting::MAIN,
             ),
             new Setting(
                 'profile',
@@ -89,9 +86,9 @@ final readonly class Registry
                 self::profiles(),
                 TargetProfile::UpTo60->value,
                 $toShort,
-                [Stale::Plan],
+                Stale::Plan,
                 ['target'],
-                true,
+                Setting::MAIN,
             ),
             new Setting(
                 'shape',
@@ -99,7 +96,7 @@ final readonly class Registry
                 self::shapes(),
                 FrameShape::Upright->value,
                 $toShort,
-                [Stale::Plan, Stale::Pixels],
+                Stale::Plan,
                 ['aspect'],
             ),
             new Setting(
@@ -108,9 +105,9 @@ final readonly class Registry
                 new SplitType(),
                 (string) SplitRule::sentence(),
                 $toShort,
-                $all,
+                Stale::Words,
                 ['scenes'],
-                true,
+                Setting::MAIN,
             ),
             new Setting(
                 'speed',
@@ -118,7 +115,7 @@ final readonly class Registry
                 new NumberType('The speed of a voice', SpeechRate::SLOWEST, SpeechRate::FASTEST, 5, '%'),
                 100,
                 $toScene,
-                $spoken,
+                Stale::Plan,
             ),
             new Setting(
                 'pause',
@@ -126,7 +123,7 @@ final readonly class Registry
                 new NumberType('A pause', 0, 3_000, 20, 'ms', self::USUAL_PAUSE, 'as usual'),
                 self::USUAL_PAUSE,
                 $toScene,
-                $timed,
+                Stale::Plan,
             ),
             new Setting(
                 'dead_air',
@@ -134,7 +131,7 @@ final readonly class Registry
                 new NumberType('What dead air is cut to', 0, 3_000, 20, 'ms', self::LEFT, 'left as it is'),
                 DeadAir::USUAL_MS,
                 $toScene,
-                $spoken,
+                Stale::Plan,
             ),
             new Setting(
                 'longest_shot',
@@ -142,7 +139,7 @@ final readonly class Registry
                 new NumberType('The longest time of a shot', 1_000, 20_000, 100, 'ms'),
                 ShotPlanner::LONGEST_MS,
                 $toScene,
-                [Stale::Plan, Stale::Pixels],
+                Stale::Plan,
             ),
             new Setting(
                 'shortest_shot',
@@ -150,7 +147,7 @@ final readonly class Registry
                 new NumberType('The shortest time of a shot', 300, 5_000, 100, 'ms'),
                 ShotPlanner::SHORTEST_MS,
                 $toScene,
-                [Stale::Plan, Stale::Pixels],
+                Stale::Plan,
             ),
             new Setting(
                 'framing',
@@ -158,7 +155,7 @@ final readonly class Registry
                 self::framings(),
                 Framing::Follow->value,
                 [...$toScene, Level::Shot],
-                [Stale::Plan, Stale::Pixels],
+                Stale::Plan,
             ),
             new Setting(
                 'closeness',
@@ -172,7 +169,7 @@ final readonly class Registry
                 ),
                 FramingChoice::WIDEST,
                 [...$toScene, Level::Shot],
-                [Stale::Plan, Stale::Pixels],
+                Stale::Plan,
             ),
             new Setting(
                 'motion',
@@ -180,7 +177,7 @@ final readonly class Registry
                 self::motions(),
                 StillMotion::Varied->value,
                 [...$toScene, Level::Shot],
-                [Stale::Plan, Stale::Pixels],
+                Stale::Plan,
             ),
             new Setting(
                 'motion_strength',
@@ -188,7 +185,7 @@ final readonly class Registry
                 new NumberType('The strength of a motion', 1, 40, 1, '%'),
                 StillMotion::STRENGTH,
                 [...$toScene, Level::Shot],
-                [Stale::Plan, Stale::Pixels],
+                Stale::Plan,
             ),
             new Setting(
                 'motion_easing',
@@ -196,15 +193,15 @@ final readonly class Registry
                 new ChoiceType('easing', ['eased' => 'eased at both ends', self::EVEN => 'evenly']),
                 'eased',
                 [...$toScene, Level::Shot],
-                [Stale::Plan, Stale::Pixels],
+                Stale::Plan,
             ),
             new Setting(
                 'ground_top', 'Upper colour behind', new ColourType('A colour'), FramingChoice::TOP,
-                [...$toScene, Level::Shot], [Stale::Plan, Stale::Pixels], group: 'ground',
+                [...$toScene, Level::Shot], Stale::Plan, group: 'ground',
             ),
             new Setting(
                 'ground_bottom', 'Lower colour behind', new ColourType('A colour'), FramingChoice::BOTTOM,
-                [...$toScene, Level::Shot], [Stale::Plan, Stale::Pixels], group: 'ground',
+                [...$toScene, Level::Shot], Stale::Plan, group: 'ground',
             ),
             ...PaceSettings::of($toShort, $toScene),
             ...CaptionSettings::of($toScene, $faces, $styles),
@@ -214,12 +211,12 @@ final readonly class Registry
                 new NumberType('A picture is dimmed by a part that', 0, 80, 5, '%'),
                 0,
                 [...$toScene, Level::Shot],
-                [Stale::Plan, Stale::Pixels],
+                Stale::Plan,
             ),
             new Setting(
                 'shade', 'Shade under captions',
                 new ChoiceType('shade', [self::NONE => 'none', self::NEEDED => 'as dark as they need it']), self::NONE,
-                $toScene, [Stale::Plan, Stale::Pixels],
+                $toScene, Stale::Plan,
             ),
             new Setting(
                 'match_colours',
@@ -227,7 +224,7 @@ final readonly class Registry
                 new ChoiceType('match', [self::NONE => 'as they are', self::MATCHED => 'matched to the others']),
                 self::NONE,
                 [...$toScene, Level::Shot],
-                [Stale::Plan, Stale::Pixels],
+                Stale::Plan,
             ),
             ...LookSettings::of([...$toScene, Level::Shot], $tables),
             ...KeySettings::of([...$toScene, Level::Shot], $byHand['behind'] ?? []),
@@ -255,7 +252,7 @@ final readonly class Registry
     /** @return array<string, Setting> those of a level that have no page of their own, by key */
     public function common(Level $level): array
     {
-        return array_filter($this->at($level), static fn (Setting $one): bool => $one->group === '');
+        return array_filter($this->at($level), static fn (Setting $one): bool => $one->isCommon());
     }
 
     /** @throws Refusal when there is none of this key */

@@ -13,12 +13,14 @@ use RapidReel\Plan\Settings\Type\SettingType;
  */
 final readonly class Setting
 {
+    public const MAIN = 'main';
+
     /**
      * @param  non-empty-list<Level>  $levels
-     * @param  list<Stale>  $stale
+     * @param  Stale|null  $stale  what a change of it makes stale; null for nothing
      * @param  list<string>  $aliases  other heads of columns that mean it
-     * @param  bool  $isMain  shown first, where room is short
-     * @param  string  $group  of settings that have a page of their own; empty for those that stand on every page
+     * @param  string  $group  of settings that have a page of their own; empty for those that stand on every page, MAIN
+     *                         for those of them that stand there first
      */
     public function __construct(
         public string $key,
@@ -26,9 +28,8 @@ final readonly class Setting
         public SettingType $type,
         public int|float|string $default,
         public array $levels,
-        public array $stale,
+        public ?Stale $stale,
         public array $aliases = [],
-        public bool $isMain = false,
         public string $group = '',
     ) {
     }
@@ -44,9 +45,15 @@ final readonly class Setting
         return ! $this->type instanceof ChoiceType || $this->type->stands($value);
     }
 
-    public function makesStale(Stale $what): bool
+    public function isMain(): bool
     {
-        return in_array($what, $this->stale, true);
+        return $this->group === self::MAIN;
+    }
+
+    /** Whether it stands on every page. */
+    public function isCommon(): bool
+    {
+        return in_array($this->group, ['', self::MAIN], true);
     }
 
     /** @return array<string, mixed> */
@@ -58,7 +65,7 @@ final readonly class Setting
             ...$this->type->toArray(),
             'default' => $this->default,
             'levels' => array_map(static fn (Level $level): string => $level->value, $this->levels),
-            'makes_stale' => array_map(static fn (Stale $stale): string => $stale->value, $this->stale),
+            'makes_stale' => $this->stale?->value,
         ];
     }
 }

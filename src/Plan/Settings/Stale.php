@@ -7,14 +7,8 @@ namespace RapidReel\Plan\Settings;
 /** What must be made again when a setting changes. */
 enum Stale: string
 {
-    /** The scenes are split anew. */
+    /** The scenes are split anew, and all that comes of their words. */
     case Words = 'words';
-    /** Takes are spoken or cut anew. */
-    case Voice = 'voice';
-    /** Times, pictures and flags are planned anew. */
+    /** The plan; of takes, segments and sound what is other in it. */
     case Plan = 'plan';
-    /** Segments are rendered anew. */
-    case Pixels = 'pixels';
-    /** The sound is mixed anew. */
-    case Sound = 'sound';
 }

@@ -30,7 +30,7 @@ final class VoiceController extends Controller
             'voices' => $voices->all(),
             'outside' => $outside->problem(),
             'channel' => $channel,
-            'chosen' => $resolver->channel($channel)->voice(),
+            'chosen' => $resolver->channel($channel)->text('voice'),
         ]);
     }
 

@@ -8,7 +8,7 @@ use RapidReel\Captions\Style\StyleFields;
 use RapidReel\Plan\Settings\CaptionSettings;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\Setting;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingValues;
 
 /** One setting at one place: its value, where that comes from, and what can be done with it. */
 final readonly class ScopeControl
@@ -37,8 +37,8 @@ final readonly class ScopeControl
         public int $channel,
         public array $ids,
         public string $of,
-        Settled $here,
-        Settled $above,
+        SettingValues $here,
+        SettingValues $above,
         int|string|null $ofStyle,
     ) {
         $this->label = $setting->label;
@@ -59,8 +59,8 @@ final readonly class ScopeControl
     }
 
     /**
-     * @param  Settled  $here  what holds there
-     * @param  Settled  $above  what would hold without it
+     * @param  SettingValues  $here  what holds there
+     * @param  SettingValues  $above  what would hold without it
      * @param  int  $id  of what is set
      * @param  string  $of  what it is the setting of, for a label: "scene 3"
      * @param  list<string>|null  $keys  null for all that may be set there and have no page of their own
@@ -69,8 +69,8 @@ final readonly class ScopeControl
      */
     public static function all(
         Level $level,
-        Settled $here,
-        Settled $above,
+        SettingValues $here,
+        SettingValues $above,
         int $channel,
         int $id,
         string $of,

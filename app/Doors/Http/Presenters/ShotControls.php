@@ -10,7 +10,7 @@ use RapidReel\Plan\Cut\CutShot;
 use RapidReel\Plan\Settings\KeySettings;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\LookSettings;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingValues;
 
 /** What can be set for one shot alone. */
 final class ShotControls
@@ -21,16 +21,16 @@ final class ShotControls
     ];
 
     /** @return array<string, ScopeControl> of how it is graded, by key */
-    public static function look(Shot $row, CutShot $shot, Settled $above, int $channel): array
+    public static function look(Shot $row, CutShot $shot, SettingValues $above, int $channel): array
     {
         return self::all($row, $shot, $above, $channel, [...LookSettings::keys(), ...KeySettings::KEYS]);
     }
 
     /**
-     * @param  Settled  $above  what holds for its scene
+     * @param  SettingValues  $above  what holds for its scene
      * @return array<string, ScopeControl> by key
      */
-    public static function of(Shot $row, CutShot $shot, Settled $above, int $channel): array
+    public static function of(Shot $row, CutShot $shot, SettingValues $above, int $channel): array
     {
         return self::all($row, $shot, $above, $channel, $shot->kind === FootageKind::Still ? null : self::OF_CLIP);
     }
@@ -39,7 +39,7 @@ final class ShotControls
      * @param  list<string>|null  $keys
      * @return array<string, ScopeControl>
      */
-    private static function all(Shot $row, CutShot $shot, Settled $above, int $channel, ?array $keys): array
+    private static function all(Shot $row, CutShot $shot, SettingValues $above, int $channel, ?array $keys): array
     {
         return ScopeControl::all(
             Level::Shot,

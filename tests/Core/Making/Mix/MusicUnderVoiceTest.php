@@ -12,9 +12,10 @@ use RapidReel\Making\Mix\LevelLine;
 use RapidReel\Making\Mix\MoodFinder;
 use RapidReel\Making\Mix\MusicBed;
 use RapidReel\Making\Mix\MusicChooser;
+use RapidReel\Plan\Choice\Mood;
+use RapidReel\Plan\Choice\MusicLevel;
 use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Plan\Cut\CutWord;
-use RapidReel\Plan\Cut\Mood;
 use RapidReel\Plan\Settings\Type\LineType;
 use RapidReel\Voice\Speech\WordTiming;
 
@@ -25,7 +26,7 @@ final class MusicUnderVoiceTest extends TestCase
     {
         $bars = $barMs === 0 ? [] : range(300, $durationMs, $barMs);
 
-        return (new CutMusic('1', 'a', -20.0, 17, $durationMs, $bars))->ducked($lift, 100, 400, $line);
+        return new CutMusic('1', 'a', -20.0, $durationMs, $bars, new MusicLevel(17, $lift, 100, 400, $line));
     }
 
     /** @return list<CutWord> */

@@ -9,12 +9,11 @@ use RapidReel\Base\PlainText;
 use RapidReel\Base\Subtitle\Ass;
 use RapidReel\Base\Subtitle\SubRip;
 use RapidReel\Base\Subtitle\TimedCue;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Style\CaptionStyle;
 use RapidReel\Making\Publish\Manifest;
+use RapidReel\Plan\Choice\SceneSettings;
 use RapidReel\Plan\Cut\CaptionFile;
 use RapidReel\Plan\Cut\Cut;
-use RapidReel\Plan\Cut\CutBuilder;
 use RapidReel\Plan\Cut\UnseenWords;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Script\Scene;
@@ -36,11 +35,11 @@ final class UnseenWordsTest extends TestCase
             $voiced[] = new VoicedScene(
                 new Scene(SceneRole::Beat, $text),
                 Cuts::take($text),
-                captions: in_array($i, $silent, true) ? null : new CaptionStyle,
+                settings: new SceneSettings(captions: in_array($i, $silent, true) ? null : new CaptionStyle),
             );
         }
 
-        return (new CutBuilder(TargetProfile::UpTo60, Cuts::faces()))->build('A test', $voiced, Cuts::library(), null);
+        return Cuts::builder()->build('A test', $voiced, Cuts::library(), null);
     }
 
     public function test_every_word_is_in_every_file_whatever_is_seen(): void

@@ -12,12 +12,14 @@ use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\Segment;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Plan\Choice\SceneSettings;
+use RapidReel\Plan\Choice\ShortSettings;
+use RapidReel\Plan\Choice\ShotSettings;
+use RapidReel\Plan\Choice\Transition;
+use RapidReel\Plan\Choice\TransitionKind;
 use RapidReel\Plan\Cut\ChosenShot;
 use RapidReel\Plan\Cut\Cut;
-use RapidReel\Plan\Cut\CutBuilder;
 use RapidReel\Plan\Cut\CutJson;
-use RapidReel\Plan\Cut\Transition;
-use RapidReel\Plan\Cut\TransitionKind;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneRole;
@@ -64,15 +66,13 @@ final class SegmentPlannerTest extends TestCase
                     array_slice($library, 3 * $i, 3),
                     [0, 1, 2],
                 ),
-                transition: $transition,
+                new SceneSettings(shots: new ShotSettings(transition: $transition)),
             ),
             $texts,
             array_keys($texts),
         );
 
-        $builder = new CutBuilder(TargetProfile::UpTo60, Cuts::faces(), loop: $loop);
-
-        return $builder->build('x', $voiced, $library, null);
+        return Cuts::builder(settings: new ShortSettings(loop: $loop))->build('x', $voiced, $library, null);
     }
 
     public function test_segments_hold_every_frame_once(): void

@@ -6,7 +6,6 @@ namespace Tests\Core\Plan\Cut;
 
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\FrameShape;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Card\CardChoice;
 use RapidReel\Captions\Card\CardLook;
 use RapidReel\Captions\Card\CardMotion;
@@ -19,16 +18,17 @@ use RapidReel\Making\Publish\Manifest;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Plan\Choice\ProgressLine;
+use RapidReel\Plan\Choice\ShortSettings;
+use RapidReel\Plan\Cut\AtHand;
 use RapidReel\Plan\Cut\CardPlacer;
 use RapidReel\Plan\Cut\Cut;
-use RapidReel\Plan\Cut\CutBuilder;
 use RapidReel\Plan\Cut\CutCard;
 use RapidReel\Plan\Cut\CutEdge;
 use RapidReel\Plan\Cut\CutJson;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\FlagCode;
 use RapidReel\Plan\Cut\IntroOutro;
-use RapidReel\Plan\Cut\ProgressLine;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneOwn;
@@ -62,10 +62,10 @@ final class CardsTest extends TestCase
             }
         };
 
-        return (new CutBuilder(
-            TargetProfile::UpTo60, Cuts::faces(), introOutro: $introOutro,
-            cards: new CardPlacer($pictures, $choice, FrameShape::Upright), progress: new ProgressLine(true, 'FFC247'),
-        ))->build('The light', $voiced, Cuts::library(), null);
+        return Cuts::builder(
+            new AtHand(cards: new CardPlacer($pictures, $choice, FrameShape::Upright), introOutro: $introOutro),
+            new ShortSettings(progress: new ProgressLine(true, 'FFC247')),
+        )->build('The light', $voiced, Cuts::library(), null);
     }
 
     private static function around(): IntroOutro

@@ -10,7 +10,7 @@ use RapidReel\Making\Render\Source;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Framing\FramePath;
 use RapidReel\Pictures\Framing\FrameWindow;
-use RapidReel\Plan\Cut\ClipFit;
+use RapidReel\Plan\Choice\ClipFit;
 
 final class ClipFitTest extends TestCase
 {

@@ -13,8 +13,9 @@ use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Framing\FramePath;
 use RapidReel\Pictures\Framing\FramingChoice;
 use RapidReel\Pictures\Framing\StillMotion;
+use RapidReel\Plan\Choice\SceneSettings;
+use RapidReel\Plan\Choice\ShotSettings;
 use RapidReel\Plan\Cut\Cut;
-use RapidReel\Plan\Cut\CutBuilder;
 use RapidReel\Plan\Cut\CutJson;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\Flag;
@@ -228,7 +229,7 @@ final class CutTest extends TestCase
             ),
             self::TEXTS,
         );
-        $builder = new CutBuilder(TargetProfile::UpTo60, Cuts::faces());
+        $builder = Cuts::builder();
         $cut = $builder->build('Lamp', $voiced, [], null);
         $summary = $builder->measure($voiced);
 
@@ -247,9 +248,9 @@ final class CutTest extends TestCase
         $voiced = array_map(static fn (string $text, int $i): VoicedScene => new VoicedScene(
             new Scene($i === 0 ? SceneRole::Hook : SceneRole::Beat, $text),
             Cuts::take($text),
-            framing: new FramingChoice(motion: StillMotion::InTurn),
+            settings: new SceneSettings(shots: new ShotSettings(new FramingChoice(motion: StillMotion::InTurn))),
         ), $texts, array_keys($texts));
-        $cut = (new CutBuilder(TargetProfile::UpTo60, Cuts::faces()))->build('x', $voiced, $library, null);
+        $cut = Cuts::builder()->build('x', $voiced, $library, null);
         $motions = [];
         foreach ($cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {

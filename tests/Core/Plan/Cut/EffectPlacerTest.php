@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace Tests\Core\Plan\Cut;
 
 use PHPUnit\Framework\TestCase;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Marks\CaptionMarks;
 use RapidReel\Captions\Marks\WordMark;
+use RapidReel\Plan\Choice\SceneSettings;
+use RapidReel\Plan\Choice\SceneSounds;
+use RapidReel\Plan\Choice\ShotSettings;
+use RapidReel\Plan\Choice\Transition;
+use RapidReel\Plan\Choice\TransitionKind;
+use RapidReel\Plan\Cut\AtHand;
 use RapidReel\Plan\Cut\ChosenShot;
 use RapidReel\Plan\Cut\Cut;
-use RapidReel\Plan\Cut\CutBuilder;
 use RapidReel\Plan\Cut\CutEffect;
-use RapidReel\Plan\Cut\SceneSounds;
 use RapidReel\Plan\Cut\SoundEffect;
-use RapidReel\Plan\Cut\Transition;
-use RapidReel\Plan\Cut\TransitionKind;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneOwn;
@@ -37,7 +38,8 @@ final class EffectPlacerTest extends TestCase
         }
         $voiced = [
             new VoicedScene(
-                new Scene(SceneRole::Hook, 'One light burned.'), Cuts::take('One light burned.'), sounds: $sounds,
+                new Scene(SceneRole::Hook, 'One light burned.'), Cuts::take('One light burned.'),
+                settings: new SceneSettings(shots: new ShotSettings(sounds: $sounds)),
             ),
             new VoicedScene(
                 new Scene(SceneRole::Close, 'Nobody saw it go.', own: new SceneOwn(
@@ -45,13 +47,13 @@ final class EffectPlacerTest extends TestCase
                 )),
                 Cuts::take('Nobody saw it go.'),
                 $chosen,
-                transition: new Transition(TransitionKind::Dissolve, 200),
-                sounds: $sounds,
+                new SceneSettings(shots: new ShotSettings(
+                    transition: new Transition(TransitionKind::Dissolve, 200), sounds: $sounds,
+                )),
             ),
         ];
 
-        return (new CutBuilder(TargetProfile::UpTo60, Cuts::faces(), effects: $effects))
-            ->build('The light', $voiced, Cuts::library(), null);
+        return Cuts::builder(new AtHand(effects: $effects))->build('The light', $voiced, Cuts::library(), null);
     }
 
     /** @return list<array{string, int, string}> sound, moment and why */
@@ -77,7 +79,9 @@ final class EffectPlacerTest extends TestCase
 
     public function test_one_at_a_picture_takes_the_place_of_that_of_its_transition(): void
     {
-        $cut = self::cut([], new SceneSounds(change: 'whoosh'), [new ChosenShot(0, effect: 'hit')]);
+        $cut = self::cut([], new SceneSounds(change: 'whoosh'), [
+            new ChosenShot(0, settings: new ShotSettings(effect: 'hit')),
+        ]);
 
         self::assertSame([['hit', $cut->scenes[1]->startMs, 'at this picture']], self::heard($cut));
     }

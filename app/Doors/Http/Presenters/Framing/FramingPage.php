@@ -17,6 +17,7 @@ use RapidReel\Pictures\Framing\Path\PathProblem;
 use RapidReel\Pictures\Framing\Path\PathProblems;
 use RapidReel\Pictures\Framing\Path\Pin;
 use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\SettingsReader;
 
 /** The framing of one shot: its source, its window, and where the interest lies. */
 final readonly class FramingPage
@@ -77,7 +78,7 @@ final readonly class FramingPage
         $footage = $framing->footage;
         $isStill = $footage->duration_ms === 0;
         $inMs = $isStill ? 0 : $framing->shot->inMs;
-        $aspect = $framing->settled->shape()->aspect();
+        $aspect = SettingsReader::shape($framing->settled)->aspect();
         $windows = [];
         for ($ms = 0; $ms <= $framing->lengthMs(); $ms += self::STEP_MS) {
             $window = $framing->framed->path->at($ms);
@@ -140,8 +141,8 @@ final readonly class FramingPage
             new FramePath($points),
             $in,
             $in + $length,
-            $framing->settled->shape()->aspect(),
-            Quality::Final->height($framing->settled->shape()),
+            SettingsReader::shape($framing->settled)->aspect(),
+            Quality::Final->height(SettingsReader::shape($framing->settled)),
         ));
     }
 

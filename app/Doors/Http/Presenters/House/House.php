@@ -23,7 +23,7 @@ use RapidReel\Plan\Settings\KeySettings;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\LogoSettings;
 use RapidReel\Plan\Settings\LookSettings;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Plan\Settings\SoundSettings;
 
 /** The house style of a channel. */
@@ -72,7 +72,7 @@ final readonly class House
     public function of(Channel $channel): HouseView
     {
         $here = $this->resolver->channel($channel);
-        $usual = Settled::defaults($this->registrar->of($channel));
+        $usual = SettingValues::defaults($this->registrar->of($channel));
         $controls = static fn (?array $keys): array => ScopeControl::all(
             Level::Channel, $here, $usual, $channel->id, $channel->id, 'the channel', $keys,
         );

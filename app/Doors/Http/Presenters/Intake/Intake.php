@@ -23,13 +23,13 @@ final readonly class Intake
         $all = $settled->registry->common(Level::Batch);
 
         return new IntakeView(
-            array_filter($all, static fn (Setting $setting): bool => $setting->isMain),
-            array_filter($all, static fn (Setting $setting): bool => ! $setting->isMain),
+            array_filter($all, static fn (Setting $setting): bool => $setting->isMain()),
+            array_filter($all, static fn (Setting $setting): bool => ! $setting->isMain()),
             array_map(
                 static fn (Setting $setting): string => $setting->type->says($settled->value($setting->key)),
                 $all,
             ),
-            $settled->voice(),
+            $settled->text('voice'),
             PatternDesk::of($channel),
         );
     }

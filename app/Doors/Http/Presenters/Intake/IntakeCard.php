@@ -10,6 +10,7 @@ use App\Doors\Http\Presenters\CutStrip;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\Flag;
 use RapidReel\Plan\Cut\FlagCode;
+use RapidReel\Plan\Settings\SettingsReader;
 use RapidReel\Plan\Source\ScriptSource;
 use RapidReel\Text\Arrival\Article;
 use RapidReel\Text\Arrival\Articles;
@@ -77,7 +78,8 @@ final readonly class IntakeCard
             $notes[] = RunKind::from($kind)->count($count);
         }
         $hook = $planned->scenes[0]->text;
-        $findings = HookReview::of($hook, $summary->hookMs, $planned->settled->profile()->hookWindowMs(), $channel);
+        $profile = SettingsReader::profile($planned->settled);
+        $findings = HookReview::of($hook, $summary->hookMs, $profile->hookWindowMs(), $channel);
         $several =
             array_filter($summary->flags, static fn (Flag $flag): bool => $flag->code === FlagCode::SeveralArticles) !==
             [];

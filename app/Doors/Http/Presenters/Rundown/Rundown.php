@@ -81,7 +81,7 @@ final readonly class Rundown
                 $short,
                 $axis,
                 isset($flags[$short->id]) ? [$flags[$short->id]] : [],
-                $own->registry->get('voice')->type->says($own->voice()),
+                $own->registry->get('voice')->type->says($own->text('voice')),
                 $short->variant_of === null ? '' : ($names[$short->variant_of] ?? 'one that is deleted'),
                 $line,
             );

@@ -53,7 +53,7 @@ final readonly class ScriptPanel
         $channel = $short->batch->channel->name;
         $manuscript = $short->manuscript();
         $hook = $manuscript->scenes[0];
-        $profile = $tasks[0]->settled->profile();
+        $profile = $tasks[0]->short->profile;
         $window = $profile->hookWindowMs();
         $hookMs = $this->cuts->voiced([$tasks[0]])[0]->take->spokenMs();
         $summary = $this->cuts->measure($tasks);

@@ -36,7 +36,7 @@ use RapidReel\Plan\Settings\KeySettings;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\LookSettings;
 use RapidReel\Plan\Settings\PaceSettings;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Plan\Settings\SoundSettings;
 use RapidReel\Text\Script\SceneRole;
 
@@ -226,7 +226,7 @@ final readonly class SheetPage
     }
 
     /** How often the picture changes in a scene, in short; empty where that is as the longest shot allows. */
-    private static function cadence(Settled $settled, Scene $scene): string
+    private static function cadence(SettingValues $settled, Scene $scene): string
     {
         $cadence = PaceSettings::cadence($settled, $scene->role === SceneRole::Hook);
 

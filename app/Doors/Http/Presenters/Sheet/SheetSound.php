@@ -11,11 +11,11 @@ use App\Shelves\Models\Short;
 use RapidReel\Making\Mix\Ducking;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Mix\MusicBed;
+use RapidReel\Plan\Choice\MusicChoice;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Plan\Cut\CutWord;
-use RapidReel\Plan\Settings\Registry;
-use RapidReel\Plan\Settings\SoundSettings;
+use RapidReel\Plan\Settings\SettingsReader;
 
 /**
  * What is heard of a short, for its sheet: the level of the music as it is set at this moment, and both halves of the
@@ -44,11 +44,11 @@ final readonly class SheetSound
 
         return [
             'name' => $music === null ? '' : (string) (Music::query()->whereKey($music->id)->value('name') ?? 'music'),
-            'under' => $music?->under,
+            'under' => $music?->level->under,
             'line' => $music === null || $bed === null
                 ? []
                 : Ducking::of($music, $cut->words, $cut->durationMs, $bed->fadeMs)->points,
-            'moved' => $music->line ?? [],
+            'moved' => $music->level->line ?? [],
             // The same halves serve while these are the same.
             'halves' => hash('xxh128', serialize([
                 $music?->fingerprint, $bed,
@@ -72,15 +72,15 @@ final readonly class SheetSound
     /** The piece as it is set now: that of the last plan, unless another was chosen. */
     private function music(Short $short, ?Cut $last): ?CutMusic
     {
-        $settled = $this->resolver->short($short);
-        $chosen = $settled->music();
-        if ($chosen === Registry::NONE || ($last?->music === null && $chosen === Registry::AUTOMATIC)) {
+        $music = SettingsReader::short($this->resolver->short($short))->music;
+        $chosen = $music->piece;
+        if ($chosen === MusicChoice::NONE || ($last?->music === null && $chosen === MusicChoice::AUTOMATIC)) {
             return null;
         }
-        $piece = $chosen === Registry::AUTOMATIC || $chosen === $last?->music?->id
+        $piece = $chosen === MusicChoice::AUTOMATIC || $chosen === $last?->music?->id
             ? $last->music
             : Music::at($short->batch->channel)->whereKey($chosen)->first()?->piece();
 
-        return $piece === null ? null : SoundSettings::music($piece, $settled);
+        return $piece?->at($music->level);
     }
 }

@@ -22,7 +22,8 @@ use RapidReel\Plan\Cut\CutShot;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Review\ScriptFlags;
 use RapidReel\Plan\Settings\Level;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingsReader;
+use RapidReel\Plan\Settings\SettingValues;
 
 /** A short as its page shows it: scenes with their times, and shots with what stands in them, time running down. */
 final readonly class ShortPage
@@ -49,9 +50,9 @@ final readonly class ShortPage
                 $short, Axis::over($summary === null ? [] : [$summary]), $flag === null ? [] : [$flag], line: new Line,
             ),
             implode(' · ', array_filter([
-                'Read by '.$settled->registry->get('voice')->type->says($settled->voice()),
-                $settled->profile()->label(),
-                $settled->split()->label(),
+                'Read by '.$settled->registry->get('voice')->type->says($settled->text('voice')),
+                SettingsReader::profile($settled)->label(),
+                SettingsReader::split($settled)->label(),
                 $short->publish_at === null ? '' : 'to be out '.$short->publish_at->format('j M Y, H:i'),
                 $short->tags,
             ], static fn (string $said): bool => $said !== '')),
@@ -116,7 +117,7 @@ final readonly class ShortPage
      * @param  Collection<int, Footage>  $footage
      * @return list<ShotLine>
      */
-    private function shots(Short $short, Scene $scene, array $shots, Collection $footage, Settled $above): array
+    private function shots(Short $short, Scene $scene, array $shots, Collection $footage, SettingValues $above): array
     {
         $rows = $scene->shots->keyBy('word');
         $lines = [];

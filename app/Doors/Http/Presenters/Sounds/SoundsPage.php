@@ -10,7 +10,7 @@ use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Effect;
 use App\Shelves\Models\Music;
-use RapidReel\Plan\Cut\Mood;
+use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\SoundSettings;
 

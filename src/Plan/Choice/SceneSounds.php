@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Plan\Cut;
+namespace RapidReel\Plan\Choice;
 
 /** What is settled for the sounds of a scene beside its voice. */
 final readonly class SceneSounds

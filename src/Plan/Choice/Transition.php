@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Plan\Cut;
+namespace RapidReel\Plan\Choice;
 
 /**
  * A way for one picture to go over into the next that takes time: of the first, whose last moments it is seen over. So

@@ -8,13 +8,16 @@ use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\Registry;
-use RapidReel\Plan\Settings\Settled;
+use RapidReel\Plan\Settings\SettingsReader;
+use RapidReel\Plan\Settings\SettingValues;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Text\Script\SceneRole;
 
-final class SettledTest extends TestCase
+final class SettingValuesTest extends TestCase
 {
-    private static function settled(): Settled
+    private static function settled(): SettingValues
     {
-        return Settled::defaults(Registry::of(['aldous' => 'Aldous', 'brenna' => 'Brenna'], 'aldous'));
+        return SettingValues::defaults(Registry::of(['aldous' => 'Aldous', 'brenna' => 'Brenna'], 'aldous'));
     }
 
     public function test_the_narrower_level_wins_in_whatever_order_they_are_told(): void
@@ -28,18 +31,18 @@ final class SettledTest extends TestCase
             foreach ($order as $level) {
                 $settled = $settled->and(Level::from($level), new Values($levels[$level]));
             }
-            self::assertSame([120, Level::Scene], [$settled->speed(), $settled->from('speed')]);
+            self::assertSame([120, Level::Scene], [$settled->number('speed'), $settled->from('speed')]);
             self::assertSame(['left', Level::Channel], [$settled->value('motion'), $settled->from('motion')]);
-            self::assertSame(['aldous', null], [$settled->voice(), $settled->from('voice')]);
-            self::assertSame(90, $settled->without(Level::Scene)->speed());
-            self::assertSame(80, $settled->without(Level::Scene)->without(Level::Batch)->speed());
+            self::assertSame(['aldous', null], [$settled->text('voice'), $settled->from('voice')]);
+            self::assertSame(90, $settled->without(Level::Scene)->number('speed'));
+            self::assertSame(80, $settled->without(Level::Scene)->without(Level::Batch)->number('speed'));
         }
     }
 
     public function test_a_level_at_which_a_setting_cannot_be_made_says_nothing_about_it(): void
     {
         $settled = self::settled()->and(Level::Scene, new Values(['split' => 'line', 'profile' => '90']));
-        self::assertSame('sentence', (string) $settled->split());
+        self::assertSame('sentence', (string) SettingsReader::split($settled));
         self::assertNull($settled->from('profile'));
     }
 
@@ -51,14 +54,17 @@ final class SettledTest extends TestCase
         self::assertSame(['left', Level::Channel], [$settled->value('motion'), $settled->from('motion')]);
         self::assertNull($settled->from('transition'));
         // But a voice: what it has spoken is kept.
-        self::assertSame(['gone', Level::Short], [$settled->voice(), $settled->from('voice')]);
+        self::assertSame(['gone', Level::Short], [$settled->text('voice'), $settled->from('voice')]);
     }
 
     public function test_words_that_stand_for_no_number_are_none(): void
     {
         $settled = self::settled();
-        self::assertNull($settled->pauseMs());
-        self::assertSame(250, $settled->and(Level::Scene, new Values(['pause' => 250]))->pauseMs());
-        self::assertNull($settled->and(Level::Short, new Values(['dead_air' => Registry::LEFT]))->deadAirMs());
+        $scene = new Scene(SceneRole::Beat, 'The lamp went out.');
+        self::assertNull(SettingsReader::scene($settled, $scene)->pace->pauseMs);
+        $own = $settled->and(Level::Scene, new Values(['pause' => 250]));
+        self::assertSame(250, SettingsReader::scene($own, $scene)->pace->pauseMs);
+        $left = $settled->and(Level::Short, new Values(['dead_air' => Registry::LEFT]));
+        self::assertNull(SettingsReader::speech($left)->deadAirMs);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Plan\Cut;
+namespace RapidReel\Plan\Choice;
 
 /** Where in the safe area a logo stands. */
 enum LogoPlace: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Plan\Cut;
+namespace RapidReel\Plan\Choice;
 
 /** What is done with a clip that does not last as long as its shot. */
 enum ClipFit: string

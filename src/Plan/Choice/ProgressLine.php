@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Plan\Cut;
+namespace RapidReel\Plan\Choice;
 
 /** A line along an edge of the frame that grows as a short goes on. It is drawn as the whole is put together. */
 final readonly class ProgressLine

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace RapidReel\Plan\Cut;
+namespace RapidReel\Plan\Choice;
 
 /** What music feels like. */
 enum Mood: string
