@@ -70,7 +70,7 @@ final class EdgeTest extends AppTestCase
         $plain = $this->plan($short->id);
         // Neither is found for words.
         $shown = array_merge(...array_map(
-            static fn (CutScene $scene): array => array_column($scene->shots, 'footage'),
+            static fn (CutScene $scene): array => $scene->footage(),
             $plain->scenes,
         ));
         self::assertSame([], array_intersect($shown, [(string) $opening->id, (string) $ending->id]));

@@ -66,7 +66,7 @@ final class ExportTest extends AppTestCase
             $video = self::probe($this->path($other))['streams'][0];
             self::assertSame($size, [$video['width'], $video['height']], $shape);
             $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
-            $window = $cut->scenes[0]->shots[0]->path->at(0);
+            $window = $cut->scenes[0]->shots[0]->view->path->at(0);
             self::assertEqualsWithDelta([0.4, 0.45], [$window->x, $window->y], 0.002, "the pin in $shape");
             self::assertNotSame([], $cut->cues);
             self::assertSame($shape, $cut->cues[0]->setting->shape->value);
@@ -158,7 +158,7 @@ final class ExportTest extends AppTestCase
         $this->export($short);
         $used = array_merge(
             ...array_map(
-                static fn ($scene): array => array_map(static fn ($shot): string => $shot->footage, $scene->shots),
+                static fn ($scene): array => $scene->footage(),
                 $short->refresh()->plannedCut()->scenes,
             ),
         );
@@ -167,12 +167,12 @@ final class ExportTest extends AppTestCase
         $this->putJson("/scenes/{$short->scenes[0]->id}/shots/0", ['footage' => $other->id])->assertOk();
         $export = $this->export($short->refresh());
         self::assertSame(1, $export->segments_made);
-        self::assertSame((string) $other->id, $short->refresh()->plannedCut()->scenes[0]->shots[0]->footage);
+        self::assertSame((string) $other->id, $short->refresh()->plannedCut()->scenes[0]->shots[0]->source->footage);
 
         // The operator's own choice outlives a change of the words.
         $this->putJson('/scenes/'.$short->scenes[0]->id, ['text' => 'The lamp was out.'])->assertOk();
         $this->work();
-        self::assertSame((string) $other->id, $short->refresh()->plannedCut()->scenes[0]->shots[0]->footage);
+        self::assertSame((string) $other->id, $short->refresh()->plannedCut()->scenes[0]->shots[0]->source->footage);
         $this->putJson("/scenes/{$short->scenes[0]->id}/shots/9", ['footage' => $other->id])->assertUnprocessable();
     }
 

@@ -76,11 +76,11 @@ final class FramingTest extends AppTestCase
     {
         $shot = self::shot($this->planned());
 
-        self::assertSame((string) $this->walker->id, $shot->footage);
-        self::assertSame('“walker”', $shot->why);
+        self::assertSame((string) $this->walker->id, $shot->source->footage);
+        self::assertSame('“walker”', $shot->reason->why);
         foreach ([200, 1_000] as $ms) {
-            $middle = (100 + 250 * ($shot->inMs + $ms) / 1000 + 70) / 1280;
-            self::assertEqualsWithDelta($middle, $shot->path->at($ms)->x, 0.08, "at $ms ms");
+            $middle = (100 + 250 * ($shot->play->inMs + $ms) / 1000 + 70) / 1280;
+            self::assertEqualsWithDelta($middle, $shot->view->path->at($ms)->x, 0.08, "at $ms ms");
         }
     }
 
@@ -89,11 +89,11 @@ final class FramingTest extends AppTestCase
         $short = $this->planned();
         $scene = $short->scenes[0];
         $shot = self::shot($short);
-        $this->pin($scene, 'pin', $shot->inMs + 500, ['x' => 8_000, 'y' => 5_000, 'close' => 150]);
+        $this->pin($scene, 'pin', $shot->play->inMs + 500, ['x' => 8_000, 'y' => 5_000, 'close' => 150]);
 
         // Seen at once on the page, before any worker has planned anew.
         $drawn = $this->getJson(route('framing.state', [$scene, 0]))->assertOk()->json('drawn');
-        self::assertSame([['ms' => $shot->inMs + 500, 'x' => 0.8, 'y' => 0.5, 'close' => 1.5]], $drawn['pins']);
+        self::assertSame([['ms' => $shot->play->inMs + 500, 'x' => 0.8, 'y' => 0.5, 'close' => 1.5]], $drawn['pins']);
 
         $this->plan($short);
         $window = self::shot($short)->path->at(500);
@@ -103,7 +103,7 @@ final class FramingTest extends AppTestCase
         $this->plan($short);
         self::assertEqualsWithDelta(0.8, self::shot($short)->path->at(500)->x, 0.0005);
 
-        $this->pin($scene, 'unpin', $shot->inMs + 500);
+        $this->pin($scene, 'unpin', $shot->play->inMs + 500);
         $this->postJson(route('shorts.undo', $short))->assertOk();
         self::assertCount(1, $short->refresh()->scenes[0]->shots[0]->toMark()->pins);
         $late = ['do' => 'pin', 'ms' => 99_000, 'x' => 1, 'y' => 1, 'close' => 100];

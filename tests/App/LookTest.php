@@ -270,8 +270,8 @@ final class LookTest extends AppTestCase
         $this->work(...['--queue' => 'plans']);
         $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
 
-        self::assertEquals(new Grade(20), $cut->scenes[0]->shots[0]->grade);
-        self::assertEquals(Looks::of('lamplight'), $cut->scenes[1]->shots[0]->grade);
+        self::assertEquals(new Grade(20), $cut->scenes[0]->shots[0]->look->grade);
+        self::assertEquals(Looks::of('lamplight'), $cut->scenes[1]->shots[0]->look->grade);
         $this->setting('short', $short->id, 'look_exposure', 150)->assertUnprocessable();
         self::assertGreaterThan(0, Footage::query()->count());
     }

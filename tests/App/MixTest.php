@@ -167,12 +167,13 @@ final class MixTest extends AppTestCase
         $this->work(...['--queue' => 'plans']);
         $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
         $shot = $cut->scenes[0]->shots[0];
-        self::assertSame('Foghorn', app(LibraryShelf::class)->of($this->channel())->name($shot->footage));
-        self::assertSame(12, $shot->sound);
-        self::assertNull($cut->scenes[1]->shots[0]->sound, 'a still has no sound');
+        self::assertSame('Foghorn', app(LibraryShelf::class)->of($this->channel())->name($shot->source->footage));
+        self::assertSame(12, $shot->play->sound);
+        self::assertNull($cut->scenes[1]->shots[0]->play->sound, 'a still has no sound');
 
         $shelf = app(LibraryShelf::class)->of($this->channel());
-        $plan = $this->mixed($cut, new MixSources(clips: [$shot->fingerprint => $shelf->footagePaths[$shot->footage]]));
+        $clips = [$shot->source->fingerprint => $shelf->footagePaths[$shot->source->footage]];
+        $plan = $this->mixed($cut, new MixSources(clips: $clips));
         $levels = self::levelsOf(app(SoundMixer::class)->rest($plan), 'highpass=f=10000,highpass=f=10000');
         $under = self::db($levels, $shot->startMs + 100, $shot->endMs - 100);
         self::assertGreaterThan(self::db($levels, $shot->endMs + 100, $cut->durationMs - 100) + 10, $under);
@@ -181,7 +182,7 @@ final class MixTest extends AppTestCase
         $this->work(...['--queue' => 'plans']);
         $louder = $this->mixed(
             $short->refresh()->plannedCut() ?? self::fail(),
-            new MixSources(clips: [$shot->fingerprint => $shelf->footagePaths[$shot->footage]]),
+            new MixSources(clips: $clips),
         );
         $levels = self::levelsOf(app(SoundMixer::class)->rest($louder), 'highpass=f=10000,highpass=f=10000');
         self::assertEqualsWithDelta(8.0, self::db($levels, $shot->startMs + 100, $shot->endMs - 100) - $under, 1.0);

@@ -147,7 +147,7 @@ final class PaceTest extends AppTestCase
             $cut = $short->plannedCut() ?? self::fail('There is no cut.');
             foreach ($cut->scenes as $scene) {
                 foreach ($scene->shots as $shot) {
-                    self::assertSame(TransitionKind::Dip, $shot->transition?->kind);
+                    self::assertSame(TransitionKind::Dip, $shot->view->transition?->kind);
                 }
             }
         }

@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
-use RapidReel\Plan\Cut\CutShot;
+use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Source\ScriptSource;
 use Tests\Support\Cuts;
@@ -66,7 +66,7 @@ final class PlanningTest extends AppTestCase
     private static function pictures(Short $short): array
     {
         return array_map(
-            static fn ($scene): array => array_map(static fn (CutShot $shot): string => $shot->footage, $scene->shots),
+            static fn (CutScene $scene): array => $scene->footage(),
             $short->refresh()->plannedCut()->scenes ?? [],
         );
     }

@@ -20,6 +20,7 @@ use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutScene;
+use RapidReel\Plan\Cut\CutShot;
 
 /** Pictures are darkened under captions that would be faint, by as much as these need, and nowhere else. */
 final class ShadeTest extends AppTestCase
@@ -35,7 +36,10 @@ final class ShadeTest extends AppTestCase
     private static function shades(Cut $cut): array
     {
         return array_merge(...array_map(
-            static fn (CutScene $scene): array => array_column($scene->shots, 'shade'),
+            static fn (CutScene $scene): array => array_map(
+                static fn (CutShot $shot): int => $shot->look->shade,
+                $scene->shots,
+            ),
             $cut->scenes,
         ));
     }

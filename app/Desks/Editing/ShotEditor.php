@@ -102,7 +102,7 @@ final readonly class ShotEditor
     /** As it is shown now, with what belongs to it, to stay so. */
     private static function held(SceneOwn $own, CutShot $shot, ?int $words = null): ShotMark
     {
-        $mark = $own->shotAt($shot->word)->withFootage($shot->footage);
+        $mark = $own->shotAt($shot->word)->withFootage($shot->source->footage);
 
         return $words === null ? $mark : $mark->holding($words);
     }

@@ -37,6 +37,7 @@ use RapidReel\Plan\Choice\LogoPlace;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutCard;
 use RapidReel\Plan\Cut\CutLogo;
+use RapidReel\Plan\Cut\CutLook;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutShot;
 use RapidReel\Plan\Source\ScriptSource;
@@ -170,15 +171,13 @@ final readonly class CaptionBench
         $bytes = (string) ob_get_clean();
         $picture = hash('xxh128', $bytes);
         $this->store->put($this->store->source($picture), $bytes);
-        $graded = static fn (CutShot $shot): CutShot => new CutShot(...[
-            ...get_object_vars($shot), 'grade' => Looks::of('lamplight'),
-        ]);
+        $graded = static fn (CutShot $shot): CutShot => $shot->looking(new CutLook(...[
+            ...get_object_vars($shot->look), 'grade' => Looks::of('lamplight'),
+        ]));
 
         return new Cut(...[
             ...get_object_vars($cut),
-            'scenes' => array_map(static fn (CutScene $scene): CutScene => new CutScene(...[
-                ...get_object_vars($scene), 'shots' => array_map($graded, $scene->shots),
-            ]), $cut->scenes),
+            'scenes' => array_map(static fn (CutScene $scene): CutScene => $scene->withShots($graded), $cut->scenes),
             'logo' => new CutLogo($picture, 400, 200, LogoPlace::TopLeft, 20, 90, false),
             // One on the hook, and one at every third second.
             'cards' => array_map(fn (int $second): CutCard => new CutCard(

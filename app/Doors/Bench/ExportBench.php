@@ -172,7 +172,9 @@ final readonly class ExportBench
         $changed = [];
         foreach ($tasks as $i => $task) {
             $chosen = array_map(
-                static fn (CutShot $shot): ChosenShot => new ChosenShot($shot->word, $shelf->footage[$shot->footage]),
+                static fn (CutShot $shot): ChosenShot => new ChosenShot(
+                    $shot->word, $shelf->footage[$shot->source->footage],
+                ),
                 $cut->scenes[$i]->shots,
             );
             $changed[] =

@@ -33,19 +33,19 @@ final readonly class LiveFraming
         $shot = self::shot($short->plannedCut()?->scenes[$number] ?? null, $word);
         $script = $short->manuscript()->scenes[$number];
         $mark = $script->own->shotAt($word);
-        $footage = Footage::query()->find((int) ($mark->footage ?? $shot->footage));
+        $footage = Footage::query()->find((int) ($mark->footage ?? $shot->source->footage));
         if ($mark->key === null || $footage === null) {
             throw new Refusal('This shot has no picture yet. Pictures come with the plan.');
         }
         $settled = $this->resolver->shot($short, $script, $mark);
         // One that is left to vary moves as it was planned to.
         $choice = SettingsReader::shot($settled)->framing;
-        $choice = $choice->motion === StillMotion::InTurn && $shot->motion !== null
-            ? $choice->moving($shot->motion)
+        $choice = $choice->motion === StillMotion::InTurn && $shot->view->motion !== null
+            ? $choice->moving($shot->view->motion)
             : $choice;
         $map = $this->interests->known($footage->fingerprint);
         $lengthMs = $shot->clipMs();
-        $inMs = $footage->fingerprint === $shot->fingerprint ? $shot->inMs : 0;
+        $inMs = $footage->fingerprint === $shot->source->fingerprint ? $shot->play->inMs : 0;
 
         return new ShotFraming(
             $shot,

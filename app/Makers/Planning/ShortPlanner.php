@@ -94,7 +94,7 @@ final readonly class ShortPlanner
         $rows = [];
         foreach ($shots as $shot) {
             if (! in_array($shot->word, $locked, true)) {
-                $rows[$shot->word] = (int) $shot->footage;
+                $rows[$shot->word] = (int) $shot->source->footage;
             }
         }
         $found = $scene->shots->where('locked', false)->pluck('footage_id', 'word')->all();

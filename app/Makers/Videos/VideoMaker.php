@@ -149,8 +149,8 @@ final readonly class VideoMaker
         }
         foreach ($cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
-                if ($shot->sound !== null) {
-                    $heard[$shot->fingerprint] = $shot->footage;
+                if ($shot->play->sound !== null) {
+                    $heard[$shot->source->fingerprint] = $shot->source->footage;
                 }
             }
         }
@@ -234,7 +234,7 @@ final readonly class VideoMaker
         }
         foreach ($cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
-                $names[$shot->fingerprint] = $shot->footage;
+                $names[$shot->source->fingerprint] = $shot->source->footage;
             }
         }
         $keys = [];

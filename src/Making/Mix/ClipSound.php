@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace RapidReel\Making\Mix;
 
-use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Plan\Choice\MusicLevel;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutShot;
@@ -41,8 +40,8 @@ final readonly class ClipSound
         $found = [];
         foreach ($cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
-                if ($shot->kind === FootageKind::Clip && $shot->sound !== null) {
-                    $found[] = self::of($shot, $shot->sound, $cut);
+                if ($shot->source->isClip() && $shot->play->sound !== null) {
+                    $found[] = self::of($shot, $shot->play->sound, $cut);
                 }
             }
         }
@@ -57,11 +56,11 @@ final readonly class ClipSound
         $release = $music->level->releaseMs ?? MusicLevel::RELEASE_MS;
 
         return new self(
-            $shot->fingerprint,
+            $shot->source->fingerprint,
             $shot->startMs,
-            $shot->inMs,
+            $shot->play->inMs,
             $shot->endMs - $shot->startMs,
-            $shot->speed,
+            $shot->play->speed,
             $under,
             Ducking::line(
                 Ducking::speech($cut->words, $attack + $release + Ducking::UP_MS),

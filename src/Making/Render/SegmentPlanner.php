@@ -42,7 +42,7 @@ final class SegmentPlanner
         }
         foreach ($shots as $i => [$number, $scene, $shot]) {
             $next = $shots[$i + 1][2] ?? null;
-            $transition = $next === null ? $cut->loop : $next->transition;
+            $transition = $next === null ? $cut->loop : $next->view->transition;
             $to = $next ?? $shots[0][2];
             $bridge = $transition === null ? 0 : $this->bridgeFrames($cut, $shot, $transition);
             $always = $logo === null || $shot->startMs < $cut->logoMs() ? [] : [$logo];
@@ -199,20 +199,21 @@ final class SegmentPlanner
     private static function look(Cut $cut, CutShot $shot): Look
     {
         return new Look(
-            dim: $shot->dim / 100, match: $shot->match, grade: $shot->grade, shade: self::shade($cut, $shot),
+            dim: $shot->look->dim / 100, match: $shot->look->match, grade: $shot->look->grade,
+            shade: self::shade($cut, $shot),
         );
     }
 
     /** From above the highest of its captions to below the lowest. */
     private static function shade(Cut $cut, CutShot $shot): ?Shade
     {
-        $boxes = $shot->shade === 0 ? [] : array_map(
+        $boxes = $shot->look->shade === 0 ? [] : array_map(
             static fn (Cue $cue): array => $cue->setting->parts(),
             self::cuesOver($cut, $shot),
         );
 
         return $boxes === [] ? null : new Shade(
-            $shot->shade,
+            $shot->look->shade,
             round(min(array_column($boxes, 1)), 4),
             round(max(array_column($boxes, 3)), 4),
         );
@@ -230,14 +231,14 @@ final class SegmentPlanner
     private static function layer(CutShot $shot): Layer
     {
         return new Layer(
-            new Source($shot->fingerprint, $shot->kind, $shot->width, $shot->height),
-            $shot->inMs,
-            $shot->path,
-            $shot->backdrop,
-            $shot->speed,
-            $shot->loopMs,
-            $shot->ground,
-            $shot->key,
+            new Source($shot->source->fingerprint, $shot->source->kind, $shot->source->width, $shot->source->height),
+            $shot->play->inMs,
+            $shot->view->path,
+            $shot->view->backdrop,
+            $shot->play->speed,
+            $shot->play->loopMs,
+            $shot->view->ground,
+            $shot->look->key,
         );
     }
 

@@ -110,15 +110,10 @@ final readonly class Cut
      */
     public function shaded(array $percent): self
     {
-        $scenes = array_map(static fn (CutScene $scene): CutScene => new CutScene(
-            $scene->role, $scene->text, $scene->startMs, $scene->endMs, $scene->take,
-            array_map(
-                static fn (CutShot $shot): CutShot => isset($percent[$shot->startMs])
-                    ? $shot->shaded($percent[$shot->startMs])
-                    : $shot,
-                $scene->shots,
-            ),
-        ), $this->scenes);
+        $shade = static fn (CutShot $shot): CutShot => isset($percent[$shot->startMs])
+            ? $shot->looking($shot->look->shaded($percent[$shot->startMs]))
+            : $shot;
+        $scenes = array_map(static fn (CutScene $scene): CutScene => $scene->withShots($shade), $this->scenes);
 
         return new self(
             $this->title, $this->profile, $this->durationMs, $this->hookMs, $scenes, $this->words, $this->cues,

@@ -73,9 +73,9 @@ final readonly class CutBuilder
                 if ($pictures !== []) {
                     $shots[] = $this->shot($pictures[$at], $one, $shot, $looks[$at] ?? new ShotLook, $before,
                         $grid->msOf($shot->startFrame) - $startMs);
-                    $before = $shots[count($shots) - 1]->motion;
+                    $before = $shots[count($shots) - 1]->view->motion;
                     $isKeyed = $one->shotAt($shot->firstWord)->key !== null;
-                    $unkeyed += $isKeyed && $shots[count($shots) - 1]->key === null ? 1 : 0;
+                    $unkeyed += $isKeyed && $shots[count($shots) - 1]->look->key === null ? 1 : 0;
                     $at++;
                 }
                 $ends[] = [$shot->firstWord, $endMs];
@@ -290,30 +290,26 @@ final readonly class CutBuilder
         };
 
         return new CutShot(
-            $footage->id,
-            $footage->kind,
-            $footage->fingerprint,
-            $footage->width,
-            $footage->height,
             $grid->msOf($span->startFrame),
             $grid->msOf($span->endFrame),
-            $inMs,
-            $path,
             $span->firstWord,
-            $settings->picture->dim,
-            $framed->backdrop,
-            $match->why,
-            $match->isGood(),
-            $look->isOdd,
-            $look->match,
-            $settings->transition,
-            $motion,
-            $speed,
-            $loopMs,
-            $isClip ? $settings->sounds->clip : null,
-            $settings->picture->grade,
-            $framed->backdrop === Backdrop::Gradient ? [$choice->top, $choice->bottom] : [],
-            $this->hand->keyer?->of($footage->id, $settings->key, $intoMs),
+            new CutSource($footage->id, $footage->kind, $footage->fingerprint, $footage->width, $footage->height),
+            new CutView(
+                $path,
+                $framed->backdrop,
+                $framed->backdrop === Backdrop::Gradient ? [$choice->top, $choice->bottom] : [],
+                $motion,
+                $settings->transition,
+            ),
+            new CutPlay($inMs, $speed, $loopMs, $isClip ? $settings->sounds->clip : null),
+            new CutLook(
+                $settings->picture->dim,
+                0,
+                $look->match,
+                $settings->picture->grade,
+                $this->hand->keyer?->of($footage->id, $settings->key, $intoMs),
+            ),
+            new ShotReason($match->why, $match->isGood(), $look->isOdd),
         );
     }
 

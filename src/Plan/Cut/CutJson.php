@@ -11,7 +11,6 @@ use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cue\CueWord;
 use RapidReel\Captions\Cue\Setting;
 use RapidReel\Captions\Style\CaptionStyle;
-use RapidReel\Pictures\Matte\Keying;
 use RapidReel\Plan\Choice\ProgressLine;
 use RapidReel\Plan\Choice\Transition;
 use RapidReel\Text\Script\SceneRole;
@@ -21,7 +20,7 @@ use UnexpectedValueException;
 /**
  * A cut as JSON and back, whole: the report's keys, and under "making" what only the makers need.
  *
- * @phpstan-import-type KeyingData from Keying
+ * @phpstan-import-type ShotData from CutShot
  */
 final class CutJson
 {
@@ -73,18 +72,7 @@ final class CutJson
          *     duration_ms: int, hook_ms: int,
          *     scenes: non-empty-list<array{
          *         role: string, text: string, start_ms: int, end_ms: int,
-         *         shots: list<array{
-         *             footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int,
-         *             height: int, in_ms: int,
-         *             path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, word: int,
-         *             dim: int, backdrop?: string|null, why?: string, fits?: bool,
-         *             odd?: bool, match?: array{
-         *                 gain: float, lift: float, saturation: float, blue: float, red: float
-         *             }|null,
-         *             transition?: array{kind: string, ms: int}, motion?: string, speed?: float, loop_ms?: int,
-         *             sound?: int, grade?: array<string, mixed>, ground?: list<string>,
-         *             key?: KeyingData, shade?: int
-         *         }>
+         *         shots: list<ShotData>
          *     }>,
          *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,
          *     flags: list<array{code: string, message: string}>,

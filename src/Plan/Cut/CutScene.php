@@ -33,4 +33,18 @@ final readonly class CutScene
             throw new InvalidArgumentException('The shots of a scene must fill it.');
         }
     }
+
+    /** @return list<string> ids of what its shots show, in order */
+    public function footage(): array
+    {
+        return array_map(static fn (CutShot $shot): string => $shot->source->footage, $this->shots);
+    }
+
+    /** @param  callable(CutShot): CutShot  $change */
+    public function withShots(callable $change): self
+    {
+        return new self(
+            $this->role, $this->text, $this->startMs, $this->endMs, $this->take, array_map($change, $this->shots),
+        );
+    }
 }

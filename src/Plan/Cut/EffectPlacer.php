@@ -37,12 +37,13 @@ final readonly class EffectPlacer
             $sounds = $one->settings->shots->sounds;
             foreach ($scene->shots as $shot) {
                 $own = $one->shotAt($shot->word)->effect;
+                $transition = $shot->view->transition;
                 if ($own !== '') {
                     $placed[] = $this->effect($own, $shot->startMs, $sounds->under, 'at this picture');
-                } elseif ($shot->transition !== null && $shot->startMs > 0) {
+                } elseif ($transition !== null && $shot->startMs > 0) {
                     // It is loudest in the middle of what it goes with.
-                    $at = $shot->startMs - intdiv($shot->transition->ms, 2);
-                    $ruled[] = $this->effect($sounds->change, $at, $sounds->under, $shot->transition->kind->label());
+                    $at = $shot->startMs - intdiv($transition->ms, 2);
+                    $ruled[] = $this->effect($sounds->change, $at, $sounds->under, $transition->kind->label());
                 }
             }
             foreach ($one->scene->own->captions->words as $mark) {

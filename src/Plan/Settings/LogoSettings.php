@@ -44,7 +44,8 @@ final class LogoSettings
                 group: self::GROUP,
             ),
             new Setting(
-                'logo_opacity', 'How opaque the logo is', new NumberType('A logo', 3, 100, 1, '%'), 90, $levels, Stale::Plan,
+                'logo_opacity', 'How opaque the logo is', new NumberType('A logo', 3, 100, 1, '%'), 90, $levels,
+                Stale::Plan,
                 group: self::GROUP,
             ),
             new Setting(

@@ -36,7 +36,8 @@ final class LookSettings
         $own = [];
         foreach (self::FIELDS as $key => [$label, $what, $least]) {
             $own[] = new Setting(
-                "look_$key", $label, new NumberType($what, $least, 100, 1, '%'), 0, $levels, Stale::Plan, group: self::GROUP,
+                "look_$key", $label, new NumberType($what, $least, 100, 1, '%'), 0, $levels, Stale::Plan,
+                group: self::GROUP,
             );
         }
 

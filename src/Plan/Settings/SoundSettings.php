@@ -79,7 +79,9 @@ final class SoundSettings
                 self::OFF, [...$toScene, Level::Shot], Stale::Plan,
             ),
             new Setting('effect_change', 'Sound at transitions', $sounds, Registry::NONE, $toScene, Stale::Plan),
-            new Setting('effect_emphasis', 'Sound at words that stand out', $sounds, Registry::NONE, $toScene, Stale::Plan),
+            new Setting(
+                'effect_emphasis', 'Sound at words that stand out', $sounds, Registry::NONE, $toScene, Stale::Plan,
+            ),
             new Setting(
                 'effect_level', 'Effects under the voice',
                 new NumberType('Effects stay under the voice by a level that', 0, 30, 1, 'dB'),

@@ -96,7 +96,7 @@ final class DamageTest extends FaultCase
     {
         $short = $this->short();
         $this->exported($short);
-        $used = Footage::query()->findOrFail($short->refresh()->plannedCut()?->scenes[0]->shots[0]->footage);
+        $used = Footage::query()->findOrFail($short->refresh()->plannedCut()?->scenes[0]->shots[0]->source->footage);
         $file = app(MediaStore::class)->path($used->path);
         $before = (string) file_get_contents($file);
         foreach (self::files('segments', 'mp4') as $segment) {

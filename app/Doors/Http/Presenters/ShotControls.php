@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters;
 
 use App\Shelves\Models\Shot;
-use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Plan\Cut\CutShot;
 use RapidReel\Plan\Settings\KeySettings;
 use RapidReel\Plan\Settings\Level;
@@ -32,7 +31,7 @@ final class ShotControls
      */
     public static function of(Shot $row, CutShot $shot, SettingValues $above, int $channel): array
     {
-        return self::all($row, $shot, $above, $channel, $shot->kind === FootageKind::Still ? null : self::OF_CLIP);
+        return self::all($row, $shot, $above, $channel, $shot->source->isClip() ? self::OF_CLIP : null);
     }
 
     /**

@@ -62,7 +62,7 @@ final readonly class PaceReport
             array_map(static fn (CutWord $word): WordTiming => $word->timing, $cut->words),
             array_merge([], ...array_map(
                 static fn (CutScene $scene): array => array_map(
-                    static fn (CutShot $shot): string => $shot->footage,
+                    static fn (CutShot $shot): string => $shot->source->footage,
                     $scene->shots,
                 ),
                 $cut->scenes,

@@ -20,6 +20,7 @@ use RapidReel\Plan\Choice\TransitionKind;
 use RapidReel\Plan\Cut\ChosenShot;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutJson;
+use RapidReel\Plan\Cut\CutShot;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneRole;
@@ -86,7 +87,7 @@ final class SegmentPlannerTest extends TestCase
         );
         $shots = array_merge(...array_map(static fn ($scene): array => $scene->shots, $cut->scenes));
         self::assertSame(
-            array_column($shots, 'fingerprint'),
+            array_map(static fn (CutShot $shot): string => $shot->source->fingerprint, $shots),
             array_map(static fn (Segment $segment): string => $segment->recipe->layer->source->key, $segments),
         );
         self::assertSame(array_column($shots, 'startMs'), array_column($segments, 'startMs'));

@@ -92,11 +92,11 @@ final class CutTest extends TestCase
         $cut = Cuts::of(self::TEXTS, [Cuts::footage('c'), Cuts::footage('s', FootageKind::Still)]);
         foreach ($cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
-                if ($shot->kind === FootageKind::Still) {
-                    self::assertFalse($shot->path->isStill());
+                if (! $shot->source->isClip()) {
+                    self::assertFalse($shot->view->path->isStill());
                 } else {
-                    self::assertTrue($shot->path->isStill());
-                    self::assertEqualsWithDelta(3_000, $shot->inMs + ($shot->endMs - $shot->startMs) / 2, 2);
+                    self::assertTrue($shot->view->path->isStill());
+                    self::assertEqualsWithDelta(3_000, $shot->play->inMs + ($shot->endMs - $shot->startMs) / 2, 2);
                 }
             }
         }
@@ -142,7 +142,7 @@ final class CutTest extends TestCase
         // As version 1 wrote it: a held path, and the motion by its name.
         foreach ($data['scenes'] as $i => $scene) {
             foreach ($scene['shots'] as $j => $shot) {
-                $still = $cut->scenes[$i]->shots[$j];
+                $still = $cut->scenes[$i]->shots[$j]->source;
                 $shot['path'] = FramePath::centred($still->width, $still->height, 9 / 16)->toArray();
                 $shot['motion'] =
                     $still->kind === FootageKind::Still ? StillMotion::Varied->of($still->fingerprint)->value : null;
@@ -254,7 +254,7 @@ final class CutTest extends TestCase
         $motions = [];
         foreach ($cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
-                $motions[] = $shot->motion?->value;
+                $motions[] = $shot->view->motion?->value;
             }
         }
         foreach (array_slice($motions, 1) as $i => $motion) {

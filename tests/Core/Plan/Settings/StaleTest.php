@@ -19,7 +19,7 @@ use RapidReel\Plan\Settings\Type\NumberType;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneRole;
 
-/** What a plan is made with, and so the hash by which it is fresh, changes with a setting just where the registry says so. */
+/** What a plan is made with, and so the hash by which it is fresh, changes with a setting as the registry says. */
 final class StaleTest extends TestCase
 {
     /** Everything is there to be seen and heard, so that each part of it counts. */
@@ -36,7 +36,9 @@ final class StaleTest extends TestCase
             ['aldous' => 'Aldous', 'brenna' => 'Brenna'], 'aldous', music: ['7' => 'Slow tide'],
             faces: ['plain' => 'Plain'], styles: ['own-night' => 'Night'], effects: ['bell' => 'Bell'],
             tables: ['abc' => 'Cold', 'bcd' => 'Warm'], logos: ['def' => 'Beacon', 'fed' => 'Bell'],
-            byHand: ['behind' => ['4' => 'Dusk'], 'opening' => ['5' => 'Sting', '8' => 'Horn'], 'ending' => ['6' => 'End']],
+            byHand: [
+                'behind' => ['4' => 'Dusk'], 'opening' => ['5' => 'Sting', '8' => 'Horn'], 'ending' => ['6' => 'End'],
+            ],
         );
     }
 

@@ -77,7 +77,7 @@ final readonly class FramingPage
     {
         $footage = $framing->footage;
         $isStill = $footage->duration_ms === 0;
-        $inMs = $isStill ? 0 : $framing->shot->inMs;
+        $inMs = $isStill ? 0 : $framing->shot->play->inMs;
         $aspect = SettingsReader::shape($framing->settled)->aspect();
         $windows = [];
         for ($ms = 0; $ms <= $framing->lengthMs(); $ms += self::STEP_MS) {
@@ -123,7 +123,7 @@ final readonly class FramingPage
         if ($framing->map === null || $framing->framed->backdrop !== null || $framing->footage->duration_ms === 0) {
             return [];
         }
-        $in = $framing->shot->inMs;
+        $in = $framing->shot->play->inMs;
         $length = $framing->lengthMs();
         $points = [];
         foreach ($framing->framed->path->points as $ms => $window) {

@@ -18,10 +18,10 @@ use App\Shelves\Models\Short;
 use Illuminate\Support\Collection;
 use RapidReel\Captions\Drawing\AssWriter;
 use RapidReel\Captions\Marks\WordMark;
-use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutCard;
 use RapidReel\Plan\Cut\CutEffect;
+use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutShot;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\CutWord;
@@ -103,10 +103,7 @@ final readonly class SheetPage
     /** @return array<string, mixed> */
     private function drawn(Short $short, Cut $cut, bool $isPlanned, PaceReport $report): array
     {
-        $ids = array_column(array_merge([], ...array_map(
-            static fn ($scene): array => array_map(static fn (CutShot $shot): array => [$shot->footage], $scene->shots),
-            $cut->scenes,
-        )), 0);
+        $ids = array_merge([], ...array_map(static fn (CutScene $scene): array => $scene->footage(), $cut->scenes));
         $footage = Footage::query()->whereKey(array_unique($ids))->get()->keyBy('id');
         $crowded = ScriptFlags::crowded($short->manuscript()->scenes);
         $words = [];
@@ -197,7 +194,7 @@ final readonly class SheetPage
         $rows = $scene->shots->keyBy('word');
         $drawn = [];
         foreach ($shots as $i => $shot) {
-            $item = $footage->get((int) $shot->footage);
+            $item = $footage->get((int) $shot->source->footage);
             $row = $rows->get($shot->word);
             $isLocked = $row !== null && $row->locked;
             $drawn[] = [
@@ -208,12 +205,12 @@ final readonly class SheetPage
                 'until' => $shot->endMs,
                 'name' => $item === null ? 'no longer in the library' : $item->name,
                 'thumb' => $item === null ? '' : route('footage.thumbnail', $item),
-                'clip' => $shot->kind === FootageKind::Clip,
-                'in' => $shot->inMs,
+                'clip' => $shot->source->isClip(),
+                'in' => $shot->play->inMs,
                 'most' => $item === null ? 0 : max(0, $item->duration_ms - $shot->clipMs()),
                 'locked' => $isLocked,
-                'why' => $isLocked || $shot->why === '' ? '' : "for {$shot->why}",
-                'fits' => $shot->isGood || $isLocked,
+                'why' => $isLocked || $shot->reason->why === '' ? '' : "for {$shot->reason->why}",
+                'fits' => $shot->reason->isGood || $isLocked,
                 'fit' => self::fit($shot, $item),
                 'swap' => route('scenes.swap', [$scene, $shot->word]),
                 'does' => route('scenes.shot', [$scene, $shot->word]),
@@ -237,13 +234,13 @@ final readonly class SheetPage
     private static function fit(CutShot $shot, ?Footage $footage): string
     {
         $isShort = $footage !== null && $footage->duration_ms > 0
-            && $footage->duration_ms - $shot->inMs < $shot->clipMs() - 20;
+            && $footage->duration_ms - $shot->play->inMs < $shot->clipMs() - 20;
 
         return match (true) {
-            $shot->loopMs > 0 => 'plays round',
+            $shot->play->loopMs > 0 => 'plays round',
             $isShort => 'its last picture stays',
-            $shot->speed < 1 => sprintf('slowed to %.0f %%', 100 * $shot->speed),
-            $shot->speed > 1 => sprintf('sped to %.0f %%', 100 * $shot->speed),
+            $shot->play->speed < 1 => sprintf('slowed to %.0f %%', 100 * $shot->play->speed),
+            $shot->play->speed > 1 => sprintf('sped to %.0f %%', 100 * $shot->play->speed),
             default => '',
         };
     }

@@ -18,6 +18,7 @@ use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Collection;
 use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutShot;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Review\ScriptFlags;
@@ -74,9 +75,9 @@ final readonly class ShortPage
     /** @return list<SceneLine> */
     private function scenes(Short $short, ?CutSummary $summary, ?Cut $cut): array
     {
-        $ids = $cut === null ? [] : array_merge([], ...array_map(
-            static fn ($scene): array => array_map(static fn (CutShot $shot): string => $shot->footage, $scene->shots),
-            $cut->scenes,
+        $ids = array_merge([], ...array_map(
+            static fn (CutScene $scene): array => $scene->footage(),
+            $cut->scenes ?? [],
         ));
         $footage = Footage::query()->whereKey(array_unique($ids))->get()->keyBy('id');
         $scripts = $short->manuscript()->scenes;
@@ -127,15 +128,15 @@ final readonly class ShortPage
                 $shot->word,
                 self::clock($shot->startMs),
                 number_format(($shot->endMs - $shot->startMs) / 1000, 1),
-                $footage->get((int) $shot->footage),
+                $footage->get((int) $shot->source->footage),
                 $row !== null && $row->locked,
                 $row === null
                     ? []
                     : ShotControls::of($row, $shot, $above, $short->batch->channel_id),
                 $row === null ? null : route('framing.show', [$scene, $shot->word]),
-                $shot->why,
-                $shot->isGood || ($row !== null && $row->locked),
-                $shot->isOdd,
+                $shot->reason->why,
+                $shot->reason->isGood || ($row !== null && $row->locked),
+                $shot->reason->isOdd,
             );
         }
 
