@@ -147,7 +147,7 @@ final class CaptionsTest extends AppTestCase
         $this->set($short, 'caption_style', 'story');
         $this->set($short, 'caption_fill', '#abc');
         $this->set($short, 'caption_height', 'lower third');
-        self::assertSame(['bookish', 'AABBCC', 70], [$style()?->face, $style()?->fill, $style()?->height]);
+        self::assertSame(['bookish', 'AABBCC', 70], [$style()?->type->face, $style()?->paint->fill, $style()?->height]);
         foreach (['caption_size' => '9000', 'caption_fill' => 'reddish', 'caption_style' => 'none'] as $key => $wrong) {
             try {
                 $this->set($short, $key, $wrong);
@@ -160,9 +160,9 @@ final class CaptionsTest extends AppTestCase
         $id = app(StyleDesk::class)->keep($this->channel(), 'Night  watch', $style() ?? self::fail());
         $this->set($short, 'caption_fill', 'style');
         $this->set($short, 'caption_style', $id);
-        self::assertSame(['own-night-watch', 'AABBCC'], [$id, $style()?->fill]);
+        self::assertSame(['own-night-watch', 'AABBCC'], [$id, $style()?->paint->fill]);
         app(EditBook::class)->undo($this->channel());
-        self::assertSame('condensed', $style()?->face, 'a style that is gone leaves the usual one');
+        self::assertSame('condensed', $style()?->type->face, 'a style that is gone leaves the usual one');
 
         $this->set($short, 'captions_shown', 'off');
         self::assertNull($style());

@@ -260,7 +260,7 @@ final readonly class CutMaker
      */
     private static function faces(array $tasks): array
     {
-        return array_map(static fn (SceneTask $task): string => $task->settings->captions->face ?? '', $tasks);
+        return array_map(static fn (SceneTask $task): string => $task->settings->captions->type->face ?? '', $tasks);
     }
 
     /**

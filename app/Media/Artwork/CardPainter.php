@@ -144,13 +144,13 @@ final readonly class CardPainter implements CardPictures
         [$left, , $right] = $cue->setting->box;
         $room = $look->plate === '' ? 0.0 : 2 * self::ROOM;
         // What is around letters grows with them.
-        $part = $width / ($right - $left + $room * $style->size * $cue->setting->scale);
+        $part = $width / ($right - $left + $room * $style->type->size * $cue->setting->scale);
         $size = (int) round(max(self::LETTERS[0], min(self::LETTERS[1], 96 * $cue->setting->scale * $part)) / 2) * 2;
         $style = $this->style($look, $size, $isBare);
         $cue = $this->cue($look, $shape, $style, $faces, $cue->setting->lines);
         [$left, $top, $right, $bottom] = $cue->setting->box;
         // Ascenders are taller than capitals.
-        $around = (int) ceil($look->plate === '' ? $style->outline + 4 + 0.35 * $size : $style->plateRoom + 2);
+        $around = (int) ceil($look->plate === '' ? $style->paint->outline + 4 + 0.35 * $size : $style->plate->room + 2);
         $script = AssWriter::write([$cue], 30, 0, 0, 30);
         $this->store->write("$folder/card.ass", $script->ass);
         $this->faces->lay($script->faces, "$folder/faces");
@@ -183,7 +183,7 @@ final readonly class CardPainter implements CardPictures
         $lines = max(1, min(4, (int) ceil(mb_strlen($look->text) / self::LINE)));
         $room = min(60, 2 * (int) round($size * self::ROOM / 2));
 
-        return new CaptionStyle(
+        return CaptionStyle::of(
             face: $look->face, size: $size, case: 'written', lines: $lines, least: 20, fill: $look->fill,
             outline: $outline, shadow: 0,
             outlineColour: '14202B', plate: $look->plate === '' ? 'none' : 'words',

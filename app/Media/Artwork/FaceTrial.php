@@ -92,7 +92,7 @@ final readonly class FaceTrial
         }
         $whole = count($letters) * $ms;
         $maker = new CueMaker($this->book->set([$id]), FrameShape::Upright, '', $letters, EmojiBook::none());
-        $style = new CaptionStyle(face: $id, size: 160, words: 1, case: 'written', outline: 0, shadow: 0);
+        $style = CaptionStyle::of(face: $id, size: 160, words: 1, case: 'written', outline: 0, shadow: 0);
         $script = AssWriter::write(
             $maker->cues(0, $words, [[0, $whole]], $whole, new CaptionMarks, $style),
             30, 0, 0, intdiv($whole * 30, 1000),

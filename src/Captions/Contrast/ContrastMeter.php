@@ -60,7 +60,7 @@ final class ContrastMeter
             return [];
         }
         $colours = self::colours($cue);
-        $fill = Wcag::luminanceOf($cue->style->fill);
+        $fill = Wcag::luminanceOf($cue->style->paint->fill);
         $mends = [];
         $plate = self::plate($cue->style, $colours, $behind);
         if ($plate !== []) {
@@ -80,7 +80,7 @@ final class ContrastMeter
         }
         if ($mends === []) {
             $mends[] = new Mend(MendKind::Outline, [
-                'outline' => max(8, $cue->style->outline), 'outlineColour' => $fill > 0.25 ? '000000' : 'FFFFFF',
+                'outline' => max(8, $cue->style->paint->outline), 'outlineColour' => $fill > 0.25 ? '000000' : 'FFFFFF',
             ]);
         }
 
@@ -110,14 +110,16 @@ final class ContrastMeter
     /** @param  non-empty-list<string>  $colours  of letters */
     private static function with(CaptionStyle $style, array $colours, Backdrop $behind, float $dim): float
     {
-        $ground = $style->plate === 'words'
-            ? $behind->under($style->plateColour, $style->plateOpacity / 100)
+        $ground = $style->plate->kind === 'words'
+            ? $behind->under($style->plate->colour, $style->plate->opacity / 100)
             : $behind->under('000000', $dim);
-        $edge = min(1.0, $style->outline / self::BROAD);
-        $edgeColour = Wcag::luminanceOf($style->outlineColour);
-        if ($edge < 1 && $style->glow > 0) {
-            $edge = max($edge, min(0.8, $style->glow / self::WIDE));
-            $edgeColour = Wcag::luminanceOf($style->outline >= 2 ? $style->outlineColour : $style->glowColour);
+        $edge = min(1.0, $style->paint->outline / self::BROAD);
+        $edgeColour = Wcag::luminanceOf($style->paint->outlineColour);
+        if ($edge < 1 && $style->paint->glow > 0) {
+            $edge = max($edge, min(0.8, $style->paint->glow / self::WIDE));
+            $edgeColour = Wcag::luminanceOf(
+                $style->paint->outline >= 2 ? $style->paint->outlineColour : $style->paint->glowColour,
+            );
         }
         $least = INF;
         foreach ($colours as $colour) {
@@ -137,13 +139,15 @@ final class ContrastMeter
     {
         $style = $cue->style;
         $stands = array_filter($cue->words, static fn (CueWord $word): bool => $word->stands) !== [];
-        $onPlate = $style->plate === 'spoken';
+        $onPlate = $style->plate->kind === 'spoken';
         $colours = [
-            ...count($cue->words) > 1 || $style->appearance() !== Appearance::Single ? [$style->fill] : [],
-            ...$onPlate ? [] : [$style->spokenColour],
-            ...$stands ? [$style->accent] : [],
+            ...count($cue->words) > 1 || $style->motion->appearance() !== Appearance::Single
+                ? [$style->paint->fill]
+                : [],
+            ...$onPlate ? [] : [$style->stress->spokenColour],
+            ...$stands ? [$style->stress->accent] : [],
         ];
 
-        return array_values(array_unique($colours === [] ? [$style->fill] : $colours));
+        return array_values(array_unique($colours === [] ? [$style->paint->fill] : $colours));
     }
 }

@@ -61,9 +61,9 @@ final readonly class CueBreaker
             $best[$end] = INF;
             $long = -1;
             $inside = 0.0;
-            for ($start = $end - 1; $start >= 0 && $end - $start <= $this->style->words; $start--) {
+            for ($start = $end - 1; $start >= 0 && $end - $start <= $this->style->cues->words; $start--) {
                 $long += $letters[$start] + 1;
-                if ($long > $this->style->letters && $start < $end - 1) {
+                if ($long > $this->style->cues->letters && $start < $end - 1) {
                     break;
                 }
                 if ($start < $end - 1) {
@@ -98,7 +98,9 @@ final readonly class CueBreaker
             default => 0.0,
         };
 
-        return $cost + ($words[$at + 1]->startMs - $words[$at]->endMs > $this->style->hold ? self::PAUSE_INSIDE : 0.0);
+        $pauseMs = $words[$at + 1]->startMs - $words[$at]->endMs;
+
+        return $cost + ($pauseMs > $this->style->cues->hold ? self::PAUSE_INSIDE : 0.0);
     }
 
     /**
@@ -108,15 +110,16 @@ final readonly class CueBreaker
      */
     private function alone(array $words, int $start, int $end, int $letters): float
     {
-        $missing = max(0, $this->style->letters - $letters) / $this->style->letters;
+        $missing = max(0, $this->style->cues->letters - $letters) / $this->style->cues->letters;
         $cost = self::EACH + self::EMPTY * $missing * $missing;
-        if ($end - $start === 1 && $this->style->words > 1
+        if ($end - $start === 1 && $this->style->cues->words > 1
             && mb_strlen(Joints::bare($words[$start]->text)) <= self::SHORT_WORD) {
             $cost += self::LONE;
         }
-        $shown = ($words[$end]->startMs ?? $words[$end - 1]->endMs + $this->style->hold) - $words[$start]->startMs;
-        if ($shown < $this->style->shortest && count($words) > 1) {
-            $cost += self::HASTE * (1 - max(0, $shown) / $this->style->shortest);
+        $until = $words[$end]->startMs ?? $words[$end - 1]->endMs + $this->style->cues->hold;
+        $shown = $until - $words[$start]->startMs;
+        if ($shown < $this->style->cues->shortest && count($words) > 1) {
+            $cost += self::HASTE * (1 - max(0, $shown) / $this->style->cues->shortest);
         }
 
         return $cost;

@@ -147,8 +147,8 @@ final class CueMaker
         foreach ($ranges as $i => [, $end, $bound, $mark]) {
             $last = $words[$end - 1]->endMs;
             $next = min($starts[$i + 1] ?? $bound, max($bound, $last));
-            $until = $next - $last <= $style->hold ? max($last, $next) : $last + $style->hold;
-            $until = max($until, min($next, $starts[$i] + $style->shortest));
+            $until = $next - $last <= $style->cues->hold ? max($last, $next) : $last + $style->cues->hold;
+            $until = max($until, min($next, $starts[$i] + $style->cues->shortest));
             $until = $nudged($until, $mark->until ?? 0);
             $times[] = [$starts[$i], max($starts[$i] + $frame, min($until, $starts[$i + 1] ?? max($bound, $last)))];
         }
@@ -175,7 +175,7 @@ final class CueMaker
         $isOwn = $others === [] || count($others) === count($said);
         $timed = $others === [] ? $said : self::spread($others, $said);
         $isFirst = BreakCosts::endsSentence(($words[$first - 1] ?? null)->text ?? '.');
-        $standing = $this->emphasis->standing($others === [] ? $texts : $others, $isFirst, $style->emphasisRule());
+        $standing = $this->emphasis->standing($others === [] ? $texts : $others, $isFirst, $style->stress->rule());
         $shown = [];
         foreach ($timed as $i => $word) {
             $own = $isOwn ? $marks->word($first + $i) : null;
@@ -195,8 +195,8 @@ final class CueMaker
     /** At most one every few seconds. */
     private function emojiAfter(WordTiming $word, CaptionStyle $style, bool $isGrave): string
     {
-        if ($style->emoji !== 'on' || $isGrave
-            || $word->startMs - $this->lastEmojiMs < 1000 * $style->emojiEvery) {
+        if ($style->stress->emoji !== 'on' || $isGrave
+            || $word->startMs - $this->lastEmojiMs < 1000 * $style->stress->emojiEvery) {
             return '';
         }
         $emoji = $this->emoji->of($word->text);
@@ -240,7 +240,7 @@ final class CueMaker
 
     private function costs(CaptionStyle $style): BreakCosts
     {
-        return $style->joints === 'before' ? $this->atJoints : $this->anywhere;
+        return $style->cues->joints === 'before' ? $this->atJoints : $this->anywhere;
     }
 
     private function setter(CaptionStyle $style): Setter

@@ -110,14 +110,14 @@ final class AssWriter
         }
         $piece = $drawn->piece;
         $this->faces[$piece->face] = true;
-        $around = $cue->style->outline + $cue->style->shadow + 2 * $cue->style->glow + 2;
+        $around = $cue->style->paint->outline + $cue->style->paint->shadow + 2 * $cue->style->paint->glow + 2;
         // Marks of tall scripts reach beyond the ascent and descent of their face.
         $half = $piece->size * $drawn->scale * 0.75 + $around;
         $this->reaches($drawn->y - $half, $drawn->y + $half);
         $place = sprintf('\an5\pos(%s,%s)\fn%s\fs%s', $this->number($drawn->x), $this->number($drawn->y),
             self::name($piece->family), $this->number($piece->size));
-        if ($cue->style->letterSpace !== 0) {
-            $place .= '\fsp'.$this->number(round($cue->style->letterSpace * $cue->setting->scale, 2));
+        if ($cue->style->type->letterSpace !== 0) {
+            $place .= '\fsp'.$this->number(round($cue->style->type->letterSpace * $cue->setting->scale, 2));
         }
         if ($drawn->scale !== 1.0) {
             $percent = $this->number(round(100 * $drawn->scale, 1));
@@ -126,11 +126,12 @@ final class AssWriter
         $text = $this->letters($piece->text, $drawn->letters);
         $clear = $drawn->clear === 0 ? '' : sprintf('\alpha&H%02X&', $drawn->clear);
         $glow = '';
-        if ($cue->style->glow > 0 && ! $piece->isEmoji) {
+        if ($cue->style->paint->glow > 0 && ! $piece->isEmoji) {
             $glow = sprintf(
                 "Dialogue: %d,%s,%s,,0,0,0,,{%s%s\\bord%d\\shad0\\blur%s\\3c%s}%s\n",
-                self::GLOWS, $times, $style, $place, $clear, $cue->style->glow,
-                $this->number(self::SOFT * $cue->style->glow), $this->colour($cue->style->glowColour), $text,
+                self::GLOWS, $times, $style, $place, $clear, $cue->style->paint->glow,
+                $this->number(self::SOFT * $cue->style->paint->glow),
+                $this->colour($cue->style->paint->glowColour), $text,
             );
         }
 
@@ -158,7 +159,7 @@ final class AssWriter
         $this->reaches($top, $bottom);
         $width = $right - $left;
         $height = $bottom - $top;
-        $round = min($style->plateRound, $width / 2, $height / 2);
+        $round = min($style->plate->round, $width / 2, $height / 2);
         $bend = $round * (1 - self::ROUND);
         $path = $this->path([
             ['m', $round, 0], ['l', $width - $round, 0],
@@ -205,13 +206,13 @@ final class AssWriter
             $styles[] = sprintf(
                 'Style: %s,sans-serif,%d,%s,%s,%s,%s,0,0,0,0,100,100,0,0,1,%d,%d,5,0,0,0,1',
                 $name,
-                $style->size,
-                $this->full($style->fill),
-                $this->full($style->spokenColour),
-                $this->full($style->outlineColour),
-                $this->full($style->shadowColour, '60'),
-                $style->outline,
-                $style->shadow,
+                $style->type->size,
+                $this->full($style->paint->fill),
+                $this->full($style->stress->spokenColour),
+                $this->full($style->paint->outlineColour),
+                $this->full($style->paint->shadowColour, '60'),
+                $style->paint->outline,
+                $style->paint->shadow,
             );
         }
 

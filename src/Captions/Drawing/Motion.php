@@ -25,7 +25,7 @@ final readonly class Motion
             return new self;
         }
 
-        return match ($style->appearance()) {
+        return match ($style->motion->appearance()) {
             Appearance::Pop => new self(round(self::popped($done), 3), 0.0, (int) round(150 * (1 - $done))),
             Appearance::Bounce => new self(1.0, -round(1.6 * $capital * (1 - self::bounced($done)), 1)),
             Appearance::Slide => new self(

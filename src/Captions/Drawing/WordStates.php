@@ -42,9 +42,9 @@ final class WordStates
             $at = max($start + 1, $grid->frameOf($word->endMs - $originMs));
             $this->said[] = [$start, $at];
         }
-        $this->capital = $cue->style->size * $cue->setting->scale;
+        $this->capital = $cue->style->type->size * $cue->setting->scale;
         $this->moving = min(
-            $grid->frameOf($cue->style->appearMs),
+            $grid->frameOf($cue->style->motion->appearMs),
             intdiv($this->end - $this->first, 2),
         );
     }
@@ -96,7 +96,7 @@ final class WordStates
         [$start, $end] = $this->said[$piece->word];
         $letters = null;
         $isSpoken = $frame >= $start && $frame < $end;
-        $isShown = match ($style->appearance()) {
+        $isShown = match ($style->motion->appearance()) {
             Appearance::Single => $piece->word === $this->current($frame),
             Appearance::Growing => $frame >= $start || $piece->word === 0,
             Appearance::Typed => $frame >= $start || $piece->word === 0,
@@ -105,12 +105,12 @@ final class WordStates
         if (! $isShown) {
             return null;
         }
-        if ($style->appearance() === Appearance::Typed && $frame < $end - 1) {
+        if ($style->motion->appearance() === Appearance::Typed && $frame < $end - 1) {
             $whole = mb_strlen($piece->text);
             $letters = max(1, (int) ceil($whole * ($frame - $start + 1) / max(1, $end - $start)));
             $letters = $letters >= $whole ? null : $letters;
         }
-        $grown = $isSpoken && ! $piece->isEmoji ? $style->spokenScale / 100 : 1.0;
+        $grown = $isSpoken && ! $piece->isEmoji ? $style->stress->spokenScale / 100 : 1.0;
         [$middle, $height] = $this->middle();
         $x = $piece->x;
         if ($grown !== 1.0) {
@@ -137,19 +137,21 @@ final class WordStates
     {
         $style = $this->cue->style;
         if ($piece->isEmoji) {
-            return $style->fill;
+            return $style->paint->fill;
         }
-        $usual = $word->stands ? $style->accent : $style->fill;
+        $usual = $word->stands ? $style->stress->accent : $style->paint->fill;
 
-        return $isSpoken && $style->spokenColour !== $style->fill ? $style->spokenColour : $usual;
+        $spoken = $style->stress->spokenColour;
+
+        return $isSpoken && $spoken !== $style->paint->fill ? $spoken : $usual;
     }
 
     private function plate(int $frame, Motion $motion): ?Drawn
     {
         $style = $this->cue->style;
         $box = match (true) {
-            $style->plate === 'spoken' => $this->spokenBox($frame),
-            $style->plate === 'words' => $style->appearance() === Appearance::Single
+            $style->plate->kind === 'spoken' => $this->spokenBox($frame),
+            $style->plate->kind === 'words' => $style->motion->appearance() === Appearance::Single
                 ? $this->around($this->current($frame))
                 : $this->cue->setting->box,
             default => null,
@@ -157,7 +159,7 @@ final class WordStates
         if ($box === null) {
             return null;
         }
-        $room = $style->plateRoom;
+        $room = $style->plate->room;
         [$middle, $height] = $this->middle();
         $place = static fn (float $at, float $of): float => round($of + ($at - $of) * $motion->scale, 1);
 
@@ -174,8 +176,8 @@ final class WordStates
             0.0,
             0.0,
             1.0,
-            max($motion->clear, (int) round(255 * (1 - $style->plateOpacity / 100))),
-            $style->plateColour,
+            max($motion->clear, (int) round(255 * (1 - $style->plate->opacity / 100))),
+            $style->plate->colour,
         );
     }
 

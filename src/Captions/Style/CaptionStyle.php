@@ -12,85 +12,34 @@ use InvalidArgumentException;
  */
 final readonly class CaptionStyle
 {
-    /**
-     * @param  string  $face  id of a face
-     * @param  int  $size  height of a capital letter
-     * @param  string  $case  upper, written or lower
-     * @param  int  $lineSpace  percent of the usual distance of lines
-     * @param  int  $lines  how many a caption may have
-     * @param  int  $least  percent of its size that type may be shrunk to
-     * @param  string  $plate  none, words (behind all of them) or spoken (behind the one that is said)
-     * @param  int  $height  of the middle of a caption, percent of the frame from its top
-     * @param  string  $emphasis  which words are made to stand out: a case of `EmphasisRule`
-     * @param  string  $emoji  on or off
-     * @param  int  $emojiEvery  seconds between two
-     * @param  int  $words  how many a caption may have
-     * @param  int  $letters  how many a caption may have
-     * @param  int  $shortest  how long a caption stays at least, if nothing comes after it
-     * @param  int  $hold  a caption stays through a pause of no more than that
-     * @param  string  $joints  before: breaks are sought before conjunctions and prepositions; any: anywhere
-     */
+    /** @param  int  $height  of the middle of a caption, percent of the frame from its top */
     public function __construct(
-        public string $face = 'condensed',
-        public int $size = 88,
-        public string $case = 'upper',
-        public int $letterSpace = 0,
-        public int $lineSpace = 100,
-        public int $lines = 3,
-        public int $least = 60,
-        public string $fill = 'FFFFFF',
-        public int $outline = 8,
-        public string $outlineColour = '14202B',
-        public int $shadow = 5,
-        public string $shadowColour = '14202B',
-        public int $glow = 0,
-        public string $glowColour = 'FFC247',
-        public string $plate = 'none',
-        public string $plateColour = '14202B',
-        public int $plateOpacity = 80,
-        public int $plateRoom = 24,
-        public int $plateRound = 16,
-        public string $spokenColour = 'FFC247',
-        public int $spokenScale = 100,
-        public string $emphasis = 'none',
-        public string $accent = '7FE0C3',
-        public int $accentScale = 100,
-        public string $emoji = 'off',
-        public int $emojiEvery = 6,
-        public string $appear = 'whole',
-        public int $appearMs = 160,
+        public StyleType $type = new StyleType,
+        public StylePaint $paint = new StylePaint,
+        public StylePlate $plate = new StylePlate,
+        public StyleStress $stress = new StyleStress,
+        public StyleMotion $motion = new StyleMotion,
+        public StyleCues $cues = new StyleCues,
         public int $height = 62,
-        public int $words = 3,
-        public int $letters = 18,
-        public int $shortest = 400,
-        public int $hold = 300,
-        public string $joints = 'before',
     ) {
-        foreach (StyleFields::ALL as $name => $field) {
-            if (! StyleFields::isValid($name, $this->$name)) {
-                throw new InvalidArgumentException("A caption style cannot have this “{$field[0]}”.");
+    }
+
+    /**
+     * The usual one with other values.
+     *
+     * @param  int|string  ...$values  by name
+     *
+     * @throws InvalidArgumentException where one is outside the range of its field
+     */
+    public static function of(int|string ...$values): self
+    {
+        foreach ($values as $name => $value) {
+            if (! self::isField($name) || ! StyleFields::isValid($name, $value)) {
+                throw new InvalidArgumentException("A caption style cannot have this “{$name}”.");
             }
         }
-    }
 
-    public function appearance(): Appearance
-    {
-        return Appearance::from($this->appear);
-    }
-
-    public function emphasisRule(): EmphasisRule
-    {
-        return EmphasisRule::from($this->emphasis);
-    }
-
-    /** A text as it is shown. */
-    public function cased(string $text): string
-    {
-        return match ($this->case) {
-            'upper' => mb_strtoupper($text),
-            'lower' => mb_strtolower($text),
-            default => $text,
-        };
+        return (new self)->with($values);
     }
 
     /**
@@ -100,27 +49,64 @@ final readonly class CaptionStyle
      */
     public function with(array $values): self
     {
-        $valid = [];
+        $parts = $this->parts();
         foreach ($values as $name => $value) {
-            if (is_string($name) && isset(StyleFields::ALL[$name]) && StyleFields::isValid($name, $value)) {
-                $valid[$name] = $value;
+            if (self::isField($name) && StyleFields::isValid($name, $value)) {
+                [$part, $property] = StyleFields::PLACES[$name];
+                $parts[$part] = $property === '' ? $value : [...(array) $parts[$part], $property => $value];
             }
         }
 
-        // @phpstan-ignore argument.type (every value was compared with its field)
-        return new self(...[...$this->toArray(), ...$valid]);
+        return new self(
+            self::part(StyleType::class, $parts['type']),
+            self::part(StylePaint::class, $parts['paint']),
+            self::part(StylePlate::class, $parts['plate']),
+            self::part(StyleStress::class, $parts['stress']),
+            self::part(StyleMotion::class, $parts['motion']),
+            self::part(StyleCues::class, $parts['cues']),
+            is_int($parts['height']) ? $parts['height'] : $this->height,
+        );
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $part
+     * @return T
+     */
+    private static function part(string $part, mixed $values): object
+    {
+        return new $part(...(array) $values);
     }
 
     /** @return array<string, int|string> by name */
     public function toArray(): array
     {
+        $parts = $this->parts();
         $values = [];
-        foreach (array_keys(StyleFields::ALL) as $name) {
-            /** @var int|string $value */
-            $value = $this->$name;
-            $values[$name] = $value;
+        foreach (StyleFields::PLACES as $name => [$part, $property]) {
+            $one = $parts[$part];
+            $values[$name] = is_array($one) ? $one[$property] : $one;
         }
 
         return $values;
+    }
+
+    /** @return array<string, array<string, int|string>|int> what each part is made of, by name */
+    private function parts(): array
+    {
+        /** @var array<string, array<string, int|string>|int> $parts (they hold nothing else) */
+        $parts = array_map(
+            static fn (mixed $part): mixed => is_object($part) ? get_object_vars($part) : $part,
+            get_object_vars($this),
+        );
+
+        return $parts;
+    }
+
+    /** @phpstan-assert-if-true key-of<StyleFields::ALL> $name */
+    private static function isField(mixed $name): bool
+    {
+        return is_string($name) && isset(StyleFields::ALL[$name]);
     }
 }

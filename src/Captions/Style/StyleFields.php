@@ -55,6 +55,44 @@ final class StyleFields
         ]],
     ];
 
+    /** By name: the part of a style that it belongs to, and what it is called there. */
+    public const PLACES = [
+        'face' => ['type', 'face'],
+        'size' => ['type', 'size'],
+        'case' => ['type', 'case'],
+        'letterSpace' => ['type', 'letterSpace'],
+        'lineSpace' => ['type', 'lineSpace'],
+        'lines' => ['type', 'lines'],
+        'least' => ['type', 'least'],
+        'fill' => ['paint', 'fill'],
+        'outline' => ['paint', 'outline'],
+        'outlineColour' => ['paint', 'outlineColour'],
+        'shadow' => ['paint', 'shadow'],
+        'shadowColour' => ['paint', 'shadowColour'],
+        'glow' => ['paint', 'glow'],
+        'glowColour' => ['paint', 'glowColour'],
+        'plate' => ['plate', 'kind'],
+        'plateColour' => ['plate', 'colour'],
+        'plateOpacity' => ['plate', 'opacity'],
+        'plateRoom' => ['plate', 'room'],
+        'plateRound' => ['plate', 'round'],
+        'spokenColour' => ['stress', 'spokenColour'],
+        'spokenScale' => ['stress', 'spokenScale'],
+        'emphasis' => ['stress', 'emphasis'],
+        'accent' => ['stress', 'accent'],
+        'accentScale' => ['stress', 'accentScale'],
+        'emoji' => ['stress', 'emoji'],
+        'emojiEvery' => ['stress', 'emojiEvery'],
+        'appear' => ['motion', 'appear'],
+        'appearMs' => ['motion', 'appearMs'],
+        'height' => ['height', ''],
+        'words' => ['cues', 'words'],
+        'letters' => ['cues', 'letters'],
+        'shortest' => ['cues', 'shortest'],
+        'hold' => ['cues', 'hold'],
+        'joints' => ['cues', 'joints'],
+    ];
+
     /** Names for heights, percent of the frame. */
     public const HEIGHTS = ['top' => 20, 'middle' => 50, 'lower third' => 70];
 

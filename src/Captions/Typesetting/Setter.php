@@ -50,7 +50,7 @@ final readonly class Setter
      */
     public function set(array $words, array $lines = []): Setting
     {
-        if ($this->style->appearance() === Appearance::Single && count($words) > 1) {
+        if ($this->style->motion->appearance() === Appearance::Single && count($words) > 1) {
             return $this->alone($words);
         }
         $units = array_map($this->unit(...), $words, array_keys($words));
@@ -60,8 +60,8 @@ final readonly class Setter
             [$scale] = LineBreaker::fit($units, $lines, $room, $blank);
         } else {
             $after = $this->costs->after(array_map(static fn (CueWord $word): string => $word->text, $words));
-            [$lines, $scale] = LineBreaker::best($units, $after, $room, $blank, $this->style->lines);
-            $least = $this->style->least / 100;
+            [$lines, $scale] = LineBreaker::best($units, $after, $room, $blank, $this->style->type->lines);
+            $least = $this->style->type->least / 100;
             if ($scale < $least) {
                 [$units, $after] = $this->broken($units, $words, $after, $room / $least);
                 $most = min(self::MOST_LINES, count($units));
@@ -69,8 +69,8 @@ final readonly class Setter
             }
         }
         $tall = $this->isTall($words) ? self::TALL : 1.0;
-        $pitch = $this->style->size * self::PITCH * $tall * $this->style->lineSpace / 100;
-        $height = $this->style->size * (1 + self::BELOW) + (count($lines) - 1) * $pitch;
+        $pitch = $this->style->type->size * self::PITCH * $tall * $this->style->type->lineSpace / 100;
+        $height = $this->style->type->size * (1 + self::BELOW) + (count($lines) - 1) * $pitch;
         $scale = round(min($scale, $this->height() / $height), 3);
 
         return $this->placed($units, $lines, max(0.01, $scale), $pitch, $words);
@@ -79,9 +79,11 @@ final readonly class Setter
     /** What is drawn around letters on each side, in pixels. */
     private function around(): float
     {
-        $plate = $this->style->plate === 'none' ? 0 : $this->style->plateRoom;
+        $plate = $this->style->plate->kind === 'none' ? 0 : $this->style->plate->room;
 
-        return max($plate, $this->style->outline + max($this->style->shadow, $this->style->glow / 2));
+        $paint = $this->style->paint;
+
+        return max($plate, $paint->outline + max($paint->shadow, $paint->glow / 2));
     }
 
     private function room(): float
@@ -99,11 +101,11 @@ final readonly class Setter
     /** Between two words, in pixels at full size. */
     private function blank(): float
     {
-        $face = $this->faces->get($this->style->face);
+        $face = $this->faces->get($this->style->type->face);
 
         return max(
-            self::BLANK * $this->style->size,
-            $face->blank() * $this->style->size / $face->capital() + $this->style->letterSpace,
+            self::BLANK * $this->style->type->size,
+            $face->blank() * $this->style->type->size / $face->capital() + $this->style->type->letterSpace,
         );
     }
 
@@ -136,13 +138,13 @@ final readonly class Setter
 
     private function unit(CueWord $word, int $number): Unit
     {
-        $text = $this->style->cased($word->text);
+        $text = $this->style->type->cased($word->text);
         $runs = array_map(
             fn (Run $run): array => $this->measured($run, $word->stands, false),
-            $this->faces->runs($text, $this->style->face, $this->language),
+            $this->faces->runs($text, $this->style->type->face, $this->language),
         );
         if ($word->emoji !== '') {
-            foreach ($this->faces->runs($word->emoji, $this->style->face, $this->language) as $run) {
+            foreach ($this->faces->runs($word->emoji, $this->style->type->face, $this->language) as $run) {
                 $runs[] = $this->measured($run, false, true);
             }
         }
@@ -155,18 +157,18 @@ final readonly class Setter
     {
         $width = array_sum(array_column($runs, 2));
 
-        return new Unit($word, $runs, $width, $width * $this->style->spokenScale / 100, $isGlued);
+        return new Unit($word, $runs, $width, $width * $this->style->stress->spokenScale / 100, $isGlued);
     }
 
     /** @return array{Run, float, float, bool} letters with the size of their face and their width */
     private function measured(Run $run, bool $stands, bool $isEmoji): array
     {
         $face = $this->faces->get($run->face);
-        $em = $this->style->size / $face->capital() * ($stands ? $this->style->accentScale / 100 : 1);
-        $isSpaced = $this->style->letterSpace !== 0;
+        $em = $this->style->type->size / $face->capital() * ($stands ? $this->style->stress->accentScale / 100 : 1);
+        $isSpaced = $this->style->type->letterSpace !== 0;
         $width = $face->width($run->text, $isSpaced) * $em
-            + ($isSpaced ? mb_strlen($run->text) * $this->style->letterSpace : 0)
-            + ($isEmoji ? self::BLANK * $this->style->size / 2 : 0);
+            + ($isSpaced ? mb_strlen($run->text) * $this->style->type->letterSpace : 0)
+            + ($isEmoji ? self::BLANK * $this->style->type->size / 2 : 0);
 
         return [$run, $em * $face->line(), max(0.0, $width), $isEmoji];
     }
@@ -189,14 +191,14 @@ final readonly class Setter
 
                 continue;
             }
-            $text = $this->style->cased($words[$unit->word]->text);
+            $text = $this->style->type->cased($words[$unit->word]->text);
             preg_match_all('/\X/u', $text, $found);
             $letters = count($found[0]);
             $each = max(1, (int) ceil($letters / ceil($unit->room / $room)));
             foreach (array_chunk($found[0], $each) as $j => $some) {
                 $runs = array_map(
                     fn (Run $run): array => $this->measured($run, $words[$unit->word]->stands, false),
-                    $this->faces->runs(implode('', $some), $this->style->face, $this->language),
+                    $this->faces->runs(implode('', $some), $this->style->type->face, $this->language),
                 );
                 $parts[] = $this->unitOf($unit->word, $runs, $j > 0);
                 $costs[] = 0.0;
@@ -215,7 +217,7 @@ final readonly class Setter
      */
     private function placed(array $units, array $lines, float $scale, float $pitch, array $words): Setting
     {
-        $capital = $this->style->size * $scale;
+        $capital = $this->style->type->size * $scale;
         $pitch *= $scale;
         $height = $capital + (count($lines) - 1) * $pitch;
         $middle = $this->shape->width() / 2;
@@ -247,7 +249,7 @@ final readonly class Setter
             $scale,
             $pieces,
             array_map(static fn (float $edge): float => round($edge, 1), $box),
-            $scale < $this->style->least / 100 - 0.0005,
+            $scale < $this->style->type->least / 100 - 0.0005,
             $this->shape,
         );
     }
@@ -276,7 +278,7 @@ final readonly class Setter
         foreach ($isLeftwards ? array_reverse($unit->runs) : $unit->runs as [$run, $size, $width, $isEmoji]) {
             $face = $this->faces->get($run->face);
             $size = round($size * $scale, 1);
-            $before = $isEmoji ? self::BLANK * $this->style->size / 2 * $scale : 0.0;
+            $before = $isEmoji ? self::BLANK * $this->style->type->size / 2 * $scale : 0.0;
             $letters = $width * $scale - $before;
             // A renderer puts a blank after the last letter, too.
             $middle = $x + $before + $letters / 2;

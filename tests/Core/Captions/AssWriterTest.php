@@ -66,7 +66,7 @@ final class AssWriterTest extends TestCase
 
     public function test_words_cannot_give_orders(): void
     {
-        $ass = self::script('{\\pos(0,0)}', 'a\Nb', new CaptionStyle(case: 'written'))->ass;
+        $ass = self::script('{\\pos(0,0)}', 'a\Nb', CaptionStyle::of(case: 'written'))->ass;
 
         self::assertStringContainsString("\\{\\\u{2060}pos(0,0)\\}", $ass);
         self::assertStringContainsString("a\\\u{2060}Nb", $ass);

@@ -48,7 +48,7 @@ final class ContrastTest extends TestCase
 
     public function test_bare_letters_are_measured_against_the_picture_and_others_against_what_is_around_them(): void
     {
-        $bare = new CaptionStyle(outline: 0, shadow: 0, spokenColour: 'FFFFFF');
+        $bare = CaptionStyle::of(outline: 0, shadow: 0, spokenColour: 'FFFFFF');
         self::assertEqualsWithDelta(21.0, self::ratio($bare, self::behind(0, 0, 0)), 0.01);
         self::assertSame(1.0, self::ratio($bare, self::behind(255, 255, 255)));
         $white = self::behind(255, 255, 255);
@@ -74,7 +74,7 @@ final class ContrastTest extends TestCase
 
     public function test_what_would_mend_a_faint_caption_does_mend_it(): void
     {
-        $cue = Cuts::cues('lamp', new CaptionStyle(outline: 0, shadow: 0, fill: '909090', spokenColour: '909090'))[0];
+        $cue = Cuts::cues('lamp', CaptionStyle::of(outline: 0, shadow: 0, fill: '909090', spokenColour: '909090'))[0];
         foreach ([self::behind(150, 140, 160), self::behind(90, 80, 100, 200), self::behind(255, 250)] as $behind) {
             self::assertLessThan(Wcag::LEAST, ContrastMeter::of($cue, $behind));
             $mends = ContrastMeter::mends($cue, $behind);
@@ -91,7 +91,7 @@ final class ContrastTest extends TestCase
         $kinds = array_map(
             static fn (Mend $mend): MendKind => $mend->kind,
             ContrastMeter::mends(
-                Cuts::cues('lamp', new CaptionStyle(outline: 0, shadow: 0, spokenColour: 'FFFFFF'))[0],
+                Cuts::cues('lamp', CaptionStyle::of(outline: 0, shadow: 0, spokenColour: 'FFFFFF'))[0],
                 self::behind(200, 210),
             ),
         );

@@ -31,7 +31,7 @@ final class CueBreakerTest extends TestCase
     /** F. Karamitroglou, "A Proposed Set of Subtitling Standards in Europe" (1998): breaks at the highest nodes. */
     public function test_breaks_stand_at_punctuation_and_before_joining_words_and_never_part_what_is_one(): void
     {
-        $long = new CaptionStyle(words: 6, letters: 32);
+        $long = CaptionStyle::of(words: 6, letters: 32);
         self::assertSame(
             ['For eleven years,', 'one lighthouse guided no ships', 'at all.'],
             self::texts('For eleven years, one lighthouse guided no ships at all.', $long),
@@ -46,14 +46,14 @@ final class CueBreakerTest extends TestCase
             'A letter came from Orla Venn in the spring.' => ['Orla|Venn', 'the|spring', 'A|letter'],
         ];
         foreach ($parted as $said => $pairs) {
-            $shown = implode('|', self::texts($said, new CaptionStyle(words: 4, letters: 24)));
+            $shown = implode('|', self::texts($said, CaptionStyle::of(words: 4, letters: 24)));
             foreach ($pairs as $pair) {
                 self::assertStringNotContainsString($pair, $shown);
             }
         }
         self::assertSame(
             ['Der Wärter zündete', 'die Lampe an,', 'weil der Nebel kam.'],
-            self::texts('Der Wärter zündete die Lampe an, weil der Nebel kam.', new CaptionStyle(
+            self::texts('Der Wärter zündete die Lampe an, weil der Nebel kam.', CaptionStyle::of(
                 words: 5, letters: 22,
             ), 'de'),
         );
@@ -65,7 +65,7 @@ final class CueBreakerTest extends TestCase
             'The keeper saw the ship and it was on the rocks by then.',
             'They rowed to the reef in the dark and he was not there at all.',
         ] as $said) {
-            foreach (self::texts($said, new CaptionStyle(words: 4, letters: 20)) as $text) {
+            foreach (self::texts($said, CaptionStyle::of(words: 4, letters: 20)) as $text) {
                 self::assertGreaterThan(3, mb_strlen($text), "“{$text}” of “{$said}”");
             }
         }
@@ -73,7 +73,7 @@ final class CueBreakerTest extends TestCase
 
     public function test_the_least_cost_over_the_whole_is_what_no_other_way_undercuts(): void
     {
-        $style = new CaptionStyle(words: 4, letters: 20);
+        $style = CaptionStyle::of(words: 4, letters: 20);
         $breaker = new CueBreaker($style, new BreakCosts(Joints::of('en')));
         $words = Cuts::take('Nobody knew who rang the bell, but it rang all night.')->words;
         $found = $breaker->cues($words);
@@ -102,10 +102,10 @@ final class CueBreakerTest extends TestCase
             static fn (Cue $cue): array => [$cue->startMs, $cue->endMs],
             Cuts::cues($words, $style, endMs: 2_900),
         );
-        self::assertSame([[0, 500], [500, 1_100], [2_000, 2_400]], $times(new CaptionStyle(letters: 8)));
+        self::assertSame([[0, 500], [500, 1_100], [2_000, 2_400]], $times(CaptionStyle::of(letters: 8)));
         self::assertSame(
             [[0, 500], [500, 1_400], [2_000, 2_900]],
-            $times(new CaptionStyle(letters: 8, hold: 250, shortest: 900)),
+            $times(CaptionStyle::of(letters: 8, hold: 250, shortest: 900)),
         );
     }
 
@@ -116,7 +116,7 @@ final class CueBreakerTest extends TestCase
             new CueMark(1, 4, 'keeper, tower', [1, 1], from: -3, until: 2),
             new CueMark(9, 2),
         ]);
-        $cues = Cuts::cues($said, new CaptionStyle(words: 3, letters: 18), $marks);
+        $cues = Cuts::cues($said, CaptionStyle::of(words: 3, letters: 18), $marks);
         $texts = array_map(static fn (Cue $cue): string => $cue->text(), $cues);
 
         self::assertSame(['The', 'keeper, tower', 'wrote down', 'every light', 'he saw'], $texts);
@@ -131,7 +131,7 @@ final class CueBreakerTest extends TestCase
     public function test_words_stand_out_by_rule_or_by_hand(): void
     {
         $standing = static function (string $rule, CaptionMarks $marks = new CaptionMarks): array {
-            $style = new CaptionStyle(words: 8, letters: 60, emphasis: $rule);
+            $style = CaptionStyle::of(words: 8, letters: 60, emphasis: $rule);
             $out = [];
             foreach (Cuts::cues('In 1884 Captain Venn saw the extraordinary lamp.', $style, $marks) as $cue) {
                 foreach ($cue->words as $word) {

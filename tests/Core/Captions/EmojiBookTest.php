@@ -27,7 +27,7 @@ final class EmojiBookTest extends TestCase
         foreach (explode(' ', $said) as $i => $word) {
             $words[] = new WordTiming($word, $i * 1_000, $i * 1_000 + 900);
         }
-        $style = new CaptionStyle(emoji: 'on', emojiEvery: $every);
+        $style = CaptionStyle::of(emoji: 'on', emojiEvery: $every);
         $shown = [];
         foreach (Cuts::cues($words, $style, $marks, emoji: self::book()) as $cue) {
             foreach ($cue->words as $word) {
@@ -75,7 +75,7 @@ final class EmojiBookTest extends TestCase
 
     public function test_an_emoji_is_a_letter_of_its_own_and_no_word_of_the_file(): void
     {
-        $cue = Cuts::cues('the bell', new CaptionStyle(emoji: 'on'), emoji: self::book())[0];
+        $cue = Cuts::cues('the bell', CaptionStyle::of(emoji: 'on'), emoji: self::book())[0];
         self::assertInstanceOf(Cue::class, $cue);
         self::assertSame('the bell', $cue->timed()->line());
     }

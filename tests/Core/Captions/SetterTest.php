@@ -58,7 +58,7 @@ final class SetterTest extends TestCase
 
     public function test_type_shrinks_within_limits_then_words_break_then_it_is_told(): void
     {
-        $one = static fn (string $text, int $least): Cue => Cuts::cues($text, new CaptionStyle(
+        $one = static fn (string $text, int $least): Cue => Cuts::cues($text, CaptionStyle::of(
             words: 2, lines: 1, least: $least,
         ))[0];
         $shrunk = $one('incomprehensible', 40);
@@ -74,13 +74,13 @@ final class SetterTest extends TestCase
         );
         self::assertFalse($broken->setting->isTight);
 
-        $tight = Cuts::cues(str_repeat('M', 160), new CaptionStyle(size: 220, least: 100))[0];
+        $tight = Cuts::cues(str_repeat('M', 160), CaptionStyle::of(size: 220, least: 100))[0];
         self::assertTrue($tight->setting->isTight);
     }
 
     public function test_lines_are_even_and_break_where_it_reads_well(): void
     {
-        $style = new CaptionStyle(size: 60, words: 6, letters: 40, lines: 2);
+        $style = CaptionStyle::of(size: 60, words: 6, letters: 40, lines: 2);
         $cue = Cuts::cues('the harbour and the lighthouse', $style)[0];
 
         self::assertSame([2, 3], $cue->setting->lines);
@@ -111,7 +111,7 @@ final class SetterTest extends TestCase
 
     public function test_words_that_are_read_from_the_right_stand_from_the_right(): void
     {
-        $style = new CaptionStyle(size: 40, words: 6, letters: 60, lines: 1);
+        $style = CaptionStyle::of(size: 40, words: 6, letters: 60, lines: 1);
         $x = static fn (Cue $cue): array => array_map(
             static fn (Piece $piece): float => $piece->x,
             $cue->setting->pieces,
@@ -129,8 +129,8 @@ final class SetterTest extends TestCase
             self::assertEquals($case->style(), (new CaptionStyle)->with($case->style()->toArray()));
         }
         $kept = (new CaptionStyle)->with(['size' => 9_000, 'fill' => 'red', 'lines' => '2', 'case' => 'lower']);
-        self::assertEquals(new CaptionStyle(case: 'lower'), $kept);
+        self::assertEquals(CaptionStyle::of(case: 'lower'), $kept);
         $this->expectException(\InvalidArgumentException::class);
-        new CaptionStyle(size: 9_000);
+        CaptionStyle::of(size: 9_000);
     }
 }

@@ -70,15 +70,15 @@ final class WordStatesTest extends TestCase
 
     public function test_words_come_all_at_once_one_at_a_time_or_one_after_the_other(): void
     {
-        $whole = self::seen(new CaptionStyle(spokenColour: 'FFFFFF'));
+        $whole = self::seen(CaptionStyle::of(spokenColour: 'FFFFFF'));
         self::assertSame([[30, 60]], self::whole($whole['NINE']));
         self::assertSame([[30, 60]], self::whole($whole['BOATS']));
 
-        $single = self::seen(new CaptionStyle(appear: 'single'));
+        $single = self::seen(CaptionStyle::of(appear: 'single'));
         self::assertSame([[30, 45]], self::whole($single['NINE']));
         self::assertSame([[45, 60]], self::whole($single['BOATS']));
 
-        $growing = self::seen(new CaptionStyle(appear: 'growing'));
+        $growing = self::seen(CaptionStyle::of(appear: 'growing'));
         self::assertSame([[30, 60]], self::whole($growing['NINE']));
         self::assertSame([[45, 60]], self::whole($growing['BOATS']));
     }
@@ -86,7 +86,7 @@ final class WordStatesTest extends TestCase
     public function test_typed_words_come_letter_by_letter_and_are_whole_when_they_are_said(): void
     {
         $letters = [];
-        foreach (self::states(new CaptionStyle(appear: 'typed')) as $drawn) {
+        foreach (self::states(CaptionStyle::of(appear: 'typed')) as $drawn) {
             if ($drawn->piece?->text === 'BOATS') {
                 for ($frame = $drawn->from; $frame < $drawn->until; $frame++) {
                     $letters[$frame] = $drawn->letters ?? 5;
@@ -105,7 +105,7 @@ final class WordStatesTest extends TestCase
     public function test_what_moves_comes_to_rest_where_it_is_set(): void
     {
         foreach (['pop', 'bounce', 'slide'] as $appear) {
-            $states = self::states(new CaptionStyle(appear: $appear, appearMs: 300, spokenColour: 'FFFFFF'));
+            $states = self::states(CaptionStyle::of(appear: $appear, appearMs: 300, spokenColour: 'FFFFFF'));
             $first = $states[0];
             $last = array_values(array_filter(
                 $states,
@@ -125,7 +125,7 @@ final class WordStatesTest extends TestCase
     public function test_plates_stand_behind_all_words_or_follow_the_spoken_one(): void
     {
         $plates = static fn (string $plate): array => array_values(array_filter(
-            self::states(new CaptionStyle(plate: $plate)),
+            self::states(CaptionStyle::of(plate: $plate)),
             static fn (Drawn $drawn): bool => $drawn->plate !== null,
         ));
         [$all] = $plates('words');

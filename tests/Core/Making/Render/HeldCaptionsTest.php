@@ -57,7 +57,7 @@ final class HeldCaptionsTest extends TestCase
 
     public function test_what_changes_in_most_frames_or_is_not_there_has_no_band(): void
     {
-        $typed = new CaptionStyle(appear: 'typed');
+        $typed = CaptionStyle::of(appear: 'typed');
         $script = self::script(['extraordinary' => [0, 500]], 15, $typed);
         self::assertNull(HeldCaptions::of($script, 15, self::FPS, 1920));
         self::assertNull(HeldCaptions::of(CaptionScript::none(), 60, self::FPS, 1920));

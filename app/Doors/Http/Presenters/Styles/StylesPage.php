@@ -96,7 +96,7 @@ final readonly class StylesPage
         }
         $end = count($words) * self::WORD_MS;
         $maker = new CueMaker(
-            $this->faces->set([$style->face]),
+            $this->faces->set([$style->type->face]),
             FrameShape::Upright,
             'en',
             $said,
