@@ -46,7 +46,7 @@ final readonly class EditBook
     {
         return DB::transaction(function () use ($batch, $what, $shorts, $change): array {
             if (count($shorts) === 1) {
-                $this->seen->check(Short::withTrashed()->findOrFail($shorts[0]->id));
+                $this->check($shorts[0]);
             }
             $act = (string) Str::uuid();
             $changed = [];
@@ -155,10 +155,15 @@ final readonly class EditBook
         return $this->of($of)->whereNotNull('undone_at')->oldest('id')->value('what');
     }
 
-    /** @return string what was undone */
+    /**
+     * @return string what was undone
+     *
+     * @throws Outdated when the short was changed since it was looked at
+     */
     public function undo(Channel|Batch|Short $of): string
     {
         return DB::transaction(function () use ($of): string {
+            $this->check($of);
             $last =
                 $this->of($of)->whereNull('undone_at')->latest('id')->first() ??
                 throw new Refusal('There is nothing left to undo.');
@@ -175,10 +180,15 @@ final readonly class EditBook
         });
     }
 
-    /** @return string what was done again */
+    /**
+     * @return string what was done again
+     *
+     * @throws Outdated when the short was changed since it was looked at
+     */
     public function redo(Channel|Batch|Short $of): string
     {
         return DB::transaction(function () use ($of): string {
+            $this->check($of);
             $next =
                 $this->of($of)->whereNotNull('undone_at')->oldest('id')->first() ??
                 throw new Refusal('There is nothing to do again.');
@@ -192,6 +202,13 @@ final readonly class EditBook
 
             return $next->what;
         });
+    }
+
+    private function check(Channel|Batch|Short $of): void
+    {
+        if ($of instanceof Short) {
+            $this->seen->check(Short::withTrashed()->findOrFail($of->id));
+        }
     }
 
     /** Brings a short back to how it was before a change. That is a change like others, and can be undone. */

@@ -8,7 +8,6 @@ use App\Ground\Database\Busy;
 use App\Ground\Work\DiskRoom;
 use App\Ground\Work\GivingWay;
 use App\Ground\Work\HandedBack;
-use App\Makers\Planning\CutMaker;
 use App\Makers\Planning\ShortPlanner;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Failure;
@@ -27,7 +26,6 @@ final readonly class ExportRunner
     public function __construct(
         private LibraryShelf $shelves,
         private ShortPlanner $planner,
-        private CutMaker $cuts,
         private Exporter $exporter,
         private MediaStore $store,
         private DiskRoom $room,
@@ -90,8 +88,8 @@ final readonly class ExportRunner
         $watcher = new ExportWatcher($claim);
         $export = $claim->export;
         $shelf = $this->shelves->of($export->short->batch->channel);
-        $cut = $this->planner->plan($export->short, $shelf, $watcher);
-        $summary = $this->cuts->summary($cut);
+        $plan = $this->planner->current($export->short, $shelf, $watcher);
+        [$cut, $summary] = [$plan->cut, $plan->summary];
         $this->exporter->export(
             $cut,
             $shelf,

@@ -6,6 +6,7 @@ namespace App\Makers\Planning;
 
 use App\Media\Audio\TakeFiles;
 use App\Media\Store\KeptFiles;
+use App\Shelves\Library\Shelf;
 use RapidReel\Plan\Cut\Cut;
 
 /** What a plan was made with and is made again only with it: what is spoken in it, and pictures of its cards. */
@@ -15,6 +16,26 @@ final readonly class PlanParts
         private TakeFiles $takes,
         private KeptFiles $kept,
     ) {
+    }
+
+    /** Whether what it shows, and what is heard in it, can still be had as it was. */
+    public function areAtHand(Cut $cut, Shelf $shelf): bool
+    {
+        foreach ($cut->scenes as $scene) {
+            foreach ($scene->shots as $shot) {
+                $one = $shelf->footage[$shot->source->footage] ?? null;
+                if ($one?->fingerprint !== $shot->source->fingerprint) {
+                    return false;
+                }
+            }
+        }
+        foreach ($cut->effects as $effect) {
+            if (($shelf->effects[$effect->sound]->fingerprint ?? null) !== $effect->fingerprint) {
+                return false;
+            }
+        }
+
+        return $cut->music?->fingerprint === $shelf->music($cut->music->id ?? '')?->fingerprint;
     }
 
     /** Whether all of them are on the disk as they were. */

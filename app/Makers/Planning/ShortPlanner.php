@@ -25,10 +25,32 @@ final readonly class ShortPlanner
         private CutMaker $cuts,
         private SceneTasks $tasks,
         private Inputs $inputs,
+        private PlanParts $parts,
     ) {
     }
 
+    /**
+     * The plan that is kept, where it is still that of its scenes and all that it was made with is there; else a new one.
+     *
+     * @throws Refusal when there is nothing to show
+     */
+    public function current(Short $short, Shelf $shelf, Watcher $watcher): Plan
+    {
+        $short->load(['batch.channel', 'scenes.shots', 'readings']);
+        [$cut, $summary] = $short->isPlanned() ? [$short->plannedCut(), $short->cutSummary()] : [null, null];
+        $isFresh = $cut !== null && $summary !== null && $this->inputs->of($short) === $short->planned_inputs
+            && $this->parts->areAtHand($cut, $shelf) && $this->parts->areThere($cut);
+
+        return $isFresh ? new Plan($cut, $summary) : $this->made($short, $shelf, $watcher);
+    }
+
+    /** @throws Refusal when there is nothing to show */
     public function plan(Short $short, Shelf $shelf, Watcher $watcher): Cut
+    {
+        return $this->made($short, $shelf, $watcher)->cut;
+    }
+
+    private function made(Short $short, Shelf $shelf, Watcher $watcher): Plan
     {
         if ($shelf->footage === []) {
             throw new Refusal('There is no footage yet. Add clips or stills on the Footage page.');
@@ -48,9 +70,10 @@ final readonly class ShortPlanner
             self::shownByOthers($short),
             $short->number,
         );
-        $this->keep($short, $cut, $inputs, $revision);
+        $plan = new Plan($cut, $this->cuts->summary($cut));
+        $this->keep($short, $plan, $inputs, $revision);
 
-        return $cut;
+        return $plan;
     }
 
     /** @return array<array-key, int> how often other shorts of the batch show a picture, by id */
@@ -71,17 +94,17 @@ final readonly class ShortPlanner
     }
 
     /** Only if nobody changed anything in the meantime; then the next plan is on its way already. */
-    private function keep(Short $short, Cut $cut, string $inputs, int $revision): void
+    private function keep(Short $short, Plan $plan, string $inputs, int $revision): void
     {
-        $made = ['cut' => CutJson::encode($cut), 'summary' => $this->cuts->summary($cut)->toJson()];
-        DB::transaction(function () use ($short, $cut, $made, $inputs, $revision): void {
+        $made = ['cut' => CutJson::encode($plan->cut), 'summary' => $plan->summary->toJson()];
+        DB::transaction(function () use ($short, $plan, $made, $inputs, $revision): void {
             $now = Short::query()->with(['batch.channel', 'scenes.shots', 'readings'])->find($short->id);
             if ($now === null || $now->revision !== $revision || $this->inputs->of($now) !== $inputs) {
                 return;
             }
             $now->update([...$made, 'inputs' => $inputs, 'planned_inputs' => $inputs, 'problem' => null]);
             foreach ($now->scenes as $number => $scene) {
-                $this->propose($scene, $cut->scenes[$number]->shots);
+                $this->propose($scene, $plan->cut->scenes[$number]->shots);
             }
         });
         $short->refresh();

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Makers\Proofs;
 
 use App\Ground\Work\Orders;
-use App\Makers\Planning\PlanParts;
 use App\Makers\Planning\ShortPlanner;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Failure;
@@ -32,7 +31,6 @@ final readonly class ProofDesk
         private LibraryShelf $shelves,
         private Orders $orders,
         private ShortPlanner $planner,
-        private PlanParts $parts,
     ) {
     }
 
@@ -119,10 +117,8 @@ final readonly class ProofDesk
         $inputs = $short->planned_inputs;
         $shelf = $this->shelves->of($short->batch->channel);
         try {
-            if (! $this->parts->areThere($cut)) {
-                $cut = $this->planner->plan($short, $shelf, $watcher);
-                $inputs = $short->planned_inputs;
-            }
+            $cut = $this->planner->current($short, $shelf, $watcher)->cut;
+            $inputs = $short->planned_inputs;
             $key = $this->maker->make($cut, $shelf, $watcher);
             // What is seen is there at once; how clear its captions are takes a while longer.
             $this->keep($short->id, $inputs, ['proof' => (new Proof($inputs, $key, [], false))->toJson()]);
