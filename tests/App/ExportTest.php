@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Desks\Exporting\ExportDesk;
 use App\Doors\Http\Presenters\Rundown\Rundown;
 use App\Doors\Jobs\MakeExport;
+use App\Makers\Videos\FinishedVideos;
 use App\Media\Probing\LoudnessMeter;
 use App\Media\Store\MediaStore;
 use App\Shelves\Models\Batch;
@@ -30,7 +31,9 @@ final class ExportTest extends AppTestCase
         $this->actingAs($this->user());
         $this->library();
         // What another test rendered would count as kept here.
-        app(MediaStore::class)->discard(app(MediaStore::class)->path('segments'));
+        foreach (['segments', 'videos'] as $room) {
+            app(MediaStore::class)->discard(app(MediaStore::class)->path($room));
+        }
     }
 
     private function batch(string $text = self::SCRIPT): Batch
@@ -118,6 +121,28 @@ final class ExportTest extends AppTestCase
         $decoded = new Process(['ffmpeg', '-v', 'warning', '-xerror', '-i', $this->path($export), '-f', 'null', '-']);
         self::assertSame(0, $decoded->run());
         self::assertSame('', $decoded->getErrorOutput());
+    }
+
+    public function test_what_is_exported_again_unchanged_is_the_same_file_as_long_as_that_is_whole(): void
+    {
+        $short = $this->batch()->shorts[0];
+        $first = $this->path($this->export($short));
+        $bytes = (string) file_get_contents($first);
+        $again = $this->path($this->export($short->refresh()));
+        self::assertNotSame($first, $again);
+        self::assertSame(fileinode($first), fileinode($again), 'one file with two names');
+
+        // Damaged under all of its names at once.
+        file_put_contents($first, substr($bytes, 0, 5_000));
+        $third = $this->path($this->export($short->refresh()));
+        self::assertSame(md5($bytes), md5_file($third));
+
+        $kept = static fn (): int => count(glob(app(MediaStore::class)->path('videos').'/*.mp4') ?: []);
+        app(FinishedVideos::class)->sweep();
+        self::assertSame(1, $kept(), 'an export has it');
+        app(MediaStore::class)->discard(app(MediaStore::class)->path('exports'));
+        app(FinishedVideos::class)->sweep();
+        self::assertSame(0, $kept());
     }
 
     public function test_nothing_changed_makes_nothing_new_and_an_edit_only_its_own_scene(): void

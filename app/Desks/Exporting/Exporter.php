@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Exporting;
 
 use App\Ground\Work\GivingWay;
+use App\Makers\Videos\FinishedVideos;
 use App\Makers\Videos\VideoMaker;
 use App\Media\Probing\NotAsPlanned;
 use App\Media\Process\Cancelled;
@@ -28,6 +29,7 @@ final readonly class Exporter
     public function __construct(
         private SegmentPlanner $planner,
         private VideoMaker $videos,
+        private FinishedVideos $finished,
         private MediaStore $store,
         private MediaTools $tools,
     ) {
@@ -57,13 +59,19 @@ final readonly class Exporter
         $work = $this->store->workFolder();
         try {
             $video = "$work/$name.mp4";
-            $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video, way: $way);
-            $this->poster($video, "$work/".ExportedFiles::POSTER, 2 * $cut->introOutro->openingMs() + $cut->hookMs);
+            $poster = "$work/".ExportedFiles::POSTER;
+            $key = FinishedVideos::key($cut, $mix, $segments);
+            $made = 0;
+            if (! $this->finished->take($key, $video, $poster)) {
+                $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video, way: $way);
+                $this->poster($video, $poster, 2 * $cut->introOutro->openingMs() + $cut->hookMs);
+                $this->finished->keep($key, $video, $poster);
+            }
             foreach (CaptionFile::cases() as $format) {
                 $this->store->write("$work/$name.{$format->value}", $format->write($cut));
             }
             $this->store->write("$work/$name.json", CutJson::encode($cut));
-            $seals = [ExportedFiles::POSTER => KeptFiles::sealOf("$work/".ExportedFiles::POSTER)];
+            $seals = [ExportedFiles::POSTER => KeptFiles::sealOf($poster)];
             foreach (ExportedFiles::EXTENSIONS as $extension) {
                 $seals[$extension] = KeptFiles::sealOf("$work/$name.$extension");
             }

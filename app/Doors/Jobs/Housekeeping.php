@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Jobs;
 
 use App\Ground\Work\DiskRoom;
+use App\Makers\Videos\FinishedVideos;
 use App\Media\Store\MediaStore;
 
 /** What a worker looks after between two orders. */
@@ -19,6 +20,7 @@ final class Housekeeping
         private readonly OrphanSweep $strays,
         private readonly MediaStore $store,
         private readonly WorkerMark $mark,
+        private readonly FinishedVideos $videos,
     ) {
     }
 
@@ -35,6 +37,7 @@ final class Housekeeping
             $this->strays->order();
             $this->store->sweep();
             $this->mark->sweep();
+            $this->videos->sweep();
         }
 
         return null;

@@ -30,7 +30,7 @@ final readonly class ShortPlanner
     }
 
     /**
-     * The plan that is kept, where it is still that of its scenes and all that it was made with is there; else a new one.
+     * The plan that is kept, where it is still that of its scenes and all it was made with is there; else a new one.
      *
      * @throws Refusal when there is nothing to show
      */

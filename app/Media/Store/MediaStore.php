@@ -97,6 +97,15 @@ final readonly class MediaStore
         $this->handOut($file, $target);
     }
 
+    /** Gives a file a second name in a work folder, or copies it where the disk has none to give. */
+    public function share(string $file, string $target): void
+    {
+        $this->ask($target);
+        if (! @link($file, $target)) {
+            $this->handOut($file, $target);
+        }
+    }
+
     /** Copies a file to where somebody at the command line wants it, which may be anywhere. */
     public function handOut(string $file, string $target): void
     {

@@ -58,6 +58,8 @@ abstract class FaultCase extends AppTestCase
 
     protected function exported(Short $short): Export
     {
+        // A video that is whole needs no part of it.
+        File::deleteDirectory(app(MediaStore::class)->path('videos'));
         $export = $this->order($short);
         $this->work();
 

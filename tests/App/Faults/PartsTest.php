@@ -82,7 +82,7 @@ final class PartsTest extends FaultCase
     /** What was rendered before is no help. */
     private function renderedAnew(Short $short): Export
     {
-        foreach (['segments', 'mixes', 'beds'] as $room) {
+        foreach (['videos', 'segments', 'mixes', 'beds'] as $room) {
             File::deleteDirectory(self::store()->path($room));
         }
 
