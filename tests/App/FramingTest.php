@@ -96,7 +96,7 @@ final class FramingTest extends AppTestCase
         self::assertSame([['ms' => $shot->play->inMs + 500, 'x' => 0.8, 'y' => 0.5, 'close' => 1.5]], $drawn['pins']);
 
         $this->plan($short);
-        $window = self::shot($short)->path->at(500);
+        $window = self::shot($short)->view->path->at(500);
         self::assertEqualsWithDelta([0.8, 0.5, 1 / 1.5], [$window->x, $window->y, $window->scale], 0.0005);
 
         File::deleteDirectory(app('filesystem')->disk('media')->path('interest'));
@@ -118,7 +118,7 @@ final class FramingTest extends AppTestCase
         $this->setting('shot', $short->scenes[0]->shots[0]->id, 'framing', 'blur')->assertOk();
         $this->plan($short);
 
-        self::assertSame(Backdrop::Blur, self::shot($short)->backdrop);
+        self::assertSame(Backdrop::Blur, self::shot($short)->view->backdrop);
         $this->get(route('framing.show', [$short->scenes[0], 0]))->assertOk()->assertSee('Framing');
     }
 

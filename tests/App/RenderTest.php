@@ -9,6 +9,8 @@ use App\Media\Store\MediaStore;
 use App\Media\Video\MissingFootage;
 use App\Media\Video\SegmentRenderer;
 use App\Media\Video\Sources;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Captions\Drawing\AssWriter;
 use RapidReel\Captions\Drawing\CaptionScript;
@@ -551,5 +553,20 @@ final class RenderTest extends AppTestCase
             ],
         );
         self::assertSame($before, md5_file($here));
+    }
+
+    public function test_all_that_a_recipe_is_rendered_with_can_be_kept(): void
+    {
+        $recipe = self::recipe(self::layer(self::clip(), FootageKind::Clip, 640, 360, self::centred(640, 360), 300), 9);
+        @unlink($this->render($recipe));
+        $shown = TEST_PLACE.'/shown';
+        File::deleteDirectory($shown);
+        file_put_contents(TEST_PLACE.'/shown.json', $recipe->toJson());
+        self::assertSame(0, Artisan::call('reel:render', ['recipe' => TEST_PLACE.'/shown.json', '--keep' => $shown]));
+
+        foreach (['captions.ass', 'graph.txt', 'command.txt'] as $part) {
+            self::assertFileExists("$shown/$part");
+        }
+        self::assertStringContainsString('graph.txt', (string) file_get_contents("$shown/command.txt"));
     }
 }

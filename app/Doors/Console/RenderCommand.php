@@ -16,7 +16,8 @@ final class RenderCommand extends Command
 {
     use ReadsScripts;
 
-    protected $signature = 'reel:render {recipe : a JSON file}';
+    protected $signature = 'reel:render {recipe : a JSON file}
+        {--keep= : a folder that is to have all that it is rendered with, and the command}';
 
     protected $description = 'Renders one segment from its recipe and tells where it stands';
 
@@ -28,7 +29,10 @@ final class RenderCommand extends Command
                 throw new Refusal("There is no file $file.");
             }
             $recipe = Recipe::fromJson(File::get($file));
-            $pool->run([$renderer->work($recipe, $pool->width())], static fn () => null);
+            $shown = $this->option('keep');
+            $pool->run([
+                $renderer->work($recipe, $pool->width(), is_string($shown) && $shown !== '' ? $shown : null),
+            ], static fn () => null);
             $this->printJson([
                 'key' => $recipe->key(),
                 'file' => $renderer->file($recipe->key()),

@@ -22,6 +22,7 @@ final readonly class EncoderPool
     public function __construct(
         private EncoderSlots $slots,
         private KeyedLock $claims,
+        private FailedOrders $failed,
     ) {
     }
 
@@ -66,7 +67,7 @@ final readonly class EncoderPool
                 }
                 foreach ($running as $slot => $work) {
                     $frames[$work->work->key] = $work->frames();
-                    if ($work->isOver()) {
+                    if ($this->isOver($work)) {
                         $work->end();
                         unset($running[$slot]);
                         $this->slots->give($slot);
@@ -85,6 +86,22 @@ final readonly class EncoderPool
         }
 
         return $done;
+    }
+
+    /**
+     * What failed is kept as it was ordered, so that it can be made again by hand.
+     *
+     * @throws ToolFailed
+     */
+    private function isOver(RunningWork $work): bool
+    {
+        try {
+            return $work->isOver();
+        } catch (ToolFailed $problem) {
+            $this->failed->keep($work->work, $problem->getMessage());
+
+            throw $problem;
+        }
     }
 
     /**

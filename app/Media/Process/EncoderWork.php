@@ -16,12 +16,14 @@ final readonly class EncoderWork
      * @param  Closure(): bool  $isThere  whether it was made before
      * @param  Closure(): Generator<int, Process, Process, mixed>  $steps  yields its programs and is given each back
      *   when it has ended well
+     * @param  string  $order  what is to be made, as JSON, to be looked at where it fails; empty where there is none
      */
     public function __construct(
         public string $key,
         public string $doing,
         public Closure $isThere,
         public Closure $steps,
+        public string $order = '',
     ) {
     }
 }

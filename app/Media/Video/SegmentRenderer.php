@@ -12,6 +12,7 @@ use App\Media\Process\ToolFailed;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use Generator;
+use Illuminate\Support\Facades\File;
 use RapidReel\Making\Render\Filter\FilterGraph;
 use RapidReel\Making\Render\Filter\GradeFilters;
 use RapidReel\Making\Render\Filter\KeyFilters;
@@ -45,8 +46,11 @@ final readonly class SegmentRenderer
         return $this->kept->isRight($this->file($key));
     }
 
-    /** @param  int  $threads  one where many are rendered side by side, which uses cores better than many for each */
-    public function work(Recipe $recipe, int $threads): EncoderWork
+    /**
+     * @param  int  $threads  one where many are rendered side by side, which uses cores better than many for each
+     * @param  string|null  $shown  folder that is to have all that it is rendered with
+     */
+    public function work(Recipe $recipe, int $threads, ?string $shown = null): EncoderWork
     {
         $key = $recipe->key();
 
@@ -54,7 +58,8 @@ final readonly class SegmentRenderer
             $key,
             'Rendering a shot',
             fn (): bool => $this->isThere($key),
-            fn (): Generator => $this->steps($recipe, $threads),
+            fn (): Generator => $this->steps($recipe, $threads, $shown),
+            $recipe->toJson(),
         );
     }
 
@@ -64,7 +69,7 @@ final readonly class SegmentRenderer
      * @throws MissingFootage when a source is not on the disk as it was
      * @throws ToolFailed
      */
-    private function steps(Recipe $recipe, int $threads): Generator
+    private function steps(Recipe $recipe, int $threads, ?string $shown): Generator
     {
         foreach ($recipe->sources() as $source) {
             if (! $this->kept->isSource($source->key)) {
@@ -89,7 +94,12 @@ final readonly class SegmentRenderer
                 }
             }
             $this->faces->lay($recipe->captions->faces, "$folder/faces");
-            $process = yield $this->encoding($recipe, $threads, $folder);
+            $encoding = $this->encoding($recipe, $threads, $folder);
+            if ($shown !== null) {
+                File::copyDirectory($folder, $shown);
+                File::put("$shown/command.txt", $encoding->getCommandLine()."\n");
+            }
+            $process = yield $encoding;
             preg_match_all('/^frame=(\d+)$/m', $process->getOutput(), $told);
             $frames = $told[1] === [] ? 0 : (int) end($told[1]);
             if ($frames !== $recipe->frames) {
