@@ -101,7 +101,7 @@ final class FramingTest extends AppTestCase
 
         File::deleteDirectory(app('filesystem')->disk('media')->path('interest'));
         $this->plan($short);
-        self::assertEqualsWithDelta(0.8, self::shot($short)->path->at(500)->x, 0.0005);
+        self::assertEqualsWithDelta(0.8, self::shot($short)->view->path->at(500)->x, 0.0005);
 
         $this->pin($scene, 'unpin', $shot->play->inMs + 500);
         $this->postJson(route('shorts.undo', $short))->assertOk();
