@@ -86,7 +86,7 @@ final class EdgeTest extends AppTestCase
         self::assertSame($plain->durationMs + 1_500, $cut->wholeMs());
         self::assertSame($plain->durationMs, $cut->durationMs);
         $summary = CutSummary::fromJson(CutSummary::of($cut, '', '')->toJson());
-        self::assertSame([$cut->wholeMs(), 1_000 + $cut->hookMs], [$summary->wholeMs(), $summary->hookOutMs()]);
+        self::assertSame([$cut->wholeMs(), 1_000 + $cut->found->hookMs], [$summary->wholeMs(), $summary->hookOutMs()]);
         // No other part is rendered anew.
         $keys = fn (Cut $of): array => array_column(app(SegmentPlanner::class)->plan($of, Quality::Draft), 'key');
         self::assertSame($keys($plain), array_slice($keys($cut), 1, -1));

@@ -74,7 +74,7 @@ final class ExportTest extends AppTestCase
             self::assertNotSame([], $cut->cues);
             self::assertSame($shape, $cut->cues[0]->setting->shape->value);
             self::assertStringContainsString(
-                sprintf("PlayResX: %d\nPlayResY: %d\n", $cut->shape->width(), $cut->shape->height()),
+                sprintf("PlayResX: %d\nPlayResY: %d\n", $cut->form->shape->width(), $cut->form->shape->height()),
                 (string) file_get_contents($this->path($other, 'ass')),
             );
         }

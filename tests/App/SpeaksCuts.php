@@ -19,6 +19,7 @@ use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutEffect;
 use RapidReel\Plan\Cut\CutMusic;
+use RapidReel\Plan\Cut\CutSound;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Text\Script\Scene;
@@ -50,10 +51,7 @@ trait SpeaksCuts
 
     private static function with(Cut $cut, ?CutMusic $music, CutEffect ...$effects): Cut
     {
-        return new Cut(
-            $cut->title, $cut->profile, $cut->durationMs, $cut->hookMs, $cut->scenes, $cut->words, $cut->cues,
-            $cut->flags, $music, $cut->shape, $cut->loop, array_values($effects),
-        );
+        return $cut->sounding(new CutSound($music, array_values($effects)));
     }
 
     private function mixed(Cut $cut, MixSources $sources = new MixSources): MixPlan

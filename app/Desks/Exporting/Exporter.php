@@ -64,7 +64,7 @@ final readonly class Exporter
             $made = 0;
             if (! $this->finished->take($key, $video, $poster)) {
                 $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video, way: $way);
-                $this->poster($video, $poster, 2 * $cut->introOutro->openingMs() + $cut->hookMs);
+                $this->poster($video, $poster, 2 * $cut->over->introOutro->openingMs() + $cut->found->hookMs);
                 $this->finished->keep($key, $video, $poster);
             }
             foreach (CaptionFile::cases() as $format) {

@@ -38,6 +38,7 @@ use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutCard;
 use RapidReel\Plan\Cut\CutLogo;
 use RapidReel\Plan\Cut\CutLook;
+use RapidReel\Plan\Cut\CutOver;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutShot;
 use RapidReel\Plan\Source\ScriptSource;
@@ -121,12 +122,12 @@ final readonly class CaptionBench
             ->plan(new ScriptSource(self::SCRIPT), new ScriptChoices($this->registrar->of(null)))
             ->tasks();
         $marked = $this->cuts->make('Captions', $tasks, $shelf, new Unwatched);
-        $typed = new Cut(...[...get_object_vars($marked), 'cues' => array_map(
+        $typed = $marked->withCues(array_map(
             static fn (Cue $cue): Cue => new Cue(...[
                 ...get_object_vars($cue), 'style' => $cue->style->with(['appear' => 'typed']),
             ]),
             $marked->cues,
-        )]);
+        ));
         $work = $this->store->workFolder();
         try {
             // Lays the sources, too.
@@ -175,19 +176,19 @@ final readonly class CaptionBench
             ...get_object_vars($shot->look), 'grade' => Looks::of('lamplight'),
         ]));
 
-        return new Cut(...[
-            ...get_object_vars($cut),
-            'scenes' => array_map(static fn (CutScene $scene): CutScene => $scene->withShots($graded), $cut->scenes),
-            'logo' => new CutLogo($picture, 400, 200, LogoPlace::TopLeft, 20, 90, false),
+        $scenes = array_map(static fn (CutScene $scene): CutScene => $scene->withShots($graded), $cut->scenes);
+
+        return $cut->withScenes($scenes)->under(new CutOver(
+            new CutLogo($picture, 400, 200, LogoPlace::TopLeft, 20, 90, false),
             // One on the hook, and one at every third second.
-            'cards' => array_map(fn (int $second): CutCard => new CutCard(
+            array_map(fn (int $second): CutCard => new CutCard(
                 1_000 * $second, 1_000 * $second + 2_000,
                 $this->painter->of(new CardLook(
                     CardMark::TEXT, "Card $second", 'condensed', 'FFFFFF', '14202B', 500, 0,
-                ), $cut->shape) ?? new CardPicture($picture, 400, 200),
+                ), $cut->form->shape) ?? new CardPicture($picture, 400, 200),
                 0.5, 0.25, 0.5, CardMotion::Rise, CardMotion::Fade,
             ), range(0, max(1, intdiv($cut->durationMs, 1_000) - 3), 3)),
-        ]);
+        ));
     }
 
     /**

@@ -29,13 +29,13 @@ final readonly class PlanParts
                 }
             }
         }
-        foreach ($cut->effects as $effect) {
+        foreach ($cut->sound->effects as $effect) {
             if (($shelf->effects[$effect->sound]->fingerprint ?? null) !== $effect->fingerprint) {
                 return false;
             }
         }
 
-        return $cut->music?->fingerprint === $shelf->music($cut->music->id ?? '')?->fingerprint;
+        return $cut->sound->music?->fingerprint === $shelf->music($cut->sound->music->id ?? '')?->fingerprint;
     }
 
     /** Whether all of them are on the disk as they were. */
@@ -46,7 +46,7 @@ final readonly class PlanParts
                 return false;
             }
         }
-        foreach ($cut->cards as $card) {
+        foreach ($cut->over->cards as $card) {
             if (! $this->kept->isSource($card->picture->key)) {
                 return false;
             }

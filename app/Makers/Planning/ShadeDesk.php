@@ -80,8 +80,8 @@ final readonly class ShadeDesk
 
         return Recipe::fromJson(json_encode([
             ...$recipe->toArray(),
-            'width' => 2 * intdiv($cut->shape->width(), 2 * self::SMALLER),
-            'height' => 2 * intdiv($cut->shape->height(), 2 * self::SMALLER),
+            'width' => 2 * intdiv($cut->form->shape->width(), 2 * self::SMALLER),
+            'height' => 2 * intdiv($cut->form->shape->height(), 2 * self::SMALLER),
             'encoder' => $lossless,
         ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
     }

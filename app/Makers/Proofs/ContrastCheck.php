@@ -41,7 +41,7 @@ final readonly class ContrastCheck
             ),
             $cut->cues,
         );
-        [$width, $height] = self::size($cut->shape);
+        [$width, $height] = self::size($cut->form->shape);
         $pictures = $this->frames->of($proof, $frames, $width, $height);
         $found = [];
         foreach ($cut->cues as $i => $cue) {

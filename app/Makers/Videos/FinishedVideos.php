@@ -32,8 +32,8 @@ final readonly class FinishedVideos
     public static function key(Cut $cut, MixPlan $mix, array $segments): string
     {
         return Plain::hash(
-            self::VERSION, array_column($segments, 'key'), $mix->key(), $cut->title, $cut->progress,
-            $cut->introOutro->openingMs(), $cut->hookMs,
+            self::VERSION, array_column($segments, 'key'), $mix->key(), $cut->title, $cut->over->progress,
+            $cut->over->introOutro->openingMs(), $cut->found->hookMs,
         );
     }
 

@@ -72,7 +72,7 @@ final readonly class VideoMaker
             $watcher->progress(Progress::joining());
             $this->joiner->join(array_map(static fn (Segment $segment, string $file): array => [
                 $file, $segment->recipe->frames,
-            ], $segments, $files), $sound, $cut->title, $video, $compares ? $cut->progress : null,
+            ], $segments, $files), $sound, $cut->title, $video, $compares ? $cut->over->progress : null,
                 $segments[0]->recipe);
             if (! $compares) {
                 return $made;
@@ -144,7 +144,7 @@ final readonly class VideoMaker
     private function sounds(Cut $cut, Shelf $shelf): MixSources
     {
         $effects = $clips = $heard = [];
-        foreach ($cut->effects as $effect) {
+        foreach ($cut->sound->effects as $effect) {
             $effects[$effect->fingerprint] = $shelf->effectPath($effect->sound, $effect->fingerprint);
         }
         foreach ($cut->scenes as $scene) {
@@ -154,7 +154,7 @@ final readonly class VideoMaker
                 }
             }
         }
-        foreach (array_filter([$cut->introOutro->opening, $cut->introOutro->ending]) as $edge) {
+        foreach (array_filter([$cut->over->introOutro->opening, $cut->over->introOutro->ending]) as $edge) {
             $heard[$edge->fingerprint] = self::idOf($edge->fingerprint, $shelf);
         }
         foreach ($heard as $fingerprint => $id) {
@@ -162,7 +162,7 @@ final readonly class VideoMaker
         }
 
         return new MixSources(
-            $cut->music === null ? null : $shelf->musicPath($cut->music->id),
+            $cut->sound->music === null ? null : $shelf->musicPath($cut->sound->music->id),
             $effects,
             $clips,
         );

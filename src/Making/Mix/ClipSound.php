@@ -51,7 +51,7 @@ final readonly class ClipSound
 
     private static function of(CutShot $shot, int $under, Cut $cut): self
     {
-        $music = $cut->music;
+        $music = $cut->sound->music;
         $attack = $music->level->attackMs ?? MusicLevel::ATTACK_MS;
         $release = $music->level->releaseMs ?? MusicLevel::RELEASE_MS;
 

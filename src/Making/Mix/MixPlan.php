@@ -42,7 +42,7 @@ final readonly class MixPlan
     /** With what stands before the short and after it. */
     public static function whole(Cut $cut): self
     {
-        return self::made($cut, $cut->introOutro);
+        return self::made($cut, $cut->over->introOutro);
     }
 
     /** Of the short alone. */
@@ -53,24 +53,24 @@ final readonly class MixPlan
 
     private static function made(Cut $cut, IntroOutro $introOutro): self
     {
-        $bed = $cut->music === null ? null : MusicBed::of($cut->music, $cut->durationMs);
+        $bed = $cut->sound->music === null ? null : MusicBed::of($cut->sound->music, $cut->durationMs);
 
         return new self(
             array_map(
                 static fn (CutScene $scene): array => ['take' => $scene->take, 'start_ms' => $scene->startMs],
                 $cut->scenes,
             ),
-            $cut->music,
+            $cut->sound->music,
             $bed,
-            $cut->music === null || $bed === null
+            $cut->sound->music === null || $bed === null
                 ? null
-                : Ducking::of($cut->music, $cut->words, $cut->durationMs, $bed->fadeMs),
-            $cut->effects,
+                : Ducking::of($cut->sound->music, $cut->words, $cut->durationMs, $bed->fadeMs),
+            $cut->sound->effects,
             ClipSound::all($cut),
             $cut->frames(),
             $cut->grid()->fps,
-            $cut->profile->loudness(),
-            $cut->profile->truePeak(),
+            $cut->form->profile->loudness(),
+            $cut->form->profile->truePeak(),
             $introOutro,
         );
     }

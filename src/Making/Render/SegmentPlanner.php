@@ -42,7 +42,7 @@ final class SegmentPlanner
         }
         foreach ($shots as $i => [$number, $scene, $shot]) {
             $next = $shots[$i + 1][2] ?? null;
-            $transition = $next === null ? $cut->loop : $next->view->transition;
+            $transition = $next === null ? $cut->form->loop : $next->view->transition;
             $to = $next ?? $shots[0][2];
             $bridge = $transition === null ? 0 : $this->bridgeFrames($cut, $shot, $transition);
             $always = $logo === null || $shot->startMs < $cut->logoMs() ? [] : [$logo];
@@ -60,11 +60,11 @@ final class SegmentPlanner
             throw new LogicException('A cut without pictures cannot be rendered.');
         }
 
-        if ($cut->introOutro->opening !== null && ! $isBare) {
-            array_unshift($segments, $this->edge($cut, $cut->introOutro->opening, $quality, 0));
+        if ($cut->over->introOutro->opening !== null && ! $isBare) {
+            array_unshift($segments, $this->edge($cut, $cut->over->introOutro->opening, $quality, 0));
         }
-        if ($cut->introOutro->ending !== null && ! $isBare) {
-            $segments[] = $this->edge($cut, $cut->introOutro->ending, $quality, $cut->durationMs);
+        if ($cut->over->introOutro->ending !== null && ! $isBare) {
+            $segments[] = $this->edge($cut, $cut->over->introOutro->ending, $quality, $cut->durationMs);
         }
 
         return $segments;
@@ -73,14 +73,14 @@ final class SegmentPlanner
     /** What stands before or after a short: it fills a frame of nearly its shape, else it is over a blurred copy. */
     private function edge(Cut $cut, CutEdge $edge, Quality $quality, int $atMs): Segment
     {
-        $aspect = $cut->shape->aspect();
+        $aspect = $cut->form->shape->aspect();
         $isAlike = abs($edge->width / $edge->height / $aspect - 1) < self::ALIKE;
 
         return new Segment(new Recipe(
             $cut->grid()->frameOf($edge->ms),
             $cut->grid()->fps,
-            $quality->width($cut->shape),
-            $quality->height($cut->shape),
+            $quality->width($cut->form->shape),
+            $quality->height($cut->form->shape),
             new Layer(
                 new Source($edge->fingerprint, $edge->kind, $edge->width, $edge->height),
                 0,
@@ -107,7 +107,7 @@ final class SegmentPlanner
         return hash('sha256', implode("\n", [
             ...$pictures,
             // Drawn over the whole, and in none of its parts.
-            ...$cut->progress === null ? [] : [json_encode($cut->progress->toArray(), JSON_THROW_ON_ERROR)],
+            ...$cut->over->progress === null ? [] : [json_encode($cut->over->progress->toArray(), JSON_THROW_ON_ERROR)],
         ]));
     }
 
@@ -157,14 +157,14 @@ final class SegmentPlanner
 
     private static function logo(Cut $cut): ?Overlay
     {
-        $box = $cut->logoBox();
+        [$logo, $box] = [$cut->over->logo, $cut->logoBox()];
 
-        return $cut->logo === null || $box === null ? null : new Overlay(
-            new Source($cut->logo->picture, FootageKind::Still, $cut->logo->width, $cut->logo->height),
+        return $logo === null || $box === null ? null : new Overlay(
+            new Source($logo->picture, FootageKind::Still, $logo->width, $logo->height),
             round($box[0], 5),
             round($box[1], 5),
             round($box[2], 5),
-            $cut->logo->opacity / 100,
+            $logo->opacity / 100,
         );
     }
 
@@ -178,7 +178,7 @@ final class SegmentPlanner
     {
         $grid = $cut->grid();
         $laid = [];
-        foreach ($cut->cards as $card) {
+        foreach ($cut->over->cards as $card) {
             $from = $grid->frameOf($card->startMs - $scene->startMs) - $first;
             $until = $grid->frameOf($card->endMs - $scene->startMs) - $first;
             if ($from >= $frames || $until <= 0 || $until <= $from) {
@@ -187,7 +187,7 @@ final class SegmentPlanner
             $laid[] = new Overlay(
                 new Source($card->picture->key, FootageKind::Still, $card->picture->width, $card->picture->height),
                 round($card->x - $card->width / 2, 5),
-                round($card->y - $card->height($cut->shape) / 2, 5),
+                round($card->y - $card->height($cut->form->shape) / 2, 5),
                 round($card->width, 5),
                 span: new Span($from, $until - $from, $card->enter, $card->leave),
             );
@@ -279,8 +279,8 @@ final class SegmentPlanner
         return new Recipe(
             $frames,
             $grid->fps,
-            $quality->width($cut->shape),
-            $quality->height($cut->shape),
+            $quality->width($cut->form->shape),
+            $quality->height($cut->form->shape),
             $layer,
             null,
             null,

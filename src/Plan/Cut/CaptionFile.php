@@ -20,7 +20,7 @@ enum CaptionFile: string
 
     public function write(Cut $cut): string
     {
-        $later = $cut->introOutro->openingMs();
+        $later = $cut->over->introOutro->openingMs();
         $cues = array_map(static fn (Cue $cue): Cue => $cue->later($later), $cut->cues);
         $unseen = UnseenWords::of($cut, $later);
         $timed = [...array_map(static fn (Cue $cue): TimedCue => $cue->timed(), $cues), ...$unseen];

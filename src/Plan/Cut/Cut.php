@@ -6,11 +6,8 @@ namespace RapidReel\Plan\Cut;
 
 use InvalidArgumentException;
 use RapidReel\Base\FrameGrid;
-use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Cue\Cue;
-use RapidReel\Plan\Choice\ProgressLine;
-use RapidReel\Plan\Choice\Transition;
 
 /**
  * The complete timed plan of one short: all that is needed to preview, measure or render it. Times in ms from its
@@ -30,35 +27,22 @@ final readonly class Cut
 {
     public const SCHEMA = 3;
 
+    public int $durationMs;
+
     /**
      * @param  non-empty-list<CutScene>  $scenes  one after the other, from 0 to the end
      * @param  list<CutWord>  $words
      * @param  list<Cue>  $cues
-     * @param  list<Flag>  $flags
-     * @param  Transition|null  $loop  how the end goes over into the first picture, so that it plays round
-     * @param  list<CutEffect>  $effects  in order of their moments
-     * @param  CutLogo|null  $logo  that is laid over it
-     * @param  list<CutCard>  $cards  that are laid over it for a time, in order of their moments
-     * @param  ProgressLine|null  $progress  that shows how far it has gone
-     * @param  IntroOutro  $introOutro  what stands before it and after it; no other time here counts that
      */
     public function __construct(
         public string $title,
-        public TargetProfile $profile,
-        public int $durationMs,
-        public int $hookMs,
+        public CutForm $form,
         public array $scenes,
         public array $words,
         public array $cues,
-        public array $flags,
-        public ?CutMusic $music,
-        public FrameShape $shape = FrameShape::Upright,
-        public ?Transition $loop = null,
-        public array $effects = [],
-        public ?CutLogo $logo = null,
-        public array $cards = [],
-        public ?ProgressLine $progress = null,
-        public IntroOutro $introOutro = new IntroOutro,
+        public CutFindings $found,
+        public CutSound $sound = new CutSound,
+        public CutOver $over = new CutOver,
     ) {
         $at = 0;
         foreach ($scenes as $scene) {
@@ -67,17 +51,45 @@ final readonly class Cut
             }
             $at = $scene->endMs;
         }
-        if ($at !== $durationMs) {
-            throw new InvalidArgumentException('A cut ends where its last scene does.');
-        }
+        $this->durationMs = $at;
+    }
+
+    /** @param  non-empty-list<CutScene>  $scenes */
+    public function withScenes(array $scenes): self
+    {
+        return new self(
+            $this->title, $this->form, $scenes, $this->words, $this->cues, $this->found, $this->sound, $this->over,
+        );
+    }
+
+    /** @param  list<Cue>  $cues */
+    public function withCues(array $cues): self
+    {
+        return new self(
+            $this->title, $this->form, $this->scenes, $this->words, $cues, $this->found, $this->sound, $this->over,
+        );
+    }
+
+    public function sounding(CutSound $sound): self
+    {
+        return new self(
+            $this->title, $this->form, $this->scenes, $this->words, $this->cues, $this->found, $sound, $this->over,
+        );
+    }
+
+    public function under(CutOver $over): self
+    {
+        return new self(
+            $this->title, $this->form, $this->scenes, $this->words, $this->cues, $this->found, $this->sound, $over,
+        );
     }
 
     /** @return int moment that the logo comes at; the end of the short where it has none */
     public function logoMs(): int
     {
         return match (true) {
-            $this->logo === null => $this->durationMs,
-            $this->logo->isAtEnd => $this->scenes[count($this->scenes) - 1]->startMs,
+            $this->over->logo === null => $this->durationMs,
+            $this->over->logo->isAtEnd => $this->scenes[count($this->scenes) - 1]->startMs,
             default => 0,
         };
     }
@@ -87,7 +99,7 @@ final readonly class Cut
     {
         $from = $this->logoMs();
 
-        return $this->logo?->box($this->shape, array_values(array_filter(
+        return $this->over->logo?->box($this->form->shape, array_values(array_filter(
             $this->cues,
             static fn (Cue $cue): bool => $cue->endMs > $from,
         )));
@@ -115,23 +127,19 @@ final readonly class Cut
             : $shot;
         $scenes = array_map(static fn (CutScene $scene): CutScene => $scene->withShots($shade), $this->scenes);
 
-        return new self(
-            $this->title, $this->profile, $this->durationMs, $this->hookMs, $scenes, $this->words, $this->cues,
-            $this->flags, $this->music, $this->shape, $this->loop, $this->effects, $this->logo, $this->cards,
-            $this->progress, $this->introOutro,
-        );
+        return $this->withScenes($scenes);
     }
 
     /** How long it is with what stands before it and after it. */
     public function wholeMs(): int
     {
-        return $this->durationMs + $this->introOutro->ms();
+        return $this->durationMs + $this->over->introOutro->ms();
     }
 
     /** The same in frames. */
     public function wholeFrames(): int
     {
-        return $this->frames() + $this->introOutro->frames($this->grid());
+        return $this->frames() + $this->over->introOutro->frames($this->grid());
     }
 
     /**
@@ -141,7 +149,7 @@ final readonly class Cut
      */
     public function report(): array
     {
-        $later = $this->introOutro->openingMs();
+        $later = $this->over->introOutro->openingMs();
         $scenes = [];
         foreach ($this->scenes as $scene) {
             $scenes[] = [
@@ -156,7 +164,7 @@ final readonly class Cut
         return [
             'schema' => self::SCHEMA,
             'duration_ms' => $this->wholeMs(),
-            'hook_ms' => $this->hookMs + $later,
+            'hook_ms' => $this->found->hookMs + $later,
             'scenes' => $scenes,
             'words' => array_map(static fn (CutWord $word): array => $word->toArray($later), $this->words),
             'cues' => array_map(
@@ -167,7 +175,7 @@ final readonly class Cut
                 ],
                 $this->cues,
             ),
-            'flags' => array_map(static fn (Flag $flag): array => $flag->toArray(), $this->flags),
+            'flags' => array_map(static fn (Flag $flag): array => $flag->toArray(), $this->found->flags),
         ];
     }
 

@@ -108,13 +108,11 @@ final readonly class CutBuilder
 
         return new Cut(
             $title,
-            $this->settings->profile,
-            $duration,
-            $hookMs,
+            new CutForm($this->settings->profile, $this->settings->shape, $this->settings->loop),
             $scenes,
             $words,
             $cues,
-            [
+            new CutFindings($hookMs, [
                 ...$flags,
                 ...$this->flags->of(
                     $duration + $this->hand->introOutro->ms(),
@@ -126,15 +124,17 @@ final readonly class CutBuilder
                     count(array_filter($looks, static fn (ShotLook $look): bool => $look->isOdd)),
                     $unkeyed,
                 ),
-            ],
-            $music,
-            $this->settings->shape,
-            $this->settings->loop,
-            (new EffectPlacer($this->hand->effects))->place($voiced, $scenes, $cues, $duration),
-            $this->hand->logo,
-            $this->hand->cards?->place($title, $voiced, $scenes, $cues, $this->taken($cues)) ?? [],
-            $this->settings->progress,
-            $this->hand->introOutro,
+            ]),
+            new CutSound(
+                $music,
+                (new EffectPlacer($this->hand->effects))->place($voiced, $scenes, $cues, $duration),
+            ),
+            new CutOver(
+                $this->hand->logo,
+                $this->hand->cards?->place($title, $voiced, $scenes, $cues, $this->taken($cues)) ?? [],
+                $this->settings->progress,
+                $this->hand->introOutro,
+            ),
         );
     }
 

@@ -31,23 +31,23 @@ final class CutJson
             ...$cut->report(),
             'making' => [
                 'title' => $cut->title,
-                'profile' => $cut->profile->value,
+                'profile' => $cut->form->profile->value,
                 'takes' => array_map(static fn (CutScene $scene): string => $scene->take, $cut->scenes),
                 ...self::captions($cut->cues),
-                'music' => $cut->music?->toArray(),
-                ...($cut->shape === FrameShape::Upright ? [] : ['shape' => $cut->shape->value]),
-                ...($cut->effects === [] ? [] : ['effects' => array_map(
+                'music' => $cut->sound->music?->toArray(),
+                ...($cut->form->shape === FrameShape::Upright ? [] : ['shape' => $cut->form->shape->value]),
+                ...($cut->sound->effects === [] ? [] : ['effects' => array_map(
                     static fn (CutEffect $effect): array => get_object_vars($effect),
-                    $cut->effects,
+                    $cut->sound->effects,
                 )]),
-                ...($cut->cards === [] ? [] : ['cards' => array_map(
+                ...($cut->over->cards === [] ? [] : ['cards' => array_map(
                     static fn (CutCard $card): array => $card->toArray(),
-                    $cut->cards,
+                    $cut->over->cards,
                 )]),
-                ...($cut->logo === null ? [] : ['logo' => $cut->logo->toArray()]),
-                ...($cut->progress === null ? [] : ['progress' => $cut->progress->toArray()]),
-                ...($cut->introOutro->ms() === 0 ? [] : ['around' => $cut->introOutro->toArray()]),
-                ...($cut->loop === null ? [] : ['loop' => $cut->loop->toArray()]),
+                ...($cut->over->logo === null ? [] : ['logo' => $cut->over->logo->toArray()]),
+                ...($cut->over->progress === null ? [] : ['progress' => $cut->over->progress->toArray()]),
+                ...($cut->over->introOutro->ms() === 0 ? [] : ['around' => $cut->over->introOutro->toArray()]),
+                ...($cut->form->loop === null ? [] : ['loop' => $cut->form->loop->toArray()]),
             ],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
@@ -139,9 +139,11 @@ final class CutJson
 
         return new Cut(
             $making['title'],
-            TargetProfile::from($making['profile']),
-            $data['duration_ms'] - $introOutro->ms(),
-            $data['hook_ms'] - $later,
+            new CutForm(
+                TargetProfile::from($making['profile']),
+                FrameShape::from($making['shape'] ?? FrameShape::Upright->value),
+                Transition::fromArray($making['loop'] ?? null),
+            ),
             $scenes,
             array_map(
                 static fn (array $word): CutWord => new CutWord(
@@ -163,15 +165,17 @@ final class CutJson
                 ),
                 $making['cues'],
             ),
-            array_map(Flag::fromArray(...), $data['flags']),
-            CutMusic::fromArray($making['music']),
-            FrameShape::from($making['shape'] ?? FrameShape::Upright->value),
-            Transition::fromArray($making['loop'] ?? null),
-            array_map(static fn (array $effect): CutEffect => new CutEffect(...$effect), $making['effects'] ?? []),
-            CutLogo::fromArray($making['logo'] ?? null),
-            array_map(CutCard::fromArray(...), $making['cards'] ?? []),
-            ProgressLine::fromArray($making['progress'] ?? null),
-            $introOutro,
+            new CutFindings($data['hook_ms'] - $later, array_map(Flag::fromArray(...), $data['flags'])),
+            new CutSound(
+                CutMusic::fromArray($making['music']),
+                array_map(static fn (array $effect): CutEffect => new CutEffect(...$effect), $making['effects'] ?? []),
+            ),
+            new CutOver(
+                CutLogo::fromArray($making['logo'] ?? null),
+                array_map(CutCard::fromArray(...), $making['cards'] ?? []),
+                ProgressLine::fromArray($making['progress'] ?? null),
+                $introOutro,
+            ),
         );
     }
 

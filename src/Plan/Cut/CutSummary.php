@@ -35,9 +35,9 @@ final readonly class CutSummary
     public static function of(Cut $cut, string $pixels, string $sound): self
     {
         return new self(
-            $cut->profile,
+            $cut->form->profile,
             $cut->durationMs,
-            $cut->hookMs,
+            $cut->found->hookMs,
             count($cut->words),
             array_map(
                 static fn (CutScene $scene): array => [$scene->startMs, $scene->endMs, $scene->role->value],
@@ -53,10 +53,10 @@ final readonly class CutSummary
                     $cut->scenes,
                 ),
             ),
-            $cut->flags,
+            $cut->found->flags,
             $pixels,
             $sound,
-            [$cut->introOutro->openingMs(), $cut->introOutro->ms() - $cut->introOutro->openingMs()],
+            [$cut->over->introOutro->openingMs(), $cut->over->introOutro->ms() - $cut->over->introOutro->openingMs()],
         );
     }
 

@@ -98,7 +98,7 @@ final class PartsTest extends FaultCase
         self::assertNotNull($cut);
         $face = (string) Face::query()->value('face');
         foreach ([
-            'The logo “Beacon”' => self::store()->source((string) $cut->logo?->picture),
+            'The logo “Beacon”' => self::store()->source((string) $cut->over->logo?->picture),
             'The colour table' => app(CubeShelf::class)
                 ->file((string) DB::table('colour_tables')->latest('id')->value('hash')),
             'A face that captions' => app(FaceBook::class)->file($face),
@@ -126,7 +126,7 @@ final class PartsTest extends FaultCase
     {
         $short = $this->dressed();
         $this->renderedAnew($short);
-        $card = self::store()->source((string) $short->refresh()->plannedCut()?->cards[0]->picture->key);
+        $card = self::store()->source((string) $short->refresh()->plannedCut()?->over->cards[0]->picture->key);
         $whole = md5_file($card);
         foreach ([static fn () => self::flip($card), static fn () => unlink($card)] as $damage) {
             $damage();

@@ -53,7 +53,7 @@ final class CardController extends Controller
         KeptFiles $kept,
         ProofDesk $proofs,
     ): BinaryFileResponse {
-        foreach ($short->plannedCut()->cards ?? [] as $card) {
+        foreach ($short->plannedCut()->over->cards ?? [] as $card) {
             if ($card->picture->key === $key) {
                 if (! $kept->isSource($key)) {
                     $proofs->again($short);

@@ -82,7 +82,7 @@ final class CardsTest extends TestCase
             new CardMark(1, text: 'Nobody', offsetMs: -100, lengthMs: 700, x: 250, y: 400),
             new CardMark(3, 'ring', lengthMs: 30_000),
         ]);
-        [$first, $second] = $cut->cards;
+        [$first, $second] = $cut->over->cards;
         $scene = $cut->scenes[1];
         self::assertSame([$scene->startMs + 220, $scene->startMs + 920], [$first->startMs, $first->endMs]);
         self::assertSame([0.25, 0.4, 'Nobody', 1, 0], [
@@ -93,8 +93,8 @@ final class CardsTest extends TestCase
 
     public function test_titles_and_pointers_are_there_where_they_are_wanted(): void
     {
-        self::assertSame([], self::cut()->cards);
-        $cards = self::cut(choice: new CardChoice(900, 'The whole tale below'))->cards;
+        self::assertSame([], self::cut()->over->cards);
+        $cards = self::cut(choice: new CardChoice(900, 'The whole tale below'))->over->cards;
         self::assertSame(
             ['The light', 'The whole tale below', 'arrow down'],
             array_map(static fn (CutCard $card): string => $card->says, $cards),
@@ -130,7 +130,7 @@ final class CardsTest extends TestCase
         self::assertSame($plain->frames() + 60, $cut->wholeFrames());
         $report = $cut->report();
         self::assertSame($plain->durationMs + 2_000, $report['duration_ms']);
-        self::assertSame($plain->hookMs + 1_500, $report['hook_ms']);
+        self::assertSame($plain->found->hookMs + 1_500, $report['hook_ms']);
         self::assertSame(1_500, $report['scenes'][0]['start_ms']);
         self::assertSame(1_500, $report['scenes'][0]['shots'][0]['start_ms']);
         self::assertSame($plain->words[2]->timing->startMs + 1_500, $report['words'][2]['start_ms']);
@@ -141,7 +141,7 @@ final class CardsTest extends TestCase
         self::assertSame(round(($plain->durationMs + 2_000) / 1000, 3), Manifest::row('x', $cut)[2]);
 
         // A hook that was said in time is late behind an opening.
-        $codes = static fn (Cut $of): array => array_column($of->flags, 'code');
+        $codes = static fn (Cut $of): array => array_column($of->found->flags, 'code');
         self::assertNotContains(FlagCode::HookLate, $codes($plain));
         $slow = self::cut(introOutro: new IntroOutro(new CutEdge('open', FootageKind::Clip, 16, 9, 3_000)));
         self::assertContains(FlagCode::HookLate, $codes($slow));

@@ -152,7 +152,7 @@ final class CutTest extends TestCase
         }
 
         // Captions of then had no places: they are set anew.
-        $bare = new Cut(...[...get_object_vars($cut), 'cues' => []]);
+        $bare = $cut->withCues([]);
         self::assertEquals(
             $bare,
             CutJson::decode(json_encode(['schema' => 1] + $data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
@@ -163,22 +163,15 @@ final class CutTest extends TestCase
     {
         $cut = Cuts::of(self::TEXTS);
         $this->expectException(InvalidArgumentException::class);
-        new Cut(
-            'x',
-            $cut->profile,
-            $cut->durationMs,
-            0,
-            [$cut->scenes[0], $cut->scenes[2]],
-            [],
-            [],
-            [],
-            null,
-        );
+        $cut->withScenes([$cut->scenes[0], $cut->scenes[2]]);
     }
 
     public function test_flags_say_what_is_wrong(): void
     {
-        $codes = static fn (Cut $cut): array => array_map(static fn (Flag $flag): FlagCode => $flag->code, $cut->flags);
+        $codes = static fn (Cut $cut): array => array_map(
+            static fn (Flag $flag): FlagCode => $flag->code,
+            $cut->found->flags,
+        );
 
         self::assertSame(
             [],
@@ -210,7 +203,7 @@ final class CutTest extends TestCase
         $shots = array_sum(array_map(static fn ($scene): int => count($scene->shots), $cut->scenes));
 
         self::assertSame(
-            [$cut->durationMs, $cut->hookMs, count($cut->words), $shots],
+            [$cut->durationMs, $cut->found->hookMs, count($cut->words), $shots],
             [$summary->durationMs, $summary->hookMs, $summary->words, $summary->shots()],
         );
         self::assertEqualsWithDelta(count($cut->words) / ($cut->durationMs / 1000), $summary->wordsASecond(), 0.001);

@@ -61,7 +61,7 @@ final class EffectPlacerTest extends TestCase
     {
         return array_map(
             static fn (CutEffect $effect): array => [$effect->sound, $effect->atMs, $effect->why],
-            $cut->effects,
+            $cut->sound->effects,
         );
     }
 
@@ -74,7 +74,7 @@ final class EffectPlacerTest extends TestCase
             [['whoosh', $scene - 100, TransitionKind::Dissolve->label()], ['bell', $scene + 280, 'placed here']],
             self::heard($cut),
         );
-        self::assertSame([11, 11], array_column($cut->effects, 'under'));
+        self::assertSame([11, 11], array_column($cut->sound->effects, 'under'));
     }
 
     public function test_one_at_a_picture_takes_the_place_of_that_of_its_transition(): void
@@ -93,16 +93,17 @@ final class EffectPlacerTest extends TestCase
         self::assertSame([['whoosh', $cut->scenes[1]->startMs - 70, 'placed here']], self::heard($cut));
 
         $apart = self::cut([new WordMark(0, sound: 'whoosh', soundMs: 0)], new SceneSounds(change: 'whoosh'));
-        self::assertCount(2, $apart->effects, 'a tenth of a second is heard as two');
+        self::assertCount(2, $apart->sound->effects, 'a tenth of a second is heard as two');
         $other = self::cut([new WordMark(0, sound: 'bell', soundMs: -70)], new SceneSounds(change: 'whoosh'));
-        self::assertCount(2, $other->effects, 'another sound is another one');
+        self::assertCount(2, $other->sound->effects, 'another sound is another one');
     }
 
     public function test_nothing_is_heard_of_what_is_not_there_or_after_the_end(): void
     {
-        self::assertSame([], self::cut([new WordMark(1, sound: 'gone')], new SceneSounds(change: 'gone'))->effects);
-        self::assertSame([], self::cut([new WordMark(3, sound: 'bell', soundMs: 60_000)], new SceneSounds)->effects);
+        $none = self::cut([new WordMark(1, sound: 'gone')], new SceneSounds(change: 'gone'));
+        self::assertSame([], $none->sound->effects);
+        self::assertSame([], self::cut([new WordMark(3, sound: 'bell', soundMs: 60_000)], new SceneSounds)->sound->effects);
         $early = self::cut([new WordMark(0, sound: 'bell', soundMs: -60_000)], new SceneSounds);
-        self::assertSame(0, $early->effects[0]->atMs);
+        self::assertSame(0, $early->sound->effects[0]->atMs);
     }
 }

@@ -69,7 +69,7 @@ final readonly class CaptionsPage
             $short->proof_problem,
             $fresh === null ? 0 : count($fresh->faint()),
             self::mends($fresh),
-            $cut->shape,
+            $cut->form->shape,
             $cut->durationMs / 1000,
             $this->edits->last($short),
             $this->edits->next($short),

@@ -93,7 +93,7 @@ final readonly class SheetPage
             $proof === null ? null : route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
             $this->proofs->isShown($short),
             $short->proof_problem,
-            $cut->shape,
+            $cut->form->shape,
             $this->edits->last($short),
             $this->edits->next($short),
             HistoryLine::of($short),
@@ -111,7 +111,7 @@ final readonly class SheetPage
             $words[$word->scene][] = $word;
         }
         $above = $this->resolver->short($short);
-        $names = $cut->effects === [] ? [] : EffectNames::of($short->batch->channel);
+        $names = $cut->sound->effects === [] ? [] : EffectNames::of($short->batch->channel);
         $scenes = $shots = [];
         foreach ($short->scenes as $number => $scene) {
             $of = $cut->scenes[$number] ?? null;
@@ -145,9 +145,9 @@ final readonly class SheetPage
         return [
             'seconds' => $cut->durationMs / 1000,
             'frame' => 1000 / $cut->grid()->fps,
-            'hook' => $cut->profile->hookWindowMs(),
-            'limit' => $cut->profile->longestMs(),
-            'least' => $report->summary->isUnder() ? $cut->profile->shortestMs() : 0,
+            'hook' => $cut->form->profile->hookWindowMs(),
+            'limit' => $cut->form->profile->longestMs(),
+            'least' => $report->summary->isUnder() ? $cut->form->profile->shortestMs() : 0,
             'planned' => $isPlanned,
             'scenes' => $scenes,
             'shots' => $shots,
@@ -158,9 +158,9 @@ final readonly class SheetPage
             'effects' => array_map(static fn (CutEffect $effect): array => [
                 'ms' => $effect->atMs, 'id' => $effect->sound, 'name' => $names[$effect->sound] ?? 'sound',
                 'why' => $effect->why,
-            ], $cut->effects),
-            'cards' => array_map(fn (CutCard $card): array => $this->card($short, $cut, $card), $cut->cards),
-            'progress' => $cut->progress?->toArray(),
+            ], $cut->sound->effects),
+            'cards' => array_map(fn (CutCard $card): array => $this->card($short, $cut, $card), $cut->over->cards),
+            'progress' => $cut->over->progress?->toArray(),
             'rates' => $report->rates(),
             'flags' => array_map(static fn (PaceFinding $finding): array => [
                 'ms' => $finding->ms, 'says' => $finding->message, 'short' => $finding->code->brief(),
@@ -177,7 +177,7 @@ final readonly class SheetPage
 
         return [
             'from' => $card->startMs, 'until' => $card->endMs, 'x' => $card->x, 'y' => $card->y,
-            'width' => $card->width, 'height' => $card->height($cut->shape),
+            'width' => $card->width, 'height' => $card->height($cut->form->shape),
             'says' => $card->says, 'scene' => $card->scene,
             'mark' => $mark?->toArray(), 'picture' => route('cards.picture', [$short, $card->picture->key]),
             'change' => $scene === null || $mark === null ? null : route('cards.update', [$scene, $card->number]),

@@ -74,11 +74,11 @@ final readonly class SheetSound
     {
         $music = SettingsReader::short($this->resolver->short($short))->music;
         $chosen = $music->piece;
-        if ($chosen === MusicChoice::NONE || ($last?->music === null && $chosen === MusicChoice::AUTOMATIC)) {
+        if ($chosen === MusicChoice::NONE || ($last?->sound->music === null && $chosen === MusicChoice::AUTOMATIC)) {
             return null;
         }
-        $piece = $chosen === MusicChoice::AUTOMATIC || $chosen === $last?->music?->id
-            ? $last->music
+        $piece = $chosen === MusicChoice::AUTOMATIC || $chosen === $last?->sound->music?->id
+            ? $last->sound->music
             : Music::at($short->batch->channel)->whereKey($chosen)->first()?->piece();
 
         return $piece?->at($music->level);
