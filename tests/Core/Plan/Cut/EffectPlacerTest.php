@@ -102,7 +102,8 @@ final class EffectPlacerTest extends TestCase
     {
         $none = self::cut([new WordMark(1, sound: 'gone')], new SceneSounds(change: 'gone'));
         self::assertSame([], $none->sound->effects);
-        self::assertSame([], self::cut([new WordMark(3, sound: 'bell', soundMs: 60_000)], new SceneSounds)->sound->effects);
+        $late = self::cut([new WordMark(3, sound: 'bell', soundMs: 60_000)], new SceneSounds);
+        self::assertSame([], $late->sound->effects);
         $early = self::cut([new WordMark(0, sound: 'bell', soundMs: -60_000)], new SceneSounds);
         self::assertSame(0, $early->sound->effects[0]->atMs);
     }
