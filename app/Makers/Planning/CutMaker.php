@@ -5,14 +5,7 @@ declare(strict_types=1);
 namespace App\Makers\Planning;
 
 use App\Gateways\Voices\VoiceRates;
-use App\Makers\Interest\GroundStore;
-use App\Makers\Interest\InterestStore;
-use App\Makers\Interest\ShelfGrounds;
-use App\Makers\Interest\ShelfInterests;
 use App\Makers\Voicing\TakeStore;
-use App\Media\Artwork\CardPainter;
-use App\Media\Artwork\EmojiLists;
-use App\Media\Artwork\FaceBook;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Watcher;
 use App\Shelves\Library\Shelf;
@@ -22,22 +15,14 @@ use RapidReel\Making\Mix\MusicChooser;
 use RapidReel\Making\Render\Progress;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Pictures\Footage\Footage;
-use RapidReel\Pictures\Footage\Matching\FootageMatcher;
-use RapidReel\Pictures\Matte\Keyer;
 use RapidReel\Plan\Brief\Subject;
 use RapidReel\Plan\Choice\EdgeChoice;
 use RapidReel\Plan\Choice\MusicChoice;
-use RapidReel\Plan\Cut\AtHand;
-use RapidReel\Plan\Cut\CardPlacer;
 use RapidReel\Plan\Cut\Cut;
-use RapidReel\Plan\Cut\CutBuilder;
-use RapidReel\Plan\Cut\CutLogo;
 use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\Flag;
 use RapidReel\Plan\Cut\FlagCode;
-use RapidReel\Plan\Cut\IntroOutro;
-use RapidReel\Plan\Cut\Lettering;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Plan\Review\ScriptFlags;
 use RapidReel\Text\Script\Scene;
@@ -50,13 +35,9 @@ final readonly class CutMaker
     public function __construct(
         private TakeStore $takes,
         private VoiceRates $rates,
-        private FaceBook $faces,
-        private EmojiLists $emoji,
-        private InterestStore $interests,
+        private CutBuilders $builders,
         private SegmentPlanner $segments,
         private MusicChooser $musicians,
-        private GroundStore $grounds,
-        private CardPainter $painter,
         private ShadeDesk $shades,
     ) {
     }
@@ -81,8 +62,7 @@ final readonly class CutMaker
         array $shownByOthers = [],
         int $number = 1,
     ): Cut {
-        // Another face in its place would be seen by everybody but the one who chose it.
-        $this->faces->ask(self::faces($tasks));
+        $this->builders->ask($tasks);
         $voiced = [];
         foreach ($tasks as $i => $task) {
             if ($watcher->isCancelled()) {
@@ -96,7 +76,7 @@ final readonly class CutMaker
             $tasks,
         )));
 
-        $cut = $this->builder($tasks, $shelf, $subject, $shownByOthers)->build(
+        $cut = $this->builders->of($tasks, $shelf, $subject, $shownByOthers)->build(
             $title,
             $voiced,
             self::offered($shelf, $tasks),
@@ -161,7 +141,7 @@ final readonly class CutMaker
     {
         $voiced = $this->voiced($tasks);
 
-        return $this->builder($tasks)->build($title, $voiced, [], null, [
+        return $this->builders->of($tasks)->build($title, $voiced, [], null, [
             ...$this->flags($voiced, $channel),
             ...$flags,
         ]);
@@ -176,7 +156,7 @@ final readonly class CutMaker
     {
         $voiced = $this->voiced($tasks);
 
-        return $this->builder($tasks)->measure(
+        return $this->builders->of($tasks)->measure(
             $voiced,
             $this->flags($voiced, $channel),
             array_map(static fn (?EdgeChoice $edge): int => $edge->ms ?? 0, $tasks[0]->short->edges),
@@ -252,43 +232,5 @@ final readonly class CutMaker
             ...($isVoiced ? [] : [new Flag(FlagCode::Estimated, 'Times are estimated: not all of it is voiced yet.')]),
             ...ScriptFlags::of(array_map(static fn (VoicedScene $one): Scene => $one->scene, $voiced), $channel),
         ];
-    }
-
-    /**
-     * @param  non-empty-list<SceneTask>  $tasks
-     * @return list<string> ids of those that captions are set in
-     */
-    private static function faces(array $tasks): array
-    {
-        return array_map(static fn (SceneTask $task): string => $task->settings->captions->type->face ?? '', $tasks);
-    }
-
-    /**
-     * @param  non-empty-list<SceneTask>  $tasks
-     * @param  array<array-key, int>  $shownByOthers
-     */
-    private function builder(
-        array $tasks,
-        ?Shelf $shelf = null,
-        string $subject = '',
-        array $shownByOthers = [],
-    ): CutBuilder {
-        $language = $tasks[0]->voice->language;
-
-        $short = $tasks[0]->short;
-
-        return new CutBuilder(
-            $short,
-            new Lettering($this->faces->set(self::faces($tasks)), $language, $this->emoji->of($language)),
-            new FootageMatcher($language, $subject, $shownByOthers),
-            $shelf === null ? new AtHand : new AtHand(
-                new ShelfInterests($shelf, $this->interests),
-                new Keyer(new ShelfGrounds($shelf, $this->grounds), $shelf->footage),
-                new CardPlacer($this->painter, $short->cards, $short->shape),
-                CutLogo::of($short->logo, $shelf->logos),
-                IntroOutro::of($short->edges, $shelf->footage),
-                $shelf->effects,
-            ),
-        );
     }
 }

@@ -12,6 +12,9 @@ use App\Shelves\Models\Face;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Logo;
 use App\Shelves\Models\Music;
+use RapidReel\Plan\Settings\OfferedLooks;
+use RapidReel\Plan\Settings\OfferedSounds;
+use RapidReel\Plan\Settings\OfferedVoices;
 use RapidReel\Plan\Settings\Registry;
 use RapidReel\Plan\Settings\Type\StylesType;
 
@@ -43,58 +46,46 @@ final class Registrar
      */
     public function choosing(array $music, array $byHand, ?Channel $channel): Registry
     {
-        return $channel === null ? $this->with($music, byHand: $byHand) : $this->with(
-            $music,
-            Face::at($channel)->orderBy('name')->pluck('name', 'face')->all(),
-            array_map(
+        $faces = $tables = $logos = $styles = [];
+        if ($channel !== null) {
+            $faces = Face::at($channel)->orderBy('name')->pluck('name', 'face')->all();
+            $tables = ColourTable::at($channel)->orderBy('name')->pluck('name', 'hash')->all();
+            $logos = Logo::at($channel)->orderBy('name')->pluck('name', 'picture')->all();
+            $styles = array_map(
                 static fn (array $style): string => $style['name'],
                 StylesType::all((string) ($channel->settings->own['caption_styles'] ?? '')),
+            );
+        }
+
+        return Registry::of(
+            $this->voices(),
+            new OfferedSounds($music, EffectNames::of($channel)),
+            new OfferedLooks(
+                FaceBook::shipped() + self::named($faces), $styles, self::named($tables), self::named($logos), $byHand,
             ),
-            EffectNames::of($channel),
-            ColourTable::at($channel)->orderBy('name')->pluck('name', 'hash')->all(),
-            Logo::at($channel)->orderBy('name')->pluck('name', 'picture')->all(),
-            $byHand,
         );
     }
 
-    /**
-     * @param  array<array-key, string>  $music  names by id
-     * @param  array<array-key, string>  $faces  names of those that were brought, by id
-     * @param  array<string, string>  $styles  names of own caption styles, by id
-     * @param  array<string, string>  $effects  names by id; those that ship where none are given
-     * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
-     * @param  array<array-key, string>  $logos  names by the hash of each picture
-     * @param  array<string, array<array-key, string>>  $byHand  names of footage that is chosen by hand, by tag and id
-     */
-    private function with(
-        array $music,
-        array $faces = [],
-        array $styles = [],
-        array $effects = [],
-        array $tables = [],
-        array $logos = [],
-        array $byHand = [],
-    ): Registry {
+    private function voices(): OfferedVoices
+    {
         $names = $languages = [];
         foreach ($this->voices->all() as $voice) {
             $names[$voice->id] = $voice->name;
             $languages[$voice->id] = $voice->languageName();
         }
 
-        $faces = array_combine(array_map(strval(...), array_keys($faces)), $faces);
+        return new OfferedVoices($names, VoiceBook::DEFAULT, $languages);
+    }
 
-        return Registry::of(
-            $names,
-            VoiceBook::DEFAULT,
-            $languages,
-            $music,
-            FaceBook::shipped() + $faces,
-            $styles,
-            $effects === [] ? EffectNames::of(null) : $effects,
-            array_combine(array_map(strval(...), array_keys($tables)), $tables),
-            array_combine(array_map(strval(...), array_keys($logos)), $logos),
-            $byHand,
-        );
+    /**
+     * Hashes of figures alone are no numbers.
+     *
+     * @param  array<array-key, string>  $names
+     * @return array<string, string>
+     */
+    private static function named(array $names): array
+    {
+        return array_combine(array_map(strval(...), array_keys($names)), $names);
     }
 
     /** Something to choose from came or went. */

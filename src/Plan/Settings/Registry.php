@@ -45,28 +45,10 @@ final readonly class Registry
     {
     }
 
-    /**
-     * @param  non-empty-array<string, string>  $voices  names by id
-     * @param  array<string, string>  $languages  of the voices, by id
-     * @param  array<array-key, string>  $music  names by id
-     * @param  array<string, string>  $faces  names by id
-     * @param  array<string, string>  $styles  names of an operator's own caption styles by id
-     * @param  array<array-key, string>  $effects  names by id
-     * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
-     * @param  array<array-key, string>  $logos  names by the hash of each
-     * @param  array<string, array<array-key, string>>  $byHand  names of footage chosen by hand, by tag and id
-     */
     public static function of(
-        array $voices,
-        string $usualVoice,
-        array $languages = [],
-        array $music = [],
-        array $faces = [],
-        array $styles = [],
-        array $effects = [],
-        array $tables = [],
-        array $logos = [],
-        array $byHand = [],
+        OfferedVoices $voices,
+        OfferedSounds $sounds = new OfferedSounds,
+        OfferedLooks $looks = new OfferedLooks,
     ): self {
         $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
         $toShort = [Level::Channel, Level::Batch, Level::Short];
@@ -74,8 +56,8 @@ final readonly class Registry
             new Setting(
                 'voice',
                 'Voice',
-                new ChoiceType('voice', $voices, $languages, isKept: true),
-                $usualVoice,
+                new ChoiceType('voice', $voices->names, $voices->languages, isKept: true),
+                $voices->usual,
                 $toScene,
                 Stale::Plan,
                 group: Setting::MAIN,
@@ -204,7 +186,7 @@ final readonly class Registry
                 [...$toScene, Level::Shot], Stale::Plan, group: 'ground',
             ),
             ...PaceSettings::of($toShort, $toScene),
-            ...CaptionSettings::of($toScene, $faces, $styles),
+            ...CaptionSettings::of($toScene, $looks->faces, $looks->styles),
             new Setting(
                 'dim',
                 'Dim the picture',
@@ -226,12 +208,12 @@ final readonly class Registry
                 [...$toScene, Level::Shot],
                 Stale::Plan,
             ),
-            ...LookSettings::of([...$toScene, Level::Shot], $tables),
-            ...KeySettings::of([...$toScene, Level::Shot], $byHand['behind'] ?? []),
-            ...LogoSettings::of($toShort, $logos),
-            ...CardSettings::of($toShort, $faces),
-            ...EdgeSettings::of($toShort, $byHand['opening'] ?? [], $byHand['ending'] ?? []),
-            ...SoundSettings::of($toShort, $toScene, $music, $effects),
+            ...LookSettings::of([...$toScene, Level::Shot], $looks->tables),
+            ...KeySettings::of([...$toScene, Level::Shot], $looks->byHand['behind'] ?? []),
+            ...LogoSettings::of($toShort, $looks->logos),
+            ...CardSettings::of($toShort, $looks->faces),
+            ...EdgeSettings::of($toShort, $looks->byHand['opening'] ?? [], $looks->byHand['ending'] ?? []),
+            ...SoundSettings::of($toShort, $toScene, $sounds->music, $sounds->effects),
         ];
 
         return new self(array_combine(array_map(static fn (Setting $one): string => $one->key, $list), $list));
@@ -274,7 +256,7 @@ final readonly class Registry
         static $keys = null;
         if ($keys === null) {
             $keys = [];
-            foreach (self::of(['any' => ''], 'any')->at(Level::Short) as $key => $setting) {
+            foreach (self::of(new OfferedVoices(['any' => ''], 'any'))->at(Level::Short) as $key => $setting) {
                 $keys += array_fill_keys([$key, ...$setting->aliases], $key);
             }
         }

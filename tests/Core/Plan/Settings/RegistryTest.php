@@ -7,6 +7,9 @@ namespace Tests\Core\Plan\Settings;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Refusal;
 use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\OfferedLooks;
+use RapidReel\Plan\Settings\OfferedSounds;
+use RapidReel\Plan\Settings\OfferedVoices;
 use RapidReel\Plan\Settings\Registry;
 use RapidReel\Plan\Settings\Setting;
 use RapidReel\Plan\Settings\Type\ChoiceType;
@@ -18,9 +21,11 @@ final class RegistryTest extends TestCase
     private static function registry(): Registry
     {
         return Registry::of(
-            ['aldous' => 'Aldous', 'brenna' => 'Brenna'], 'aldous', ['aldous' => 'English', 'brenna' => 'English'],
-            music: ['7' => 'Slow tide'], faces: ['plain' => 'Plain'], styles: ['own-night' => 'Night'],
-            effects: ['bell' => 'Bell'], tables: ['abc' => 'Cold'], logos: ['def' => 'Beacon'],
+            new OfferedVoices(
+                ['aldous' => 'Aldous', 'brenna' => 'Brenna'], 'aldous', ['aldous' => 'English', 'brenna' => 'English'],
+            ),
+            new OfferedSounds(['7' => 'Slow tide'], ['bell' => 'Bell']),
+            new OfferedLooks(['plain' => 'Plain'], ['own-night' => 'Night'], ['abc' => 'Cold'], ['def' => 'Beacon']),
         );
     }
 

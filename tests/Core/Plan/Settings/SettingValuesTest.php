@@ -7,6 +7,7 @@ namespace Tests\Core\Plan\Settings;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\OfferedVoices;
 use RapidReel\Plan\Settings\Registry;
 use RapidReel\Plan\Settings\SettingsReader;
 use RapidReel\Plan\Settings\SettingValues;
@@ -17,7 +18,9 @@ final class SettingValuesTest extends TestCase
 {
     private static function settled(): SettingValues
     {
-        return SettingValues::defaults(Registry::of(['aldous' => 'Aldous', 'brenna' => 'Brenna'], 'aldous'));
+        $voices = new OfferedVoices(['aldous' => 'Aldous', 'brenna' => 'Brenna'], 'aldous');
+
+        return SettingValues::defaults(Registry::of($voices));
     }
 
     public function test_the_narrower_level_wins_in_whatever_order_they_are_told(): void

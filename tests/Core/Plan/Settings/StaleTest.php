@@ -9,6 +9,9 @@ use RapidReel\Base\Plain;
 use RapidReel\Base\Values;
 use RapidReel\Captions\Style\CaptionStyle;
 use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\OfferedLooks;
+use RapidReel\Plan\Settings\OfferedSounds;
+use RapidReel\Plan\Settings\OfferedVoices;
 use RapidReel\Plan\Settings\Registry;
 use RapidReel\Plan\Settings\Setting;
 use RapidReel\Plan\Settings\SettingsReader;
@@ -33,12 +36,13 @@ final class StaleTest extends TestCase
     private static function registry(): Registry
     {
         return Registry::of(
-            ['aldous' => 'Aldous', 'brenna' => 'Brenna'], 'aldous', music: ['7' => 'Slow tide'],
-            faces: ['plain' => 'Plain'], styles: ['own-night' => 'Night'], effects: ['bell' => 'Bell'],
-            tables: ['abc' => 'Cold', 'bcd' => 'Warm'], logos: ['def' => 'Beacon', 'fed' => 'Bell'],
-            byHand: [
-                'behind' => ['4' => 'Dusk'], 'opening' => ['5' => 'Sting', '8' => 'Horn'], 'ending' => ['6' => 'End'],
-            ],
+            new OfferedVoices(['aldous' => 'Aldous', 'brenna' => 'Brenna'], 'aldous'),
+            new OfferedSounds(['7' => 'Slow tide'], ['bell' => 'Bell']),
+            new OfferedLooks(
+                ['plain' => 'Plain'], ['own-night' => 'Night'], ['abc' => 'Cold', 'bcd' => 'Warm'],
+                ['def' => 'Beacon', 'fed' => 'Bell'],
+                ['behind' => ['4' => 'Dusk'], 'opening' => ['5' => 'Sting', '8' => 'Horn'], 'ending' => ['6' => 'End']],
+            ),
         );
     }
 

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Makers\Planning;
+
+use App\Makers\Interest\GroundStore;
+use App\Makers\Interest\InterestStore;
+use App\Makers\Interest\ShelfGrounds;
+use App\Makers\Interest\ShelfInterests;
+use App\Media\Artwork\CardPainter;
+use App\Media\Artwork\EmojiLists;
+use App\Media\Artwork\FaceBook;
+use App\Media\Store\DamagedPart;
+use App\Shelves\Library\Shelf;
+use RapidReel\Pictures\Footage\Matching\FootageMatcher;
+use RapidReel\Pictures\Matte\Keyer;
+use RapidReel\Plan\Cut\AtHand;
+use RapidReel\Plan\Cut\CardPlacer;
+use RapidReel\Plan\Cut\CutBuilder;
+use RapidReel\Plan\Cut\CutLogo;
+use RapidReel\Plan\Cut\IntroOutro;
+use RapidReel\Plan\Cut\Lettering;
+
+/** Gives a builder of cuts what it needs of this machine and of a shelf. */
+final readonly class CutBuilders
+{
+    public function __construct(
+        private FaceBook $faces,
+        private EmojiLists $emoji,
+        private InterestStore $interests,
+        private GroundStore $grounds,
+        private CardPainter $painter,
+    ) {
+    }
+
+    /**
+     * Whether the typefaces of captions are there: of another in its place everybody would see but who chose it.
+     *
+     * @param  non-empty-list<SceneTask>  $tasks
+     *
+     * @throws DamagedPart when one is not
+     */
+    public function ask(array $tasks): void
+    {
+        $this->faces->ask(self::faces($tasks));
+    }
+
+    /**
+     * @param  non-empty-list<SceneTask>  $tasks
+     * @return list<string> ids of those that captions are set in
+     */
+    private static function faces(array $tasks): array
+    {
+        return array_map(static fn (SceneTask $task): string => $task->settings->captions->type->face ?? '', $tasks);
+    }
+
+    /**
+     * @param  non-empty-list<SceneTask>  $tasks
+     * @param  array<array-key, int>  $shownByOthers
+     */
+    public function of(
+        array $tasks,
+        ?Shelf $shelf = null,
+        string $subject = '',
+        array $shownByOthers = [],
+    ): CutBuilder {
+        $language = $tasks[0]->voice->language;
+        $short = $tasks[0]->short;
+
+        return new CutBuilder(
+            $short,
+            new Lettering($this->faces->set(self::faces($tasks)), $language, $this->emoji->of($language)),
+            new FootageMatcher($language, $subject, $shownByOthers),
+            $shelf === null ? new AtHand : new AtHand(
+                new ShelfInterests($shelf, $this->interests),
+                new Keyer(new ShelfGrounds($shelf, $this->grounds), $shelf->footage),
+                new CardPlacer($this->painter, $short->cards, $short->shape),
+                CutLogo::of($short->logo, $shelf->logos),
+                IntroOutro::of($short->edges, $shelf->footage),
+                $shelf->effects,
+            ),
+        );
+    }
+}
