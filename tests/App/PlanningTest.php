@@ -11,6 +11,8 @@ use App\Doors\Http\Presenters\CutStrip;
 use App\Doors\Http\Presenters\Short\ShortPage;
 use App\Doors\Http\Presenters\ShortRow;
 use App\Makers\Planning\ShortPlanner;
+use App\Makers\Proofs\ClearCue;
+use App\Makers\Proofs\Proof;
 use App\Media\Process\Unwatched;
 use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Batch;
@@ -23,6 +25,7 @@ use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutSummary;
+use RapidReel\Plan\Cut\FlagCode;
 use RapidReel\Plan\Source\ScriptSource;
 use Tests\Support\Cuts;
 
@@ -184,6 +187,21 @@ final class PlanningTest extends AppTestCase
         self::assertTrue($strip->over);
         self::assertLessThan($axis->at($long->durationMs), $strip->limit);
         self::assertLessThanOrEqual(1000, $axis->at($long->durationMs));
+    }
+
+    public function test_a_row_of_the_rundown_tells_of_faint_captions(): void
+    {
+        $short = $this->short();
+        $this->plan($short);
+        $inputs = (string) $short->refresh()->planned_inputs;
+        $cues = [new ClearCue(0, 0, 0, 1.2, [], 0.9, 0.1), new ClearCue(0, 3, 900, 9.0, [], 0.1, 0.1)];
+        $short->update(['proof' => (new Proof($inputs, 'key', $cues))->toJson()]);
+        $page = "/batches/{$short->batch_id}";
+        $this->get($page)->assertOk()->assertSee(FlagCode::LowContrast->label());
+
+        // Of an earlier plan nothing is told.
+        $short->update(['proof' => (new Proof('others', 'key', $cues))->toJson()]);
+        $this->get($page)->assertOk()->assertDontSee(FlagCode::LowContrast->label());
     }
 
     public function test_a_row_says_how_its_short_stands(): void

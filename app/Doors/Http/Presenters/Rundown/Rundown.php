@@ -26,7 +26,7 @@ final readonly class Rundown
 {
     private const COLUMNS = [
         'id', 'batch_id', 'number', 'title', 'settings', 'inputs', 'planned_inputs', 'problem', 'summary', 'variant_of',
-        'publish_at', 'updated_at',
+        'publish_at', 'updated_at', 'proof',
     ];
 
     public function __construct(
