@@ -12,6 +12,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
+use RapidReel\Making\Render\Raster;
 use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\Source;
 use RapidReel\Pictures\Footage\FootageKind;
@@ -142,12 +143,12 @@ final class KeyTest extends AppTestCase
         [$width, $height] = self::SIDE;
 
         return new Recipe(
-            4, 30, $width, $height,
+            4, new Raster($width, $height, 30),
             new Layer(
                 new Source($key, FootageKind::Clip, $width, $height), 100, FramePath::centred($width, $height, 9 / 16),
                 key: new Keying($ground, 80, $over ?? new Behind(BehindKind::Gradient, $behind)),
             ),
-            null, null, [], new Look, CaptionScript::none(),
+            new Look, CaptionScript::none(),
             ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0'],
         );
     }

@@ -17,8 +17,10 @@ use RapidReel\Base\Colour\Grade;
 use RapidReel\Base\Colour\Looks;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Blend;
+use RapidReel\Making\Render\Bridge;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
+use RapidReel\Making\Render\Raster;
 use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\Source;
 use RapidReel\Pictures\Footage\FootageKind;
@@ -44,8 +46,9 @@ final class LookTest extends AppTestCase
         );
 
         return new Recipe(
-            4, 30, $width, $height, $layer, $next === null ? null : $layer, $next === null ? null : Blend::Dissolve, [],
-            $look, CaptionScript::none(), ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0'], $next,
+            4, new Raster($width, $height, 30), $layer, $look, CaptionScript::none(),
+            ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0'], [],
+            $next === null ? null : new Bridge($layer, Blend::Dissolve, $next),
         );
     }
 
@@ -227,10 +230,10 @@ final class LookTest extends AppTestCase
         foreach ([[$still, FootageKind::Still], [$clip, FootageKind::Clip]] as [$file, $kind]) {
             $key = (string) hash_file('xxh128', $file);
             app(Sources::class)->lay($key, $file, 'wide', null);
-            $recipe = new Recipe(4, 30, $width, $height, new Layer(
+            $recipe = new Recipe(4, new Raster($width, $height, 30), new Layer(
                 new Source($key, $kind, 320, 180), 0, FramePath::centred(320, 180, 9 / 16), Backdrop::Gradient,
                 ground: ['C02020', '2020C0'],
-            ), null, null, [], new Look, CaptionScript::none(), [
+            ), new Look, CaptionScript::none(), [
                 '-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0',
             ]);
             self::assertEquals($recipe, Recipe::fromJson($recipe->toJson()));

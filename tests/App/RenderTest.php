@@ -15,11 +15,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Captions\Drawing\AssWriter;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Blend;
+use RapidReel\Making\Render\Bridge;
 use RapidReel\Making\Render\Filter\HeldCaptions;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
 use RapidReel\Making\Render\Overlay;
 use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Raster;
 use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\Source;
 use RapidReel\Pictures\Footage\FootageKind;
@@ -83,23 +85,19 @@ final class RenderTest extends AppTestCase
         Layer $layer,
         int $frames,
         Quality $quality = Quality::Draft,
-        ?Layer $next = null,
-        ?Blend $blend = null,
+        ?Bridge $to = null,
         array $overlays = [],
         Look $look = new Look(),
     ): Recipe {
         return new Recipe(
             $frames,
-            30,
-            $quality->width(),
-            $quality->height(),
+            new Raster($quality->width(), $quality->height(), 30),
             $layer,
-            $next,
-            $blend,
-            $overlays,
             $look,
             CaptionScript::none(),
             $quality->encoder($layer),
+            $overlays,
+            $to,
         );
     }
 
@@ -443,13 +441,16 @@ final class RenderTest extends AppTestCase
     {
         $black = self::recipe(self::plain('black', 'black'), 30);
         $white = self::recipe(self::plain('white', 'white'), 30);
-        $bridge = $black->bridge($white, Blend::Dissolve, 12, $black->captions);
+        $over = static fn (Recipe $from, Recipe $to, Blend $blend): Recipe => self::recipe(
+            $from->layer, 12, to: new Bridge($to->layer, $blend),
+        );
+        $bridge = $over($black, $white, Blend::Dissolve);
         self::assertCount(
             4,
             array_unique([
                 $bridge->key(),
-                $white->bridge($black, Blend::Dissolve, 12, $black->captions)->key(),
-                $black->bridge($white, Blend::Dip, 12, $black->captions)->key(),
+                $over($white, $black, Blend::Dissolve)->key(),
+                $over($black, $white, Blend::Dip)->key(),
                 $black->key(),
             ]),
         );

@@ -21,6 +21,7 @@ use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
 use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Raster;
 use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\Source;
 use RapidReel\Pictures\Framing\Path\PathFinder;
@@ -106,13 +107,8 @@ final readonly class FileFramer
             $layer = new Layer($source, $fromMs, $framed->path->from($fromMs));
             $recipes[] = new Recipe(
                 min(self::PIECE_FRAMES, $frames - $first),
-                TargetProfile::FPS,
-                $width,
-                $height,
+                new Raster($width, $height, TargetProfile::FPS),
                 $layer,
-                null,
-                null,
-                [],
                 new Look,
                 CaptionScript::none(),
                 Quality::Final->encoder($layer),

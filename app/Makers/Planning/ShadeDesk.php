@@ -78,12 +78,11 @@ final readonly class ShadeDesk
     {
         $lossless = ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0', '-pix_fmt', 'yuv420p'];
 
-        return Recipe::fromJson(json_encode([
-            ...$recipe->toArray(),
-            'width' => 2 * intdiv($cut->form->shape->width(), 2 * self::SMALLER),
-            'height' => 2 * intdiv($cut->form->shape->height(), 2 * self::SMALLER),
-            'encoder' => $lossless,
-        ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        return $recipe->sized(
+            2 * intdiv($cut->form->shape->width(), 2 * self::SMALLER),
+            2 * intdiv($cut->form->shape->height(), 2 * self::SMALLER),
+            $lossless,
+        );
     }
 
     /** @return int percent: what the faintest of its captions needs */
@@ -100,11 +99,12 @@ final readonly class ShadeDesk
             }
         }
         $file = $this->renderer->file($recipe->key());
-        $pictures = $this->frames->of($file, $frames, $recipe->width, $recipe->height);
+        [$width, $height] = [$recipe->raster->width, $recipe->raster->height];
+        $pictures = $this->frames->of($file, $frames, $width, $height);
         $most = 0;
         foreach ($frames as $i => $frame) {
             if (isset($pictures[$frame])) {
-                $behind = Backdrop::behind($cut->cues[$i], $pictures[$frame], $recipe->width, $recipe->height);
+                $behind = Backdrop::behind($cut->cues[$i], $pictures[$frame], $width, $height);
                 $most = max($most, ContrastMeter::dim($cut->cues[$i], $behind));
             }
         }

@@ -81,7 +81,8 @@ final readonly class Joiner
                 "[0:v:0]setpts=N/($fps*TB),fps={$fps}[v];color=c=0x%s:s=%dx%d:r=$fps,"
                     .'scale=out_color_matrix=bt709:out_range=tv,format=yuv420p[bar];'
                     ."[v][bar]overlay=x='-w+w*(n+1)/%d':y=%s:shortest=1:format=yuv420[o]",
-                $line->colour, $like->width, 2 * max(1, (int) round($like->height * ProgressLine::HEIGHT / 2)), $frames,
+                $line->colour, $like->raster->width,
+                2 * max(1, (int) round($like->raster->height * ProgressLine::HEIGHT / 2)), $frames,
                 $line->isTop ? '0' : 'H-h',
             ),
             '-map', '[o]',

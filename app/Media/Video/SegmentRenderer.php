@@ -82,13 +82,13 @@ final readonly class SegmentRenderer
             $this->store->write("$folder/captions.ass", $graph->captions());
             // The path of a window may be longer than an argument can be.
             $this->store->write("$folder/graph.txt", $graph->write());
-            $looks = [GradeFilters::CUBE => $recipe->look, GradeFilters::NEXT_CUBE => $recipe->nextLook];
+            $looks = [GradeFilters::CUBE => $recipe->look, GradeFilters::NEXT_CUBE => $recipe->to?->look];
             foreach ($looks as $name => $look) {
                 if ($look?->grade !== null && $look->grade->cube !== '') {
                     $this->cubes->lay($look->grade->cube, "$folder/$name");
                 }
             }
-            foreach (['base' => $recipe->layer, 'next' => $recipe->next] as $name => $layer) {
+            foreach (['base' => $recipe->layer, 'next' => $recipe->to?->layer] as $name => $layer) {
                 if ($layer?->key !== null) {
                     $this->keys->lay($layer->key, $folder, KeyFilters::files($name));
                 }
@@ -114,7 +114,7 @@ final readonly class SegmentRenderer
     private function encoding(Recipe $recipe, int $threads, string $folder): Process
     {
         $inputs = [];
-        foreach ([$recipe->layer, $recipe->next] as $layer) {
+        foreach ([$recipe->layer, $recipe->to?->layer] as $layer) {
             if ($layer !== null) {
                 array_push($inputs, ...$this->input($layer, $recipe));
                 $behind = $layer->behind();
@@ -136,7 +136,7 @@ final readonly class SegmentRenderer
                 '-loglevel', 'error', '-progress', 'pipe:1', '-stats_period', '0.5', ...$inputs,
                 '-filter_complex_threads', '1', '-filter_complex_script', 'graph.txt',
                 '-map', '[out]', '-frames:v', (string) $recipe->frames, '-an', '-sn', '-dn', '-map_metadata', '-1',
-                '-r', (string) $recipe->fps, ...$recipe->encoder, '-threads', (string) $threads,
+                '-r', (string) $recipe->raster->fps, ...$recipe->encoder, '-threads', (string) $threads,
                 '-video_track_timescale', '15360', 'segment.mp4',
             ],
             $folder,
@@ -146,7 +146,7 @@ final readonly class SegmentRenderer
     /** @return list<string> a clip is read from where the segment begins, and a little further than it goes */
     private function input(Layer $layer, Recipe $recipe): array
     {
-        $seconds = $recipe->frames / $recipe->fps * $layer->speed + 0.2;
+        $seconds = $recipe->frames / $recipe->raster->fps * $layer->speed + 0.2;
         $in = $layer->inMs / 1000;
         $part = match (true) {
             $layer->source->kind === FootageKind::Still => [],

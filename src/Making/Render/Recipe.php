@@ -25,31 +25,37 @@ final readonly class Recipe
 
     /**
      * @param  int  $frames  at least 1
-     * @param  int  $width  of the frame, in pixels
-     * @param  int  $height  of the frame, in pixels
-     * @param  Layer|null  $next  what a bridge goes over into
+     * @param  Bridge|null  $to  what it goes over into
      * @param  list<Overlay>  $overlays  the lowest first
      * @param  CaptionScript  $captions  in the segment's own time, with the faces that draw them
      * @param  list<string>  $encoder  arguments of the encoder
-     * @param  Look|null  $nextLook  of what a bridge goes over into, where it has another
      */
     public function __construct(
         public int $frames,
-        public int $fps,
-        public int $width,
-        public int $height,
+        public Raster $raster,
         public Layer $layer,
-        public ?Layer $next,
-        public ?Blend $blend,
-        public array $overlays,
         public Look $look,
         public CaptionScript $captions,
         public array $encoder,
-        public ?Look $nextLook = null,
+        public array $overlays = [],
+        public ?Bridge $to = null,
     ) {
-        if ($frames < 1 || ($next === null) !== ($blend === null)) {
-            throw new InvalidArgumentException('A segment has at least one frame, and a bridge has two sides.');
+        if ($frames < 1) {
+            throw new InvalidArgumentException('A segment has at least one frame.');
         }
+    }
+
+    /**
+     * The same in another size.
+     *
+     * @param  list<string>  $encoder
+     */
+    public function sized(int $width, int $height, array $encoder): self
+    {
+        return new self(
+            $this->frames, new Raster($width, $height, $this->raster->fps), $this->layer, $this->look, $this->captions,
+            $encoder, $this->overlays, $this->to,
+        );
     }
 
     /** A hash of every field. */
@@ -75,35 +81,7 @@ final readonly class Recipe
 
     private function version(): int
     {
-        return $this->look->isPlain() && $this->nextLook?->isPlain() !== false ? self::VERSION : self::GRADED;
-    }
-
-    /**
-     * The segment in which this one goes over into another: the end of this and the beginning of that, so many frames
-     * of each, blended. Both must then be shortened by as much.
-     *
-     * @param  CaptionScript  $captions  for its own time
-     */
-    public function bridge(self $to, Blend $blend, int $frames, CaptionScript $captions): self
-    {
-        if ($frames > $this->frames || $frames > $to->frames) {
-            throw new InvalidArgumentException('A bridge cannot be longer than what it joins.');
-        }
-        $from = $this->layer->from((int) round(($this->frames - $frames) * 1000 / $this->fps));
-
-        return new self(
-            $frames,
-            $this->fps,
-            $this->width,
-            $this->height,
-            $from,
-            $to->layer,
-            $blend,
-            $this->overlays,
-            $this->look,
-            $captions,
-            $this->encoder,
-        );
+        return $this->look->isPlain() && $this->to?->look?->isPlain() !== false ? self::VERSION : self::GRADED;
     }
 
     /** @return list<Source> all that must be on the media disk, in the order in which they are read */
@@ -112,8 +90,8 @@ final readonly class Recipe
         return array_values(array_filter([
             $this->layer->source,
             $this->layer->behind(),
-            $this->next?->source,
-            $this->next?->behind(),
+            $this->to?->layer->source,
+            $this->to?->layer->behind(),
             ...array_map(static fn (Overlay $overlay): Source => $overlay->source, $this->overlays),
         ]));
     }
@@ -123,17 +101,17 @@ final readonly class Recipe
     {
         return [
             'frames' => $this->frames,
-            'fps' => $this->fps,
-            'width' => $this->width,
-            'height' => $this->height,
+            'fps' => $this->raster->fps,
+            'width' => $this->raster->width,
+            'height' => $this->raster->height,
             'layer' => $this->layer->toArray(),
-            'next' => $this->next?->toArray(),
-            'blend' => $this->blend?->value,
+            'next' => $this->to?->layer->toArray(),
+            'blend' => $this->to?->blend->value,
             'overlays' => array_map(static fn (Overlay $overlay): array => $overlay->toArray(), $this->overlays),
             'look' => $this->look->toArray(),
             'captions' => $this->captions->toArray(),
             'encoder' => $this->encoder,
-            ...$this->nextLook === null ? [] : ['next_look' => $this->nextLook->toArray()],
+            ...$this->to?->look === null ? [] : ['next_look' => $this->to->look->toArray()],
         ];
     }
 
@@ -189,19 +167,21 @@ final readonly class Recipe
          */
         $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
 
+        $to = $data['next'] === null || $data['blend'] === null ? null : new Bridge(
+            Layer::fromArray($data['next']),
+            Blend::from($data['blend']),
+            isset($data['next_look']) ? Look::fromArray($data['next_look']) : null,
+        );
+
         return new self(
             $data['frames'],
-            $data['fps'],
-            $data['width'],
-            $data['height'],
+            new Raster($data['width'], $data['height'], $data['fps']),
             Layer::fromArray($data['layer']),
-            $data['next'] === null ? null : Layer::fromArray($data['next']),
-            $data['blend'] === null ? null : Blend::from($data['blend']),
-            array_map(Overlay::fromArray(...), $data['overlays']),
             Look::fromArray($data['look']),
             CaptionScript::fromArray($data['captions']),
             $data['encoder'],
-            isset($data['next_look']) ? Look::fromArray($data['next_look']) : null,
+            array_map(Overlay::fromArray(...), $data['overlays']),
+            $to,
         );
     }
 }

@@ -49,8 +49,9 @@ final class SegmentPlanner
             $whole = $this->recipe($cut, $scene, $shot, $quality, $isBare, $bridge, $always);
             $segments[] = new Segment($whole, $number, $shot->startMs);
             if ($transition !== null && $bridge > 0) {
+                $crossing = new Crossing($shot, $to, $transition, $bridge);
                 $segments[] = new Segment(
-                    $this->bridge($cut, $scene, $shot, $to, $transition, $bridge, $whole, $isBare, $always),
+                    $this->bridge($cut, $scene, $crossing, $whole, $isBare, $always),
                     $number,
                     $cut->grid()->msOf($cut->grid()->frameOf($shot->endMs) - $bridge),
                 );
@@ -78,18 +79,13 @@ final class SegmentPlanner
 
         return new Segment(new Recipe(
             $cut->grid()->frameOf($edge->ms),
-            $cut->grid()->fps,
-            $quality->width($cut->form->shape),
-            $quality->height($cut->form->shape),
+            self::raster($cut, $quality),
             new Layer(
                 new Source($edge->fingerprint, $edge->kind, $edge->width, $edge->height),
                 0,
                 FramePath::centred($edge->width, $edge->height, $aspect),
                 $isAlike ? null : Backdrop::Blur,
             ),
-            null,
-            null,
-            [],
             new Look,
             CaptionScript::none(),
             $quality->encoder(),
@@ -127,32 +123,37 @@ final class SegmentPlanner
     private function bridge(
         Cut $cut,
         CutScene $scene,
-        CutShot $shot,
-        CutShot $to,
-        Transition $transition,
-        int $frames,
+        Crossing $crossing,
         Recipe $whole,
         bool $isBare,
         array $always,
     ): Recipe {
         $grid = $cut->grid();
-        $first = $grid->frameOf($shot->endMs) - $grid->frameOf($scene->startMs) - $frames;
-        $fromMs = $grid->msOf($whole->frames);
+        $frames = $crossing->frames;
+        $first = $grid->frameOf($crossing->from->endMs) - $grid->frameOf($scene->startMs) - $frames;
+        $look = self::look($cut, $crossing->to);
 
         return new Recipe(
             $frames,
-            $whole->fps,
-            $whole->width,
-            $whole->height,
-            $whole->layer->from($fromMs),
-            self::layer($to)->before($grid->msOf($frames)),
-            Blend::from($transition->kind->value),
-            [...$always, ...self::cards($cut, $scene, $first, $frames)],
+            $whole->raster,
+            $whole->layer->from($grid->msOf($whole->frames)),
             $whole->look,
-            $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
+            $this->captions($cut, $scene, $crossing->from, $first, $frames, $isBare),
             $whole->encoder,
-            self::look($cut, $to)->toArray() === $whole->look->toArray() ? null : self::look($cut, $to),
+            [...$always, ...self::cards($cut, $scene, $first, $frames)],
+            new Bridge(
+                self::layer($crossing->to)->before($grid->msOf($frames)),
+                Blend::from($crossing->transition->kind->value),
+                $look->toArray() === $whole->look->toArray() ? null : $look,
+            ),
         );
+    }
+
+    private static function raster(Cut $cut, Quality $quality): Raster
+    {
+        $shape = $cut->form->shape;
+
+        return new Raster($quality->width($shape), $quality->height($shape), $cut->grid()->fps);
     }
 
     private static function logo(Cut $cut): ?Overlay
@@ -278,16 +279,12 @@ final class SegmentPlanner
 
         return new Recipe(
             $frames,
-            $grid->fps,
-            $quality->width($cut->form->shape),
-            $quality->height($cut->form->shape),
+            self::raster($cut, $quality),
             $layer,
-            null,
-            null,
-            [...$always, ...self::cards($cut, $scene, $first, $frames)],
             $look,
             $this->captions($cut, $scene, $shot, $first, $frames, $isBare),
             $quality->encoder($layer, $look),
+            [...$always, ...self::cards($cut, $scene, $first, $frames)],
         );
     }
 }

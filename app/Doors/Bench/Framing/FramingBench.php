@@ -18,6 +18,7 @@ use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
 use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Raster;
 use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\Source;
 use RapidReel\Pictures\Framing\FramePath;
@@ -209,13 +210,8 @@ final readonly class FramingBench
         $layer = new Layer($source, 0, $path);
         $recipe = new Recipe(
             60,
-            TargetProfile::FPS,
-            Quality::Final->width(),
-            Quality::Final->height(),
+            new Raster(Quality::Final->width(), Quality::Final->height(), TargetProfile::FPS),
             $layer,
-            null,
-            null,
-            [],
             new Look,
             CaptionScript::none(),
             Quality::Final->encoder($layer),

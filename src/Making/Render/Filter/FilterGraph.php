@@ -34,9 +34,11 @@ final readonly class FilterGraph
         private string $captions,
         private string $faces,
     ) {
-        $this->width = $recipe->width;
-        $this->height = $recipe->height;
-        $this->held = HeldCaptions::of($recipe->captions, $recipe->frames, $recipe->fps, $recipe->height);
+        $this->width = $recipe->raster->width;
+        $this->height = $recipe->raster->height;
+        $this->held = HeldCaptions::of(
+            $recipe->captions, $recipe->frames, $recipe->raster->fps, $recipe->raster->height,
+        );
     }
 
     /** What is to stand in the file of captions, as ASS. */
@@ -52,16 +54,17 @@ final readonly class FilterGraph
      */
     public function write(): string
     {
-        $fps = $this->recipe->fps;
+        $fps = $this->recipe->raster->fps;
         $input = 0;
         $looks = $this->looks($this->recipe->look);
         $parts = [$this->side($this->recipe->layer, $looks, $input, 'base')];
         $last = 'base';
         $graded = $looks->rest();
-        if ($this->recipe->next !== null && $this->recipe->blend !== null) {
-            $look = $this->recipe->nextLook;
+        $to = $this->recipe->to;
+        if ($to !== null) {
+            $look = $to->look;
             $nextLooks = $look === null ? $looks : $this->looks($look, GradeFilters::NEXT_CUBE);
-            $parts[] = $this->side($this->recipe->next, $nextLooks, $input, 'next');
+            $parts[] = $this->side($to->layer, $nextLooks, $input, 'next');
             [$base, $next] = ['[base]', '[next]'];
             if ($look !== null) {
                 // Each side as it is graded by itself.
@@ -73,7 +76,7 @@ final readonly class FilterGraph
                 '%s%sxfade=transition=%s:duration=%.5f:offset=0[blended]',
                 $base,
                 $next,
-                $this->recipe->blend->filter(),
+                $to->blend->filter(),
                 $this->recipe->frames / $fps,
             );
             $last = 'blended';
@@ -104,7 +107,7 @@ final readonly class FilterGraph
 
     private function looks(Look $look, string $cube = GradeFilters::CUBE): LookFilters
     {
-        return new LookFilters($look, $this->width, $this->height, $this->recipe->fps, $cube);
+        return new LookFilters($look, $this->width, $this->height, $this->recipe->raster->fps, $cube);
     }
 
     /** A layer with what its look does to single points: a still has it once, before a window goes over it. */
@@ -131,7 +134,7 @@ final readonly class FilterGraph
      */
     private function words(HeldCaptions $held): string
     {
-        $fps = $this->recipe->fps;
+        $fps = $this->recipe->raster->fps;
         $shown = implode('+', array_map(static fn (int $frame): string => "eq(n,$frame)", $held->changes));
         // A moment later than the frame begins, so that rounding does not show it what was before.
         $drawn = fn (string $ground): string => sprintf(
@@ -162,12 +165,12 @@ final readonly class FilterGraph
         $shot = $this->layers()->of($layer, $input++, "$name-shot");
         $behind = $layer->behind() === null ? null : $input++;
 
-        return $shot.';'.(new KeyFilters($this->width, $this->height, $this->recipe->fps))
+        return $shot.';'.(new KeyFilters($this->width, $this->height, $this->recipe->raster->fps))
             ->over($key->behind, "$name-shot", $behind, $name);
     }
 
     private function layers(): LayerFilters
     {
-        return new LayerFilters($this->width, $this->height, $this->recipe->fps, $this->recipe->frames);
+        return new LayerFilters($this->width, $this->height, $this->recipe->raster->fps, $this->recipe->frames);
     }
 }

@@ -10,10 +10,12 @@ use RapidReel\Base\Colour\Grade;
 use RapidReel\Base\Colour\Looks;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Blend;
+use RapidReel\Making\Render\Bridge;
 use RapidReel\Making\Render\Filter\FilterGraph;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
 use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Raster;
 use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\Source;
 use RapidReel\Pictures\Footage\FootageKind;
@@ -34,8 +36,9 @@ final class LookFiltersTest extends TestCase
     private static function graph(Layer $layer, Look $look, ?Layer $next = null, ?Look $nextLook = null): string
     {
         return (new FilterGraph(new Recipe(
-            30, 30, 1080, 1920, $layer, $next, $next === null ? null : Blend::Dissolve, [], $look,
-            CaptionScript::none(), Quality::Final->encoder($layer, $look), $nextLook,
+            30, new Raster(1080, 1920, 30), $layer, $look, CaptionScript::none(),
+            Quality::Final->encoder($layer, $look), [],
+            $next === null ? null : new Bridge($next, Blend::Dissolve, $nextLook),
         ), 'captions.ass', 'faces'))->write();
     }
 

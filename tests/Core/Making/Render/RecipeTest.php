@@ -38,9 +38,7 @@ final class RecipeTest extends TestCase
 
     public function test_size_and_encoder_leave_the_picture_the_same_one(): void
     {
-        $small = new Recipe(
-            ...['width' => 540, 'height' => 960, 'encoder' => ['-crf', '30']] + get_object_vars($this->recipe()),
-        );
+        $small = $this->recipe()->sized(540, 960, ['-crf', '30']);
 
         self::assertNotSame($this->recipe()->key(), $small->key());
         self::assertSame($this->recipe()->picture(), $small->picture());

@@ -124,7 +124,7 @@ final class SegmentPlannerTest extends TestCase
             foreach (self::plan($cut) as $segment) {
                 self::assertSame($cut->grid()->msOf($at), $segment->startMs);
                 $at += $segment->recipe->frames;
-                if ($segment->recipe->blend !== null) {
+                if ($segment->recipe->to !== null) {
                     self::assertContains($at, $starts, 'the next has come in where it begins');
                     self::assertLessThanOrEqual((int) round($ms * 0.03), $segment->recipe->frames);
                 }
@@ -135,7 +135,7 @@ final class SegmentPlannerTest extends TestCase
         $last = $round[count($round) - 1];
         self::assertSame(
             $round[0]->recipe->layer->source->key,
-            $last->recipe->next?->source->key,
+            $last->recipe->to?->layer->source->key,
             'the end goes over into the first picture',
         );
         self::assertCount(count(self::plan($plain)) + 1, $round);
