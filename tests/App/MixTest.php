@@ -91,7 +91,7 @@ final class MixTest extends AppTestCase
         $tone = self::media('tone-odd.wav', '-f', 'lavfi', '-i', 'sine=frequency=317:duration=2.37', '-ac', '2');
         $cut = self::with($cut, new CutMusic('1', 'odd', -20.0, 2_370));
         $plan = $this->mixed($cut, new MixSources($tone));
-        self::assertSame(2_370 - MusicBed::JOINT_MS, $plan->bed?->loopMs);
+        self::assertSame(2_370 - MusicBed::JOINT_MS, $plan->music?->bed->loopMs);
         $clicks = self::levelsOf(app(SoundMixer::class)->bed($plan), 'highpass=f=6000,highpass=f=6000');
         $tones = self::levelsOf(app(SoundMixer::class)->bed($plan));
 

@@ -16,11 +16,11 @@ use Generator;
 use Illuminate\Support\Facades\Cache;
 use RapidReel\Making\Mix\Clearness;
 use RapidReel\Making\Mix\Loudness;
+use RapidReel\Making\Mix\MixMusic;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Mix\MusicBed;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Plan\Cut\CutEdge;
-use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Voice\Align\Resampler;
 use RapidReel\Voice\Speech\Pcm;
 use Symfony\Component\Process\Process;
@@ -78,7 +78,7 @@ final readonly class SoundMixer
             }
         }
 
-        return $plan->bed === null || KeptFiles::isAsSealed($this->bed($plan));
+        return $plan->music === null || KeptFiles::isAsSealed($this->bed($plan));
     }
 
     public function work(MixPlan $plan, MixSources $sources): EncoderWork
@@ -104,14 +104,14 @@ final readonly class SoundMixer
             $printed = (yield $this->measured('voice.wav', MixGraph::VOICE.',', $folder))->getErrorOutput();
             $voice = LoudnessMeter::read($printed);
             $line = null;
-            if ($plan->music !== null && $plan->bed !== null && $plan->line !== null && $sources->music !== null) {
-                yield $this->laid($plan, $plan->music, $plan->bed, $sources->music, $folder);
+            if ($plan->music !== null && $sources->music !== null) {
+                yield $this->laid($plan, $plan->music, $sources->music, $folder);
                 $music = LoudnessMeter::momentsOf((yield $this->measured('bed.wav', '', $folder))->getErrorOutput());
                 $seconds = [
-                    Clearness::seconds(LoudnessMeter::momentsOf($printed), $voice->gainTo($plan->loudness)),
+                    Clearness::seconds(LoudnessMeter::momentsOf($printed), $voice->gainTo($plan->target->loudness)),
                     Clearness::seconds($music),
                 ];
-                $line = Clearness::kept($plan->line, ...$seconds);
+                $line = Clearness::kept($plan->music->line, ...$seconds);
                 $this->store->write("$folder/music.line", MixGraph::line($line, $plan->seconds()));
                 $clear = array_filter(Clearness::of($line, ...$seconds), is_float(...));
             }
@@ -120,15 +120,15 @@ final readonly class SoundMixer
 
             // The limiter takes a little of the loudness away, and the encoder adds to the peaks: both are put right in
             // the next round, if one is needed.
-            [$gain, $limit] = [$mixed->gainTo($plan->loudness), $plan->truePeak - 1.2];
+            [$gain, $limit] = [$mixed->gainTo($plan->target->loudness), $plan->target->truePeak - 1.2];
             for ($round = 0; $round < 4; $round++) {
                 yield $this->encoded($plan, $sources, $gain, $limit, $folder);
                 $measured = LoudnessMeter::read((yield $this->meter->measuring("$folder/mix.m4a"))->getErrorOutput());
-                if ($measured->meets($plan->loudness, $plan->truePeak)) {
+                if ($measured->meets($plan->target->loudness, $plan->target->truePeak)) {
                     break;
                 }
-                $gain += $measured->gainTo($plan->loudness);
-                $limit -= max(0.0, $measured->truePeak - $plan->truePeak + 0.3);
+                $gain += $measured->gainTo($plan->target->loudness);
+                $limit -= max(0.0, $measured->truePeak - $plan->target->truePeak + 0.3);
             }
             $this->store->write("$folder/report.json", json_encode([
                 'gain' => round($gain + self::ROOM_DB, 2),
@@ -172,8 +172,9 @@ final readonly class SoundMixer
     }
 
     /** The music from its first bar on, round at a bar where it is too short, as loud as the voice. */
-    private function laid(MixPlan $plan, CutMusic $music, MusicBed $bed, string $file, string $folder): Process
+    private function laid(MixPlan $plan, MixMusic $music, string $file, string $folder): Process
     {
+        [$piece, $bed] = [$music->piece, $music->bed];
         $of = static fn (int $ms): int => (int) round($ms * MixGraph::RATE / 1000);
         $from = static fn (int $first, int $last): string => sprintf(
             'atrim=start_sample=%d:end_sample=%d,asetpts=PTS-STARTPTS',
@@ -181,7 +182,7 @@ final readonly class SoundMixer
             $last,
         );
         $in = $of($bed->inMs);
-        $isUnknown = $music->durationMs === 0;
+        $isUnknown = $piece->durationMs === 0;
         if ($bed->loopMs > 0) {
             [$joint, $loop] = [$of(MusicBed::JOINT_MS), $of($bed->loopMs)];
             $fade = MusicBed::JOINT_MS / 1000;
@@ -198,7 +199,7 @@ final readonly class SoundMixer
         }
         $graph .= sprintf(
             ',volume=%.2fdB,apad,atrim=end=%.5f,asplit[w][q];[q]volume=-%ddB[f]',
-            $plan->loudness - $music->loudness, $plan->seconds(), self::ROOM_DB,
+            $plan->target->loudness - $piece->loudness, $plan->seconds(), self::ROOM_DB,
         );
 
         return $this->tools->ffmpeg([
@@ -226,7 +227,7 @@ final readonly class SoundMixer
         }
         $end = sprintf('%.5f', $plan->seconds());
         $graph->mixed([
-            $graph->voice('voice.wav', $voice->gainTo($plan->loudness)),
+            $graph->voice('voice.wav', $voice->gainTo($plan->target->loudness)),
             ...$graph->effects($plan, $sources),
             ...$graph->clips($plan, $plan->clips, $sources, $loudness, $lines),
         ], '[all]');
@@ -264,7 +265,7 @@ final readonly class SoundMixer
             : null;
 
         return $graph->alone(
-            $loudness === null ? null : $path, $edge->ms / 1000, $plan->loudness - ($loudness ?? 0.0) - $gain, $as,
+            $loudness === null ? null : $path, $edge->ms / 1000, $plan->target->loudness - ($loudness ?? 0.0) - $gain, $as,
         );
     }
 

@@ -7,7 +7,6 @@ namespace RapidReel\Making\Mix;
 use RapidReel\Base\FrameGrid;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutEffect;
-use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\IntroOutro;
 
@@ -19,22 +18,15 @@ final readonly class MixPlan
 
     /**
      * @param  list<array{take: string, start_ms: int}>  $voice
-     * @param  MusicBed|null  $bed  null without music
-     * @param  LevelLine|null  $line  of the music, in dB against the voice
      * @param  list<CutEffect>  $effects
      * @param  list<ClipSound>  $clips
      */
     private function __construct(
         public array $voice,
-        public ?CutMusic $music,
-        public ?MusicBed $bed,
-        public ?LevelLine $line,
+        public ?MixMusic $music,
         public array $effects,
         public array $clips,
-        public int $frames,
-        public int $fps,
-        public float $loudness,
-        public float $truePeak,
+        public MixTarget $target,
         public IntroOutro $introOutro,
     ) {
     }
@@ -53,24 +45,22 @@ final readonly class MixPlan
 
     private static function made(Cut $cut, IntroOutro $introOutro): self
     {
-        $bed = $cut->sound->music === null ? null : MusicBed::of($cut->sound->music, $cut->durationMs);
+        $piece = $cut->sound->music;
+        $bed = $piece === null ? null : MusicBed::of($piece, $cut->durationMs);
 
         return new self(
             array_map(
                 static fn (CutScene $scene): array => ['take' => $scene->take, 'start_ms' => $scene->startMs],
                 $cut->scenes,
             ),
-            $cut->sound->music,
-            $bed,
-            $cut->sound->music === null || $bed === null
-                ? null
-                : Ducking::of($cut->sound->music, $cut->words, $cut->durationMs, $bed->fadeMs),
+            $piece === null || $bed === null ? null : new MixMusic(
+                $piece, $bed, Ducking::of($piece, $cut->words, $cut->durationMs, $bed->fadeMs),
+            ),
             $cut->sound->effects,
             ClipSound::all($cut),
-            $cut->frames(),
-            $cut->grid()->fps,
-            $cut->form->profile->loudness(),
-            $cut->form->profile->truePeak(),
+            new MixTarget(
+                $cut->frames(), $cut->grid()->fps, $cut->form->profile->loudness(), $cut->form->profile->truePeak(),
+            ),
             $introOutro,
         );
     }
@@ -78,26 +68,33 @@ final readonly class MixPlan
     /** Exact length in seconds: that of the picture. */
     public function seconds(): float
     {
-        return $this->frames / $this->fps;
+        return $this->target->frames / $this->target->fps;
     }
 
     /** The same with what stands before and after it. */
     public function wholeSeconds(): float
     {
-        return ($this->frames + $this->introOutro->frames(new FrameGrid($this->fps))) / $this->fps;
+        return ($this->target->frames + $this->introOutro->frames(new FrameGrid($this->target->fps))) / $this->target->fps;
     }
 
     /** A hash of all that can change a sample of it. */
     public function key(): string
     {
-        $heard = get_object_vars($this);
-        // Why one is there is not heard.
-        $heard['effects'] = array_map(static fn (CutEffect $effect): array => [
-            $effect->fingerprint, $effect->atMs, $effect->under,
-        ], $this->effects);
-
-        $heard['music'] = $this->music?->toArray();
-        unset($heard['introOutro']);
+        $heard = [
+            'voice' => $this->voice,
+            'music' => $this->music?->piece->toArray(),
+            'bed' => $this->music?->bed,
+            'line' => $this->music?->line,
+            // Why one is there is not heard.
+            'effects' => array_map(static fn (CutEffect $effect): array => [
+                $effect->fingerprint, $effect->atMs, $effect->under,
+            ], $this->effects),
+            'clips' => $this->clips,
+            'frames' => $this->target->frames,
+            'fps' => $this->target->fps,
+            'loudness' => $this->target->loudness,
+            'truePeak' => $this->target->truePeak,
+        ];
         // Left out where there is nothing, so that what was mixed before stays right.
         $introOutro = $this->introOutro->ms() === 0 ? [] : [$this->introOutro->toArray()];
 
@@ -108,8 +105,8 @@ final readonly class MixPlan
     public function bedKey(): string
     {
         return hash('sha256', json_encode([
-            self::VERSION, 'bed', $this->music?->fingerprint, $this->music?->loudness, $this->bed, $this->frames,
-            $this->fps, $this->loudness,
+            self::VERSION, 'bed', $this->music?->piece->fingerprint, $this->music?->piece->loudness, $this->music?->bed,
+            $this->target->frames, $this->target->fps, $this->target->loudness,
         ], JSON_THROW_ON_ERROR));
     }
 }
