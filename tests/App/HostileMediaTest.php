@@ -74,7 +74,8 @@ final class HostileMediaTest extends AppTestCase
                 static fn (): string => $store->path($odd),
             ), $odd);
         }
-        foreach (["$root/../x.php", sys_get_temp_dir().'/'.uniqid('x').'.php', "$root/library/../../x.php", "{$root}x/y"] as $place) {
+        $far = sys_get_temp_dir().'/'.uniqid('x').'.php';
+        foreach (["$root/../x.php", $far, "$root/library/../../x.php", "{$root}x/y"] as $place) {
             foreach ([
                 static fn () => $store->put($place, 'x'), static fn () => $store->write($place, 'x'),
                 static fn () => $store->append($place, 'x'), static fn () => $store->keep(__FILE__, $place),
