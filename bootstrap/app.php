@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Database\Busy;
-use App\Http\Answers;
-use App\Http\Middleware\ChecksFields;
-use App\Http\Middleware\CleansText;
-use App\Http\Middleware\KeepToItself;
-use App\Http\Middleware\KnownHosts;
-use App\Http\Middleware\KnownProxies;
-use App\Http\Middleware\StartsSession;
-use App\Http\Middleware\TellsRevision;
-use App\Media\ToolFailed;
-use App\Work\DiskRoom;
+use App\Doors\Http\Answers;
+use App\Doors\Http\Middleware\ChecksFields;
+use App\Doors\Http\Middleware\CleansText;
+use App\Doors\Http\Middleware\KeepToItself;
+use App\Doors\Http\Middleware\KnownHosts;
+use App\Doors\Http\Middleware\KnownProxies;
+use App\Doors\Http\Middleware\StartsSession;
+use App\Doors\Http\Middleware\TellsRevision;
+use App\Ground\Database\Busy;
+use App\Ground\Work\DiskRoom;
+use App\Media\Process\ToolFailed;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -30,7 +30,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
-    ->withCommands([__DIR__.'/../app/Console'])
+    ->withCommands([__DIR__.'/../app/Doors/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         // There is no cross-origin API; see compat/README.md.
         $middleware->remove(HandleCors::class);

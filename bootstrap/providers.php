@@ -3,5 +3,5 @@
 declare(strict_types=1);
 
 return [
-    App\Providers\ReelServiceProvider::class,
+    App\Doors\Providers\ReelServiceProvider::class,
 ];

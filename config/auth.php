@@ -5,5 +5,5 @@ declare(strict_types=1);
 return [
     'defaults' => ['guard' => 'web', 'passwords' => 'users'],
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'users']],
-    'providers' => ['users' => ['driver' => 'eloquent', 'model' => App\Models\User::class]],
+    'providers' => ['users' => ['driver' => 'eloquent', 'model' => App\Shelves\Models\User::class]],
 ];

@@ -11,7 +11,7 @@ return [
             'connection' => null,
             'table' => 'jobs',
             'queue' => 'renders',
-            // A job that works keeps its reservation fresh (App\Jobs\StaysReserved), so one that has been silent for so
+            // A job that works keeps its reservation fresh (App\Doors\Jobs\StaysReserved): one that was silent for so
             // many seconds lost its worker and is taken up by another.
             'retry_after' => (int) env('REEL_RETRY_AFTER', 6),
             // In the same database as what it is about: a row and its job are written together or not at all.

@@ -2,34 +2,34 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\BatchController;
-use App\Http\Controllers\BriefController;
-use App\Http\Controllers\CaptionController;
-use App\Http\Controllers\CardController;
-use App\Http\Controllers\ChannelController;
-use App\Http\Controllers\ExportController;
-use App\Http\Controllers\FaceController;
-use App\Http\Controllers\FootageController;
-use App\Http\Controllers\FramingController;
-use App\Http\Controllers\HistoryController;
-use App\Http\Controllers\HouseController;
-use App\Http\Controllers\IntakeController;
-use App\Http\Controllers\LogoController;
-use App\Http\Controllers\PaceController;
-use App\Http\Controllers\PasswordController;
-use App\Http\Controllers\PatternController;
-use App\Http\Controllers\SceneController;
-use App\Http\Controllers\SettingsController;
-use App\Http\Controllers\ShortController;
-use App\Http\Controllers\ShortVoiceController;
-use App\Http\Controllers\SignInController;
-use App\Http\Controllers\SketchController;
-use App\Http\Controllers\SoundController;
-use App\Http\Controllers\StyleController;
-use App\Http\Controllers\TableController;
-use App\Http\Controllers\TimelineController;
-use App\Http\Controllers\UploadController;
-use App\Http\Controllers\VoiceController;
+use App\Doors\Http\Controllers\BatchController;
+use App\Doors\Http\Controllers\BriefController;
+use App\Doors\Http\Controllers\CaptionController;
+use App\Doors\Http\Controllers\CardController;
+use App\Doors\Http\Controllers\ChannelController;
+use App\Doors\Http\Controllers\ExportController;
+use App\Doors\Http\Controllers\FaceController;
+use App\Doors\Http\Controllers\FootageController;
+use App\Doors\Http\Controllers\FramingController;
+use App\Doors\Http\Controllers\HistoryController;
+use App\Doors\Http\Controllers\HouseController;
+use App\Doors\Http\Controllers\IntakeController;
+use App\Doors\Http\Controllers\LogoController;
+use App\Doors\Http\Controllers\PaceController;
+use App\Doors\Http\Controllers\PasswordController;
+use App\Doors\Http\Controllers\PatternController;
+use App\Doors\Http\Controllers\SceneController;
+use App\Doors\Http\Controllers\SettingsController;
+use App\Doors\Http\Controllers\SheetController;
+use App\Doors\Http\Controllers\ShortController;
+use App\Doors\Http\Controllers\ShortVoiceController;
+use App\Doors\Http\Controllers\SignInController;
+use App\Doors\Http\Controllers\SketchController;
+use App\Doors\Http\Controllers\SoundController;
+use App\Doors\Http\Controllers\StyleController;
+use App\Doors\Http\Controllers\TableController;
+use App\Doors\Http\Controllers\UploadController;
+use App\Doors\Http\Controllers\VoiceController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -126,13 +126,13 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/faces/{id}', [FaceController::class, 'file'])->where('id', '[a-z0-9-]{1,40}')->name('faces.file');
     Route::delete('/house/faces/{face}', [FaceController::class, 'destroy'])->name('faces.destroy');
 
-    Route::get('/shorts/{short}/sheet', [TimelineController::class, 'show'])->name('sheet.show');
-    Route::get('/shorts/{short}/sheet/state', [TimelineController::class, 'state'])->name('sheet.state');
-    Route::get('/shorts/{short}/sheet/{half}.flac', [TimelineController::class, 'half'])
+    Route::get('/shorts/{short}/sheet', [SheetController::class, 'show'])->name('sheet.show');
+    Route::get('/shorts/{short}/sheet/state', [SheetController::class, 'state'])->name('sheet.state');
+    Route::get('/shorts/{short}/sheet/{half}.flac', [SheetController::class, 'half'])
         ->whereIn('half', ['rest', 'bed'])->name('sheet.half');
-    Route::get('/shorts/{short}/sheet/heard', [TimelineController::class, 'heard'])->name('sheet.heard');
-    Route::get('/shorts/{short}/sheet/wave', [TimelineController::class, 'wave'])->name('sheet.wave');
-    Route::post('/scenes/{scene}/words/{word}/sound', [TimelineController::class, 'sound'])
+    Route::get('/shorts/{short}/sheet/heard', [SheetController::class, 'heard'])->name('sheet.heard');
+    Route::get('/shorts/{short}/sheet/wave', [SheetController::class, 'wave'])->name('sheet.wave');
+    Route::post('/scenes/{scene}/words/{word}/sound', [SheetController::class, 'sound'])
         ->where('word', '[0-9]{1,6}')->name('scenes.sounds');
     Route::post('/scenes/{scene}/words/{word}/cards', [CardController::class, 'store'])
         ->where('word', '[0-9]{1,6}')->name('cards.store');
@@ -144,10 +144,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         ->where('key', '[0-9a-f]{32}')->name('cards.picture');
     Route::get('/stickers/{sticker}.svg', [CardController::class, 'sticker'])
         ->where('sticker', '[a-z-]{1,20}')->name('stickers.file');
-    Route::post('/scenes/{scene}/shots/{word}', [TimelineController::class, 'shot'])
+    Route::post('/scenes/{scene}/shots/{word}', [SheetController::class, 'shot'])
         ->where('word', '[0-9]{1,6}')->name('scenes.shot');
 
-    Route::get('/scenes/{scene}/shots/{word}/here', [TimelineController::class, 'here'])
+    Route::get('/scenes/{scene}/shots/{word}/here', [SheetController::class, 'here'])
         ->where('word', '[0-9]{1,6}')->name('sheet.here');
 
     Route::put('/scenes/{scene}', [SceneController::class, 'reword'])->name('scenes.reword');

@@ -6,8 +6,8 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use RapidReel\Cut\CutJson;
-use RapidReel\Cut\CutSummary;
+use RapidReel\Plan\Cut\CutJson;
+use RapidReel\Plan\Cut\CutSummary;
 
 return new class extends Migration
 {

@@ -8,11 +8,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
 use RapidReel\Base\Values;
-use RapidReel\Cut\Cut;
-use RapidReel\Cut\CutJson;
-use RapidReel\Publish\Manifest;
-use RapidReel\Render\SegmentPlanner;
-use RapidReel\Sound\MixPlan;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Publish\Manifest;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutJson;
 
 /** Settings become one map a level, accounts have channels, and shots are known by their words. */
 return new class extends Migration

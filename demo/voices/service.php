@@ -9,8 +9,8 @@ declare(strict_types=1);
  * POST /simulate {"fail": n, "status": 503} has the next n requests for speech fail.
  */
 
-use RapidReel\Language\ScriptWord;
-use RapidReel\Voice\PhoneTimes;
+use RapidReel\Base\Language\ScriptWord;
+use RapidReel\Voice\Speech\PhoneTimes;
 use Symfony\Component\Process\Process;
 
 require __DIR__.'/../../vendor/autoload.php';

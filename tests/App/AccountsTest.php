@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Models\Channel;
-use App\Models\Footage;
-use App\Models\Scene;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Scene;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;

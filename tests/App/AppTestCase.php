@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\BatchMaker;
-use App\Intake\ScriptFiles;
-use App\Library\FootageImporter;
-use App\Library\SoundDesk;
-use App\Models\Batch;
-use App\Models\Channel;
-use App\Models\User;
-use App\Settings\Registrar;
+use App\Desks\Editing\BatchMaker;
+use App\Desks\Intake\ScriptFiles;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\SoundDesk;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\User;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\Response;

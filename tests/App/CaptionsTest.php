@@ -4,42 +4,43 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\CaptionEditor;
-use App\Editing\CaptionImport;
-use App\Editing\CaptionMender;
-use App\Editing\EditBook;
-use App\Editing\ScriptEditor;
-use App\Editing\SettingsDesk;
-use App\Editing\StyleDesk;
-use App\Exporting\VideoMaker;
-use App\Library\FaceDesk;
-use App\Library\LibraryShelf;
-use App\Media\FaceBook;
-use App\Media\Unwatched;
-use App\Models\Face;
-use App\Models\Footage;
-use App\Models\Short;
-use App\Planning\LiveCaptions;
-use App\Planning\ShortPlanner;
-use App\Proofs\ClearCue;
-use App\Proofs\Proof;
-use App\Proofs\ProofDesk;
-use App\Proofs\ProofFrames;
-use App\Proofs\ProofMaker;
-use App\Settings\Resolver;
+use App\Desks\Editing\CaptionEditor;
+use App\Desks\Editing\CaptionImport;
+use App\Desks\Editing\CaptionMender;
+use App\Desks\Editing\EditBook;
+use App\Desks\Editing\ScriptEditor;
+use App\Desks\Editing\SettingsDesk;
+use App\Desks\Editing\StyleDesk;
+use App\Makers\Planning\LiveCaptions;
+use App\Makers\Planning\ShortPlanner;
+use App\Makers\Proofs\ClearCue;
+use App\Makers\Proofs\Proof;
+use App\Makers\Proofs\ProofDesk;
+use App\Makers\Proofs\ProofFrames;
+use App\Makers\Proofs\ProofMaker;
+use App\Makers\Videos\VideoMaker;
+use App\Media\Artwork\FaceBook;
+use App\Media\Process\Unwatched;
+use App\Shelves\Levels\Resolver;
+use App\Shelves\Library\FaceDesk;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Face;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\Refusal;
-use RapidReel\Caption\Contrast\MendKind;
-use RapidReel\Caption\Cue;
-use RapidReel\Caption\Setting\Piece;
-use RapidReel\Caption\Style\CaptionStyle;
-use RapidReel\Footage\FootageKind;
-use RapidReel\Render\Quality;
-use RapidReel\Render\SegmentPlanner;
-use RapidReel\Settings\Level;
-use RapidReel\Sound\MixPlan;
-use RapidReel\Subtitle\SubRip;
-use RapidReel\Subtitle\TimedCue;
+use RapidReel\Base\Subtitle\SubRip;
+use RapidReel\Base\Subtitle\TimedCue;
+use RapidReel\Captions\Contrast\MendKind;
+use RapidReel\Captions\Cue\Cue;
+use RapidReel\Captions\Cue\Piece;
+use RapidReel\Captions\Style\CaptionStyle;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Plan\Settings\CaptionSettings;
+use RapidReel\Plan\Settings\Level;
 use Symfony\Component\Process\Process;
 
 /** Captions as operators change them: with their words through every edit, by settings, from files, in other faces. */
@@ -85,7 +86,7 @@ final class CaptionsTest extends AppTestCase
         $short = $this->short();
         $editor = app(CaptionEditor::class);
         $before = $this->texts($short);
-        $scene = static fn (): \App\Models\Scene => $short->refresh()->unsetRelations()->scenes[0];
+        $scene = static fn (): \App\Shelves\Models\Scene => $short->refresh()->unsetRelations()->scenes[0];
 
         $editor->join($scene(), 0);
         self::assertSame("{$before[0]} {$before[1]}", $this->texts($short)[0]);
@@ -112,7 +113,7 @@ final class CaptionsTest extends AppTestCase
     public function test_what_was_made_goes_with_its_words_through_other_edits(): void
     {
         $short = $this->short();
-        $scene = static fn (int $at = 0): \App\Models\Scene => $short->refresh()->unsetRelations()->scenes[$at];
+        $scene = static fn (int $at = 0): \App\Shelves\Models\Scene => $short->refresh()->unsetRelations()->scenes[$at];
         app(CaptionEditor::class)->reword($scene(), 0, 'THE ONE LAMP');
         app(CaptionEditor::class)->stress($scene(), 3, true);
         $editor = app(ScriptEditor::class);
@@ -140,12 +141,13 @@ final class CaptionsTest extends AppTestCase
     public function test_every_part_of_a_style_is_a_setting_of_every_level_and_own_styles_are_kept(): void
     {
         $short = $this->short();
-        $style = fn (): ?CaptionStyle => app(Resolver::class)
-            ->short($short->refresh()->unsetRelations())->captions();
+        $style = fn (): ?CaptionStyle => CaptionSettings::style(
+            app(Resolver::class)->short($short->refresh()->unsetRelations()),
+        );
         $this->set($short, 'caption_style', 'story');
         $this->set($short, 'caption_fill', '#abc');
         $this->set($short, 'caption_height', 'lower third');
-        self::assertSame(['bookish', 'AABBCC', 70], [$style()?->face, $style()?->fill, $style()?->height]);
+        self::assertSame(['bookish', 'AABBCC', 70], [$style()?->type->face, $style()?->paint->fill, $style()?->height]);
         foreach (['caption_size' => '9000', 'caption_fill' => 'reddish', 'caption_style' => 'none'] as $key => $wrong) {
             try {
                 $this->set($short, $key, $wrong);
@@ -158,9 +160,9 @@ final class CaptionsTest extends AppTestCase
         $id = app(StyleDesk::class)->keep($this->channel(), 'Night  watch', $style() ?? self::fail());
         $this->set($short, 'caption_fill', 'style');
         $this->set($short, 'caption_style', $id);
-        self::assertSame(['own-night-watch', 'AABBCC'], [$id, $style()?->fill]);
+        self::assertSame(['own-night-watch', 'AABBCC'], [$id, $style()?->paint->fill]);
         app(EditBook::class)->undo($this->channel());
-        self::assertSame('condensed', $style()?->face, 'a style that is gone leaves the usual one');
+        self::assertSame('condensed', $style()?->type->face, 'a style that is gone leaves the usual one');
 
         $this->set($short, 'captions_shown', 'off');
         self::assertNull($style());

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\CardEditor;
-use App\Exporting\VideoMaker;
-use App\Library\LibraryShelf;
-use App\Media\CardPainter;
-use App\Media\MediaStore;
-use App\Media\Unwatched;
-use App\Models\Short;
-use App\Planning\ShortPlanner;
+use App\Desks\Editing\CardEditor;
+use App\Makers\Planning\ShortPlanner;
+use App\Makers\Videos\VideoMaker;
+use App\Media\Artwork\CardPainter;
+use App\Media\Process\Unwatched;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Short;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\Refusal;
-use RapidReel\Card\CardLook;
-use RapidReel\Card\Sticker;
-use RapidReel\Cut\Cut;
-use RapidReel\Render\Quality;
-use RapidReel\Render\SegmentPlanner;
-use RapidReel\Script\CardMark;
-use RapidReel\Sound\MixPlan;
+use RapidReel\Captions\Card\CardLook;
+use RapidReel\Captions\Card\Sticker;
+use RapidReel\Captions\Marks\CardMark;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Cut\Cut;
 use Symfony\Component\Process\Process;
 
 /** Cards and stickers: drawn, put over words, kept through edits, and seen in what is rendered. */
@@ -91,8 +91,8 @@ final class CardTest extends AppTestCase
         ])->assertOk();
         $this->postJson(route('cards.store', [$scene, 4]), ['kind' => 'ring', 'size' => 160])->assertOk();
         $cut = $this->plan($short->id);
-        self::assertCount(2, $cut->cards);
-        [$card] = $cut->cards;
+        self::assertCount(2, $cut->over->cards);
+        [$card] = $cut->over->cards;
         self::assertSame('Eleven years', $card->says);
         self::assertEqualsWithDelta($cut->words[2]->timing->startMs + 40, $card->startMs, 1);
         self::assertSame([1_500, 0.4, 0.25], [$card->endMs - $card->startMs, $card->x, $card->y]);
@@ -152,14 +152,14 @@ final class CardTest extends AppTestCase
             $this->setting('short', $short->id, $key, $to)->assertOk();
         }
         $cut = $this->plan($short->id);
-        self::assertSame(['Lamp', 'The whole tale below', 'arrow down'], array_column($cut->cards, 'says'));
-        [$title, $words, $arrow] = $cut->cards;
+        self::assertSame(['Lamp', 'The whole tale below', 'arrow down'], array_column($cut->over->cards, 'says'));
+        [$title, $words, $arrow] = $cut->over->cards;
         self::assertSame([0, 2_000], [$title->startMs, $title->endMs]);
         $last = $cut->scenes[count($cut->scenes) - 1];
         self::assertSame([$last->startMs, $last->endMs], [$words->startMs, $words->endMs]);
         self::assertLessThan($arrow->y, $words->y);
-        $safe = $cut->shape->safeArea();
-        foreach ($cut->cards as $card) {
+        $safe = $cut->form->shape->safeArea();
+        foreach ($cut->over->cards as $card) {
             $height = $card->width * $card->picture->height / $card->picture->width * 9 / 16;
             [$top, $bottom] = [$card->y - $height / 2, $card->y + $height / 2];
             self::assertGreaterThanOrEqual($safe->top - 1e-4, $top);
@@ -191,7 +191,7 @@ final class CardTest extends AppTestCase
         app(VideoMaker::class)->make(
             $cut, MixPlan::of($cut), $segments, app(LibraryShelf::class)->of($this->channel()), new Unwatched, $video,
         );
-        $first = (int) round($cut->cards[0]->startMs * 30 / 1000);
+        $first = (int) round($cut->over->cards[0]->startMs * 30 / 1000);
         [$width, $height] = [Quality::Draft->width(), Quality::Draft->height()];
         $x = (int) round(0.25 * $width);
         $y = (int) round(0.3 * $height);

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Bench\KnownSpeech;
-use App\Media\WavFile;
+use App\Doors\Bench\KnownSpeech;
+use App\Media\Audio\WavFile;
 use Illuminate\Support\Facades\File;
-use RapidReel\Settings\PaceSettings;
+use RapidReel\Plan\Settings\PaceSettings;
 use Symfony\Component\Process\Process;
 
 final class CommandsTest extends AppTestCase
@@ -125,7 +125,7 @@ final class CommandsTest extends AppTestCase
             self::assertNotSame([], $setting['levels'], $setting['key']);
             // What only says how far something may go changes nothing by itself.
             $isLimit = in_array($setting['key'], ['need', ...PaceSettings::LIMITS], true);
-            self::assertSame($isLimit, $setting['makes_stale'] === [], $setting['key']);
+            self::assertSame($isLimit, $setting['makes_stale'] === null, $setting['key']);
         }
         $speed = array_column($listed, null, 'key')['speed'];
         self::assertSame([[60, 180], '%', 100], [$speed['range'], $speed['unit'], $speed['default']]);

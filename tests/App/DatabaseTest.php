@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Doors\Jobs\PlanShort;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 
@@ -29,5 +30,30 @@ final class DatabaseTest extends AppTestCase
         }
 
         self::assertSame('240', DB::table('users')->value('name'));
+    }
+
+    public function test_orders_that_wait_are_carried_out_under_the_new_names_of_their_classes(): void
+    {
+        $id = DB::table('jobs')->insertGetId([
+            'queue' => 'plans', 'attempts' => 0, 'available_at' => 0, 'created_at' => 0,
+            // As the version before wrote it.
+            'payload' => json_encode([
+                'uuid' => 'd7d0eedb-49b7-4e40-90a5-88929a2a66e1', 'displayName' => 'App\Jobs\PlanShort',
+                'job' => 'Illuminate\Queue\CallQueuedHandler@call', 'maxTries' => 25, 'about' => 'short:12',
+                'data' => [
+                    'commandName' => 'App\Jobs\PlanShort',
+                    'command' => 'O:18:"App\Jobs\PlanShort":2:{s:7:"shortId";i:12;s:5:"queue";s:5:"plans";}',
+                ],
+            ]),
+        ]);
+        (require database_path('migrations/2026_11_30_000000_wings.php'))->up();
+        $data = json_decode((string) DB::table('jobs')->where('id', $id)->value('payload'), true)['data'];
+        $order = unserialize($data['command']);
+
+        self::assertInstanceOf(PlanShort::class, $order);
+        self::assertSame([PlanShort::class, 12], [$data['commandName'], $order->shortId]);
+        $this->work();
+        self::assertSame(0, DB::table('jobs')->count());
+        self::assertSame(0, DB::table('failed_jobs')->count());
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Jobs\MakeExport;
-use App\Jobs\PlanShort;
-use App\Models\Batch;
-use App\Models\Footage;
-use App\Models\Music;
-use App\Models\User;
+use App\Doors\Jobs\MakeExport;
+use App\Doors\Jobs\PlanShort;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Music;
+use App\Shelves\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;

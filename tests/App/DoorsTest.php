@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Library\FootageImporter;
-use App\Models\Batch;
-use App\Models\Channel;
-use App\Models\Footage;
-use App\Models\Shot;
-use App\Models\User;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Shot;
+use App\Shelves\Models\User;
 use Illuminate\Database\Eloquent\MassAssignmentException;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Hash;
@@ -114,8 +114,8 @@ final class DoorsTest extends AppTestCase
 
     public function test_whose_something_is_and_where_it_lies_are_no_values_to_be_filled_in(): void
     {
-        foreach (File::files(app_path('Models')) as $file) {
-            $class = 'App\\Models\\'.$file->getFilenameWithoutExtension();
+        foreach (File::files(app_path('Shelves/Models')) as $file) {
+            $class = 'App\\Shelves\\Models\\'.$file->getFilenameWithoutExtension();
             if (is_subclass_of($class, \Illuminate\Database\Eloquent\Model::class)) {
                 $filled = array_intersect((new $class)->getFillable(), ['path', 'user_id', 'channel_id']);
                 self::assertSame([], $filled, $class);

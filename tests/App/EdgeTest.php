@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Exporting\Exporter;
-use App\Exporting\OutFolder;
-use App\Library\FootageImporter;
-use App\Library\LibraryShelf;
-use App\Media\Unwatched;
-use App\Models\Footage;
-use App\Models\Short;
-use App\Planning\ShortPlanner;
-use App\Settings\Registrar;
-use RapidReel\Cut\Cut;
-use RapidReel\Cut\CutJson;
-use RapidReel\Cut\CutScene;
-use RapidReel\Cut\CutSummary;
-use RapidReel\Render\Quality;
-use RapidReel\Render\SegmentPlanner;
+use App\Desks\Exporting\Exporter;
+use App\Desks\Exporting\OutFolder;
+use App\Makers\Planning\ShortPlanner;
+use App\Media\Process\Unwatched;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Short;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutJson;
+use RapidReel\Plan\Cut\CutScene;
+use RapidReel\Plan\Cut\CutSummary;
 use Symfony\Component\Process\Process;
 
 /** What stands before shorts and after them, and the line that shows how far a short has gone. */
@@ -70,7 +70,7 @@ final class EdgeTest extends AppTestCase
         $plain = $this->plan($short->id);
         // Neither is found for words.
         $shown = array_merge(...array_map(
-            static fn (CutScene $scene): array => array_column($scene->shots, 'footage'),
+            static fn (CutScene $scene): array => $scene->footage(),
             $plain->scenes,
         ));
         self::assertSame([], array_intersect($shown, [(string) $opening->id, (string) $ending->id]));
@@ -86,7 +86,7 @@ final class EdgeTest extends AppTestCase
         self::assertSame($plain->durationMs + 1_500, $cut->wholeMs());
         self::assertSame($plain->durationMs, $cut->durationMs);
         $summary = CutSummary::fromJson(CutSummary::of($cut, '', '')->toJson());
-        self::assertSame([$cut->wholeMs(), 1_000 + $cut->hookMs], [$summary->wholeMs(), $summary->hookOutMs()]);
+        self::assertSame([$cut->wholeMs(), 1_000 + $cut->found->hookMs], [$summary->wholeMs(), $summary->hookOutMs()]);
         // No other part is rendered anew.
         $keys = fn (Cut $of): array => array_column(app(SegmentPlanner::class)->plan($of, Quality::Draft), 'key');
         self::assertSame($keys($plain), array_slice($keys($cut), 1, -1));

@@ -4,35 +4,35 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\BulkDesk;
-use App\Editing\CaptionEditor;
-use App\Editing\CardEditor;
-use App\Editing\EditBook;
-use App\Editing\RecordingEditor;
-use App\Editing\SceneEdits;
-use App\Editing\ScriptEditor;
-use App\Editing\SettingsDesk;
-use App\Editing\Snapshot;
-use App\Media\TakeFiles;
-use App\Models\Footage;
-use App\Models\Reading;
-use App\Models\Scene;
-use App\Models\Short;
-use App\Planning\Inputs;
-use App\Planning\LiveCaptions;
-use App\Voicing\TakeStore;
+use App\Desks\Editing\BulkDesk;
+use App\Desks\Editing\CaptionEditor;
+use App\Desks\Editing\CardEditor;
+use App\Desks\Editing\EditBook;
+use App\Desks\Editing\RecordingEditor;
+use App\Desks\Editing\SceneEdits;
+use App\Desks\Editing\ScriptEditor;
+use App\Desks\Editing\SettingsDesk;
+use App\Desks\Editing\Snapshot;
+use App\Makers\Planning\Inputs;
+use App\Makers\Planning\LiveCaptions;
+use App\Makers\Voicing\TakeStore;
+use App\Media\Audio\TakeFiles;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Reading;
+use App\Shelves\Models\Scene;
+use App\Shelves\Models\Short;
 use Eris\Generator;
 use Eris\TestTrait;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use RapidReel\Base\Language\ScriptWord;
 use RapidReel\Base\Refusal;
-use RapidReel\Framing\Path\Pin;
-use RapidReel\Language\ScriptWord;
-use RapidReel\Script\SceneOwn;
-use RapidReel\Script\SceneRole;
-use RapidReel\Settings\Level;
-use RapidReel\Voice\Pcm;
-use RapidReel\Voice\WordTiming;
+use RapidReel\Pictures\Framing\Path\Pin;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Text\Script\SceneOwn;
+use RapidReel\Text\Script\SceneRole;
+use RapidReel\Voice\Speech\Pcm;
+use RapidReel\Voice\Speech\WordTiming;
 
 /** Five hundred random chains of edits of every kind on random shorts. */
 final class EditChainsTest extends AppTestCase
@@ -209,7 +209,7 @@ final class EditChainsTest extends AppTestCase
     {
         $footage = (string) Footage::query()->get()[$at % 9]->id;
         app(SceneEdits::class)->own($scene, 'pinned', static fn (SceneOwn $own): SceneOwn => $own->shot([
-            $own->shotAt($word)->showing($footage)->pinned([new Pin(10 * $at, 0.25, 0.5, 1 + $at % 3)])
+            $own->shotAt($word)->withFootage($footage)->pinned([new Pin(10 * $at, 0.25, 0.5, 1 + $at % 3)])
                 ->holding($at % 6)->offset($at % 9 - 4)->slipped(7 * $at),
             ...$own->shots,
         ]));

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Media\Cancelled;
-use App\Media\EncoderPool;
-use App\Media\EncoderSlots;
-use App\Media\EncoderWork;
-use App\Media\KeyedLock;
-use App\Media\ToolFailed;
+use App\Media\Process\Cancelled;
+use App\Media\Process\EncoderPool;
+use App\Media\Process\EncoderSlots;
+use App\Media\Process\EncoderWork;
+use App\Media\Process\FailedOrders;
+use App\Media\Process\ToolFailed;
+use App\Media\Store\KeyedLock;
+use App\Media\Store\MediaStore;
 use Generator;
 use Symfony\Component\Process\Process;
 
@@ -22,7 +24,7 @@ final class EncoderPoolTest extends AppTestCase
 
     private function pool(EncoderSlots $slots): EncoderPool
     {
-        return new EncoderPool($slots, new KeyedLock(storage_path('locks')));
+        return new EncoderPool($slots, new KeyedLock(storage_path('locks')), app(FailedOrders::class));
     }
 
     /**
@@ -58,6 +60,25 @@ final class EncoderPoolTest extends AppTestCase
         }
         // The third begins when a slot is free.
         self::assertGreaterThan(1, array_search('c1', $heard, true));
+    }
+
+    public function test_what_fails_is_kept_as_it_was_ordered(): void
+    {
+        $key = bin2hex(random_bytes(8));
+        $work = new EncoderWork(
+            $key, 'Trying', static fn (): bool => false,
+            static function (): Generator {
+                yield new Process(['false']);
+            },
+            '{"frames": 9}',
+        );
+        try {
+            $this->pool($this->slots(1))->run([$work], static fn (int $frames) => null);
+            self::fail('It was to fail.');
+        } catch (ToolFailed) {
+            $kept = app(MediaStore::class)->path("failed/$key.json");
+            self::assertSame('{"frames": 9}', file_get_contents($kept));
+        }
     }
 
     public function test_frames_are_told_as_they_come(): void

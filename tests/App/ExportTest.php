@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Exporting\ExportDesk;
-use App\Http\Presenters\Rundown;
-use App\Jobs\MakeExport;
-use App\Media\LoudnessMeter;
-use App\Media\MediaStore;
-use App\Models\Batch;
-use App\Models\Export;
-use App\Models\ExportState;
-use App\Models\Footage;
-use App\Models\Short;
+use App\Desks\Exporting\ExportDesk;
+use App\Doors\Http\Presenters\Rundown\Rundown;
+use App\Doors\Jobs\MakeExport;
+use App\Makers\Videos\FinishedVideos;
+use App\Media\Probing\LoudnessMeter;
+use App\Media\Store\MediaStore;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
-use RapidReel\Render\Quality;
+use RapidReel\Making\Render\Quality;
 use Symfony\Component\Process\Process;
 use ZipArchive;
 
@@ -30,7 +31,9 @@ final class ExportTest extends AppTestCase
         $this->actingAs($this->user());
         $this->library();
         // What another test rendered would count as kept here.
-        app(MediaStore::class)->discard(app(MediaStore::class)->path('segments'));
+        foreach (['segments', 'videos'] as $room) {
+            app(MediaStore::class)->discard(app(MediaStore::class)->path($room));
+        }
     }
 
     private function batch(string $text = self::SCRIPT): Batch
@@ -66,12 +69,12 @@ final class ExportTest extends AppTestCase
             $video = self::probe($this->path($other))['streams'][0];
             self::assertSame($size, [$video['width'], $video['height']], $shape);
             $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
-            $window = $cut->scenes[0]->shots[0]->path->at(0);
+            $window = $cut->scenes[0]->shots[0]->view->path->at(0);
             self::assertEqualsWithDelta([0.4, 0.45], [$window->x, $window->y], 0.002, "the pin in $shape");
             self::assertNotSame([], $cut->cues);
             self::assertSame($shape, $cut->cues[0]->setting->shape->value);
             self::assertStringContainsString(
-                sprintf("PlayResX: %d\nPlayResY: %d\n", $cut->shape->width(), $cut->shape->height()),
+                sprintf("PlayResX: %d\nPlayResY: %d\n", $cut->form->shape->width(), $cut->form->shape->height()),
                 (string) file_get_contents($this->path($other, 'ass')),
             );
         }
@@ -120,6 +123,28 @@ final class ExportTest extends AppTestCase
         self::assertSame('', $decoded->getErrorOutput());
     }
 
+    public function test_what_is_exported_again_unchanged_is_the_same_file_as_long_as_that_is_whole(): void
+    {
+        $short = $this->batch()->shorts[0];
+        $first = $this->path($this->export($short));
+        $bytes = (string) file_get_contents($first);
+        $again = $this->path($this->export($short->refresh()));
+        self::assertNotSame($first, $again);
+        self::assertSame(fileinode($first), fileinode($again), 'one file with two names');
+
+        // Damaged under all of its names at once.
+        file_put_contents($first, substr($bytes, 0, 5_000));
+        $third = $this->path($this->export($short->refresh()));
+        self::assertSame(md5($bytes), md5_file($third));
+
+        $kept = static fn (): int => count(glob(app(MediaStore::class)->path('videos').'/*.mp4') ?: []);
+        app(FinishedVideos::class)->sweep();
+        self::assertSame(1, $kept(), 'an export has it');
+        app(MediaStore::class)->discard(app(MediaStore::class)->path('exports'));
+        app(FinishedVideos::class)->sweep();
+        self::assertSame(0, $kept());
+    }
+
     public function test_nothing_changed_makes_nothing_new_and_an_edit_only_its_own_scene(): void
     {
         $short = $this->batch()->shorts[0];
@@ -158,7 +183,7 @@ final class ExportTest extends AppTestCase
         $this->export($short);
         $used = array_merge(
             ...array_map(
-                static fn ($scene): array => array_map(static fn ($shot): string => $shot->footage, $scene->shots),
+                static fn ($scene): array => $scene->footage(),
                 $short->refresh()->plannedCut()->scenes,
             ),
         );
@@ -167,12 +192,12 @@ final class ExportTest extends AppTestCase
         $this->putJson("/scenes/{$short->scenes[0]->id}/shots/0", ['footage' => $other->id])->assertOk();
         $export = $this->export($short->refresh());
         self::assertSame(1, $export->segments_made);
-        self::assertSame((string) $other->id, $short->refresh()->plannedCut()->scenes[0]->shots[0]->footage);
+        self::assertSame((string) $other->id, $short->refresh()->plannedCut()->scenes[0]->shots[0]->source->footage);
 
         // The operator's own choice outlives a change of the words.
         $this->putJson('/scenes/'.$short->scenes[0]->id, ['text' => 'The lamp was out.'])->assertOk();
         $this->work();
-        self::assertSame((string) $other->id, $short->refresh()->plannedCut()->scenes[0]->shots[0]->footage);
+        self::assertSame((string) $other->id, $short->refresh()->plannedCut()->scenes[0]->shots[0]->source->footage);
         $this->putJson("/scenes/{$short->scenes[0]->id}/shots/9", ['footage' => $other->id])->assertUnprocessable();
     }
 
@@ -277,7 +302,7 @@ final class ExportTest extends AppTestCase
     {
         $short = $this->batch()->shorts[0];
         config(['reel.ffmpeg' => '/bin/false']);
-        $this->app->forgetInstance(\App\Media\MediaTools::class);
+        $this->app->forgetInstance(\App\Media\Process\MediaTools::class);
         $export = $this->export($short);
         self::assertSame(ExportState::Failed, $export->state);
         self::assertStringContainsString('failed', (string) $export->problem);
@@ -285,7 +310,7 @@ final class ExportTest extends AppTestCase
         self::assertSame(0, DB::table('jobs')->count());
 
         config(['reel.ffmpeg' => 'ffmpeg']);
-        $this->app->forgetInstance(\App\Media\MediaTools::class);
+        $this->app->forgetInstance(\App\Media\Process\MediaTools::class);
         $this->post("/shorts/{$short->id}/exports", ['quality' => 'draft'])->assertRedirect();
         $this->work();
         self::assertSame(ExportState::Done, $short->refresh()->latestExport?->state);

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Framing\InterestStore;
-use App\Library\FootageImporter;
-use App\Library\LibraryShelf;
-use App\Media\Unwatched;
-use App\Models\Footage;
-use App\Models\Scene;
-use App\Models\Short;
-use App\Planning\ShortPlanner;
+use App\Makers\Interest\InterestStore;
+use App\Makers\Planning\ShortPlanner;
+use App\Media\Process\Unwatched;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Scene;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Queue;
-use RapidReel\Cut\CutShot;
-use RapidReel\Framing\Backdrop;
+use RapidReel\Pictures\Framing\Backdrop;
+use RapidReel\Plan\Cut\CutShot;
 use Symfony\Component\Process\Process;
 
 final class FramingTest extends AppTestCase
@@ -76,11 +76,11 @@ final class FramingTest extends AppTestCase
     {
         $shot = self::shot($this->planned());
 
-        self::assertSame((string) $this->walker->id, $shot->footage);
-        self::assertSame('“walker”', $shot->why);
+        self::assertSame((string) $this->walker->id, $shot->source->footage);
+        self::assertSame('“walker”', $shot->reason->why);
         foreach ([200, 1_000] as $ms) {
-            $middle = (100 + 250 * ($shot->inMs + $ms) / 1000 + 70) / 1280;
-            self::assertEqualsWithDelta($middle, $shot->path->at($ms)->x, 0.08, "at $ms ms");
+            $middle = (100 + 250 * ($shot->play->inMs + $ms) / 1000 + 70) / 1280;
+            self::assertEqualsWithDelta($middle, $shot->view->path->at($ms)->x, 0.08, "at $ms ms");
         }
     }
 
@@ -89,21 +89,21 @@ final class FramingTest extends AppTestCase
         $short = $this->planned();
         $scene = $short->scenes[0];
         $shot = self::shot($short);
-        $this->pin($scene, 'pin', $shot->inMs + 500, ['x' => 8_000, 'y' => 5_000, 'close' => 150]);
+        $this->pin($scene, 'pin', $shot->play->inMs + 500, ['x' => 8_000, 'y' => 5_000, 'close' => 150]);
 
         // Seen at once on the page, before any worker has planned anew.
         $drawn = $this->getJson(route('framing.state', [$scene, 0]))->assertOk()->json('drawn');
-        self::assertSame([['ms' => $shot->inMs + 500, 'x' => 0.8, 'y' => 0.5, 'close' => 1.5]], $drawn['pins']);
+        self::assertSame([['ms' => $shot->play->inMs + 500, 'x' => 0.8, 'y' => 0.5, 'close' => 1.5]], $drawn['pins']);
 
         $this->plan($short);
-        $window = self::shot($short)->path->at(500);
+        $window = self::shot($short)->view->path->at(500);
         self::assertEqualsWithDelta([0.8, 0.5, 1 / 1.5], [$window->x, $window->y, $window->scale], 0.0005);
 
         File::deleteDirectory(app('filesystem')->disk('media')->path('interest'));
         $this->plan($short);
-        self::assertEqualsWithDelta(0.8, self::shot($short)->path->at(500)->x, 0.0005);
+        self::assertEqualsWithDelta(0.8, self::shot($short)->view->path->at(500)->x, 0.0005);
 
-        $this->pin($scene, 'unpin', $shot->inMs + 500);
+        $this->pin($scene, 'unpin', $shot->play->inMs + 500);
         $this->postJson(route('shorts.undo', $short))->assertOk();
         self::assertCount(1, $short->refresh()->scenes[0]->shots[0]->toMark()->pins);
         $late = ['do' => 'pin', 'ms' => 99_000, 'x' => 1, 'y' => 1, 'close' => 100];
@@ -118,7 +118,7 @@ final class FramingTest extends AppTestCase
         $this->setting('shot', $short->scenes[0]->shots[0]->id, 'framing', 'blur')->assertOk();
         $this->plan($short);
 
-        self::assertSame(Backdrop::Blur, self::shot($short)->backdrop);
+        self::assertSame(Backdrop::Blur, self::shot($short)->view->backdrop);
         $this->get(route('framing.show', [$short->scenes[0], 0]))->assertOk()->assertSee('Framing');
     }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\Settler;
-use App\Models\Short;
-use App\Settings\Registrar;
+use App\Desks\Editing\Settler;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Models\Short;
 use RapidReel\Base\Values;
-use RapidReel\Settings\Level;
-use RapidReel\Settings\Setting;
-use RapidReel\Settings\Type\ChoiceType;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\Setting;
+use RapidReel\Plan\Settings\Type\ChoiceType;
 
 /** What a setting names is not there any more: it was taken away, or a version does not know it. */
 final class GoneValuesTest extends AppTestCase

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Library\FaceDesk;
-use App\Library\FootageImporter;
-use App\Library\LogoDesk;
-use App\Library\SoundDesk;
-use App\Library\TableDesk;
-use App\Media\Bundle;
 use App\Media\Decoding\Decoder;
 use App\Media\Decoding\Task;
-use App\Media\Decoding\TooMuch;
-use App\Media\Failure;
-use App\Media\MediaStore;
-use App\Media\MediaTools;
-use App\Media\StrangePlace;
-use App\Media\UnusableBundle;
-use App\Models\Footage;
-use App\Models\Music;
+use App\Media\Process\Failure;
+use App\Media\Process\MediaTools;
+use App\Media\Process\TooMuch;
+use App\Media\Store\Bundle;
+use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
+use App\Media\Store\UnusableBundle;
+use App\Shelves\Library\FaceDesk;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\LogoDesk;
+use App\Shelves\Library\SoundDesk;
+use App\Shelves\Library\TableDesk;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Music;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\Refusal;
 use Symfony\Component\Process\Process;
@@ -158,7 +158,7 @@ final class HostileMediaTest extends AppTestCase
         $eats = self::file('eats.php', '<?php ini_set("memory_limit", -1);
             $a = []; while (true) { $a[] = str_repeat("x", 1_000_000); }');
         foreach ([$spins, $eats] as $program) {
-            $decoder = new Decoder(app(\App\Media\Decoding\Confinement::class), $program, 'rsvg-convert');
+            $decoder = new Decoder(app(\App\Media\Process\Confinement::class), $program, 'rsvg-convert');
             try {
                 $decoder->ask(Task::Head, 'lamp.png', 'x');
                 self::fail('It came to an end.');

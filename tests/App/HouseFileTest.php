@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\House\HouseApplier;
-use App\Editing\House\HouseImportDesk;
-use App\Editing\House\HousePacker;
-use App\Jobs\Strays;
-use App\Jobs\TakeHouseFile;
-use App\Library\FootageImporter;
-use App\Library\LogoDesk;
-use App\Library\TableDesk;
-use App\Models\Channel;
-use App\Models\ColourTable;
-use App\Models\Footage;
-use App\Models\HouseImport;
-use App\Models\HouseImportState;
-use App\Models\Logo;
-use App\Settings\Registrar;
+use App\Desks\Editing\House\HouseApplier;
+use App\Desks\Editing\House\HouseImportDesk;
+use App\Desks\Editing\House\HousePacker;
+use App\Doors\Jobs\OrphanSweep;
+use App\Doors\Jobs\TakeHouseFile;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\LogoDesk;
+use App\Shelves\Library\TableDesk;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\ColourTable;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\HouseImport;
+use App\Shelves\Models\HouseImportState;
+use App\Shelves\Models\Logo;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use ZipArchive;
@@ -194,7 +194,7 @@ final class HouseFileTest extends AppTestCase
         $this->post('/house/file', ['house' => new UploadedFile($file, 'house.zip', null, null, true)])
             ->assertSessionHas('problem');
         DB::table('jobs')->delete();
-        self::assertSame(1, app(Strays::class)->order());
+        self::assertSame(1, app(OrphanSweep::class)->order());
         (new TakeHouseFile($import->id))->failed(null);
         self::assertSame(HouseImportState::Failed, $import->refresh()->state);
         $this->work();

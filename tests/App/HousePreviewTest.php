@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Models\Short;
+use App\Shelves\Models\Short;
 
 /** The short on which the house style is seen. */
 final class HousePreviewTest extends AppTestCase

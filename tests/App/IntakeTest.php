@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Jobs\MakeExport;
-use App\Jobs\PlanShort;
-use App\Models\Batch;
-use App\Models\Short;
+use App\Doors\Jobs\MakeExport;
+use App\Doors\Jobs\PlanShort;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Short;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;

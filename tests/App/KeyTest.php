@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Framing\GroundStore;
-use App\Media\EncoderPool;
-use App\Media\SegmentRenderer;
-use App\Media\Sources;
+use App\Makers\Interest\GroundStore;
+use App\Media\Process\EncoderPool;
+use App\Media\Video\SegmentRenderer;
+use App\Media\Video\Sources;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Caption\Drawing\CaptionScript;
-use RapidReel\Footage\FootageKind;
-use RapidReel\Framing\FramePath;
-use RapidReel\Key\Behind;
-use RapidReel\Key\BehindKind;
-use RapidReel\Key\Keying;
-use RapidReel\Key\PlainGround;
-use RapidReel\Render\Layer;
-use RapidReel\Render\Look;
-use RapidReel\Render\Recipe;
-use RapidReel\Render\Source;
+use RapidReel\Captions\Drawing\CaptionScript;
+use RapidReel\Making\Render\Layer;
+use RapidReel\Making\Render\Look;
+use RapidReel\Making\Render\Recipe;
+use RapidReel\Making\Render\Source;
+use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Pictures\Framing\FramePath;
+use RapidReel\Pictures\Matte\Behind;
+use RapidReel\Pictures\Matte\BehindKind;
+use RapidReel\Pictures\Matte\Keying;
+use RapidReel\Pictures\Matte\PlainGround;
 use Symfony\Component\Process\Process;
 use Tests\Support\Subjects;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Jobs\MendFootage;
-use App\Library\FootageImporter;
-use App\Library\MendDesk;
-use App\Models\Footage;
-use App\Models\FootageState;
+use App\Doors\Jobs\MendFootage;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\MendDesk;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\FootageState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
-use RapidReel\Footage\Mend;
+use RapidReel\Pictures\Footage\Mend;
 use Symfony\Component\Process\Process;
 
 final class LibraryDeskTest extends AppTestCase

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Library\FolderShelf;
-use App\Library\FootageImporter;
-use App\Library\LibraryShelf;
-use App\Library\SoundDesk;
-use App\Media\MediaStore;
-use App\Media\Prober;
-use App\Models\Footage;
-use App\Models\Music;
+use App\Media\Probing\Prober;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\FolderShelf;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Library\SoundDesk;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Music;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\Refusal;
-use RapidReel\Footage\FootageKind;
+use RapidReel\Pictures\Footage\FootageKind;
 use Symfony\Component\Process\Process;
 
 final class LibraryTest extends AppTestCase
@@ -170,7 +170,8 @@ final class LibraryTest extends AppTestCase
         // A process that was killed at its work, and one that is alive.
         $killed = (new Process(['php', '-r', 'require "vendor/autoload.php"; (require "bootstrap/app.php")
             ->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            echo app(App\Media\MediaStore::class)->workFolder(); posix_kill(getmypid(), SIGKILL);'], base_path()));
+            echo app(App\Media\Store\MediaStore::class)->workFolder();
+            posix_kill(getmypid(), SIGKILL);'], base_path()));
         $killed->start();
         while ($killed->isRunning()) {
             usleep(10_000);

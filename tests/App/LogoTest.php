@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Library\LibraryShelf;
-use App\Library\LogoDesk;
-use App\Media\Unwatched;
-use App\Models\Logo;
-use App\Planning\ShortPlanner;
-use App\Proofs\Proof;
-use App\Proofs\ProofDesk;
-use App\Proofs\ProofMaker;
+use App\Makers\Planning\ShortPlanner;
+use App\Makers\Proofs\Proof;
+use App\Makers\Proofs\ProofDesk;
+use App\Makers\Proofs\ProofMaker;
+use App\Media\Process\Unwatched;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Library\LogoDesk;
+use App\Shelves\Models\Logo;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\PendingCommand;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Base\Colour\Lab;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
-use RapidReel\Colour\Lab;
-use RapidReel\Cut\Cut;
-use RapidReel\Render\Quality;
-use RapidReel\Render\SegmentPlanner;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Cut\Cut;
 use Symfony\Component\Process\Process;
 
 /** Logos that operators bring, their colours, and where they stand in what is rendered. */
@@ -118,7 +118,7 @@ final class LogoTest extends AppTestCase
             'logo' => $logo->picture, 'logo_place' => 'bottom', 'logo_size' => 40, 'logo_opacity' => 100,
         ])->shorts[0];
         $cut = $this->plan($short->id);
-        $safe = $cut->shape->safeArea();
+        $safe = $cut->form->shape->safeArea();
         foreach (['top-left', 'top', 'top-right', 'bottom-left', 'bottom', 'bottom-right'] as $place) {
             foreach ([10, 40, 80] as $size) {
                 $this->setting('short', $short->id, 'logo_place', $place)->assertOk();
@@ -153,7 +153,7 @@ final class LogoTest extends AppTestCase
 
     private function plan(int $id): Cut
     {
-        $short = \App\Models\Short::query()->findOrFail($id);
+        $short = \App\Shelves\Models\Short::query()->findOrFail($id);
 
         return app(ShortPlanner::class)->plan(
             $short, app(LibraryShelf::class)->of($this->channel()), new Unwatched,

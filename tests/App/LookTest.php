@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Library\TableDesk;
-use App\Media\EncoderPool;
-use App\Media\SegmentRenderer;
-use App\Media\Sources;
-use App\Models\ColourTable;
-use App\Models\Footage;
+use App\Media\Process\EncoderPool;
+use App\Media\Video\SegmentRenderer;
+use App\Media\Video\Sources;
+use App\Shelves\Library\TableDesk;
+use App\Shelves\Models\ColourTable;
+use App\Shelves\Models\Footage;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Caption\Drawing\CaptionScript;
-use RapidReel\Colour\CubeTable;
-use RapidReel\Colour\Grade;
-use RapidReel\Colour\Looks;
-use RapidReel\Footage\FootageKind;
-use RapidReel\Framing\Backdrop;
-use RapidReel\Framing\FramePath;
-use RapidReel\Render\Blend;
-use RapidReel\Render\Layer;
-use RapidReel\Render\Look;
-use RapidReel\Render\Recipe;
-use RapidReel\Render\Source;
+use RapidReel\Base\Colour\CubeTable;
+use RapidReel\Base\Colour\Grade;
+use RapidReel\Base\Colour\Looks;
+use RapidReel\Captions\Drawing\CaptionScript;
+use RapidReel\Making\Render\Blend;
+use RapidReel\Making\Render\Layer;
+use RapidReel\Making\Render\Look;
+use RapidReel\Making\Render\Recipe;
+use RapidReel\Making\Render\Source;
+use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Pictures\Framing\Backdrop;
+use RapidReel\Pictures\Framing\FramePath;
 use Symfony\Component\Process\Process;
 
 /** What grades do to the frames that are rendered, against the same computed here. */
@@ -270,8 +270,8 @@ final class LookTest extends AppTestCase
         $this->work(...['--queue' => 'plans']);
         $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
 
-        self::assertEquals(new Grade(20), $cut->scenes[0]->shots[0]->grade);
-        self::assertEquals(Looks::of('lamplight'), $cut->scenes[1]->shots[0]->grade);
+        self::assertEquals(new Grade(20), $cut->scenes[0]->shots[0]->look->grade);
+        self::assertEquals(Looks::of('lamplight'), $cut->scenes[1]->shots[0]->look->grade);
         $this->setting('short', $short->id, 'look_exposure', 150)->assertUnprocessable();
         self::assertGreaterThan(0, Footage::query()->count());
     }

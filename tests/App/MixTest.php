@@ -4,25 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Exporting\ExportDesk;
-use App\Library\EffectBook;
-use App\Library\FootageImporter;
-use App\Library\LibraryShelf;
-use App\Library\SoundMeter;
-use App\Media\LoudnessMeter;
-use App\Media\MediaStore;
-use App\Media\MixSources;
-use App\Media\SoundMixer;
-use App\Media\Unwatched;
-use App\Models\Short;
-use App\Proofs\Proof;
-use App\Proofs\ProofDesk;
-use App\Proofs\ProofMaker;
-use RapidReel\Cut\Cut;
-use RapidReel\Cut\CutEffect;
-use RapidReel\Cut\CutMusic;
-use RapidReel\Render\Quality;
-use RapidReel\Sound\MusicBed;
+use App\Desks\Exporting\ExportDesk;
+use App\Makers\Proofs\Proof;
+use App\Makers\Proofs\ProofDesk;
+use App\Makers\Proofs\ProofMaker;
+use App\Media\Audio\MixSources;
+use App\Media\Audio\SoundMixer;
+use App\Media\Probing\LoudnessMeter;
+use App\Media\Process\Unwatched;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\EffectBook;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Library\SoundMeter;
+use App\Shelves\Models\Short;
+use RapidReel\Making\Mix\MusicBed;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Plan\Choice\MusicLevel;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutEffect;
+use RapidReel\Plan\Cut\CutMusic;
 
 /** What is heard beside the voice, measured on what is rendered. */
 final class MixTest extends AppTestCase
@@ -64,7 +65,7 @@ final class MixTest extends AppTestCase
         // Where no voice is: what is left there of the mix is the music alone.
         $tone = self::media('tone-11k.wav', '-f', 'lavfi', '-i', 'sine=frequency=11000:duration=30', '-ac', '2');
         $loudness = app(LoudnessMeter::class)->file($tone)->integrated;
-        $music = (new CutMusic('1', 'tone', $loudness, 20, 30_000))->ducked(8, 100, 300);
+        $music = new CutMusic('1', 'tone', $loudness, 30_000, level: new MusicLevel(20, 8, 100, 300));
         $cut = self::with($cut, $music);
         $plan = $this->mixed($cut, new MixSources($tone));
         $levels = self::levelsOf(app(SoundMixer::class)->file($plan), 'highpass=f=10000,highpass=f=10000');
@@ -88,7 +89,7 @@ final class MixTest extends AppTestCase
     {
         $cut = $this->heard(['tail' => 3_000]);
         $tone = self::media('tone-odd.wav', '-f', 'lavfi', '-i', 'sine=frequency=317:duration=2.37', '-ac', '2');
-        $cut = self::with($cut, new CutMusic('1', 'odd', -20.0, 17, 2_370));
+        $cut = self::with($cut, new CutMusic('1', 'odd', -20.0, 2_370));
         $plan = $this->mixed($cut, new MixSources($tone));
         self::assertSame(2_370 - MusicBed::JOINT_MS, $plan->bed?->loopMs);
         $clicks = self::levelsOf(app(SoundMixer::class)->bed($plan), 'highpass=f=6000,highpass=f=6000');
@@ -143,7 +144,7 @@ final class MixTest extends AppTestCase
             "volume='if(lt(mod(t,4),3),0.05,1)':eval=frame", '-ac', '2',
         );
         $loudness = app(LoudnessMeter::class)->file($piece)->integrated;
-        $cut = self::with($cut, new CutMusic('1', 'surge', $loudness - 8, 10, 20_000));
+        $cut = self::with($cut, new CutMusic('1', 'surge', $loudness - 8, 20_000, level: new MusicLevel(10)));
         $plan = $this->mixed($cut, new MixSources($piece));
 
         $report = json_decode((string) file_get_contents(app(SoundMixer::class)->report($plan)), true);
@@ -166,12 +167,13 @@ final class MixTest extends AppTestCase
         $this->work(...['--queue' => 'plans']);
         $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
         $shot = $cut->scenes[0]->shots[0];
-        self::assertSame('Foghorn', app(LibraryShelf::class)->of($this->channel())->name($shot->footage));
-        self::assertSame(12, $shot->sound);
-        self::assertNull($cut->scenes[1]->shots[0]->sound, 'a still has no sound');
+        self::assertSame('Foghorn', app(LibraryShelf::class)->of($this->channel())->name($shot->source->footage));
+        self::assertSame(12, $shot->play->sound);
+        self::assertNull($cut->scenes[1]->shots[0]->play->sound, 'a still has no sound');
 
         $shelf = app(LibraryShelf::class)->of($this->channel());
-        $plan = $this->mixed($cut, new MixSources(clips: [$shot->fingerprint => $shelf->footagePaths[$shot->footage]]));
+        $clips = [$shot->source->fingerprint => $shelf->footagePaths[$shot->source->footage]];
+        $plan = $this->mixed($cut, new MixSources(clips: $clips));
         $levels = self::levelsOf(app(SoundMixer::class)->rest($plan), 'highpass=f=10000,highpass=f=10000');
         $under = self::db($levels, $shot->startMs + 100, $shot->endMs - 100);
         self::assertGreaterThan(self::db($levels, $shot->endMs + 100, $cut->durationMs - 100) + 10, $under);
@@ -180,7 +182,7 @@ final class MixTest extends AppTestCase
         $this->work(...['--queue' => 'plans']);
         $louder = $this->mixed(
             $short->refresh()->plannedCut() ?? self::fail(),
-            new MixSources(clips: [$shot->fingerprint => $shelf->footagePaths[$shot->footage]]),
+            new MixSources(clips: $clips),
         );
         $levels = self::levelsOf(app(SoundMixer::class)->rest($louder), 'highpass=f=10000,highpass=f=10000');
         self::assertEqualsWithDelta(8.0, self::db($levels, $shot->startMs + 100, $shot->endMs - 100) - $under, 1.0);

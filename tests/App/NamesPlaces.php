@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Models\ColourTable;
-use App\Models\Edit;
-use App\Models\Effect;
-use App\Models\Export;
-use App\Models\ExportState;
-use App\Models\Face;
-use App\Models\Footage;
-use App\Models\Logo;
-use App\Models\Music;
-use App\Models\Pattern;
-use App\Models\Reading;
-use App\Models\Recording;
-use App\Models\RecordingState;
-use App\Models\Short;
+use App\Shelves\Models\ColourTable;
+use App\Shelves\Models\Edit;
+use App\Shelves\Models\Effect;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\Face;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Logo;
+use App\Shelves\Models\Music;
+use App\Shelves\Models\Pattern;
+use App\Shelves\Models\Reading;
+use App\Shelves\Models\Recording;
+use App\Shelves\Models\RecordingState;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\Values;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Intake\ScriptFiles;
-use App\Library\FootageImporter;
-use App\Media\MediaStore;
-use App\Models\Footage;
-use App\Models\FootageState;
-use App\Models\RecordingState;
-use App\Models\User;
-use App\Voicing\RecordingDesk;
+use App\Desks\Intake\ScriptFiles;
+use App\Makers\Voicing\RecordingDesk;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\FootageState;
+use App\Shelves\Models\RecordingState;
+use App\Shelves\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Hash;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -77,7 +77,8 @@ final class OddInputTest extends AppTestCase
         $workers = array_map(static fn (): Process => new Process(['php', '-r', sprintf(
             'require "vendor/autoload.php"; (require "bootstrap/app.php")
                 ->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            app(App\Library\FootageImporter::class)->footage(App\Models\Channel::find(%d), %s, "four.mp4", []);',
+            app(App\Shelves\Library\FootageImporter::class)->footage(
+                App\Shelves\Models\Channel::find(%d), %s, "four.mp4", []);',
             $channel,
             var_export($file, true),
         )], base_path()), range(1, 4));

@@ -11,12 +11,12 @@ use App\Gateways\Voices\Outside\ServiceVoice;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\Voices;
 use App\Gateways\Voices\VoiceUnavailable;
-use App\Settings\Registrar;
-use App\Voicing\TakeStore;
+use App\Makers\Voicing\TakeStore;
+use App\Shelves\Levels\Registrar;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Http;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Voice\WordTiming;
+use RapidReel\Voice\Speech\WordTiming;
 use Symfony\Component\Process\Process;
 
 /** Voices of other makers: a program, and the simulated service over real HTTP. */

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Exporting\ExportDesk;
-use App\Media\MediaStore;
-use App\Media\TempoChanger;
-use App\Media\WavFile;
-use App\Models\Batch;
-use App\Models\Pattern;
-use App\Planning\PaceDesk;
-use App\Planning\SceneTasks;
+use App\Desks\Exporting\ExportDesk;
+use App\Makers\Planning\PaceDesk;
+use App\Makers\Planning\SceneTasks;
+use App\Media\Audio\TempoChanger;
+use App\Media\Audio\WavFile;
+use App\Media\Store\MediaStore;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Pattern;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Cut\TransitionKind;
-use RapidReel\Render\Quality;
-use RapidReel\Voice\Pcm;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Plan\Choice\TransitionKind;
+use RapidReel\Voice\Speech\Pcm;
 use Symfony\Component\Process\Process;
 
 final class PaceTest extends AppTestCase
@@ -147,7 +147,7 @@ final class PaceTest extends AppTestCase
             $cut = $short->plannedCut() ?? self::fail('There is no cut.');
             foreach ($cut->scenes as $scene) {
                 foreach ($scene->shots as $shot) {
-                    self::assertSame(TransitionKind::Dip, $shot->transition?->kind);
+                    self::assertSame(TransitionKind::Dip, $shot->view->transition?->kind);
                 }
             }
         }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Gateways\Pictures\Pictures;
-use App\Jobs\MakePictures;
-use App\Models\Footage;
-use App\Models\PictureOrder;
-use App\Models\Scene;
-use App\Models\Short;
-use App\Pictures\PictureDesk;
+use App\Desks\PictureOrders\PictureDesk;
+use App\Doors\Jobs\MakePictures;
+use App\Gateways\Painting\Pictures;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\PictureOrder;
+use App\Shelves\Models\Scene;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\Refusal;
 
@@ -33,7 +33,7 @@ final class PicturesTest extends AppTestCase
     public function test_four_are_made_for_every_shot_one_is_put_there_and_four_more_are_others(): void
     {
         $short = $this->made('The boat came home at night. A bell rang.')->shorts[0];
-        $shots = count(app(\App\Planning\BriefDesk::class)->of($short));
+        $shots = count(app(\App\Makers\Planning\BriefDesk::class)->of($short));
         $this->postJson(route('briefs.make', $short), ['ids' => []])->assertOk();
         $this->postJson(route('briefs.make', $short), ['ids' => []])->assertStatus(422);
         Queue::assertPushed(MakePictures::class, 1);

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\BatchMaker;
-use App\Editing\ScriptEditor;
-use App\Http\Presenters\Axis;
-use App\Http\Presenters\CutStrip;
-use App\Http\Presenters\Sheet;
-use App\Http\Presenters\ShortRow;
-use App\Library\LibraryShelf;
-use App\Media\Unwatched;
-use App\Models\Batch;
-use App\Models\ExportState;
-use App\Models\Footage;
-use App\Models\Short;
-use App\Planning\ShortPlanner;
+use App\Desks\Editing\BatchMaker;
+use App\Desks\Editing\ScriptEditor;
+use App\Doors\Http\Presenters\Axis;
+use App\Doors\Http\Presenters\CutStrip;
+use App\Doors\Http\Presenters\Short\ShortPage;
+use App\Doors\Http\Presenters\ShortRow;
+use App\Makers\Planning\ShortPlanner;
+use App\Media\Process\Unwatched;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
-use RapidReel\Cut\CutShot;
-use RapidReel\Cut\CutSummary;
-use RapidReel\Intake\ScriptSource;
+use RapidReel\Plan\Cut\CutScene;
+use RapidReel\Plan\Cut\CutSummary;
+use RapidReel\Plan\Source\ScriptSource;
 use Tests\Support\Cuts;
 
 final class PlanningTest extends AppTestCase
@@ -66,7 +66,7 @@ final class PlanningTest extends AppTestCase
     private static function pictures(Short $short): array
     {
         return array_map(
-            static fn ($scene): array => array_map(static fn (CutShot $shot): string => $shot->footage, $scene->shots),
+            static fn (CutScene $scene): array => $scene->footage(),
             $short->refresh()->plannedCut()->scenes ?? [],
         );
     }
@@ -111,7 +111,7 @@ final class PlanningTest extends AppTestCase
         $short = $this->short();
         $this->plan($short);
         $before = self::pictures($short);
-        app(\App\Library\FootageImporter::class)->footage(
+        app(\App\Shelves\Library\FootageImporter::class)->footage(
             $this->channel(),
             self::still('another.png', '640x640', 'purple'),
             'lamp lamp.png',
@@ -219,10 +219,10 @@ final class PlanningTest extends AppTestCase
     public function test_a_sheet_has_every_scene_with_its_time_and_pictures(): void
     {
         $short = $this->short();
-        $bare = app(Sheet::class)->of($short)->scenes;
+        $bare = app(ShortPage::class)->of($short)->scenes;
         self::assertSame(['0:00.0', []], [$bare[0]->start, $bare[0]->shots]);
         $this->plan($short);
-        $scenes = app(Sheet::class)->of($short->refresh())->scenes;
+        $scenes = app(ShortPage::class)->of($short->refresh())->scenes;
 
         self::assertSame('0:00.0', $scenes[0]->start);
         self::assertSame('lamp', $scenes[0]->shots[0]->footage?->tags);

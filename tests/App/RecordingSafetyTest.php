@@ -4,29 +4,29 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Bench\KnownSpeech;
+use App\Doors\Bench\KnownSpeech;
+use App\Doors\Jobs\AlignRecording;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceRates;
-use App\Jobs\AlignRecording;
-use App\Media\KeyedLock;
-use App\Media\MediaStore;
-use App\Media\SoundReader;
-use App\Media\TakeFiles;
-use App\Media\WavFile;
-use App\Models\Batch;
-use App\Models\Reading;
-use App\Models\Recording;
-use App\Models\RecordingState;
-use App\Models\Short;
-use App\Voicing\ReferenceMaker;
-use App\Voicing\TakeStore;
-use App\Voicing\TimingImport;
+use App\Makers\Voicing\ReferenceMaker;
+use App\Makers\Voicing\TakeStore;
+use App\Makers\Voicing\TimingImport;
+use App\Media\Audio\SoundReader;
+use App\Media\Audio\TakeFiles;
+use App\Media\Audio\WavFile;
+use App\Media\Store\KeyedLock;
+use App\Media\Store\MediaStore;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Reading;
+use App\Shelves\Models\Recording;
+use App\Shelves\Models\RecordingState;
+use App\Shelves\Models\Short;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\Refusal;
-use RapidReel\Voice\Delivery;
-use RapidReel\Voice\Pcm;
-use RapidReel\Voice\WordTiming;
+use RapidReel\Voice\Speech\Delivery;
+use RapidReel\Voice\Speech\Pcm;
+use RapidReel\Voice\Speech\WordTiming;
 use Tests\Support\Sounds;
 
 /** Recordings and takes when workers stop, come back, or do the same twice. */

@@ -4,27 +4,29 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Media\EncoderPool;
-use App\Media\MediaStore;
-use App\Media\MissingFootage;
-use App\Media\SegmentRenderer;
-use App\Media\Sources;
+use App\Media\Process\EncoderPool;
+use App\Media\Store\MediaStore;
+use App\Media\Video\MissingFootage;
+use App\Media\Video\SegmentRenderer;
+use App\Media\Video\Sources;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Caption\Drawing\AssWriter;
-use RapidReel\Caption\Drawing\CaptionScript;
-use RapidReel\Footage\FootageKind;
-use RapidReel\Framing\FramePath;
-use RapidReel\Framing\FrameWindow;
-use RapidReel\Framing\StillMotion;
-use RapidReel\Render\Blend;
-use RapidReel\Render\HeldCaptions;
-use RapidReel\Render\Layer;
-use RapidReel\Render\Look;
-use RapidReel\Render\Overlay;
-use RapidReel\Render\Quality;
-use RapidReel\Render\Recipe;
-use RapidReel\Render\Source;
-use RapidReel\Voice\WordTiming;
+use RapidReel\Captions\Drawing\AssWriter;
+use RapidReel\Captions\Drawing\CaptionScript;
+use RapidReel\Making\Render\Blend;
+use RapidReel\Making\Render\Filter\HeldCaptions;
+use RapidReel\Making\Render\Layer;
+use RapidReel\Making\Render\Look;
+use RapidReel\Making\Render\Overlay;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Recipe;
+use RapidReel\Making\Render\Source;
+use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Pictures\Framing\FramePath;
+use RapidReel\Pictures\Framing\FrameWindow;
+use RapidReel\Pictures\Framing\StillMotion;
+use RapidReel\Voice\Speech\WordTiming;
 use Symfony\Component\Process\Process;
 /** Single segments, rendered and looked at frame by frame. */ use Tests\Support\Cuts;
 
@@ -551,5 +553,20 @@ final class RenderTest extends AppTestCase
             ],
         );
         self::assertSame($before, md5_file($here));
+    }
+
+    public function test_all_that_a_recipe_is_rendered_with_can_be_kept(): void
+    {
+        $recipe = self::recipe(self::layer(self::clip(), FootageKind::Clip, 640, 360, self::centred(640, 360), 300), 9);
+        @unlink($this->render($recipe));
+        $shown = TEST_PLACE.'/shown';
+        File::deleteDirectory($shown);
+        file_put_contents(TEST_PLACE.'/shown.json', $recipe->toJson());
+        self::assertSame(0, Artisan::call('reel:render', ['recipe' => TEST_PLACE.'/shown.json', '--keep' => $shown]));
+
+        foreach (['captions.ass', 'graph.txt', 'command.txt'] as $part) {
+            self::assertFileExists("$shown/$part");
+        }
+        self::assertStringContainsString('graph.txt', (string) file_get_contents("$shown/command.txt"));
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\EditBook;
-use App\Jobs\PlanShort;
-use App\Models\Batch;
-use App\Models\Channel;
-use App\Models\Scene;
-use App\Models\Short;
-use App\Models\Shot;
+use App\Desks\Editing\EditBook;
+use App\Doors\Jobs\PlanShort;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\Scene;
+use App\Shelves\Models\Short;
+use App\Shelves\Models\Shot;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
@@ -215,7 +215,7 @@ final class ScriptSideTest extends AppTestCase
     {
         $this->library();
         $short = $this->batch(self::TEXT)->shorts[0];
-        $footage = \App\Models\Footage::query()->firstOrFail()->id;
+        $footage = \App\Shelves\Models\Footage::query()->firstOrFail()->id;
         [$first, $second, $last] = $short->scenes->all();
         foreach ([$first, $second, $last] as $scene) {
             Shot::query()->create(['scene_id' => $scene->id, 'word' => 0, 'footage_id' => $footage]);

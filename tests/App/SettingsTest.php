@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\BatchMaker;
-use App\Editing\EditBook;
-use App\Intake\ScriptFiles;
-use App\Models\Footage;
-use App\Models\Scene;
-use App\Models\Short;
-use App\Settings\Registrar;
-use App\Settings\Resolver;
+use App\Desks\Editing\BatchMaker;
+use App\Desks\Editing\EditBook;
+use App\Desks\Intake\ScriptFiles;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Levels\Resolver;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Scene;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\Values;
-use RapidReel\Settings\Level;
-use RapidReel\Settings\Registry;
-use RapidReel\Settings\Setting;
-use RapidReel\Settings\Type\ChoiceType;
-use RapidReel\Settings\Type\LineType;
-use RapidReel\Settings\Type\SplitType;
-use RapidReel\Settings\Type\TextType;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\Registry;
+use RapidReel\Plan\Settings\Setting;
+use RapidReel\Plan\Settings\Type\ChoiceType;
+use RapidReel\Plan\Settings\Type\LineType;
+use RapidReel\Plan\Settings\Type\SplitType;
+use RapidReel\Plan\Settings\Type\TextType;
 
 /** A setting is made at a level, holds below it, and is taken back. */
 final class SettingsTest extends AppTestCase
@@ -176,7 +176,7 @@ final class SettingsTest extends AppTestCase
         $at = (int) array_search($scene->id, $manuscript->keys, true);
         $settled = app(Resolver::class)->scene($scene->short, $manuscript->scenes[$at]);
 
-        return [$settled->speed(), $settled->from('speed')];
+        return [$settled->number('speed'), $settled->from('speed')];
     }
 
     /** @param  array<string, string>  $more */

@@ -4,22 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Exporting\VideoMaker;
-use App\Library\FootageImporter;
-use App\Library\LibraryShelf;
-use App\Media\MediaStore;
-use App\Media\Unwatched;
-use App\Models\Footage;
-use App\Models\Short;
-use App\Planning\ShortPlanner;
-use App\Proofs\ClearCue;
-use App\Proofs\ContrastCheck;
-use RapidReel\Caption\Contrast\Wcag;
-use RapidReel\Cut\Cut;
-use RapidReel\Cut\CutScene;
-use RapidReel\Render\Quality;
-use RapidReel\Render\SegmentPlanner;
-use RapidReel\Sound\MixPlan;
+use App\Makers\Planning\ShortPlanner;
+use App\Makers\Proofs\ClearCue;
+use App\Makers\Proofs\ContrastCheck;
+use App\Makers\Videos\VideoMaker;
+use App\Media\Process\Unwatched;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Short;
+use RapidReel\Captions\Contrast\Wcag;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutScene;
+use RapidReel\Plan\Cut\CutShot;
 
 /** Pictures are darkened under captions that would be faint, by as much as these need, and nowhere else. */
 final class ShadeTest extends AppTestCase
@@ -35,7 +36,10 @@ final class ShadeTest extends AppTestCase
     private static function shades(Cut $cut): array
     {
         return array_merge(...array_map(
-            static fn (CutScene $scene): array => array_column($scene->shots, 'shade'),
+            static fn (CutScene $scene): array => array_map(
+                static fn (CutShot $shot): int => $shot->look->shade,
+                $scene->shots,
+            ),
             $cut->scenes,
         ));
     }

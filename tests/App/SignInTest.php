@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Models\Batch;
-use App\Models\User;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\User;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class SignInTest extends AppTestCase

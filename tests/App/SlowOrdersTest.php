@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Exporting\ExportDesk;
+use App\Desks\Exporting\ExportDesk;
+use App\Doors\Jobs\PlanShort;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceRates;
-use App\Jobs\PlanShort;
-use App\Models\ExportState;
-use App\Models\RecordingState;
-use App\Models\Short;
-use App\Voicing\RecordingDesk;
+use App\Makers\Voicing\RecordingDesk;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\RecordingState;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
-use RapidReel\Render\Quality;
+use RapidReel\Making\Render\Quality;
 use Symfony\Component\Process\Process;
 
 /**

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Library\EffectBook;
-use App\Library\SoundDesk;
-use App\Library\SoundMeter;
-use App\Media\UnusableMedia;
-use App\Models\Effect;
-use App\Models\Music;
-use App\Settings\EffectNames;
-use App\Settings\Registrar;
+use App\Media\Probing\UnusableMedia;
+use App\Shelves\Levels\EffectNames;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Library\EffectBook;
+use App\Shelves\Library\SoundDesk;
+use App\Shelves\Library\SoundMeter;
+use App\Shelves\Models\Effect;
+use App\Shelves\Models\Music;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\Refusal;
-use RapidReel\Cut\Mood;
+use RapidReel\Plan\Choice\Mood;
 
 /** Music and effects that operators bring. */
 final class SoundLibraryTest extends AppTestCase
@@ -155,8 +155,8 @@ final class SoundLibraryTest extends AppTestCase
         $this->postJson("/scenes/{$scene->id}/words/5/sound", ['sound' => 'bell', 'ms' => 40])->assertOk();
         $this->work(...['--queue' => 'plans']);
         $cut = $short->refresh()->plannedCut() ?? self::fail('There is no cut.');
-        self::assertSame(['bell'], array_column($cut->effects, 'sound'));
-        self::assertSame($cut->words[5]->timing->startMs + 40, $cut->effects[0]->atMs);
+        self::assertSame(['bell'], array_column($cut->sound->effects, 'sound'));
+        self::assertSame($cut->words[5]->timing->startMs + 40, $cut->sound->effects[0]->atMs);
 
         // Two words before it are gone: it stays with “rang”.
         $this->putJson("/scenes/{$scene->id}", ['text' => 'The bell rang.'])->assertOk();
@@ -188,11 +188,11 @@ final class SoundLibraryTest extends AppTestCase
             $cut->scenes,
         )));
         $of = static fn (string $sound): array => array_values(
-            array_filter($cut->effects, static fn ($effect): bool => $effect->sound === $sound),
+            array_filter($cut->sound->effects, static fn ($effect): bool => $effect->sound === $sound),
         );
 
         self::assertCount(count($changes), $of('whoosh'), 'one at each transition');
-        self::assertSame([11], array_unique(array_column($cut->effects, 'under')));
+        self::assertSame([11], array_unique(array_column($cut->sound->effects, 'under')));
         $stand = array_filter(
             array_merge(...array_map(static fn ($cue): array => $cue->words, $cut->cues)),
             static fn ($word): bool => $word->stands,

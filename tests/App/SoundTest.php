@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Gateways\Voices\VoiceBook;
-use App\Media\LoudnessMeter;
-use App\Media\MixSources;
-use App\Media\SoundMixer;
-use App\Media\TakeFiles;
-use App\Media\WavFile;
-use App\Voicing\TakeStore;
+use App\Makers\Voicing\TakeStore;
+use App\Media\Audio\MixSources;
+use App\Media\Audio\SoundMixer;
+use App\Media\Audio\TakeFiles;
+use App\Media\Audio\WavFile;
+use App\Media\Probing\LoudnessMeter;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Cut\Cut;
-use RapidReel\Cut\CutMusic;
-use RapidReel\Voice\Pcm;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutMusic;
+use RapidReel\Voice\Speech\Pcm;
 use Symfony\Component\Process\Process;
 
 final class SoundTest extends AppTestCase
@@ -146,7 +146,7 @@ final class SoundTest extends AppTestCase
             'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; '.
             '$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();'.
             '$voice = app(App\Gateways\Voices\VoiceBook::class)->get("farren"); $takes = '.
-            'app(App\Voicing\TakeStore::class);'.
+            'app(App\Makers\Voicing\TakeStore::class);'.
             'for ($i = 0; $i < 12; $i++) { echo json_encode($takes->take("Wanted twice at once, '.
             bin2hex(random_bytes(4)).
             ' number $i of twelve.", $voice)), "\n"; }';

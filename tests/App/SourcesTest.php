@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Media\MediaStore;
-use App\Media\ProbedMedia;
-use App\Media\Prober;
-use App\Media\Sources;
-use App\Media\UnusableMedia;
-use RapidReel\Footage\FootageKind;
+use App\Media\Probing\ProbedMedia;
+use App\Media\Probing\Prober;
+use App\Media\Probing\UnusableMedia;
+use App\Media\Store\MediaStore;
+use App\Media\Video\Sources;
+use RapidReel\Pictures\Footage\FootageKind;
 use Symfony\Component\Process\Process;
 use Tests\Support\OddSources;
 

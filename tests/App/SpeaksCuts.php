@@ -5,25 +5,26 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Gateways\Voices\VoiceBook;
-use App\Library\Shelf;
-use App\Media\EncoderPool;
-use App\Media\MixSources;
-use App\Media\SoundMixer;
-use App\Media\Unwatched;
-use App\Planning\CutMaker;
-use App\Planning\SceneTask;
-use App\Settings\Registrar;
+use App\Makers\Planning\CutMaker;
+use App\Makers\Planning\SceneTask;
+use App\Media\Audio\MixSources;
+use App\Media\Audio\SoundMixer;
+use App\Media\Process\EncoderPool;
+use App\Media\Process\Unwatched;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Library\Shelf;
 use LogicException;
 use RapidReel\Base\Values;
-use RapidReel\Cut\Cut;
-use RapidReel\Cut\CutEffect;
-use RapidReel\Cut\CutMusic;
-use RapidReel\Script\Scene;
-use RapidReel\Script\SceneRole;
-use RapidReel\Settings\Level;
-use RapidReel\Settings\Settled;
-use RapidReel\Sound\MixPlan;
-use RapidReel\Voice\Pcm;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutEffect;
+use RapidReel\Plan\Cut\CutMusic;
+use RapidReel\Plan\Cut\CutSound;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\SettingValues;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Text\Script\SceneRole;
+use RapidReel\Voice\Speech\Pcm;
 use Symfony\Component\Process\Process;
 
 /** Cuts that are heard and not seen, and their mixes. */
@@ -32,7 +33,7 @@ trait SpeaksCuts
     /** @param  array<string, string|int>  $settings */
     private function spoken(array $settings, string ...$texts): Cut
     {
-        $settled = Settled::defaults(app(Registrar::class)->of(null))->and(Level::Short, new Values($settings));
+        $settled = SettingValues::defaults(app(Registrar::class)->of(null))->and(Level::Short, new Values($settings));
         $tasks = array_map(
             static fn (string $text): SceneTask => SceneTask::of(
                 new Scene(SceneRole::Beat, $text), $settled, app(VoiceBook::class), [],
@@ -50,10 +51,7 @@ trait SpeaksCuts
 
     private static function with(Cut $cut, ?CutMusic $music, CutEffect ...$effects): Cut
     {
-        return new Cut(
-            $cut->title, $cut->profile, $cut->durationMs, $cut->hookMs, $cut->scenes, $cut->words, $cut->cues,
-            $cut->flags, $music, $cut->shape, $cut->loop, array_values($effects),
-        );
+        return $cut->sounding(new CutSound($music, array_values($effects)));
     }
 
     private function mixed(Cut $cut, MixSources $sources = new MixSources): MixPlan

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Editing\EditBook;
-use App\Jobs\PlanShort;
-use App\Models\Batch;
-use App\Models\Edit;
-use App\Models\Short;
+use App\Desks\Editing\EditBook;
+use App\Doors\Jobs\PlanShort;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Edit;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
 use InvalidArgumentException;
 use RapidReel\Base\Refusal;
 
@@ -88,7 +89,29 @@ final class UndoTest extends AppTestCase
         Queue::assertNotPushed(PlanShort::class);
     }
 
-    public function test_a_stroke_over_many_is_taken_back_at_once_and_one_of_a_short_alone(): void
+    public function test_of_two_windows_the_one_with_an_older_state_undoes_and_changes_nothing(): void
+    {
+        $say = fn (string $text, int $seen): TestResponse => $this
+            ->withHeader('X-Seen', (string) $seen)
+            ->putJson("/scenes/{$this->short->scenes[0]->id}", ['text' => $text]);
+        $seen = (int) $this->short->refresh()->revision;
+        $say('Two lamps burned.', $seen)->assertOk();
+        $now = (int) $this->short->refresh()->revision;
+        self::assertGreaterThan($seen, $now);
+
+        foreach (['undo', 'redo'] as $act) {
+            $this->withHeader('X-Seen', (string) $seen)->postJson("/shorts/{$this->short->id}/$act")->assertStatus(409);
+        }
+        $say('Three lamps burned.', $seen)->assertStatus(409);
+        self::assertSame('Two lamps burned.', $this->texts()[0]);
+        $this->withHeader('X-Seen', (string) $now)->postJson("/shorts/{$this->short->id}/undo")->assertOk();
+        self::assertSame('One lamp burned.', $this->texts()[0]);
+        $again = (string) $this->short->refresh()->revision;
+        $this->withHeader('X-Seen', $again)->postJson("/shorts/{$this->short->id}/redo")->assertOk();
+        self::assertSame('Two lamps burned.', $this->texts()[0]);
+    }
+
+    public function test_an_act_over_many_is_taken_back_at_once_and_one_of_a_short_alone(): void
     {
         $this->postJson("/batches/{$this->short->batch_id}/acts", [
             'act' => 'copy',
@@ -116,9 +139,9 @@ final class UndoTest extends AppTestCase
             'shorts' => [$this->short->id],
         ])->assertOk();
 
-        self::assertSame('cancelled', \App\Models\Export::query()->firstOrFail()->state->value);
+        self::assertSame('cancelled', \App\Shelves\Models\Export::query()->firstOrFail()->state->value);
         app()->call([new PlanShort($this->short->id), 'handle']);
-        app()->call([new \App\Jobs\MakeExport(\App\Models\Export::query()->firstOrFail()->id), 'handle']);
+        app()->call([new \App\Doors\Jobs\MakeExport(\App\Shelves\Models\Export::query()->firstOrFail()->id), 'handle']);
         self::assertNull(Short::withTrashed()->firstOrFail()->cut);
         $this->get("/batches/{$this->short->batch_id}")->assertOk()->assertSee('0 shorts');
     }

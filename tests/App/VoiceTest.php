@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Bench\KnownSpeech;
+use App\Doors\Bench\KnownSpeech;
+use App\Doors\Jobs\AlignRecording;
+use App\Doors\Jobs\PlanShort;
+use App\Doors\Jobs\SpeakSample;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceEngine;
-use App\Jobs\AlignRecording;
-use App\Jobs\PlanShort;
-use App\Jobs\SpeakSample;
-use App\Media\TakeFiles;
-use App\Media\WavFile;
-use App\Models\Batch;
-use App\Models\Reading;
-use App\Models\Recording;
-use App\Models\RecordingState;
-use App\Models\Short;
-use App\Voicing\TakeStore;
+use App\Makers\Voicing\TakeStore;
+use App\Media\Audio\TakeFiles;
+use App\Media\Audio\WavFile;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Reading;
+use App\Shelves\Models\Recording;
+use App\Shelves\Models\RecordingState;
+use App\Shelves\Models\Short;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Language\ScriptWord;
-use RapidReel\Voice\DeadAir;
-use RapidReel\Voice\Delivery;
-use RapidReel\Voice\Pcm;
+use RapidReel\Base\Language\ScriptWord;
+use RapidReel\Voice\Speech\DeadAir;
+use RapidReel\Voice\Speech\Delivery;
+use RapidReel\Voice\Speech\Pcm;
 use Symfony\Component\Process\Process;
 use Tests\Support\Sounds;
 
@@ -532,12 +532,12 @@ final class VoiceTest extends AppTestCase
         $this->align();
         $this->postJson("/readings/{$short->readings()->firstOrFail()->id}")->assertOk();
         $cut = $this->plan($short)->plannedCut() ?? self::fail();
-        $plan = \RapidReel\Sound\MixPlan::of($cut);
-        app(\App\Media\EncoderPool::class)->run(
-            [app(\App\Media\SoundMixer::class)->work($plan, new \App\Media\MixSources)],
+        $plan = \RapidReel\Making\Mix\MixPlan::of($cut);
+        app(\App\Media\Process\EncoderPool::class)->run(
+            [app(\App\Media\Audio\SoundMixer::class)->work($plan, new \App\Media\Audio\MixSources)],
             static fn (int $frames) => null,
         );
-        $streams = self::probe(app(\App\Media\SoundMixer::class)->file($plan))['streams'];
+        $streams = self::probe(app(\App\Media\Audio\SoundMixer::class)->file($plan))['streams'];
 
         self::assertEqualsWithDelta($cut->durationMs / 1000, (float) $streams[0]['duration'], 0.03);
     }

@@ -8,8 +8,8 @@ use App\Gateways\Writing\Writing;
 use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\Http;
 use RapidReel\Base\Refusal;
-use RapidReel\Sketch\Rewording;
-use RapidReel\Sketch\Tone;
+use RapidReel\Text\Sketch\Rewording;
+use RapidReel\Text\Sketch\Tone;
 
 /** Scripts to order and in other words, by the stand-in and by a service. */
 final class WritingTest extends AppTestCase

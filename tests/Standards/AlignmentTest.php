@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
-use App\Bench\KnownSpeech;
-use App\Bench\VoiceBench;
+use App\Doors\Bench\KnownSpeech;
+use App\Doors\Bench\VoiceBench;
 use App\Gateways\Voices\VoiceBook;
-use App\Voicing\ReferenceMaker;
+use App\Makers\Voicing\ReferenceMaker;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Align\AlignedWord;
-use RapidReel\Align\Aligner;
-use RapidReel\Align\Alignment;
-use RapidReel\Align\NotAlignable;
-use RapidReel\Align\Resampler;
-use RapidReel\Align\WordDoubt;
-use RapidReel\Voice\Pcm;
+use RapidReel\Voice\Align\AlignedWord;
+use RapidReel\Voice\Align\Aligner;
+use RapidReel\Voice\Align\Alignment;
+use RapidReel\Voice\Align\NotAlignable;
+use RapidReel\Voice\Align\Resampler;
+use RapidReel\Voice\Align\WordDoubt;
+use RapidReel\Voice\Speech\Pcm;
 use Tests\App\AppTestCase;
 use Tests\Support\Sounds;
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
-use App\Media\EmojiLists;
-use App\Media\FaceBook;
+use App\Media\Artwork\EmojiLists;
+use App\Media\Artwork\FaceBook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\FrameShape;
-use RapidReel\Caption\Cue;
-use RapidReel\Caption\Cueing\CueMaker;
-use RapidReel\Caption\Style\CaptionStyle;
-use RapidReel\Caption\Style\Styles;
-use RapidReel\Script\CaptionMarks;
-use RapidReel\Voice\WordTiming;
+use RapidReel\Captions\Cue\Cue;
+use RapidReel\Captions\Cueing\CueMaker;
+use RapidReel\Captions\Marks\CaptionMarks;
+use RapidReel\Captions\Style\CaptionStyle;
+use RapidReel\Captions\Style\Styles;
+use RapidReel\Voice\Speech\WordTiming;
 use Symfony\Component\Process\Process;
 use Tests\Support\Burner;
 use Tests\Support\Cuts;
@@ -86,7 +86,7 @@ final class CaptionsDrawnTest extends TestCase
     #[DataProvider('faces')]
     public function test_a_line_is_as_wide_as_libass_draws_it(string $id): void
     {
-        $style = new CaptionStyle(
+        $style = CaptionStyle::of(
             face: $id, size: 40, case: 'written', outline: 0, shadow: 0, lines: 1, words: 12, letters: 80, least: 20,
             spokenColour: 'FFFFFF',
         );
@@ -117,7 +117,7 @@ final class CaptionsDrawnTest extends TestCase
             $words[] = new WordTiming(['lamp', 'harbour', 'and', 'storm.'][$i % 4], $at, $at + $length);
             $at += $length + ($i % 4 === 3 ? 260 : 0);
         }
-        $changes = array_flip(Burner::changes(self::cues($words, new CaptionStyle(size: 24)), $grid->frameOf($at) + 1));
+        $changes = array_flip(Burner::changes(self::cues($words, CaptionStyle::of(size: 24)), $grid->frameOf($at) + 1));
         self::assertGreaterThan(400, count($words));
         foreach ($words as $word) {
             self::assertArrayHasKey($grid->frameOf($word->startMs), $changes, "at {$word->startMs} ms");
@@ -167,7 +167,7 @@ final class CaptionsDrawnTest extends TestCase
     public function test_every_script_is_drawn_by_a_face_that_has_it(string $said, string $language, string $face): void
     {
         $book = Burner::book();
-        $cues = self::cues($said, new CaptionStyle(face: 'narrow', case: 'written'), $language);
+        $cues = self::cues($said, CaptionStyle::of(face: 'narrow', case: 'written'), $language);
         $used = [];
         $drawn = '';
         foreach ($cues as $cue) {
@@ -212,7 +212,7 @@ final class CaptionsDrawnTest extends TestCase
                 $words[] = new WordTiming($word, $i * $each, ($i + 1) * $each);
             }
             $hasty = array_filter(
-                self::cues($words, new CaptionStyle(words: 6, letters: 34)),
+                self::cues($words, CaptionStyle::of(words: 6, letters: 34)),
                 static fn (Cue $cue): bool => $cue->isHasty(),
             );
             self::assertSame($isHasty, $hasty !== [], "$wordsAMinute words a minute");
@@ -221,7 +221,7 @@ final class CaptionsDrawnTest extends TestCase
 
     public function test_words_read_from_the_right_stand_from_the_right(): void
     {
-        $style = new CaptionStyle(size: 40, case: 'written', words: 4, letters: 60, lines: 1);
+        $style = CaptionStyle::of(size: 40, case: 'written', words: 4, letters: 60, lines: 1);
         foreach (['he' => 'המגדלור כבה בלילה', 'ar' => 'انطفأ المصباح الليلة'] as $language => $said) {
             $pieces = self::cues($said, $style, $language)[0]->setting->pieces;
             self::assertGreaterThan($pieces[1]->x, $pieces[0]->x);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Standards;
 
 use PHPUnit\Framework\TestCase;
-use RapidReel\Colour\Lab;
+use RapidReel\Base\Colour\Lab;
 
 /**
  * CIEDE2000 against the 34 pairs of G. Sharma, W. Wu and E. Dalal, "The CIEDE2000 Color-Difference Formula:

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
-use App\Intake\CsvScripts;
-use App\Intake\ScriptFiles;
+use App\Desks\Intake\CsvScripts;
+use App\Desks\Intake\ScriptFiles;
 use PHPUnit\Framework\TestCase;
+use RapidReel\Base\Language\Terms;
 use RapidReel\Demo\ClipCatalog;
 use RapidReel\Demo\Piece;
 use RapidReel\Demo\Still;
 use RapidReel\Demo\StillCatalog;
-use RapidReel\Language\Terms;
-use RapidReel\Script\SceneRole;
-use RapidReel\Script\SceneSplitter;
-use RapidReel\Script\ScriptReader;
-use RapidReel\Voice\SpeechRate;
+use RapidReel\Text\Cleanup\ScriptReader;
+use RapidReel\Text\Script\SceneRole;
+use RapidReel\Text\Script\SceneSplitter;
+use RapidReel\Voice\Speech\SpeechRate;
 use Symfony\Component\Process\Process;
 
 /** The demo scenario holds what a newcomer, and later work on framing, relies on. */

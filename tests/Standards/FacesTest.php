@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
-use App\Bench\Framing\DebianPackage;
+use App\Doors\Bench\Framing\DebianPackage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use RapidReel\Framing\Interest\Face;
-use RapidReel\Framing\Interest\FaceCascade;
-use RapidReel\Framing\Interest\FaceFinder;
+use RapidReel\Pictures\Framing\Interest\Face;
+use RapidReel\Pictures\Framing\Interest\FaceCascade;
+use RapidReel\Pictures\Framing\Interest\FaceFinder;
 use Symfony\Component\Process\Process;
 
 /**

@@ -8,10 +8,10 @@ use App\Gateways\Voices\BuiltInNarrator;
 use App\Gateways\Voices\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use RapidReel\Script\ScriptReader;
-use RapidReel\Voice\Pcm;
-use RapidReel\Voice\TakeCutter;
-use RapidReel\Voice\WordTiming;
+use RapidReel\Text\Cleanup\ScriptReader;
+use RapidReel\Voice\Speech\Pcm;
+use RapidReel\Voice\Speech\TakeCutter;
+use RapidReel\Voice\Speech\WordTiming;
 
 /** Word times against the samples of the take itself. */
 final class NarratorTest extends TestCase

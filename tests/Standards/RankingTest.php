@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Standards;
 
 use PHPUnit\Framework\TestCase;
-use RapidReel\Footage\Matching\Bm25;
+use RapidReel\Pictures\Footage\Matching\Bm25;
 
 /**
  * BM25 against the worked example of B. Croft, D. Metzler and T. Strohman, "Search Engines: Information Retrieval in

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
-use App\Bench\KnownForms;
+use App\Doors\Bench\KnownForms;
 use PHPUnit\Framework\TestCase;
 
 /**

@@ -6,7 +6,7 @@ namespace Tests\Standards;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use RapidReel\Language\SentenceSplitter;
+use RapidReel\Base\Language\SentenceSplitter;
 
 /**
  * Sentence boundaries of UAX #29 (Unicode Text Segmentation, section 5), with the tailoring for abbreviations that its

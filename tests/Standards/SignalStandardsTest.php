@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
-use App\Media\WavFile;
+use App\Media\Audio\WavFile;
 use PHPUnit\Framework\TestCase;
-use RapidReel\Align\Cosines;
-use RapidReel\Align\Mel;
+use RapidReel\Voice\Align\Cosines;
+use RapidReel\Voice\Align\Mel;
 use Symfony\Component\Process\Process;
 use Tests\Support\Sounds;
 

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
+use App\Desks\Intake\ScriptFiles;
 use App\Gateways\Voices\BuiltInNarrator;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceEngine;
 use App\Gateways\Voices\VoiceRates;
-use App\Intake\ScriptFiles;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Cut\ScenePacer;
-use RapidReel\Cut\VoicedScene;
-use RapidReel\Script\Scene;
-use RapidReel\Script\SceneSplitter;
-use RapidReel\Script\ScriptReader;
-use RapidReel\Voice\SpeechRate;
-use RapidReel\Voice\Take;
-use RapidReel\Voice\TakeCutter;
+use RapidReel\Plan\Cut\ScenePacer;
+use RapidReel\Plan\Cut\VoicedScene;
+use RapidReel\Text\Cleanup\ScriptReader;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Text\Script\SceneSplitter;
+use RapidReel\Voice\Speech\SpeechRate;
+use RapidReel\Voice\Speech\Take;
+use RapidReel\Voice\Speech\TakeCutter;
 use Tests\App\AppTestCase;
 
 /** How long scripts take to say, before and after somebody says them. */

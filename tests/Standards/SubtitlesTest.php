@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace Tests\Standards;
 
 use PHPUnit\Framework\TestCase;
-use RapidReel\Base\TargetProfile;
-use RapidReel\Caption\Cue;
-use RapidReel\Cut\CaptionFile;
-use RapidReel\Cut\Cut;
-use RapidReel\Cut\CutBuilder;
-use RapidReel\Cut\VoicedScene;
-use RapidReel\Script\Scene;
-use RapidReel\Script\SceneRole;
-use RapidReel\Subtitle\Ass;
-use RapidReel\Subtitle\TimedCue;
+use RapidReel\Base\Subtitle\Ass;
+use RapidReel\Base\Subtitle\TimedCue;
+use RapidReel\Captions\Cue\Cue;
+use RapidReel\Plan\Choice\ShortSettings;
+use RapidReel\Plan\Cut\CaptionFile;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutBuilder;
+use RapidReel\Plan\Cut\Lettering;
+use RapidReel\Plan\Cut\VoicedScene;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Text\Script\SceneRole;
 use Symfony\Component\Process\Process;
 use Tests\Support\Burner;
 use Tests\Support\Cuts;
@@ -40,7 +41,7 @@ final class SubtitlesTest extends TestCase
             array_values($texts),
         );
 
-        return (new CutBuilder(TargetProfile::UpTo60, Burner::faces()))->build(
+        return (new CutBuilder(new ShortSettings, new Lettering(Burner::faces())))->build(
             'x',
             $voiced === [] ? throw new \LogicException() : $voiced,
             Cuts::library(),

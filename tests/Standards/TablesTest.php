@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
-use App\Intake\CsvScripts;
+use App\Desks\Intake\CsvScripts;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Csv;

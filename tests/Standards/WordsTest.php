@@ -6,8 +6,8 @@ namespace Tests\Standards;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use RapidReel\Language\Readability;
-use RapidReel\Language\Syllables;
+use RapidReel\Base\Language\Readability;
+use RapidReel\Base\Language\Syllables;
 use Symfony\Component\Process\Process;
 
 /** Syllables and reading ease against sources outside the project. */

@@ -45,12 +45,20 @@ for (const file of process.argv.slice(2)) {
         const canvas = document.createElement('canvas');
         [canvas.width, canvas.height] = [width, height];
         const context = canvas.getContext('2d');
-        context.fillStyle = 'white';
-        context.fillRect(0, 0, width, height);
-        context.drawImage(source, 0, 0, width, height);
-        const quarters = [[1, 1], [3, 1], [1, 3], [3, 3]].map(([x, y]) => [
-            ...context.getImageData(Math.floor((width * x) / 4), Math.floor((height * y) / 4), 1, 1).data,
-        ].slice(0, 3));
+        const draw = () => {
+            context.fillStyle = 'white';
+            context.fillRect(0, 0, width, height);
+            context.drawImage(source, 0, 0, width, height);
+            return [[1, 1], [3, 1], [1, 3], [3, 3]].map(([x, y]) => [
+                ...context.getImageData(Math.floor((width * x) / 4), Math.floor((height * y) / 4), 1, 1).data,
+            ].slice(0, 3));
+        };
+        let quarters = draw();
+        // A clip that was sought to may have no picture yet, where much else is going on.
+        for (let tries = 0; isVideo && tries < 200 && quarters.flat().every((part) => part === 255); tries++) {
+            await new Promise(requestAnimationFrame);
+            quarters = draw();
+        }
         return { width, height, quarters };
     }, [encodeURIComponent(basename(file)), ['.mp4', '.webm', '.mov', '.mkv'].includes(extname(file))]);
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Media\FaceBook;
-use App\Media\MediaStore;
+use App\Media\Artwork\FaceBook;
+use App\Media\Store\MediaStore;
 use Illuminate\Filesystem\FilesystemAdapter;
 use League\Flysystem\Filesystem;
 use League\Flysystem\Local\LocalFilesystemAdapter;
-use RapidReel\Caption\Cue;
-use RapidReel\Caption\Drawing\AssWriter;
-use RapidReel\Face\FaceSet;
+use RapidReel\Base\Typeface\FaceSet;
+use RapidReel\Captions\Cue\Cue;
+use RapidReel\Captions\Drawing\AssWriter;
 use Symfony\Component\Process\Process;
 
 /** Captions as libass draws them, on black. */

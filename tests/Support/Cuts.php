@@ -6,22 +6,25 @@ namespace Tests\Support;
 
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
-use RapidReel\Caption\Cue;
-use RapidReel\Caption\Cueing\CueMaker;
-use RapidReel\Caption\Cueing\EmojiBook;
-use RapidReel\Caption\Style\CaptionStyle;
-use RapidReel\Cut\Cut;
-use RapidReel\Cut\CutBuilder;
-use RapidReel\Cut\VoicedScene;
-use RapidReel\Face\FaceSet;
-use RapidReel\Face\PlainMetrics;
-use RapidReel\Footage\Footage;
-use RapidReel\Footage\FootageKind;
-use RapidReel\Script\CaptionMarks;
-use RapidReel\Script\Scene;
-use RapidReel\Script\SceneRole;
-use RapidReel\Voice\Take;
-use RapidReel\Voice\WordTiming;
+use RapidReel\Base\Typeface\FaceSet;
+use RapidReel\Base\Typeface\PlainMetrics;
+use RapidReel\Captions\Cue\Cue;
+use RapidReel\Captions\Cueing\CueMaker;
+use RapidReel\Captions\Cueing\EmojiBook;
+use RapidReel\Captions\Marks\CaptionMarks;
+use RapidReel\Captions\Style\CaptionStyle;
+use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Plan\Choice\ShortSettings;
+use RapidReel\Plan\Cut\AtHand;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutBuilder;
+use RapidReel\Plan\Cut\Lettering;
+use RapidReel\Plan\Cut\VoicedScene;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Text\Script\SceneRole;
+use RapidReel\Voice\Speech\Take;
+use RapidReel\Voice\Speech\WordTiming;
 
 /** Small cuts to test with, made by the real builder. */
 final class Cuts
@@ -97,6 +100,13 @@ final class Cuts
         return new Take('take-'.md5($text.$wordMs), count($words) * $wordMs, $words);
     }
 
+    public static function builder(
+        AtHand $hand = new AtHand,
+        ShortSettings $settings = new ShortSettings,
+    ): CutBuilder {
+        return new CutBuilder($settings, new Lettering(self::faces()), hand: $hand);
+    }
+
     /**
      * @param  list<string>  $texts
      * @param  list<Footage>|null  $library
@@ -116,7 +126,7 @@ final class Cuts
             array_keys($texts),
         );
 
-        return (new CutBuilder($profile, self::faces()))->build(
+        return self::builder(settings: new ShortSettings($profile))->build(
             'A test',
             $voiced === [] ? throw new \LogicException() : $voiced,
             $library ?? self::library(),

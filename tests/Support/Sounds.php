@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use RapidReel\Voice\Pcm;
+use RapidReel\Voice\Speech\Pcm;
 
 /** Small sounds to test with. */
 final class Sounds

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use RapidReel\Voice\Pcm;
+use RapidReel\Voice\Speech\Pcm;
 
 /** Pieces with a known beat. */
 final class Tunes

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gateways\Animation;
 
-use App\Media\MediaTools;
+use App\Media\Process\MediaTools;
 
 /**
  * Stands in for a service that makes stills move: what is near, the lower part, goes one way and what is far comes

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Gateways\Voices;
 
 use FFI;
-use RapidReel\Language\Pictographs;
-use RapidReel\Voice\Pcm;
-use RapidReel\Voice\SynthEvent;
+use RapidReel\Base\Language\Pictographs;
+use RapidReel\Voice\Speech\Pcm;
+use RapidReel\Voice\Speech\SynthEvent;
 
 /**
  * Speaks through libespeak-ng, loaded into the process. Works on the command line, so in commands and queue workers.

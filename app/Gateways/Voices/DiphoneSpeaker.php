@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices;
 
-use App\Media\MediaStore;
-use App\Media\MediaTools;
-use App\Media\ToolFailed;
-use App\Media\WavFile;
-use RapidReel\Language\Pictographs;
-use RapidReel\Language\ScriptWord;
-use RapidReel\Voice\PhoneTimes;
-use RapidReel\Voice\SilentTake;
-use RapidReel\Voice\SynthEvent;
+use App\Media\Audio\WavFile;
+use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
+use App\Media\Store\MediaStore;
+use RapidReel\Base\Language\Pictographs;
+use RapidReel\Base\Language\ScriptWord;
+use RapidReel\Voice\Speech\PhoneTimes;
+use RapidReel\Voice\Speech\SilentTake;
+use RapidReel\Voice\Speech\SynthEvent;
 use Symfony\Component\Process\Process;
 
 /**

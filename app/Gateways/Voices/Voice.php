@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Gateways\Voices;
 
 use Locale;
-use RapidReel\Language\LanguagePacks;
+use RapidReel\Base\Language\LanguagePacks;
 
 /** Somebody who can read scripts. */
 final readonly class Voice

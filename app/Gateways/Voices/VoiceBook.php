@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices;
 
+use RapidReel\Plan\Choice\SpeechChoice;
+
 /** The voices by their names. */
 final readonly class VoiceBook
 {
@@ -51,10 +53,15 @@ final readonly class VoiceBook
     }
 
     /**
-     * The one that a setting names. One of another maker that is not there any more stays in its place: what it has
-     * spoken is kept, and it is told of when it is to speak.
+     * The one that settings name, at their speed. One of another maker that is not there any more stays in its place:
+     * what it has spoken is kept, and it is told of when it is to speak.
      */
-    public function settled(string $id): Voice
+    public function saying(SpeechChoice $speech): Voice
+    {
+        return $this->kept($speech->voice)->at($speech->speed);
+    }
+
+    private function kept(string $id): Voice
     {
         try {
             return $this->get($id);

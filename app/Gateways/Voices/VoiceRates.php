@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices;
 
-use App\Media\MediaStore;
-use RapidReel\Language\LanguagePacks;
-use RapidReel\Voice\DeadAir;
-use RapidReel\Voice\SilentTake;
-use RapidReel\Voice\SpeechRate;
-use RapidReel\Voice\TakeCutter;
+use App\Media\Store\MediaStore;
+use RapidReel\Base\Language\LanguagePacks;
+use RapidReel\Voice\Speech\DeadAir;
+use RapidReel\Voice\Speech\SilentTake;
+use RapidReel\Voice\Speech\SpeechRate;
+use RapidReel\Voice\Speech\TakeCutter;
 
 /** How fast every voice speaks at its speed, fitted to its own speech once and kept. */
 final class VoiceRates

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices;
 
-use App\Media\KeptFiles;
-use App\Media\MediaStore;
-use App\Media\WavFile;
+use App\Media\Audio\WavFile;
+use App\Media\Store\KeptFiles;
+use App\Media\Store\MediaStore;
 
 /** A sentence by every voice, to choose by. */
 final readonly class VoiceSamples

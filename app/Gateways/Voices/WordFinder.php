@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices;
 
-use RapidReel\Align\AlignedWord;
-use RapidReel\Align\Aligner;
-use RapidReel\Align\NotAlignable;
-use RapidReel\Align\Reference;
-use RapidReel\Language\ScriptWord;
-use RapidReel\Voice\Pcm;
-use RapidReel\Voice\SynthEvent;
-use RapidReel\Voice\TakeCutter;
+use RapidReel\Base\Language\ScriptWord;
+use RapidReel\Voice\Align\AlignedWord;
+use RapidReel\Voice\Align\Aligner;
+use RapidReel\Voice\Align\NotAlignable;
+use RapidReel\Voice\Align\Reference;
+use RapidReel\Voice\Speech\Pcm;
+use RapidReel\Voice\Speech\SynthEvent;
+use RapidReel\Voice\Speech\TakeCutter;
 
 /** Finds the words in what a voice said that tells no times, by what the narrator makes of the same text. */
 final readonly class WordFinder

@@ -9,9 +9,9 @@ use App\Gateways\Service\ServiceFailure;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
 use RapidReel\Base\Refusal;
-use RapidReel\Sketch\Rewording;
-use RapidReel\Sketch\Sketch;
-use RapidReel\Sketch\SketchOrder;
+use RapidReel\Text\Sketch\Rewording;
+use RapidReel\Text\Sketch\Sketch;
+use RapidReel\Text\Sketch\SketchOrder;
 
 /** A writing service over HTTP; its protocol stands in docs/writing-service.openapi.json. */
 final readonly class ServiceWriter implements Writing

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Gateways\Writing;
 
-use RapidReel\Sketch\PatternWriter;
-use RapidReel\Sketch\Reworder;
-use RapidReel\Sketch\Rewording;
-use RapidReel\Sketch\Sketch;
-use RapidReel\Sketch\SketchOrder;
+use RapidReel\Text\Sketch\PatternWriter;
+use RapidReel\Text\Sketch\Reworder;
+use RapidReel\Text\Sketch\Rewording;
+use RapidReel\Text\Sketch\Sketch;
+use RapidReel\Text\Sketch\SketchOrder;
 
 /** Stands in for a writing service: works by patterns, without a network. */
 final readonly class StandInWriter implements Writing

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Gateways\Writing;
 
 use RapidReel\Base\Refusal;
-use RapidReel\Sketch\Rewording;
-use RapidReel\Sketch\Sketch;
-use RapidReel\Sketch\SketchOrder;
+use RapidReel\Text\Sketch\Rewording;
+use RapidReel\Text\Sketch\Sketch;
+use RapidReel\Text\Sketch\SketchOrder;
 
 /** Whoever writes scripts to order. */
 interface Writing

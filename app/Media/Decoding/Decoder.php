@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Media\Decoding;
 
+use App\Media\Process\Confinement;
+use App\Media\Process\Limits;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use RapidReel\Base\Refusal;
 use RuntimeException;
 use Symfony\Component\Process\Exception\ProcessSignaledException;

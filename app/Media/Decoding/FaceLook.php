@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Media\Decoding;
 
-use RapidReel\Face\BrokenFace;
-use RapidReel\Face\FontFile;
+use RapidReel\Base\Typeface\BrokenFace;
+use RapidReel\Base\Typeface\FontFile;
 
 /** Reads all of a font file that is ever asked of it. */
 final class FaceLook

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Media\Decoding;
 
 use GdImage;
+use RapidReel\Base\Colour\LogoColours;
 use RapidReel\Base\Refusal;
-use RapidReel\Colour\LogoColours;
 
 /** Makes of a PNG the picture of a logo: no larger than the largest frame, as transparent as it is. */
 final class LogoPicture

@@ -2,7 +2,7 @@
 {{-- The field that a setting is typed or chosen in; $inherit stands for "as inherited", where that can be chosen. --}}
 @php($type = $setting->type)
 @php($label ??= $setting->label)
-@if ($type instanceof RapidReel\Settings\Type\ChoiceType)
+@if ($type instanceof RapidReel\Plan\Settings\Type\ChoiceType)
     <select class="form-select form-select-sm" @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
         aria-label="{{ $label }}" {{ $attributes }}>
         @if ($inherit !== null)<option value="">{{ $inherit }}</option>@endif
@@ -24,9 +24,9 @@
             @endforeach
         @endif
     </select>
-@elseif ($type instanceof RapidReel\Settings\Type\SplitType)
+@elseif ($type instanceof RapidReel\Plan\Settings\Type\SplitType)
     <x-split-choice :$id :$name :$label :rule="(string) $value" :$inherit :attributes="$attributes->except('@change')"/>
-@elseif ($type instanceof RapidReel\Settings\Type\CadenceType)
+@elseif ($type instanceof RapidReel\Plan\Settings\Type\CadenceType)
     <input class="form-control form-control-sm setting-cadence" maxlength="20" list="cadences-{{ $setting->key }}"
         @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
         value="{{ $type->typed((string) $value) }}" aria-label="{{ $label }}" title="longest, 2.5 s or 5-15 words"
@@ -34,17 +34,17 @@
     <datalist id="cadences-{{ $setting->key }}">
         @foreach ($type->usual() as $one)<option value="{{ $one }}">@endforeach
     </datalist>
-@elseif ($type instanceof RapidReel\Settings\Type\TextType)
+@elseif ($type instanceof RapidReel\Plan\Settings\Type\TextType)
     <input class="form-control form-control-sm setting-text" maxlength="{{ $type->most }}"
         @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}"
         aria-label="{{ $label }}" placeholder="{{ $inherit ?? 'none' }}" {{ $attributes }}>
-@elseif ($type instanceof RapidReel\Settings\Type\ColourType && $type->word !== '' && $type->isTyped)
+@elseif ($type instanceof RapidReel\Plan\Settings\Type\ColourType && $type->word !== '' && $type->isTyped)
     <input class="form-control form-control-sm setting-cadence" maxlength="20" list="words-{{ $setting->key }}"
         @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
         value="{{ $type->typed((string) $value) }}" aria-label="{{ $label }}"
         title="{{ $type->wordSays }}, or such as #FFC247" placeholder="{{ $inherit }}" {{ $attributes }}>
     <datalist id="words-{{ $setting->key }}"><option value="{{ $type->wordSays }}"></datalist>
-@elseif ($type instanceof RapidReel\Settings\Type\ColourType)
+@elseif ($type instanceof RapidReel\Plan\Settings\Type\ColourType)
     <span class="setting-colour">
         <input type="color" @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
             value="#{{ strtolower((string) $value) }}" aria-label="{{ $label }}" {{ $attributes }}>

@@ -3,7 +3,7 @@
 <span x-data="splitChoice(@js($rule))" {{ $attributes->class('split-choice') }}>
     <select @if ($id) id="{{ $id }}" @endif class="form-select form-select-sm" x-model="kind" aria-label="{{ $label }}">
         @if ($inherit !== null)<option value="">{{ $inherit }}</option>@endif
-        @foreach (RapidReel\Script\SplitRule::usual() as $usual)
+        @foreach (RapidReel\Text\Script\SplitRule::usual() as $usual)
             <option value="{{ $usual }}">{{ ucfirst($usual->label()) }}</option>
         @endforeach
         <option value="own-words">Own range of words</option>

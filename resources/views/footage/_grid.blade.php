@@ -6,15 +6,15 @@
             <img src="{{ route('footage.thumbnail', $one) }}" alt="{{ $one->name }}" loading="lazy">
             <span>{{ $one->lengthSays() }} · {{ $one->width }} × {{ $one->height }}</span>
         </a>
-        @if ($one->state === App\Models\FootageState::Checking)
+        @if ($one->state === App\Shelves\Models\FootageState::Checking)
             <p class="state state-working" data-checking>{{
                 $page->waits($one) ?: "looking through it: {$one->percent} %"
             }}</p>
-        @elseif ($one->state === App\Models\FootageState::Mending)
+        @elseif ($one->state === App\Shelves\Models\FootageState::Mending)
             <p class="state state-working" data-checking>{{
                 $page->waits($one) ?: "being mended: {$one->percent} %"
             }}</p>
-        @elseif ($one->state === App\Models\FootageState::Refused)
+        @elseif ($one->state === App\Shelves\Models\FootageState::Refused)
             <form method="post" action="{{ route('footage.dismiss', $one) }}">
                 @csrf @method('delete')
                 <p class="notice notice-problem">{{ $one->refused }}</p>

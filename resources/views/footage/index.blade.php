@@ -20,11 +20,11 @@
             placeholder="Search names and tags" aria-label="Search" data-key="/" data-key-does="Search">
         @foreach ([
             ['kind', 'Clips and stills', ['clip' => 'clips', 'still' => 'stills'], $filter->kind],
-            ['shape', 'Any shape', App\Library\LibraryFilter::SHAPES, $filter->shape],
-            ['length', 'Any length', App\Library\LibraryFilter::LENGTHS, $filter->length],
+            ['shape', 'Any shape', App\Shelves\Library\LibraryFilter::SHAPES, $filter->shape],
+            ['length', 'Any length', App\Shelves\Library\LibraryFilter::LENGTHS, $filter->length],
             ['collection', 'All collections', array_combine($page->collections, $page->collections),
                 $filter->collection],
-            ['use', 'Used or not', App\Library\LibraryFilter::USES, $filter->use],
+            ['use', 'Used or not', App\Shelves\Library\LibraryFilter::USES, $filter->use],
         ] as [$name, $all, $options, $value])
             <select name="{{ $name }}" class="form-select form-select-sm" aria-label="{{ $all }}">
                 <option value="">{{ $all }}</option>
@@ -72,7 +72,7 @@
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('delete')">Delete</button>
         <select class="form-select form-select-sm" aria-label="How clips are mended" x-model="mend">
             <option value="">Mend clips…</option>
-            @foreach (RapidReel\Footage\Mend::cases() as $mend)
+            @foreach (RapidReel\Pictures\Footage\Mend::cases() as $mend)
                 <option value="{{ $mend->value }}">{{ $mend->label() }}</option>
             @endforeach
         </select>

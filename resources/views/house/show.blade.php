@@ -93,7 +93,7 @@
     <label for="views">Views</label>
     <div>
         <input id="views" name="views" class="form-control" maxlength="400" value="{{ old('views', $channel->views) }}"
-            placeholder="{{ implode(', ', RapidReel\Brief\BriefWriter::VIEWS) }}">
+            placeholder="{{ implode(', ', RapidReel\Plan\Brief\BriefWriter::VIEWS) }}">
         <p class="quiet">From where the shots of one scene show it, one after the other, with commas between.</p>
     </div>
     <label for="forbidden">Not to be shown</label>

@@ -14,7 +14,7 @@
             <div class="sticker-list" role="radiogroup" aria-label="What it is">
                 <label class="sticker" :class="card.kind === 'text' && 'is-chosen'" title="words alone">
                     <input type="radio" name="card-kind" value="text" x-model="card.kind"> Words</label>
-                @foreach (RapidReel\Card\Sticker::cases() as $sticker)
+                @foreach (RapidReel\Captions\Card\Sticker::cases() as $sticker)
                     <label class="sticker" :class="card.kind === @js($sticker->value) && 'is-chosen'"
                         title="{{ $sticker->label() }}">
                         <input type="radio" name="card-kind" value="{{ $sticker->value }}" x-model="card.kind"
@@ -28,11 +28,11 @@
                     step="0.1" :value="card.length / 1000" @input="card.length = 1000 * Number($el.value)">
                     s</span></label>
                 <label>Comes <select class="form-select form-select-sm" x-model="card.enter">
-                    @foreach (RapidReel\Script\CardMotion::cases() as $motion)
+                    @foreach (RapidReel\Captions\Card\CardMotion::cases() as $motion)
                         <option value="{{ $motion->value }}">{{ $motion->label() }}</option>
                     @endforeach</select></label>
                 <label>Goes <select class="form-select form-select-sm" x-model="card.leave">
-                    @foreach (RapidReel\Script\CardMotion::cases() as $motion)
+                    @foreach (RapidReel\Captions\Card\CardMotion::cases() as $motion)
                         <option value="{{ $motion->value }}">{{ match ($motion->value) {
                             'rise' => 'to below', 'fall' => 'to above', 'left' => 'to the left',
                             'right' => 'to the right', 'grow' => 'shrinking', default => $motion->label(),

@@ -21,7 +21,7 @@
     </form>
     @if ($row->done)
         <p class="export-files">
-            @foreach (App\Exporting\ExportedFiles::EXTENSIONS as $extension)
+            @foreach (App\Desks\Exporting\ExportedFiles::EXTENSIONS as $extension)
                 <a href="{{ route('exports.file', [$row->done, $extension, 'save' => 1]) }}">{{
                     strtoupper($extension)
                 }}</a>

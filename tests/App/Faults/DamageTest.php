@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App\Faults;
 
-use App\Library\FootageImporter;
-use App\Media\MediaStore;
-use App\Models\Export;
-use App\Models\ExportState;
-use App\Models\Footage;
-use App\Models\Reading;
-use App\Voicing\RecordingDesk;
+use App\Makers\Voicing\RecordingDesk;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\FootageImporter;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Reading;
 
 /** What lies on the disk is not what was written there. */
 final class DamageTest extends FaultCase
@@ -96,7 +96,7 @@ final class DamageTest extends FaultCase
     {
         $short = $this->short();
         $this->exported($short);
-        $used = Footage::query()->findOrFail($short->refresh()->plannedCut()?->scenes[0]->shots[0]->footage);
+        $used = Footage::query()->findOrFail($short->refresh()->plannedCut()?->scenes[0]->shots[0]->source->footage);
         $file = app(MediaStore::class)->path($used->path);
         $before = (string) file_get_contents($file);
         foreach (self::files('segments', 'mp4') as $segment) {

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App\Faults;
 
-use App\Exporting\ExportDesk;
-use App\Jobs\PlanShort;
-use App\Media\MediaStore;
-use App\Models\Export;
-use App\Models\Short;
+use App\Desks\Exporting\ExportDesk;
+use App\Doors\Jobs\PlanShort;
+use App\Media\Store\MediaStore;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
-use RapidReel\Render\Quality;
+use RapidReel\Making\Render\Quality;
 use Symfony\Component\Process\Process;
 use Tests\App\AppTestCase;
 
@@ -58,6 +58,8 @@ abstract class FaultCase extends AppTestCase
 
     protected function exported(Short $short): Export
     {
+        // A video that is whole needs no part of it.
+        File::deleteDirectory(app(MediaStore::class)->path('videos'));
         $export = $this->order($short);
         $this->work();
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App\Faults;
 
-use App\Http\Presenters\Axis;
-use App\Http\Presenters\ShortRow;
-use App\Media\MediaTools;
-use App\Models\ExportState;
-use App\Work\DiskRoom;
+use App\Doors\Http\Presenters\Axis;
+use App\Doors\Http\Presenters\ShortRow;
+use App\Ground\Work\DiskRoom;
+use App\Media\Process\MediaTools;
+use App\Shelves\Models\ExportState;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App\Faults;
 
-use App\Exporting\ExportClaim;
-use App\Exporting\TakenOver;
-use App\Media\EncoderSlots;
-use App\Media\KeyedLock;
-use App\Models\Export;
-use App\Models\ExportState;
-use App\Models\Recording;
-use App\Models\RecordingState;
+use App\Desks\Exporting\ExportClaim;
+use App\Desks\Exporting\TakenOver;
+use App\Media\Process\EncoderSlots;
+use App\Media\Store\KeyedLock;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\Recording;
+use App\Shelves\Models\RecordingState;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 
@@ -93,8 +93,8 @@ final class OwnersTest extends FaultCase
         $holder = new Process(['php', '-r', sprintf(
             'require "vendor/autoload.php"; (require "bootstrap/app.php")
                 ->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            $slots = new App\Media\EncoderSlots(%1$s, 1); $slots->take();
-            (new App\Media\KeyedLock(%1$s))->hold("a", function () { echo "held"; sleep(60); });',
+            $slots = new App\Media\Process\EncoderSlots(%1$s, 1); $slots->take();
+            (new App\Media\Store\KeyedLock(%1$s))->hold("a", function () { echo "held"; sleep(60); });',
             var_export($folder, true),
         )], base_path());
         $holder->start();

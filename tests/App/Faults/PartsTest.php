@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Tests\App\Faults;
 
-use App\Library\FaceDesk;
-use App\Library\LogoDesk;
-use App\Library\SoundDesk;
-use App\Library\TableDesk;
-use App\Media\CubeShelf;
-use App\Media\FaceBook;
-use App\Media\MediaStore;
-use App\Models\Effect;
-use App\Models\Export;
-use App\Models\ExportState;
-use App\Models\Face;
-use App\Models\Footage;
-use App\Models\Short;
-use App\Proofs\Proof;
-use App\Proofs\ProofDesk;
-use App\Proofs\ProofFrames;
-use App\Proofs\ProofMaker;
+use App\Makers\Proofs\Proof;
+use App\Makers\Proofs\ProofDesk;
+use App\Makers\Proofs\ProofFrames;
+use App\Makers\Proofs\ProofMaker;
+use App\Media\Artwork\CubeShelf;
+use App\Media\Artwork\FaceBook;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\FaceDesk;
+use App\Shelves\Library\LogoDesk;
+use App\Shelves\Library\SoundDesk;
+use App\Shelves\Library\TableDesk;
+use App\Shelves\Models\Effect;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\Face;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RapidReel\Render\Quality;
+use RapidReel\Making\Render\Quality;
 use Tests\Support\Burner;
 use ZipArchive;
 
@@ -82,7 +82,7 @@ final class PartsTest extends FaultCase
     /** What was rendered before is no help. */
     private function renderedAnew(Short $short): Export
     {
-        foreach (['segments', 'mixes', 'beds'] as $room) {
+        foreach (['videos', 'segments', 'mixes', 'beds'] as $room) {
             File::deleteDirectory(self::store()->path($room));
         }
 
@@ -98,7 +98,7 @@ final class PartsTest extends FaultCase
         self::assertNotNull($cut);
         $face = (string) Face::query()->value('face');
         foreach ([
-            'The logo “Beacon”' => self::store()->source((string) $cut->logo?->picture),
+            'The logo “Beacon”' => self::store()->source((string) $cut->over->logo?->picture),
             'The colour table' => app(CubeShelf::class)
                 ->file((string) DB::table('colour_tables')->latest('id')->value('hash')),
             'A face that captions' => app(FaceBook::class)->file($face),
@@ -126,7 +126,7 @@ final class PartsTest extends FaultCase
     {
         $short = $this->dressed();
         $this->renderedAnew($short);
-        $card = self::store()->source((string) $short->refresh()->plannedCut()?->cards[0]->picture->key);
+        $card = self::store()->source((string) $short->refresh()->plannedCut()?->over->cards[0]->picture->key);
         $whole = md5_file($card);
         foreach ([static fn () => self::flip($card), static fn () => unlink($card)] as $damage) {
             $damage();

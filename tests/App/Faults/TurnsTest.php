@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Tests\App\Faults;
 
-use App\Database\Busy;
-use App\Jobs\AlignRecording;
-use App\Jobs\CheckFootage;
-use App\Jobs\GiveWay;
-use App\Jobs\MakePictures;
-use App\Jobs\PlanShort;
-use App\Library\FootageCheck;
-use App\Media\EncoderPool;
-use App\Media\EncoderWork;
-use App\Media\MediaStore;
-use App\Media\Sources;
-use App\Models\Footage;
-use App\Models\FootageState;
-use App\Models\PictureOrder;
-use App\Models\Recording;
-use App\Models\RecordingState;
-use App\Pictures\PictureDesk;
-use App\Proofs\ProofDesk;
-use App\Voicing\RecordingDesk;
-use App\Work\HandedBack;
-use App\Work\Line;
+use App\Desks\PictureOrders\PictureDesk;
+use App\Doors\Jobs\AlignRecording;
+use App\Doors\Jobs\CheckFootage;
+use App\Doors\Jobs\GiveWay;
+use App\Doors\Jobs\MakePictures;
+use App\Doors\Jobs\PlanShort;
+use App\Ground\Database\Busy;
+use App\Ground\Work\HandedBack;
+use App\Ground\Work\Line;
+use App\Makers\Proofs\ProofDesk;
+use App\Makers\Voicing\RecordingDesk;
+use App\Media\Process\EncoderPool;
+use App\Media\Process\EncoderWork;
+use App\Media\Store\MediaStore;
+use App\Media\Video\Sources;
+use App\Shelves\Library\FootageCheck;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\FootageState;
+use App\Shelves\Models\PictureOrder;
+use App\Shelves\Models\Recording;
+use App\Shelves\Models\RecordingState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Symfony\Component\Process\Process;
@@ -157,7 +157,7 @@ final class TurnsTest extends FaultCase
         $order(['available_at' => $now + 30]);
         self::assertNull($queue->pop('plans'));
 
-        $worker = self::program('echo app(App\Jobs\WorkerMark::class)->name(); sleep(60);');
+        $worker = self::program('echo app(App\Doors\Jobs\WorkerMark::class)->name(); sleep(60);');
         $name = self::until(static fn (): string => $worker->getOutput());
         $order(['reserved_at' => $now, 'attempts' => 1, 'worker' => $name]);
         self::assertNull($queue->pop('plans'));
@@ -170,7 +170,7 @@ final class TurnsTest extends FaultCase
         $order(['reserved_at' => $now, 'attempts' => 1, 'worker' => $name]);
         self::assertNull($queue->pop('plans'));
         // What a worker could not put away is not kept by it for as long as it lives.
-        $order(['reserved_at' => $now, 'attempts' => 1, 'worker' => app(\App\Jobs\WorkerMark::class)->name()]);
+        $order(['reserved_at' => $now, 'attempts' => 1, 'worker' => app(\App\Doors\Jobs\WorkerMark::class)->name()]);
         self::assertNotNull($queue->pop('plans'));
         $order(['reserved_at' => $now, 'attempts' => 1, 'worker' => $name]);
         $worker->stop(0, SIGKILL);
@@ -185,14 +185,16 @@ final class TurnsTest extends FaultCase
         $text = implode("\n---\n", array_map($one, range(1, 12)));
         $batch = $this->made($text);
         foreach ([
-            "app(App\\Exporting\\ExportDesk::class)->orderAll(App\\Models\\Batch::find({$batch->id})->shorts->each(
+            "app(App\\Desks\\Exporting\\ExportDesk::class)->orderAll(
+                App\\Shelves\\Models\\Batch::find({$batch->id})->shorts->each(
                 function (\$one, \$i) { if (\$i === 9) { posix_kill(getmypid(), SIGKILL); } return true; }),
-                RapidReel\\Render\\Quality::Draft);",
+                RapidReel\\Making\\Render\\Quality::Draft);",
             "Illuminate\\Support\\Facades\\DB::listen(function (\$query) { static \$n = 0;
                 if (str_starts_with(\$query->sql, 'insert into \"exports\"') && ++\$n === 7) {
                     posix_kill(getmypid(), SIGKILL); } });
-             app(App\\Exporting\\ExportDesk::class)->orderAll(App\\Models\\Batch::find({$batch->id})->shorts,
-                RapidReel\\Render\\Quality::Draft);",
+             app(App\\Desks\\Exporting\\ExportDesk::class)->orderAll(
+                App\\Shelves\\Models\\Batch::find({$batch->id})->shorts,
+                RapidReel\\Making\\Render\\Quality::Draft);",
         ] as $killed) {
             $orders = self::program($killed);
             self::until(static fn (): bool => ! $orders->isRunning());

@@ -8,12 +8,12 @@ use App\Gateways\Voices\Speech;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceUnavailable;
 use App\Gateways\Voices\WordFinder;
-use App\Media\KeyedLock;
-use App\Media\MediaStore;
-use App\Media\SoundReader;
-use App\Media\UnusableMedia;
-use RapidReel\Voice\SilentTake;
-use RapidReel\Voice\SynthEvent;
+use App\Media\Audio\SoundReader;
+use App\Media\Probing\UnusableMedia;
+use App\Media\Store\KeyedLock;
+use App\Media\Store\MediaStore;
+use RapidReel\Voice\Speech\SilentTake;
+use RapidReel\Voice\Speech\SynthEvent;
 
 /**
  * Voices of other makers. What they say is kept like that of all voices, so that nothing is asked for twice; where they

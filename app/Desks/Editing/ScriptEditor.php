@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Editing;
+
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Hook;
+use App\Shelves\Models\Scene;
+use App\Shelves\Models\Short;
+use RapidReel\Base\Refusal;
+use RapidReel\Text\Manuscript\Manuscript;
+use RapidReel\Text\Script\SceneOwn;
+use RapidReel\Text\Script\SceneRole;
+use RapidReel\Text\Script\ShotMark;
+
+/** Changes to the scenes of one short. Whatever they do not touch keeps its take and its pictures. */
+final readonly class ScriptEditor
+{
+    /** Further ones are not tried by anybody. */
+    private const MOST_HOOKS = 20;
+
+    public function __construct(
+        private EditBook $edits,
+        private ShortWriter $writer,
+        private SceneEdits $scenes,
+    ) {
+    }
+
+    public function reword(Scene $scene, string $text): void
+    {
+        if (trim((string) preg_replace('/\s+/u', ' ', mb_scrub($text))) !== $scene->text) {
+            $this->scenes->change(
+                $scene,
+                'reworded scene',
+                static fn (Manuscript $now, int $at): Manuscript => $now->reworded($at, mb_scrub($text)),
+            );
+        }
+    }
+
+    public function split(Scene $scene, int $offset): void
+    {
+        $this->scenes->change(
+            $scene,
+            'split scene',
+            static fn (Manuscript $now, int $at): Manuscript => $now->split($at, $offset),
+        );
+    }
+
+    public function join(Scene $scene): void
+    {
+        $this->scenes->change(
+            $scene,
+            'joined scenes',
+            static fn (Manuscript $now, int $at): Manuscript => $now->joined($at),
+        );
+    }
+
+    public function move(Scene $scene, int $by): void
+    {
+        $this->scenes->change(
+            $scene,
+            'moved scene',
+            static fn (Manuscript $now, int $at): Manuscript => $now->moved($at, $by),
+        );
+    }
+
+    /** Puts a scene where another stands, counted from 0; those between move up or down. */
+    public function place(Scene $scene, int $to): void
+    {
+        $this->scenes->change($scene, 'moved scene', static function (Manuscript $now, int $at) use ($to): Manuscript {
+            $to = max(0, min(count($now->scenes) - 1, $to));
+            for ($by = $to <=> $at; $at !== $to; $at += $by) {
+                $now = $now->moved($at, $by);
+            }
+
+            return $now;
+        });
+    }
+
+    public function drop(Scene $scene): void
+    {
+        $this->scenes->change(
+            $scene,
+            'removed scene',
+            static fn (Manuscript $now, int $at): Manuscript => $now->without($at),
+        );
+    }
+
+    public function play(Scene $scene, SceneRole $role): void
+    {
+        $this->scenes->change(
+            $scene,
+            "made scene the {$role->value}",
+            static fn (Manuscript $now, int $at): Manuscript => $now->withRole($at, $role),
+        );
+    }
+
+    public function show(Scene $scene, string $brief): void
+    {
+        if (mb_strlen($brief) > 500) {
+            throw new Refusal('A brief takes at most 500 characters.');
+        }
+        $this->scenes->change(
+            $scene,
+            'changed brief',
+            static fn (Manuscript $now, int $at): Manuscript => $now->withBrief($at, mb_scrub($brief)),
+        );
+    }
+
+    /** Chooses the footage of the shot that begins at a word. */
+    public function swap(Scene $scene, int $word, Footage $footage): void
+    {
+        $this->scenes->change($scene, 'swapped a picture', static function (Manuscript $now, int $at) use (
+            $word,
+            $footage,
+        ): Manuscript {
+            $own = $now->scenes[$at]->own;
+            if ($word >= $now->scenes[$at]->words()) {
+                throw new Refusal('This shot is no longer there. Load the page again.');
+            }
+
+            $shot = $own->shotAt($word)->withFootage((string) $footage->id);
+
+            return $now->withOwn($at, $own->shot([$shot, ...$own->shots]));
+        });
+    }
+
+    /** Has the picture of a shot found anew. */
+    public function free(Scene $scene, int $word): void
+    {
+        $this->scenes->own($scene, 'has a picture found anew', static fn (SceneOwn $own): SceneOwn => $own->shot(
+            array_filter($own->shots, static fn (ShotMark $shot): bool => $shot->word !== $word),
+        ));
+    }
+
+    /** Leaves one pause as it was spoken, or shortens it like the others. */
+    public function spare(Scene $scene, int $afterWord, bool $spare): void
+    {
+        $this->scenes->change($scene, $spare ? 'left a pause' : 'shortened a pause', static function (
+            Manuscript $now,
+            int $at,
+        ) use ($afterWord, $spare): Manuscript {
+            $own = $now->scenes[$at]->own;
+            if ($afterWord < 0 || $afterWord >= $now->scenes[$at]->words()) {
+                throw new Refusal('This pause is no longer there. Load the page again.');
+            }
+
+            return $now->withOwn(
+                $at,
+                $own->sparing([...array_diff($own->spared, [$afterWord]), ...$spare ? [$afterWord] : []]),
+            );
+        });
+    }
+
+    public function say(Short $short, int $note): void
+    {
+        $this->edits->change(
+            $short->batch,
+            'brought back a note',
+            [$short],
+            fn (Short $short) => $this->writer->write($short, $short->manuscript()->saying($note)),
+        );
+    }
+
+    public function keepHook(Short $short, string $text): Short
+    {
+        $text = trim((string) preg_replace('/\s+/u', ' ', mb_scrub($text)));
+        $this->edits->change($short->batch, 'kept a hook', [$short], function (Short $short) use ($text): void {
+            // Refused like any scene that cannot be said.
+            $short->manuscript()->opening($text, before: true);
+            $this->putHook($short, $text);
+        });
+
+        return $short;
+    }
+
+    public function dropHook(Short $short, Hook $hook): Short
+    {
+        $this->edits->change($short->batch, 'dropped a hook', [$short], static fn () => $hook->delete());
+
+        return $short;
+    }
+
+    /** Other first words; those of before stay at hand, unless they are still said. */
+    public function openWith(Short $short, string $text, bool $before): Short
+    {
+        $this->edits->change($short->batch, 'changed the hook', [$short], function (Short $short) use (
+            $text,
+            $before,
+        ): void {
+            $now = $short->manuscript();
+            $this->writer->write($short, $now->opening(mb_scrub($text), $before));
+            $short->hooks()->where('text', $text)->delete();
+            if (! $before) {
+                $this->putHook($short, $now->scenes[0]->text);
+            }
+        });
+
+        return $short;
+    }
+
+    /** The same short beginning otherwise, beside this one. */
+    public function shortOf(Short $short, string $hook): Short
+    {
+        return $this->edits->add($short->batch, 'made a short of another hook', fn (): array => [
+            $this->writer->copy($short, $short->manuscript()->opening(mb_scrub($hook), before: false)),
+        ])[0];
+    }
+
+    private function putHook(Short $short, string $text): void
+    {
+        if ($short->hooks()->count() >= self::MOST_HOOKS) {
+            throw new Refusal(sprintf('%d hooks are kept for this script already. Drop one first.', self::MOST_HOOKS));
+        }
+        Hook::query()->firstOrCreate(['short_id' => $short->id, 'text' => $text]);
+    }
+}

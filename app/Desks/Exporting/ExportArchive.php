@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Exporting;
+
+use App\Ground\Work\DiskRoom;
+use App\Media\Store\KeptFiles;
+use App\Media\Store\MediaStore;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\FileState;
+use App\Shelves\Models\Short;
+use RapidReel\Base\Refusal;
+use RapidReel\Making\Publish\Manifest;
+use RuntimeException;
+use ZipArchive;
+
+/** Packs the latest finished exports of shorts into one ZIP, with a list of them. */
+final readonly class ExportArchive
+{
+    public function __construct(
+        private MediaStore $store,
+        private DiskRoom $room,
+    ) {
+    }
+
+    /**
+     * @param  list<Short>  $shorts
+     * @param  bool  $withAll  whether drafts and outdated files come along, named so
+     * @return string path of a ZIP that the caller deletes
+     *
+     * @throws Refusal when none is finished, or what was finished is not on the disk as it was
+     */
+    public function of(array $shorts, bool $withAll = false): string
+    {
+        $leaving = array_values(array_filter(array_map(
+            static fn (Short $short): ?array => $short->leaving(),
+            $shorts,
+        )));
+        $taken = array_values(array_filter(
+            $leaving,
+            static fn (array $one): bool => $withAll || $one[1] === FileState::Final,
+        ));
+        if ($taken === []) {
+            throw new Refusal($leaving === []
+                ? 'None of these shorts is exported yet. Export them first.'
+                : 'None of these shorts has a finished file of what it is now: '.self::left($leaving).'. Export them, '
+                    .'or take these along, named so.');
+        }
+        $gone = array_filter($taken, fn (array $one): bool => ! $this->isRight($one[0]));
+        if ($gone !== []) {
+            throw self::gone(array_map(static fn (array $one): Short => $one[0]->short, array_values($gone)));
+        }
+        $this->room->ask(array_sum(array_map(static fn (array $one): int => (int) $one[0]->bytes, $taken)));
+        $zip = new ZipArchive;
+        $path = $this->store->workFolder().'/batch.zip';
+        $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
+        $listed = [];
+        foreach ($taken as [$export, $state]) {
+            $as = $export->name.($state === FileState::Final ? '' : "-{$state->value}");
+            foreach (ExportedFiles::EXTENSIONS as $extension) {
+                $name = "$as.$extension";
+                $zip->addFile($this->store->path($export->file($extension)), $name);
+                // Video does not shrink; packing it would only take time.
+                $zip->setCompressionName($name, $extension === 'mp4' ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE);
+            }
+            // What its own time knew of it, whatever can be read now.
+            $row = $export->listing ?? ["{$export->name}.mp4", $export->short->title];
+            $listed[] = Manifest::renamed($row, (string) $export->name, $as, $state->value);
+        }
+        $zip->addFromString('manifest.csv', Manifest::csv($listed));
+        if (! @$zip->close()) {
+            throw new RuntimeException('A ZIP could not be written: '.$zip->getStatusString());
+        }
+
+        return $path;
+    }
+
+    /**
+     * Files that were finished are not what they were.
+     *
+     * @param  non-empty-list<Short>  $shorts
+     */
+    public static function gone(array $shorts): Refusal
+    {
+        return new Refusal(sprintf(
+            'Nothing was handed out: the finished files of %s were changed, damaged or taken away on the disk since '
+                .'they were made. Export %s again.',
+            implode(', ', array_map(
+                static fn (Short $short): string => "“{$short->title}”",
+                array_slice($shorts, 0, 5),
+            ))
+                .(count($shorts) > 5 ? sprintf(' and %d more', count($shorts) - 5) : ''),
+            count($shorts) === 1 ? 'it' : 'them',
+        ));
+    }
+
+    private function isRight(Export $export): bool
+    {
+        foreach (ExportedFiles::EXTENSIONS as $extension) {
+            $file = $this->store->path($export->file($extension));
+            if (! KeptFiles::agrees($file, $export->seals[$extension] ?? null)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param  list<array{Export, FileState}>  $leaving */
+    private static function left(array $leaving): string
+    {
+        $said = [];
+        $states = array_map(static fn (array $one): string => $one[1]->value, $leaving);
+        foreach (array_count_values($states) as $state => $count) {
+            $said[] = match ($state) {
+                FileState::Draft->value => $count === 1 ? '1 draft' : "$count drafts",
+                default => "$count outdated",
+            };
+        }
+
+        return implode(' and ', $said);
+    }
+}

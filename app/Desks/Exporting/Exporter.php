@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Exporting;
+
+use App\Ground\Work\GivingWay;
+use App\Makers\Videos\FinishedVideos;
+use App\Makers\Videos\VideoMaker;
+use App\Media\Probing\NotAsPlanned;
+use App\Media\Process\Cancelled;
+use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
+use App\Media\Process\Watcher;
+use App\Media\Store\KeptFiles;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\Shelf;
+use Closure;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Cut\CaptionFile;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutJson;
+
+/** Makes the files of a short from its cut: the video, its captions in three formats, and the cut itself. */
+final readonly class Exporter
+{
+    public function __construct(
+        private SegmentPlanner $planner,
+        private VideoMaker $videos,
+        private FinishedVideos $finished,
+        private MediaStore $store,
+        private MediaTools $tools,
+    ) {
+    }
+
+    /**
+     * @param  string  $name  of the files, without extension
+     * @param  Closure(string, ExportedFiles): void  $deliver  given the folder in which they all are, whole and
+     *   compared with the cut; it is gone afterwards
+     * @param  GivingWay|null  $way  whether others come in between its parts
+     *
+     * @throws Cancelled
+     * @throws ToolFailed
+     * @throws NotAsPlanned
+     */
+    public function export(
+        Cut $cut,
+        Shelf $shelf,
+        Quality $quality,
+        string $name,
+        Watcher $watcher,
+        Closure $deliver,
+        ?GivingWay $way = null,
+    ): ExportedFiles {
+        $segments = $this->planner->plan($cut, $quality);
+        $mix = MixPlan::whole($cut);
+        $work = $this->store->workFolder();
+        try {
+            $video = "$work/$name.mp4";
+            $poster = "$work/".ExportedFiles::POSTER;
+            $key = FinishedVideos::key($cut, $mix, $segments);
+            $made = 0;
+            if (! $this->finished->take($key, $video, $poster)) {
+                $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video, way: $way);
+                $this->poster($video, $poster, 2 * $cut->over->introOutro->openingMs() + $cut->found->hookMs);
+                $this->finished->keep($key, $video, $poster);
+            }
+            foreach (CaptionFile::cases() as $format) {
+                $this->store->write("$work/$name.{$format->value}", $format->write($cut));
+            }
+            $this->store->write("$work/$name.json", CutJson::encode($cut));
+            $seals = [ExportedFiles::POSTER => KeptFiles::sealOf($poster)];
+            foreach (ExportedFiles::EXTENSIONS as $extension) {
+                $seals[$extension] = KeptFiles::sealOf("$work/$name.$extension");
+            }
+            $files = new ExportedFiles($name, (int) filesize($video), $made, count($segments) - $made, $seals);
+            $deliver($work, $files);
+        } finally {
+            $this->store->discard($work);
+        }
+
+        return $files;
+    }
+
+    private function poster(string $video, string $target, int $hookMs): void
+    {
+        $this->tools->run(
+            [
+                '-loglevel', 'error', '-ss', sprintf('%.3f', $hookMs / 2000), ...$this->tools->input($video), '-vf',
+                'scale=360:-2,format=yuvj420p', '-frames:v', '1', '-update', '1', '-q:v', '4', $target,
+            ],
+            'Taking the poster',
+        );
+    }
+}

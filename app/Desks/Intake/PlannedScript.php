@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Intake;
+
+use App\Gateways\Voices\VoiceBook;
+use App\Makers\Planning\SceneTask;
+use DateTimeImmutable;
+use RapidReel\Base\Values;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\SettingValues;
+use RapidReel\Plan\Source\ScriptSource;
+use RapidReel\Text\Manuscript\Manuscript;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Text\Script\Script;
+
+/** A script that is clean and split, with all that was settled for it. */
+final readonly class PlannedScript
+{
+    /**
+     * @param  non-empty-list<Scene>  $scenes
+     * @param  Values  $own  what was written along with it
+     * @param  SettingValues  $settled  what holds for it
+     * @param  list<string>  $warnings  what was written along with it and could not be used
+     * @param  array<string, string>  $pronunciations
+     */
+    public function __construct(
+        public ScriptSource $source,
+        public Script $script,
+        public array $scenes,
+        public Values $own,
+        public SettingValues $settled,
+        public ?DateTimeImmutable $publishAt,
+        public array $warnings,
+        private array $pronunciations,
+        private VoiceBook $voices,
+    ) {
+    }
+
+    /** @return non-empty-list<SceneTask> */
+    public function tasks(): array
+    {
+        return array_map(
+            fn (Scene $scene): SceneTask => SceneTask::of($scene, $this->settled, $this->voices, $this->pronunciations),
+            $this->scenes,
+        );
+    }
+
+    /** @param  non-empty-list<Scene>  $scenes  what is left of it */
+    public function saying(array $scenes): self
+    {
+        return new self(
+            $this->source,
+            $this->script,
+            $scenes,
+            $this->own,
+            $this->settled,
+            $this->publishAt,
+            $this->warnings,
+            $this->pronunciations,
+            $this->voices,
+        );
+    }
+
+    /** The same with other settings of its own. */
+    public function with(Values $own): self
+    {
+        return new self(
+            $this->source,
+            $this->script,
+            $this->scenes,
+            $own,
+            $this->settled->and(Level::Short, $own),
+            $this->publishAt,
+            $this->warnings,
+            $this->pronunciations,
+            $this->voices,
+        );
+    }
+
+    public function manuscript(): Manuscript
+    {
+        return Manuscript::fresh($this->scenes, $this->script->notes($this->scenes));
+    }
+}

@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Bench;
+
+use App\Desks\Intake\ScriptChoices;
+use App\Desks\Intake\ScriptPlanner;
+use App\Makers\Planning\CutMaker;
+use App\Makers\Videos\VideoMaker;
+use App\Media\Artwork\CardPainter;
+use App\Media\Artwork\EmojiLists;
+use App\Media\Artwork\FaceBook;
+use App\Media\Process\EncoderPool;
+use App\Media\Process\Unwatched;
+use App\Media\Store\MediaStore;
+use App\Media\Video\SegmentRenderer;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Library\Shelf;
+use RapidReel\Base\Colour\Looks;
+use RapidReel\Base\FrameShape;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Captions\Card\CardLook;
+use RapidReel\Captions\Card\CardMotion;
+use RapidReel\Captions\Card\CardPicture;
+use RapidReel\Captions\Cue\Cue;
+use RapidReel\Captions\Cueing\CueMaker;
+use RapidReel\Captions\Drawing\AssWriter;
+use RapidReel\Captions\Marks\CaptionMarks;
+use RapidReel\Captions\Marks\CardMark;
+use RapidReel\Captions\Style\Styles;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Segment;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Choice\LogoPlace;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutCard;
+use RapidReel\Plan\Cut\CutLogo;
+use RapidReel\Plan\Cut\CutLook;
+use RapidReel\Plan\Cut\CutOver;
+use RapidReel\Plan\Cut\CutScene;
+use RapidReel\Plan\Cut\CutShot;
+use RapidReel\Plan\Source\ScriptSource;
+use RapidReel\Voice\Speech\WordTiming;
+
+/** What captions cost: to be found and set, and to be burned. */
+final readonly class CaptionBench
+{
+    private const ROUNDS = 5;
+
+    private const SCRIPT = 'The keeper of Calder Ness wrote down every light he saw, and 1,200 letters to the harbour '
+        .'office. Nobody answered before the winter of 1884. Then a boat with nine men came in through the fog.';
+
+    /** Segments that are rendered: some seconds of stills and clips. */
+    private const SEGMENTS = 6;
+
+    public function __construct(
+        private ScriptPlanner $planner,
+        private CutMaker $cuts,
+        private Registrar $registrar,
+        private MediaStore $store,
+        private VideoMaker $videos,
+        private SegmentPlanner $segments,
+        private SegmentRenderer $renderer,
+        private EncoderPool $pool,
+        private FaceBook $faces,
+        private EmojiLists $emoji,
+        private CardPainter $painter,
+    ) {
+    }
+
+    /** @return list<BenchRow> */
+    public function run(int $pairs, Shelf $shelf): array
+    {
+        $rows = [BenchRow::atMost(
+            'captions of 60 s broken, set and written, the slowest style',
+            $this->setting(),
+            100,
+            '%.0f ms',
+        )];
+
+        return $pairs === 0 ? $rows : [...$rows, ...$this->burning($pairs, $shelf)];
+    }
+
+    /** Milliseconds: of every style the median, of these the longest. */
+    private function setting(): float
+    {
+        $words = [];
+        for ($at = 0, $i = 0; $at < 60_000; $i++) {
+            $text = explode(' ', self::SCRIPT)[$i % substr_count(self::SCRIPT, ' ')];
+            $words[] = new WordTiming($text, $at, $at += 90 + 45 * mb_strlen($text));
+        }
+        $faces = $this->faces->set();
+        $slowest = 0.0;
+        foreach (Styles::cases() as $case) {
+            $times = [];
+            for ($round = 0; $round < self::ROUNDS; $round++) {
+                $times[] = 1_000 * Usage::of(function () use ($words, $case, $faces, $at): void {
+                    $maker = new CueMaker(
+                        $faces,
+                        FrameShape::Upright,
+                        'en',
+                        array_column($words, 'text'),
+                        $this->emoji->of('en'),
+                    );
+                    $cues = $maker->cues(0, $words, [[0, $at]], $at, new CaptionMarks, $case->style());
+                    AssWriter::write($cues, TargetProfile::FPS, 0, 0, intdiv($at * TargetProfile::FPS, 1_000));
+                })->wall;
+            }
+            sort($times);
+            $slowest = max($slowest, $times[intdiv(self::ROUNDS, 2)]);
+        }
+
+        return $slowest;
+    }
+
+    /** @return list<BenchRow> */
+    private function burning(int $pairs, Shelf $shelf): array
+    {
+        $tasks = $this->planner
+            ->plan(new ScriptSource(self::SCRIPT), new ScriptChoices($this->registrar->of(null)))
+            ->tasks();
+        $marked = $this->cuts->make('Captions', $tasks, $shelf, new Unwatched);
+        $typed = $marked->withCues(array_map(
+            static fn (Cue $cue): Cue => new Cue(...[
+                ...get_object_vars($cue), 'style' => $cue->style->with(['appear' => 'typed']),
+            ]),
+            $marked->cues,
+        ));
+        $work = $this->store->workFolder();
+        try {
+            // Lays the sources, too.
+            $bare = $this->segments->plan($marked, Quality::Final, true);
+            $this->videos->make($marked, MixPlan::of($marked), $bare, $shelf, new Unwatched, "$work/bare.mp4");
+        } finally {
+            $this->store->discard($work);
+        }
+        $dressed = $this->dressed($marked);
+        $ratios = ['marked' => [], 'typed' => [], 'dressed' => []];
+        for ($pair = 0; $pair < $pairs; $pair++) {
+            $without = $this->render($bare);
+            $captioned = $this->render($this->segments->plan($marked, Quality::Final));
+            $ratios['marked'][] = $captioned / $without;
+            $ratios['dressed'][] = $this->render($this->segments->plan($dressed, Quality::Final)) / $captioned;
+            $ratios['typed'][] = $this->render($this->segments->plan($typed, Quality::Final)) / $this->render($bare);
+        }
+        $rows = [];
+        foreach ([
+            'marked' => ['captions that are marked', 1.1], 'typed' => ['captions that are typed', 1.1],
+            'dressed' => ['a look, a logo and cards', 1.15],
+        ] as $kind => [$what, $bound]) {
+            sort($ratios[$kind]);
+            $rows[] = BenchRow::atMost(
+                "$what / the same without, processor",
+                $ratios[$kind][intdiv($pairs, 2)],
+                $bound,
+                '%.2f ×',
+            );
+        }
+
+        return $rows;
+    }
+
+    /** The same with every picture graded and a logo over all of it. */
+    private function dressed(Cut $cut): Cut
+    {
+        $logo = imagecreatetruecolor(400, 200);
+        imagefilledrectangle($logo, 0, 0, 399, 199, 0x12303D);
+        ob_start();
+        imagepng($logo);
+        $bytes = (string) ob_get_clean();
+        $picture = hash('xxh128', $bytes);
+        $this->store->put($this->store->source($picture), $bytes);
+        $graded = static fn (CutShot $shot): CutShot => $shot->looking(new CutLook(...[
+            ...get_object_vars($shot->look), 'grade' => Looks::of('lamplight'),
+        ]));
+
+        $scenes = array_map(static fn (CutScene $scene): CutScene => $scene->withShots($graded), $cut->scenes);
+
+        return $cut->withScenes($scenes)->under(new CutOver(
+            new CutLogo($picture, 400, 200, LogoPlace::TopLeft, 20, 90, false),
+            // One on the hook, and one at every third second.
+            array_map(fn (int $second): CutCard => new CutCard(
+                1_000 * $second, 1_000 * $second + 2_000,
+                $this->painter->of(new CardLook(
+                    CardMark::TEXT, "Card $second", 'condensed', 'FFFFFF', '14202B', 500, 0,
+                ), $cut->form->shape) ?? new CardPicture($picture, 400, 200),
+                0.5, 0.25, 0.5, CardMotion::Rise, CardMotion::Fade,
+            ), range(0, max(1, intdiv($cut->durationMs, 1_000) - 3), 3)),
+        ));
+    }
+
+    /**
+     * @param  list<Segment>  $segments
+     * @return float seconds of processor
+     */
+    private function render(array $segments): float
+    {
+        $some = array_slice($segments, 0, self::SEGMENTS);
+        foreach ($some as $segment) {
+            @unlink($this->renderer->file($segment->key));
+        }
+        $works = array_map(fn (Segment $segment) => $this->renderer->work($segment->recipe, 1), $some);
+
+        return Usage::of(fn () => $this->pool->run($works, static fn (int $frames): null => null))->processor;
+    }
+}

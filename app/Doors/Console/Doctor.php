@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Console;
+
+use App\Gateways\Voices\VoiceBook;
+use App\Gateways\Voices\Voices;
+use App\Ground\Work\Folder;
+use App\Media\Artwork\FaceBook;
+use App\Media\Process\EncoderSlots;
+use App\Media\Process\MediaTools;
+use App\Media\Store\MediaStore;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Music;
+use Illuminate\Support\Facades\DB;
+use RapidReel\Base\Refusal;
+use Throwable;
+
+/** Looks at the machine: what the work needs, and whether it is there. */
+final readonly class Doctor
+{
+    private const FILTERS = ['ass', 'zoompan', 'crop', 'scale', 'tpad', 'ebur128', 'alimiter', 'acompressor', 'amix'];
+
+    private const ENCODERS = ['libx264', 'aac'];
+
+    private const LEAST_FREE_BYTES = 2 * 1024 ** 3;
+
+    public function __construct(
+        private MediaTools $tools,
+        private Voices $voices,
+        private VoiceBook $book,
+        private FaceBook $faces,
+        private MediaStore $store,
+        private EncoderSlots $slots,
+    ) {
+    }
+
+    /** @return list<array{check: string, ok: bool, found: string}> */
+    public function examine(): array
+    {
+        return [
+            $this->check(
+                'ffmpeg',
+                fn (): string => strtok($this->tools->run(['-version'], 'ffmpeg')->getOutput(), "\n") ?: '',
+            ),
+            $this->check(
+                'ffprobe',
+                fn (): string => strtok(
+                    $this->tools
+                        ->probe(['-version'])
+                        ->mustRun()
+                        ->getOutput(),
+                    "\n",
+                ) ?:
+                '',
+            ),
+            $this->listed('filters', '-filters', self::FILTERS),
+            $this->listed('encoders', '-encoders', self::ENCODERS),
+            $this->check('caption faces', fn (): string => implode(', ', array_map(
+                fn (string $id): string => $this->faces->face($id)->family(),
+                array_keys(FaceBook::shipped()),
+            ))),
+            $this->check('faces in pictures', static fn (): string => is_file((string) config('reel.faces'))
+                ? 'found by '.basename((string) config('reel.faces'))
+                : throw new Refusal(
+                    'The cascade that finds them is not there: install opencv-data. Windows follow without it.',
+                )),
+            $this->check('voices', function (): string {
+                foreach ($this->book->all() as $voice) {
+                    $this->voices->speak('one', $voice);
+                }
+
+                return count($this->book->all()).' voices speak';
+            }),
+            $this->check('disk', function (): string {
+                Folder::make($this->store->path('work'));
+                $this->store->discard($this->store->workFolder());
+                $free = (float) disk_free_space($this->store->path('work'));
+
+                return $free < self::LEAST_FREE_BYTES
+                    ? throw new Refusal(sprintf('only %.1f GiB are free', $free / 1024 ** 3))
+                    : sprintf('writable, %.1f GiB free', $free / 1024 ** 3);
+            }),
+            $this->check(
+                'queue',
+                fn (): string => sprintf(
+                    '%d jobs waiting, %d failed',
+                    DB::table('jobs')->count(),
+                    DB::table('failed_jobs')->count(),
+                ),
+            ),
+            $this->check(
+                'library',
+                fn (): string => sprintf(
+                    '%d clips and stills, %d pieces of music',
+                    Footage::query()->count(),
+                    Music::query()->count(),
+                ),
+            ),
+            $this->check('cores', fn (): string => "{$this->slots->count} encoders at once"),
+        ];
+    }
+
+    /**
+     * @param  callable(): string  $look
+     * @return array{check: string, ok: bool, found: string}
+     */
+    private function check(string $name, callable $look): array
+    {
+        try {
+            return ['check' => $name, 'ok' => true, 'found' => $look()];
+        } catch (Throwable $problem) {
+            return ['check' => $name, 'ok' => false, 'found' => strtok($problem->getMessage(), "\n") ?: 'missing'];
+        }
+    }
+
+    /**
+     * @param  list<string>  $wanted
+     * @return array{check: string, ok: bool, found: string}
+     */
+    private function listed(string $name, string $list, array $wanted): array
+    {
+        return $this->check($name, function () use ($list, $wanted): string {
+            $printed = $this->tools->run([$list], 'ffmpeg')->getOutput();
+            $lacking = array_filter(
+                $wanted,
+                static fn (string $one): bool => preg_match('/\s'.preg_quote($one, '/').'\s/', $printed) !== 1,
+            );
+
+            return $lacking === [] ? implode(', ', $wanted) : throw new Refusal('lacks '.implode(', ', $lacking));
+        });
+    }
+}

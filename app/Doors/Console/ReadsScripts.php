@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Console;
+
+use App\Desks\Intake\PlannedScript;
+use App\Desks\Intake\ScriptChoices;
+use App\Desks\Intake\ScriptFiles;
+use App\Makers\Planning\LengthDesk;
+use App\Makers\Planning\PaceDesk;
+use App\Shelves\Models\Channel;
+use Illuminate\Console\Command;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\Seconds;
+use RapidReel\Base\Values;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\Registry;
+use RapidReel\Plan\Source\ScriptSource;
+use Throwable;
+
+/**
+ * What commands over scripts share: JSON goes to standard output, everything else to standard error.
+ *
+ * @mixin Command
+ */
+trait ReadsScripts
+{
+    /** How many scripts could not be brought to the length that was asked for. */
+    private int $missed = 0;
+
+    /** Settings that have an option of their own. */
+    private const NAMED = ['voice', 'profile', 'split', 'cadence'];
+
+    /** @return list<ScriptSource> */
+    private function scripts(ScriptFiles $files): array
+    {
+        return $files->fromPath((string) $this->argument('scripts'), $this->tell(...));
+    }
+
+    /**
+     * What the options set: the old ones by their names, and any setting by --set.
+     *
+     * @throws Refusal
+     */
+    private function choices(Registry $registry): ScriptChoices
+    {
+        $written = [];
+        foreach ([...self::NAMED, ...(array) $this->option('set')] as $one) {
+            [$key, $value] = array_pad(explode('=', (string) $one, 2), 2, null);
+            if ($value === null && in_array($key, self::NAMED, true)) {
+                $value = $this->option($key);
+                $written += is_string($value) ? [$key => $value] : [];
+            } elseif ($value === null) {
+                throw new Refusal("Write a setting as --set key=value; “{$one}” has no value.");
+            } else {
+                $written[trim($key)] = $value;
+            }
+        }
+        $channel = $this->channel();
+
+        return new ScriptChoices(
+            $registry,
+            $registry->read($written, Level::Batch),
+            $channel->settings ?? new Values,
+            $channel->name ?? '',
+            $channel?->pronunciations() ?? [],
+        );
+    }
+
+    /** The channel whose house style and library count, if one was named; by its name or number. */
+    private function channel(): ?Channel
+    {
+        $named = $this->option('channel');
+        if (! is_string($named) || $named === '') {
+            return null;
+        }
+
+        return Channel::query()->where('name', $named)->orWhere('id', ctype_digit($named) ? $named : 0)->first()
+            ?? throw new Refusal("There is no channel “{$named}”.");
+    }
+
+    /**
+     * Shortened to its target, tightened and stretched where that was asked for.
+     *
+     * @param  bool  $speaks  whether what was never spoken is now: only then are lengths exact
+     */
+    private function fitted(PlannedScript $planned, int $number, bool $speaks): PlannedScript
+    {
+        if ($this->option('fit')) {
+            $planned = $planned->saying(app(LengthDesk::class)->planFor($planned->tasks())->left());
+        }
+        foreach (['tighten' => false, 'stretch' => true] as $option => $isLonger) {
+            $written = $this->option($option);
+            if (is_string($written) && $written !== '') {
+                $tasks = $planned->tasks();
+                $plan = app(PaceDesk::class)->plan($tasks, Seconds::milliseconds($written), $isLonger, $speaks);
+                $this->tell("Script $number: {$plan->says()}");
+                $this->missed += $plan->reaches() ? 0 : 1;
+                $left = array_values($plan->left($planned->scenes));
+                $planned = ($left === [] ? $planned : $planned->saying($left))
+                    ->with(PaceDesk::settings($plan, $tasks[0]->levels, $planned->own));
+            }
+        }
+
+        return $planned;
+    }
+
+    /** @param  list<string>  $warnings */
+    private function warnOf(int $script, array $warnings): void
+    {
+        foreach ($warnings as $warning) {
+            $this->tell("Script $script: $warning");
+        }
+    }
+
+    private function tell(string $message): void
+    {
+        fwrite(STDERR, $message."\n");
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function printJson(array $data): void
+    {
+        $this->output->writeln(
+            json_encode(
+                $data,
+                JSON_THROW_ON_ERROR |
+                    JSON_UNESCAPED_UNICODE |
+                    JSON_UNESCAPED_SLASHES |
+                    JSON_PRETTY_PRINT |
+                    JSON_PRESERVE_ZERO_FRACTION,
+            ),
+            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+        );
+    }
+
+    /**
+     * Runs a command's work and tells what the operator can put right in one line.
+     *
+     * @param  callable(): int  $work
+     */
+    private function guarded(callable $work): int
+    {
+        try {
+            return $work();
+        } catch (Refusal $problem) {
+            $this->tell($problem->getMessage());
+        } catch (Throwable $problem) {
+            report($problem);
+            $this->tell('It went wrong: '.$problem->getMessage());
+        }
+
+        return Command::FAILURE;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Console;
+
+use App\Desks\Editing\Settler;
+use App\Shelves\Library\FootageSeals;
+use App\Shelves\Models\Channel;
+use Illuminate\Console\Command;
+
+/** After an upgrade, or where jobs were lost: whatever is not as its inputs ask for is ordered to be planned. */
+final class SettleCommand extends Command
+{
+    protected $signature = 'reel:settle';
+
+    protected $description = 'Orders the planning of every short whose plan is not fresh';
+
+    public function handle(Settler $settler, FootageSeals $seals): int
+    {
+        $seals->fill();
+        $reached = 0;
+        foreach (Channel::query()->get() as $channel) {
+            $reached += $settler->inheriting($channel);
+        }
+        $this->info("$reached shorts are planned anew.");
+
+        return self::SUCCESS;
+    }
+}

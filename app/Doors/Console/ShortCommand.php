@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Console;
+
+use App\Makers\Planning\Inputs;
+use App\Media\Audio\SoundMixer;
+use App\Media\Video\SegmentRenderer;
+use App\Shelves\Models\Short;
+use Illuminate\Console\Command;
+use RapidReel\Base\Refusal;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Segment;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Cut\Cut;
+
+/** Looks and changes nothing. */
+final class ShortCommand extends Command
+{
+    use ReadsScripts;
+
+    protected $signature = 'reel:short {id : number of a short, as in the address of its page}
+        {--quality=final : of the recipes: final or draft}
+        {--recipes : with every recipe, whole; one of them in a file is what reel:render takes}';
+
+    protected $description = 'Prints what is known of a short: its plan, and what is made of it under which keys';
+
+    public function handle(
+        Inputs $inputs,
+        SegmentPlanner $segments,
+        SegmentRenderer $renderer,
+        SoundMixer $mixer,
+    ): int {
+        return $this->guarded(function () use ($inputs, $segments, $renderer, $mixer): int {
+            $written = (string) $this->argument('id');
+            $short = ctype_digit($written)
+                ? Short::withTrashed()->with(['batch.channel', 'scenes.shots', 'readings'])->find((int) $written)
+                : null;
+            if ($short === null) {
+                throw new Refusal("There is no short $written. Its number stands in the address of its page.");
+            }
+            $quality = Quality::tryFrom((string) $this->option('quality'))
+                ?? throw new Refusal('The quality of recipes is final or draft.');
+            $cut = $short->plannedCut();
+            $now = $inputs->of($short);
+            $this->printJson([
+                'id' => $short->id,
+                'title' => $short->title,
+                'batch' => $short->batch->name,
+                'revision' => $short->revision,
+                'is_deleted' => $short->trashed(),
+                'problem' => $short->problem,
+                'plan' => [
+                    'is_fresh' => $cut !== null && $short->planned_inputs === $now,
+                    'inputs' => $now,
+                    'planned_inputs' => $short->planned_inputs,
+                    'cut' => $cut?->report(),
+                ],
+                'segments' => $cut === null ? [] : $this->segments($cut, $quality, $segments, $renderer),
+                'mix' => $cut === null ? null : self::mix($cut, $mixer),
+            ]);
+
+            return self::SUCCESS;
+        });
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function segments(Cut $cut, Quality $quality, SegmentPlanner $planner, SegmentRenderer $renderer): array
+    {
+        return array_map(fn (Segment $segment): array => [
+            'start_ms' => $segment->startMs,
+            'frames' => $segment->recipe->frames,
+            'key' => $segment->key,
+            'file' => $renderer->file($segment->key),
+            'is_there' => $renderer->isThere($segment->key),
+            ...$this->option('recipes') ? ['recipe' => $segment->recipe->toArray()] : [],
+        ], $planner->plan($cut, $quality));
+    }
+
+    /** @return array<string, mixed> */
+    private static function mix(Cut $cut, SoundMixer $mixer): array
+    {
+        $plan = MixPlan::whole($cut);
+
+        return ['key' => $plan->key(), 'file' => $mixer->file($plan), 'is_there' => $mixer->isThere($plan)];
+    }
+}

@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http\Controllers;
+
+use App\Desks\Editing\BatchMaker;
+use App\Desks\Editing\BulkDesk;
+use App\Desks\Editing\EditBook;
+use App\Desks\Editing\PaceEditor;
+use App\Desks\Editing\PatternDesk;
+use App\Desks\Exporting\ExportArchive;
+use App\Desks\Exporting\ExportDesk;
+use App\Desks\Intake\ScriptFiles;
+use App\Desks\PictureOrders\PictureDesk;
+use App\Doors\Http\Presenters\BatchRow;
+use App\Doors\Http\Presenters\Rundown\LengthRow;
+use App\Doors\Http\Presenters\Rundown\Rundown;
+use App\Doors\Http\Presenters\ShortRow;
+use App\Makers\Planning\BriefDesk;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\Pattern;
+use App\Shelves\Models\Short;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\Seconds;
+use RapidReel\Base\Values;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+final class BatchController extends Controller
+{
+    use TakesChoices;
+
+    public function index(Request $request): View
+    {
+        $batches = Channel::of($this->user($request))->batches()->with([
+            // Not their cuts, which are large and not shown here.
+            'shorts:id,batch_id,number,title',
+            'shorts.latestExport',
+            'shorts.latestDone',
+        ])->latest('id')->paginate(30);
+
+        return view('batches.index', ['batches' => $batches, 'rows' => BatchRow::all($batches->items())]);
+    }
+
+    public function store(
+        Request $request,
+        BatchMaker $maker,
+        ExportDesk $desk,
+        ScriptFiles $files,
+        Registrar $registrar,
+        PatternDesk $patterns,
+    ): RedirectResponse {
+        $given = $request->validate([
+            'text' => ['nullable', 'string', 'max:'.config('reel.upload.script_bytes')],
+            'name' => ['nullable', 'string', 'max:120'],
+        ]);
+        $quality = $this->quality($request);
+        $channel = Channel::of($this->user($request));
+        $settings = $this->settings($request, $registrar->of($channel));
+        $pattern = $this->whole($request, 'pattern') === 0
+            ? null
+            : Pattern::query()->where('channel_id', $channel->id)->find($this->whole($request, 'pattern'))
+                ?? throw new Refusal('This pattern is no longer there. Choose another, or none.');
+        // What is chosen beside it counts before it.
+        $settings = $pattern === null
+            ? $settings
+            : new Values([...$patterns->values($pattern)->own, ...$settings->own]);
+        $batch = $maker->make(
+            $channel,
+            trim((string) ($given['name'] ?? '')),
+            $files->fromText((string) ($given['text'] ?? '')),
+            $settings,
+            // With the batch or not at all.
+            $request->boolean('later')
+                ? null
+                : static fn (Batch $made) => $desk->orderAll($made->shorts, $quality),
+        );
+
+        return redirect()->route('batches.show', $batch)->with('made', true);
+    }
+
+    public function show(Batch $batch, Rundown $rundown): View
+    {
+        return view('batches.show', [
+            'asOf' => now()->getTimestamp(),
+            'page' => $rundown->page($batch),
+            'rundown' => $rundown->of($batch),
+        ]);
+    }
+
+    /** The rows that changed since a page was drawn. */
+    public function state(Request $request, Batch $batch, Rundown $rundown): JsonResponse
+    {
+        return response()->json($this->fresh($request, $batch, $rundown));
+    }
+
+    /** One act on the chosen shorts. */
+    public function act(
+        Request $request,
+        Batch $batch,
+        BulkDesk $desk,
+        PictureDesk $pictures,
+        PaceEditor $pace,
+        PatternDesk $patterns,
+        Rundown $rundown,
+    ): JsonResponse {
+        $act = $request->input('act');
+        $shorts = $this->chosen($request, $batch);
+        $said = match ($act) {
+            'trim' => $desk->trim(
+                $batch,
+                $shorts,
+                // An empty field is no wish to trim to fit: that is said by none.
+                $request->exists('value') ? $this->count($request->input('value')) : null,
+            ),
+            'tighten', 'stretch' => $pace->bring(
+                $batch,
+                $shorts,
+                Seconds::milliseconds($this->text($request, 'value')),
+                $act === 'stretch',
+            ),
+            'pattern' => $patterns->give(
+                $batch,
+                $shorts,
+                Pattern::query()->where('channel_id', $batch->channel_id)->find($this->whole($request, 'value'))
+                    ?? throw new Refusal('This pattern is no longer there.'),
+            ),
+            'match' => $desk->match($batch, $shorts),
+            'pictures' => $pictures->orderAll($shorts),
+            'copy' => $desk->copy($batch, $shorts),
+            'delete' => $desk->delete($batch, $shorts),
+            default => throw new Refusal('That cannot be done to shorts.'),
+        };
+
+        return response()->json(['said' => $said, ...$this->fresh($request, $batch, $rundown)]);
+    }
+
+    /** What it would take to bring the chosen shorts to a length. */
+    public function pace(Request $request, Batch $batch, PaceEditor $pace): JsonResponse
+    {
+        $shorts = $this->chosen($request, $batch);
+        $plans = $pace->plans(
+            $shorts,
+            Seconds::milliseconds($this->text($request, 'value')),
+            $request->input('act') === 'stretch',
+        );
+        $rows = array_map(static fn (Short $short): LengthRow => new LengthRow($short, $plans[$short->id]), $shorts);
+
+        return response()->json([
+            'html' => view('pace._plans', ['rows' => $rows])->render(),
+            'ready' => array_filter($rows, static fn (LengthRow $row): bool => $row->isReady()) !== [],
+        ]);
+    }
+
+    public function undo(Request $request, Batch $batch, EditBook $edits, Rundown $rundown): JsonResponse
+    {
+        return response()->json([
+            'said' => 'Undone: '.$edits->undo($batch).'.',
+            ...$this->fresh($request, $batch, $rundown),
+        ]);
+    }
+
+    public function redo(Request $request, Batch $batch, EditBook $edits, Rundown $rundown): JsonResponse
+    {
+        return response()->json([
+            'said' => 'Done again: '.$edits->redo($batch).'.',
+            ...$this->fresh($request, $batch, $rundown),
+        ]);
+    }
+
+    public function export(Request $request, Batch $batch, ExportDesk $desk): RedirectResponse
+    {
+        $desk->orderAll($this->chosen($request, $batch), $this->quality($request));
+
+        return redirect()->route('batches.show', $batch);
+    }
+
+    public function cancel(Request $request, Batch $batch, ExportDesk $desk): RedirectResponse
+    {
+        $desk->cancelAll($this->chosen($request, $batch));
+
+        return redirect()->route('batches.show', $batch);
+    }
+
+    public function download(Request $request, Batch $batch, ExportArchive $archive): BinaryFileResponse
+    {
+        return $this->zip(
+            $archive->of($this->chosen($request, $batch), $request->boolean('all')), "batch-{$batch->id}.zip",
+        );
+    }
+
+    public function briefs(Request $request, Batch $batch, BriefDesk $desk): BinaryFileResponse
+    {
+        return $this->zip($desk->archive($this->chosen($request, $batch)), "batch-{$batch->id}-briefs.zip");
+    }
+
+    private function zip(string $path, string $name): BinaryFileResponse
+    {
+        return response()->download($path, $name, ['Content-Type' => 'application/zip'])
+            ->setPrivate()
+            ->deleteFileAfterSend();
+    }
+
+    private function count(mixed $value): int
+    {
+        return filter_var($value, FILTER_VALIDATE_INT, ['options' => [
+            'min_range' => 1,
+            'max_range' => Short::MOST_SENTENCES,
+        ]]) !== false
+            ? (int) $value
+            : throw new Refusal('Say how many sentences are to go: a whole number from 1.');
+    }
+
+    /** @return list<Short> the shorts ticked, or all where none is */
+    private function chosen(Request $request, Batch $batch): array
+    {
+        $ids = $this->ids($request->input('shorts'));
+        $shorts = $batch->shorts()->with(['latestDone', 'latestFinal', 'scenes.shots', 'notes', 'hooks', 'readings'])
+            ->when($ids !== [], static fn ($query) => $query->whereIn('id', $ids))->get();
+        if ($shorts->isEmpty()) {
+            throw new Refusal('None of the chosen shorts is in this batch any more.');
+        }
+
+        return array_values($shorts->each(static fn (Short $short) => $short->setRelation('batch', $batch))->all());
+    }
+
+    /** @return array<string, mixed> */
+    private function fresh(Request $request, Batch $batch, Rundown $rundown): array
+    {
+        $since = $request->input('since');
+        // A page that was told a later time than it is now has seen the clock set back: it gets all.
+        $since = is_numeric($since) && (int) $since > now()->getTimestamp() ? null : $since;
+        // A second earlier: times are kept in whole seconds.
+        $now = $rundown->of(
+            $batch->refresh()->load('channel'),
+            is_numeric($since) ? Carbon::createFromTimestamp(max(0, min(4_000_000_000, (int) $since)) - 1) : null,
+        );
+
+        return [
+            'asOf' => now()->getTimestamp(),
+            'rows' => array_map(
+                static fn (ShortRow $row): string => view('batches._row', ['row' => $row])->render(),
+                $now->rows,
+            ),
+            'ids' => $now->ids,
+            'working' => $now->isWorking,
+            'undo' => $now->undo,
+            'redo' => $now->redo,
+            'head' => view('batches._head', ['rundown' => $now])->render(),
+            'settings' => view('batches._settings', ['page' => $rundown->page($batch)])->render(),
+            'counts' => $now->counts,
+            'next' => $now->next,
+            'history' => view('history._list', ['history' => $now->history])->render(),
+        ];
+    }
+}

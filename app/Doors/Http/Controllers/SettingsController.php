@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http\Controllers;
+
+use App\Desks\Editing\SettingsDesk;
+use App\Shelves\Models\Channel;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use RapidReel\Base\Refusal;
+use RapidReel\Plan\Settings\Level;
+
+/** Every setting, at every level, goes this one way. */
+final class SettingsController extends Controller
+{
+    use TakesChoices;
+
+    public function set(Request $request, SettingsDesk $desk): JsonResponse
+    {
+        $level = $this->level($request->input('level')) ?? throw new Refusal('Say at which level it is to be set.');
+        $whole = $request->input('whole');
+        $value = $request->input('value');
+        $channel = Channel::query()
+            ->where('user_id', $this->user($request)->id)
+            ->findOrFail($this->ids($request->input('channel'))[0] ?? 0);
+        $key = $request->input('key');
+        // An empty field is no wish to inherit: that is said in so many words.
+        $isInherited = $request->boolean('inherit');
+        if (! is_string($key) || (! is_scalar($value) && $value !== null)) {
+            throw new Refusal('Say what is to be set, and to which value.');
+        }
+
+        return response()->json(['said' => $desk->set(
+            $channel,
+            $level,
+            $this->ids($request->input('ids')),
+            $key,
+            $isInherited ? null : (string) $value,
+            $whole === null ? null : ($this->level($whole) ?? throw new Refusal('There is no such level.')),
+        )]);
+    }
+
+    private function level(mixed $given): ?Level
+    {
+        return is_string($given) ? Level::tryFrom($given) : null;
+    }
+}

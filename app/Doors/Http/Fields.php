@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http;
+
+/** What every route takes: the form of all requests, in one place. */
+final class Fields
+{
+    private const WORD = 40;
+
+    private const LINE = 400;
+
+    private const PAGE = 50_000;
+
+    /** @return array<string, Field> by name */
+    public static function of(string $route): array
+    {
+        // How much text is too much says whoever reads it, in its own words.
+        $scripts = Field::rough();
+        $word = Field::text(self::WORD);
+        $line = Field::text(self::LINE);
+        $page = Field::text(self::PAGE);
+        $whole = Field::whole();
+        $some = ['shorts' => Field::ids()];
+        $since = ['since' => $whole];
+
+        return match ($route) {
+            'sign-in.try' => ['email' => $line, 'password' => $line, 'remember' => Field::flag()],
+            'password.change' => ['current' => $line, 'password' => $line, 'again' => $line],
+            'batches.index', 'pace.show' => ['page' => $whole],
+            'batches.store' => ['text' => $scripts, 'name' => $line, 'quality' => $word, 'later' => Field::flag(),
+                'pattern' => $whole,
+            ],
+            'batches.state', 'batches.undo', 'batches.redo' => $since,
+            'batches.export' => ['quality' => $word, ...$some],
+            'batches.act' => ['act' => $word, 'value' => $word, ...$some, ...$since],
+            'batches.pace' => ['act' => $word, 'value' => $word, ...$some],
+            'batches.cancel', 'batches.briefs' => $some,
+            'batches.download' => ['all' => Field::flag(), ...$some],
+            'intake.preview' => ['text' => $scripts],
+            'intake.files' => ['count' => $whole],
+            'intake.say' => ['text' => $scripts, 'script' => $whole, 'line' => $whole, 'run' => $whole],
+            'intake.keep' => ['text' => $scripts, 'script' => $whole, 'articles' => Field::ids()],
+            'voices.say' => ['text' => $page, 'speed' => $whole, 'voice' => $line],
+            'shorts.export' => ['quality' => $word],
+            'shorts.say' => ['note' => $whole],
+            'shorts.hook' => ['do' => $word, 'text' => $page, 'id' => $whole],
+            'voice.record' => ['text' => $page],
+            // Dragged beyond the begin, it stops there.
+            'readings.pin' => ['ms' => Field::whole(least: -2_147_483_647)],
+            'scenes.spare' => ['after' => $whole, 'spare' => Field::flag()],
+            'scenes.reword', 'scenes.brief' => ['text' => $page],
+            'scenes.change' => ['do' => $word, 'at' => $whole],
+            'scenes.shot' => ['do' => $word, 'to' => $whole, 'frames' => Field::whole(1_000, -1_000), 'ms' => $whole],
+            'scenes.sounds' => ['sound' => $word, 'ms' => Field::whole(60_000, -60_000)],
+            'cards.store', 'cards.update' => [
+                'kind' => $word, 'text' => $page, 'enter' => $word, 'leave' => $word, 'fill' => $word, 'plate' => $word,
+                'offset' => Field::whole(60_000, -60_000), 'length' => $whole, 'x' => Field::whole(1_000),
+                'y' => Field::whole(1_000), 'size' => $whole, 'turn' => Field::whole(1_000, -1_000),
+            ],
+            'scenes.swap' => ['footage' => $whole],
+            'captions.change' => [
+                'do' => $word, 'word' => $whole, 'at' => $whole, 'text' => $line, 'on' => Field::flag(),
+                'from' => Field::whole(1_000, -1_000), 'until' => Field::whole(1_000, -1_000),
+            ],
+            'framing.pin' => [
+                'do' => $word, 'ms' => $whole, 'x' => Field::whole(10_000), 'y' => Field::whole(10_000),
+                'close' => Field::whole(400, 100),
+            ],
+            'briefs.make' => ['ids' => Field::ids()],
+            'briefs.bring' => ['names' => $page, 'ids' => Field::ids()],
+            'captions.mend' => ['kind' => $word],
+            'captions.import' => ['times' => Field::flag()],
+            'styles' => ['short' => $whole],
+            'styles.store', 'patterns.store' => ['name' => $line],
+            'sketches.store' => [
+                'topics' => $page, 'points' => $page, 'tone' => $word, 'shape' => $word, 'seconds' => $whole,
+                'audience' => $line, 'round' => Field::whole(1_000),
+            ],
+            'sketches.reword' => [
+                'script' => $page, 'tone' => $word, 'audience' => $line, 'round' => Field::whole(1_000),
+            ],
+            'sketches.condense' => ['source' => $scripts, 'seconds' => $whole],
+            'house.update' => [
+                'name' => $line, 'style_words' => $page, 'forbidden' => $page, 'pronunciations' => $page,
+                'figures' => $page, 'views' => $page,
+            ],
+            'settings' => [
+                'level' => $word, 'whole' => $word, 'value' => $page, 'channel' => $whole, 'ids' => Field::ids(),
+                'key' => $word, 'inherit' => Field::flag(),
+            ],
+            'channels.store' => ['name' => $line],
+            'footage.index', 'footage.picker' => [
+                'search' => $line, 'kind' => $word, 'page' => $whole, 'shape' => $word, 'length' => $word,
+                'collection' => $line, 'use' => $word,
+            ],
+            'footage.store' => ['tags' => $page, 'upload' => $word, 'folder' => $page],
+            'footage.act' => ['do' => $word, 'value' => $page, 'ids' => Field::ids()],
+            'footage.update' => ['name' => $line, 'tags' => $page, 'shared' => Field::flag()],
+            'sounds.store' => ['kind' => $word, 'mood' => $word],
+            'music.update' => ['mood' => $word, 'name' => Field::text(120)],
+            'exports.file' => ['save' => Field::flag()],
+            default => [],
+        };
+    }
+}

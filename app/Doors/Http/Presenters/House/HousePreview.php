@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http\Presenters\House;
+
+use App\Makers\Planning\LiveCaptions;
+use App\Makers\Proofs\Proof;
+use App\Makers\Proofs\ProofDesk;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\Short;
+use RapidReel\Base\Refusal;
+use RapidReel\Captions\Cue\Cue;
+use RapidReel\Captions\Drawing\AssWriter;
+use RapidReel\Plan\Cut\Cut;
+
+/** A real short of a channel as the house style makes it: at its hook, in the middle and at its close. */
+final readonly class HousePreview
+{
+    public function __construct(
+        private LiveCaptions $captions,
+        private ProofDesk $proofs,
+    ) {
+    }
+
+    /**
+     * @return array<string, mixed>|null what the page draws, its video null until it is made; null where nothing of the
+     *                                   channel is planned yet
+     */
+    public function of(Channel $channel): ?array
+    {
+        $shorts = Short::query()->whereRelation('batch', 'channel_id', $channel->id);
+        /** @var Short|null $short */
+        $short = (clone $shorts)->whereNotNull('proof')->oldest('id')->first()
+            ?? $shorts->whereNotNull('cut')->whereNull('problem')->oldest('id')->first();
+        if ($short === null) {
+            return null;
+        }
+        $proof = Proof::of($short);
+        $this->proofs->look($short);
+        try {
+            $cut = $this->captions->of($short);
+        } catch (Refusal) {
+            return null;
+        }
+        $planned = $short->plannedCut() ?? $cut;
+        $script = AssWriter::write($cut->cues, $cut->grid()->fps, 0, 0, $cut->frames());
+
+        return [
+            'short' => $short->id,
+            'name' => sprintf('%02d %s', $short->number, $short->title),
+            'sheet' => route('sheet.show', $short),
+            'shape' => [$cut->form->shape->width(), $cut->form->shape->height()],
+            'moments' => array_map(
+                static fn (int $ms): float => $ms / 1000,
+                [self::near($cut, (int) min(1_400, $cut->found->hookMs / 2)), ...self::later($cut)],
+            ),
+            'seconds' => $cut->durationMs / 1000,
+            'progress' => $planned->over->progress?->toArray(),
+            'script' => $script->ass,
+            'faces' => array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),
+            'proof' => $proof === null ? null : route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
+            'order' => route('proofs.order', $short),
+            'plan' => $short->isPlanned() ? substr($short->planned_inputs, 0, 12) : null,
+            'problem' => $short->problem ?? $short->proof_problem,
+            'working' => $short->problem === null && $short->proof_problem === null && ! $this->proofs->isShown($short),
+        ];
+    }
+
+    /** @return array{int, int} in the middle, and as the close begins to be read */
+    private static function later(Cut $cut): array
+    {
+        $last = $cut->scenes[count($cut->scenes) - 1];
+
+        return [
+            self::near($cut, intdiv($cut->durationMs, 2)),
+            self::near($cut, intdiv($last->startMs + $last->endMs, 2)),
+        ];
+    }
+
+    /** A moment at which a caption stands, nearest to another. */
+    private static function near(Cut $cut, int $ms): int
+    {
+        $best = $ms;
+        $least = PHP_INT_MAX;
+        foreach ($cut->cues as $cue) {
+            $middle = self::middle($cue);
+            if (abs($middle - $ms) < $least) {
+                [$best, $least] = [$middle, abs($middle - $ms)];
+            }
+        }
+
+        return $best;
+    }
+
+    private static function middle(Cue $cue): int
+    {
+        return intdiv($cue->startMs + $cue->endMs, 2);
+    }
+}

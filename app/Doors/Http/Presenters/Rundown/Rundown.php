@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http\Presenters\Rundown;
+
+use App\Desks\Editing\EditBook;
+use App\Desks\Editing\PatternDesk;
+use App\Doors\Http\Presenters\Axis;
+use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\ScopeControl;
+use App\Doors\Http\Presenters\ShortRow;
+use App\Ground\Work\Line;
+use App\Shelves\Levels\Resolver;
+use App\Shelves\Likeness\LikenessBook;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\FileState;
+use App\Shelves\Models\Short;
+use Illuminate\Support\Carbon;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\PaceSettings;
+
+/** A batch as its page shows it. What a row needs is read; scripts and cuts stay in the database. */
+final readonly class Rundown
+{
+    private const COLUMNS = [
+        'id', 'batch_id', 'number', 'title', 'settings', 'inputs', 'planned_inputs', 'problem', 'summary', 'variant_of',
+        'publish_at', 'updated_at',
+    ];
+
+    public function __construct(
+        private LikenessBook $likenesses,
+        private EditBook $edits,
+        private Resolver $resolver,
+    ) {
+    }
+
+    public function page(Batch $batch): RundownPage
+    {
+        $channel = $this->resolver->channel($batch->channel);
+        $here = $this->resolver->batch($batch);
+        $controls = static fn (?array $keys): array => ScopeControl::all(
+            Level::Batch,
+            $here,
+            $channel,
+            $batch->channel_id,
+            $batch->id,
+            'the batch',
+            $keys,
+        );
+
+        return new RundownPage(
+            $batch,
+            array_values($channel->registry->common(Level::Short)),
+            $controls(null),
+            $controls(PaceSettings::LIMITS),
+            PatternDesk::of($batch->channel),
+        );
+    }
+
+    /** @param  Carbon|null  $since  with it, only rows that changed since then */
+    public function of(Batch $batch, ?Carbon $since = null): RundownView
+    {
+        $shorts = $batch->shorts()->with(['latestExport', 'latestDone', 'latestFinal'])->withCount('scenes')
+            ->get(self::COLUMNS);
+        $ids = array_map(intval(...), $shorts->modelKeys());
+        $flags = $this->likenesses->flags($ids, $batch->id);
+        $axis = Axis::over(
+            array_values(array_filter($shorts->map(static fn (Short $short) => $short->cutSummary())->all())),
+        );
+        $names = $shorts
+            ->mapWithKeys(static fn (Short $short): array => [$short->id => sprintf('%02d', $short->number)])
+            ->all();
+        $settled = $this->resolver->batch($batch);
+        $rows = [];
+        $line = new Line;
+        foreach ($shorts as $short) {
+            $own = $settled->and(Level::Short, $short->settings);
+            $rows[$short->id] = ShortRow::of(
+                $short,
+                $axis,
+                isset($flags[$short->id]) ? [$flags[$short->id]] : [],
+                $own->registry->get('voice')->type->says($own->text('voice')),
+                $short->variant_of === null ? '' : ($names[$short->variant_of] ?? 'one that is deleted'),
+                $line,
+            );
+        }
+
+        return new RundownView(
+            $since === null
+                ? $rows
+                : array_filter($rows, static fn (ShortRow $row): bool => self::isChanged($row, $since)),
+            $ids,
+            $axis,
+            array_filter($rows, static fn (ShortRow $row): bool => $row->isWorking) !== [],
+            self::counts($rows),
+            $this->edits->last($batch),
+            $this->edits->next($batch),
+            HistoryLine::of($batch),
+        );
+    }
+
+    /**
+     * @param  array<ShortRow>  $rows
+     * @return array<string, int> rows in each group
+     */
+    private static function counts(array $rows): array
+    {
+        $counts = array_fill_keys(
+            ['flagged', 'over', 'late', 'open', 'ready', 'failed', 'downloadable', 'unfinished'],
+            0,
+        );
+        foreach ($rows as $row) {
+            foreach ($row->groups() as $group) {
+                $counts[$group]++;
+            }
+            $counts['downloadable'] += $row->leaves() === FileState::Final->value ? 1 : 0;
+            $counts['unfinished'] += $row->isFinished() ? 0 : 1;
+        }
+
+        return $counts;
+    }
+
+    private static function isChanged(ShortRow $row, Carbon $since): bool
+    {
+        return $row->isWorking ||
+            $row->short->updated_at >= $since ||
+            array_filter(
+                [$row->export, $row->done],
+                static fn (?Export $export): bool => $export !== null && $export->updated_at >= $since,
+            ) !== [];
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http\Presenters\Short;
+
+use App\Desks\Editing\EditBook;
+use App\Doors\Http\Presenters\Axis;
+use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\ScopeControl;
+use App\Doors\Http\Presenters\ShortRow;
+use App\Doors\Http\Presenters\ShotControls;
+use App\Ground\Work\Line;
+use App\Shelves\Levels\Resolver;
+use App\Shelves\Likeness\LikenessBook;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\Scene;
+use App\Shelves\Models\Short;
+use Illuminate\Support\Collection;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutScene;
+use RapidReel\Plan\Cut\CutShot;
+use RapidReel\Plan\Cut\CutSummary;
+use RapidReel\Plan\Review\ScriptFlags;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\SettingsReader;
+use RapidReel\Plan\Settings\SettingValues;
+
+/** A short as its page shows it: scenes with their times, and shots with what stands in them, time running down. */
+final readonly class ShortPage
+{
+    public function __construct(
+        private LikenessBook $likenesses,
+        private EditBook $edits,
+        private Resolver $resolver,
+    ) {
+    }
+
+    public function of(Short $short): ShortPageView
+    {
+        $short->load(['batch.channel', 'scenes.shots', 'notes', 'latestExport', 'latestDone']);
+        $summary = $short->cutSummary();
+        // A cut of scenes that have changed since has times and pictures of others.
+        $cut = $short->isPlanned() ? $short->plannedCut() : null;
+        $flag = $this->likenesses->flags([$short->id], $short->batch_id)[$short->id] ?? null;
+        $settled = $this->resolver->short($short);
+
+        return new ShortPageView(
+            $short,
+            ShortRow::of(
+                $short, Axis::over($summary === null ? [] : [$summary]), $flag === null ? [] : [$flag], line: new Line,
+            ),
+            implode(' · ', array_filter([
+                'Read by '.$settled->registry->get('voice')->type->says($settled->text('voice')),
+                SettingsReader::profile($settled)->label(),
+                SettingsReader::split($settled)->label(),
+                $short->publish_at === null ? '' : 'to be out '.$short->publish_at->format('j M Y, H:i'),
+                $short->tags,
+            ], static fn (string $said): bool => $said !== '')),
+            $this->scenes($short, $summary, $cut),
+            ScopeControl::all(
+                Level::Short,
+                $settled,
+                $this->resolver->batch($short->batch),
+                $short->batch->channel_id,
+                $short->id,
+                'the short',
+            ),
+            $this->edits->last($short),
+            $this->edits->next($short),
+            HistoryLine::of($short),
+        );
+    }
+
+    /** @return list<SceneLine> */
+    private function scenes(Short $short, ?CutSummary $summary, ?Cut $cut): array
+    {
+        $ids = array_merge([], ...array_map(
+            static fn (CutScene $scene): array => $scene->footage(),
+            $cut->scenes ?? [],
+        ));
+        $footage = Footage::query()->whereKey(array_unique($ids))->get()->keyBy('id');
+        $scripts = $short->manuscript()->scenes;
+        $crowded = ScriptFlags::crowded($scripts);
+        $notes = $short->notes->groupBy('scene_id');
+        $above = $this->resolver->short($short);
+        $lines = [];
+        foreach ($short->scenes as $number => $scene) {
+            [$start, $end] = $summary->scenes[$number] ?? [null, null];
+            $here = $above->and(Level::Scene, $scene->settings);
+            $lines[] = new SceneLine(
+                $scene,
+                $number,
+                $start,
+                $start === null ? null : self::clock($start),
+                $start === null ? null : number_format(($end - $start) / 1000, 1),
+                $this->shots($short, $scene, $cut->scenes[$number]->shots ?? [], $footage, $here),
+                $crowded[$number] ?? 1,
+                array_values(($notes[$scene->id] ?? collect())->where('offset', 0)->all()),
+                array_values(($notes[$scene->id] ?? collect())->where('offset', '>', 0)->all()),
+                $number === $short->scenes->count() - 1,
+                ScopeControl::all(
+                    Level::Scene,
+                    $here,
+                    $above,
+                    $short->batch->channel_id,
+                    $scene->id,
+                    'scene '.($number + 1),
+                ),
+            );
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  array<CutShot>  $shots
+     * @param  Collection<int, Footage>  $footage
+     * @return list<ShotLine>
+     */
+    private function shots(Short $short, Scene $scene, array $shots, Collection $footage, SettingValues $above): array
+    {
+        $rows = $scene->shots->keyBy('word');
+        $lines = [];
+        foreach ($shots as $shot) {
+            $row = $rows->get($shot->word);
+            $lines[] = new ShotLine(
+                $shot->word,
+                self::clock($shot->startMs),
+                number_format(($shot->endMs - $shot->startMs) / 1000, 1),
+                $footage->get((int) $shot->source->footage),
+                $row !== null && $row->locked,
+                $row === null
+                    ? []
+                    : ShotControls::of($row, $shot, $above, $short->batch->channel_id),
+                $row === null ? null : route('framing.show', [$scene, $shot->word]),
+                $shot->reason->why,
+                $shot->reason->isGood || ($row !== null && $row->locked),
+                $shot->reason->isOdd,
+            );
+        }
+
+        return $lines;
+    }
+
+    private static function clock(int $ms): string
+    {
+        return sprintf('%d:%04.1f', intdiv($ms, 60_000), ($ms % 60_000) / 1000);
+    }
+}

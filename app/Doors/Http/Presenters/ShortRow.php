@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http\Presenters;
+
+use App\Ground\Work\Line;
+use App\Ground\Work\Waits;
+use App\Makers\Proofs\Proof;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\Short;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Plan\Cut\CutSummary;
+use RapidReel\Plan\Cut\Flag;
+use RapidReel\Plan\Cut\FlagCode;
+
+/** A short as one row of its batch. */
+final readonly class ShortRow
+{
+    /**
+     * @param  list<Flag>  $flags
+     * @param  string  $voice  who reads it, by name
+     * @param  Waits|null  $waits  what it waits for and how long that may take; null where it does not
+     * @param  string  $beside  the number of the short that it tries another hook of; empty where it does not
+     */
+    private function __construct(
+        public Short $short,
+        public ?CutSummary $summary,
+        public ?CutStrip $strip,
+        public array $flags,
+        public ?Export $export,
+        public ?Export $done,
+        public string $state,
+        public bool $isWorking,
+        public bool $isStale,
+        public string $voice,
+        public string $beside,
+        public ?Waits $waits,
+    ) {
+    }
+
+    /** @param  list<Flag>  $flags  told of it beside those of its cut */
+    public static function of(
+        Short $short,
+        Axis $axis,
+        array $flags = [],
+        string $voice = '',
+        string $beside = '',
+        ?Line $line = null,
+    ): self {
+        $summary = $short->cutSummary();
+        $export = $short->latestExport;
+        $done = $short->latestDone;
+        $isSeen = $summary !== null && $summary->pixels === $done?->pixels;
+        $stale = $done !== null && ! $short->isExportFresh();
+
+        return new self(
+            $short,
+            $summary,
+            $summary === null ? null : CutStrip::of($summary, $axis),
+            array_values(
+                array_filter(
+                    [...$summary->flags ?? [], ...$flags, ...self::faint($short)],
+                    static fn (Flag $flag): bool => $flag->code !== FlagCode::Estimated,
+                ),
+            ),
+            $export,
+            $done,
+            match (true) {
+                $export === null => 'not exported',
+                $export->state === ExportState::Queued => $export->doing !== '' ? $export->doing : 'waiting',
+                $export->state === ExportState::Running => $export->doing !== '' ? $export->doing : 'starting',
+                $export->state === ExportState::Cancelling => 'stopping',
+                $export->state === ExportState::Cancelled => 'stopped',
+                $export->state === ExportState::Failed => 'failed',
+                $stale && $short->isPlanned() && $isSeen => 'sound changed since',
+                $stale => 'edited since',
+                default => 'ready',
+            },
+            ($export !== null && $export->state->isOpen()) ||
+                ($short->problem === null && ! $short->isPlanned() && $export?->state !== ExportState::Failed),
+            $stale,
+            $voice,
+            $beside,
+            match (true) {
+                $export?->state === ExportState::Queued => $line?->waitsFor("export:{$export->id}"),
+                $short->problem === null && ! $short->isPlanned() => $line?->waitsFor("short:{$short->id}"),
+                default => null,
+            },
+        );
+    }
+
+    /** @return list<Flag> what was measured of its captions on their pictures */
+    private static function faint(Short $short): array
+    {
+        $proof = Proof::of($short);
+        $faint = $proof !== null && $proof->isOf($short) ? count($proof->faint()) : 0;
+
+        return $faint === 0 ? [] : [new Flag(
+            FlagCode::LowContrast,
+            ($faint === 1 ? '1 caption does' : "$faint captions do")
+                .' not stand out from what is behind: mend that on the page of captions.',
+        )];
+    }
+
+    /** Whether what can be downloaded is a draft. */
+    public function isDraft(): bool
+    {
+        return $this->done?->quality === Quality::Draft;
+    }
+
+    /** What its file is: final, draft or outdated; empty where there is none. */
+    public function leaves(): string
+    {
+        return $this->short->leaving()[1]->value ?? '';
+    }
+
+    /** Whether nothing comes next for it but to be downloaded. */
+    public function isFinished(): bool
+    {
+        return $this->state === 'ready' && ! $this->isDraft();
+    }
+
+    /** @return list<string> under which choices of the filter it is shown */
+    public function groups(): array
+    {
+        return array_keys(array_filter([
+            'flagged' => $this->flags !== [] || $this->short->problem !== null,
+            'over' => $this->summary?->isOver() === true,
+            'late' => $this->summary?->isHookLate() === true,
+            'open' => $this->state !== 'ready',
+            'ready' => $this->state === 'ready',
+            'failed' => $this->state === 'failed' || $this->short->problem !== null,
+        ]));
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http\Presenters\Sounds;
+
+use App\Doors\Http\Presenters\ScopeControl;
+use App\Shelves\Levels\EffectNames;
+use App\Shelves\Levels\Resolver;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\Effect;
+use App\Shelves\Models\Music;
+use RapidReel\Plan\Choice\Mood;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\SoundSettings;
+
+/** The music and the effects at a channel's hand, and how they lie under its voices. */
+final readonly class SoundsPage
+{
+    public function __construct(private Resolver $resolver)
+    {
+    }
+
+    public function of(Channel $channel): SoundsView
+    {
+        $here = $this->resolver->channel($channel);
+        $effects = array_map(static fn (string $id, string $name): array => [
+            'id' => $id, 'name' => $name, 'own' => null,
+        ], array_keys(EffectNames::SHIPPED), EffectNames::SHIPPED);
+        foreach (Effect::at($channel)->get()->sortBy('name') as $one) {
+            $effects[] = ['id' => EffectNames::OWN.$one->id, 'name' => $one->name, 'own' => $one];
+        }
+
+        return new SoundsView(
+            $channel,
+            array_values(Music::at($channel)->get()->sortBy('name')->all()),
+            $effects,
+            Mood::labels(),
+            ScopeControl::all(
+                Level::Channel, $here, $here->without(Level::Channel), $channel->id, $channel->id, 'the channel',
+                SoundSettings::MAIN,
+            ),
+            $channel->user->channels->count() > 1,
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http\Presenters\Sounds;
+
+use App\Doors\Http\Presenters\ScopeControl;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\Effect;
+use App\Shelves\Models\Music;
+
+final readonly class SoundsView
+{
+    /**
+     * @param  list<Music>  $music
+     * @param  list<array{id: string, name: string, own: Effect|null}>  $effects
+     * @param  non-empty-array<string, string>  $moods  labels by value
+     * @param  array<string, ScopeControl>  $controls  of the channel
+     * @param  bool  $hasOthers  whether the account has other channels
+     */
+    public function __construct(
+        public Channel $channel,
+        public array $music,
+        public array $effects,
+        public array $moods,
+        public array $controls,
+        public bool $hasOthers,
+    ) {
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Jobs;
+
+use App\Ground\Work\Orders;
+use App\Shelves\Models\Export;
+use App\Shelves\Models\ExportState;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\FootageState;
+use App\Shelves\Models\HouseImport;
+use App\Shelves\Models\HouseImportState;
+use App\Shelves\Models\PictureOrder;
+use App\Shelves\Models\Recording;
+use App\Shelves\Models\RecordingState;
+use App\Shelves\Models\Short;
+use Illuminate\Contracts\Database\Query\Builder;
+use Illuminate\Database\Eloquent\Builder as Rows;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+
+/** Rows that wait for work which nobody has been told of: they are ordered again. */
+final readonly class OrphanSweep
+{
+    public function __construct(private Orders $orders)
+    {
+    }
+
+    /** @return int how many there were */
+    public function order(): int
+    {
+        $open = array_filter(ExportState::cases(), static fn (ExportState $state): bool => $state->isOpen());
+
+        return $this->again(
+            'export',
+            self::of(Export::query(), static fn (Rows $rows) => $rows->whereIn('state', $open)),
+            $this->orders->makeExport(...),
+        )
+            + $this->again(
+                'recording',
+                Recording::query()->where('state', RecordingState::Waiting),
+                $this->orders->alignRecording(...),
+            )
+            + $this->again(
+                'footage',
+                Footage::query()->where('state', FootageState::Checking),
+                $this->orders->checkFootage(...),
+            )
+            + $this->again(
+                'mend',
+                Footage::query()->where('state', FootageState::Mending),
+                $this->orders->mendFootage(...),
+            )
+            + $this->again(
+                'pictures',
+                PictureOrder::query()->where('open', true),
+                $this->orders->makePictures(...),
+            )
+            + $this->again(
+                'house',
+                HouseImport::query()->where('state', HouseImportState::Waiting),
+                $this->orders->takeHouseFile(...),
+            )
+            + $this->again(
+                'short',
+                self::of(Short::query(), static fn (Rows $rows) => $rows->whereNull('problem')->where(
+                    static fn (Rows $either) => $either->whereColumn('inputs', '!=', 'planned_inputs')
+                        ->orWhere('inputs', ''),
+                )),
+                $this->orders->planShort(...),
+            );
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param  Rows<T>  $waiting
+     * @param  callable(int): void  $order
+     */
+    private function again(string $kind, Rows $waiting, callable $order): int
+    {
+        $strays = self::withoutJob($waiting, $kind);
+        if (! (clone $strays)->exists()) {
+            return 0;
+        }
+
+        // Looked at once more with the database to ourselves: two workers find the same ones.
+        return DB::transaction(static function () use ($strays, $order): int {
+            $ids = array_map(intval(...), $strays->pluck('id')->all());
+            array_map($order, $ids);
+
+            return count($ids);
+        });
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param  Rows<T>  $rows
+     * @return Rows<T>
+     */
+    private static function withoutJob(Rows $rows, string $kind): Rows
+    {
+        $rows->whereNotIn(
+            DB::raw("'$kind:' || id"),
+            static fn (Builder $jobs) => $jobs
+                ->selectRaw("json_extract(payload, '$.about')")
+                ->from('jobs')
+                ->whereRaw("json_extract(payload, '$.about') IS NOT NULL"),
+        );
+
+        return $rows;
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param  Rows<T>  $rows
+     * @param  callable(Rows<T>): mixed  $narrow
+     * @return Rows<T>
+     */
+    private static function of(Rows $rows, callable $narrow): Rows
+    {
+        $narrow($rows);
+
+        return $rows;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Jobs;
+
+use App\Ground\Work\Orders;
+use App\Makers\Proofs\ProofDesk;
+
+/** Work is done by the queue's workers. */
+final class QueuedOrders implements Orders
+{
+    public function planShort(int $shortId): void
+    {
+        PlanShort::dispatch($shortId, ProofDesk::isLooked($shortId));
+    }
+
+    public function makeProof(int $shortId, bool $isLooked = false): void
+    {
+        MakeProof::dispatch($shortId, $isLooked);
+    }
+
+    public function makeExport(int $exportId): void
+    {
+        MakeExport::dispatch($exportId);
+    }
+
+    public function alignRecording(int $recordingId): void
+    {
+        AlignRecording::dispatch($recordingId);
+    }
+
+    public function checkFootage(int $footageId): void
+    {
+        CheckFootage::dispatch($footageId);
+    }
+
+    public function mendFootage(int $footageId): void
+    {
+        MendFootage::dispatch($footageId);
+    }
+
+    public function makePictures(int $orderId): void
+    {
+        MakePictures::dispatch($orderId);
+    }
+
+    public function takeHouseFile(int $importId): void
+    {
+        TakeHouseFile::dispatch($importId);
+    }
+
+    public function speakSample(int $account, string $voice, int $speed, string $text): void
+    {
+        SpeakSample::dispatch($account, $voice, $speed, $text);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Gateways\Voices\Outside;
+
+use App\Gateways\Voices\BuiltInNarrator;
+use App\Gateways\Voices\DiphoneSpeaker;
+use App\Gateways\Voices\Speech;
+use App\Gateways\Voices\Voice;
+use App\Gateways\Voices\VoiceEngine;
+use App\Gateways\Voices\Voices;
+use App\Gateways\Voices\VoiceUnavailable;
+
+/** All synthesisers as one, and the voices of other makers with them. */
+final readonly class VoiceCompany implements Voices
+{
+    public function __construct(
+        private BuiltInNarrator $narrator,
+        private DiphoneSpeaker $diphones,
+        private OutsideVoices $outside,
+    ) {
+    }
+
+    public function all(): array
+    {
+        $own = [...$this->narrator->all(), ...$this->diphones->all()];
+        try {
+            return [...$own, ...$this->outside->all()];
+        } catch (VoiceUnavailable) {
+            // The voices page tells what is wrong; work with the others goes on.
+            return $own;
+        }
+    }
+
+    public function version(): string
+    {
+        return $this->narrator->version().'+'.$this->diphones->version();
+    }
+
+    public function speak(string $text, Voice $voice): Speech
+    {
+        return match (true) {
+            $voice->source === VoiceEngine::Narrator => $this->narrator->speak($text, $voice),
+            $voice->source === VoiceEngine::Diphones => $this->diphones->speak($text, $voice),
+            default => $this->outside->speak($text, $voice),
+        };
+    }
+}

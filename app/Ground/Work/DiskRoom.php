@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ground\Work;
+
+use RapidReel\Base\Refusal;
+use Throwable;
+
+/** Whether there is room where media and data are kept. Below a least, no new work is begun. */
+final readonly class DiskRoom
+{
+    private const TOLD = ['No space left on device', 'database or disk is full', 'Disk quota exceeded',
+        'out of free disk space'];
+
+    /**
+     * @param  list<string>  $folders  that exist, or whose parents do
+     * @param  int  $least  bytes that stay free, for the database and what is about to end
+     */
+    public function __construct(
+        private array $folders,
+        private int $least,
+    ) {
+    }
+
+    /** Bytes on the fullest of the disks. */
+    public function free(): int
+    {
+        $free = PHP_INT_MAX;
+        foreach ($this->folders as $folder) {
+            while (! is_dir($folder) && dirname($folder) !== $folder) {
+                $folder = dirname($folder);
+            }
+            $there = @disk_free_space($folder);
+            $free = $there === false ? $free : min($free, (int) $there);
+        }
+
+        return $free;
+    }
+
+    public function isShort(): bool
+    {
+        return $this->free() < $this->least;
+    }
+
+    /** Whether something went wrong for want of room. */
+    public function isToBlame(Throwable $problem): bool
+    {
+        return self::isNamed($problem) || $this->isShort();
+    }
+
+    /** Whether it says itself that there was no room. */
+    public static function isNamed(Throwable $problem): bool
+    {
+        for ($one = $problem; $one !== null; $one = $one->getPrevious()) {
+            foreach (self::TOLD as $told) {
+                if (str_contains($one->getMessage(), $told)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    public function sentence(): string
+    {
+        return sprintf(
+            'The disk is full: %d MB are free, and %d are needed. Nothing is lost; work waits, and goes on by itself '
+                .'as soon as there is room.',
+            intdiv($this->free(), 1024 * 1024),
+            intdiv($this->least, 1024 * 1024),
+        );
+    }
+
+    /** @throws Refusal when nothing can be taken in */
+    public function ask(int $bytes = 0): void
+    {
+        if ($this->free() - $bytes < $this->least) {
+            throw new Refusal(sprintf(
+                'There is no room for it on the disk: %d MB are free there. Nothing was kept of it; make room and '
+                    .'bring it again.',
+                intdiv($this->free(), 1024 * 1024),
+            ));
+        }
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ground\Work;
+
+use RuntimeException;
+
+/** A folder that is there, whoever made it: two processes may do so at the same moment. */
+final class Folder
+{
+    public static function make(string $path): void
+    {
+        if (! is_dir($path) && ! @mkdir($path, 0755, true) && ! is_dir($path)) {
+            throw new RuntimeException("The folder $path cannot be made: ".(error_get_last()['message'] ?? ''));
+        }
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ground\Work;
+
+/** Work that is to be done by whoever is free, later: named by ids, so that it finds things as they then are. */
+interface Orders
+{
+    public function planShort(int $shortId): void;
+
+    /** @param  bool  $isLooked  whether somebody has the short before them and waits */
+    public function makeProof(int $shortId, bool $isLooked = false): void;
+
+    public function makeExport(int $exportId): void;
+
+    public function alignRecording(int $recordingId): void;
+
+    public function checkFootage(int $footageId): void;
+
+    public function mendFootage(int $footageId): void;
+
+    public function makePictures(int $orderId): void;
+
+    public function takeHouseFile(int $importId): void;
+
+    /** @param  int  $speed  percent of the voice's usual rate */
+    public function speakSample(int $account, string $voice, int $speed, string $text): void;
+}

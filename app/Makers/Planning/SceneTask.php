@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Makers\Planning;
+
+use App\Gateways\Voices\Voice;
+use App\Gateways\Voices\VoiceBook;
+use RapidReel\Plan\Choice\SceneSettings;
+use RapidReel\Plan\Choice\ShortSettings;
+use RapidReel\Plan\Cut\ChosenShot;
+use RapidReel\Plan\Cut\VoicedScene;
+use RapidReel\Plan\Settings\SettingsReader;
+use RapidReel\Plan\Settings\SettingValues;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Voice\Speech\Delivery;
+use RapidReel\Voice\Speech\Take;
+
+/** A scene to be voiced and paced: who says it and how, or who said it already, and what is set for it. */
+final readonly class SceneTask
+{
+    /**
+     * @param  SettingValues  $levels  where each of its settings comes from
+     * @param  list<ChosenShot>  $chosen
+     * @param  Take|null  $reading  raw, where somebody has read it
+     */
+    private function __construct(
+        public Scene $scene,
+        public Voice $voice,
+        public Delivery $delivery,
+        public ShortSettings $short,
+        public SceneSettings $settings,
+        public SettingValues $levels,
+        public array $chosen = [],
+        public ?Take $reading = null,
+    ) {
+    }
+
+    /** @param  array<string, string>  $pronunciations  how to say it, by what is written */
+    public static function of(Scene $scene, SettingValues $levels, VoiceBook $voices, array $pronunciations): self
+    {
+        $settings = SettingsReader::scene($levels, $scene);
+
+        return new self(
+            $scene,
+            $voices->saying($settings->speech),
+            new Delivery(
+                $settings->speech->deadAirMs,
+                $scene->own->spared,
+                $pronunciations,
+                $settings->pace->pauseMs,
+                $settings->speech->tempo,
+            ),
+            SettingsReader::short($levels),
+            $settings,
+            $levels,
+        );
+    }
+
+    /** @param  list<ChosenShot>  $chosen */
+    public function with(array $chosen, ?Take $reading): self
+    {
+        return new self(
+            $this->scene, $this->voice, $this->delivery, $this->short, $this->settings, $this->levels, $chosen,
+            $reading,
+        );
+    }
+
+    /** Other words said in the same way; what was chosen and read for these does not serve them. */
+    public function saying(Scene $scene): self
+    {
+        $delivery = new Delivery(
+            $this->delivery->deadAirMs,
+            [],
+            $this->delivery->pronunciations,
+            $this->delivery->pauseMs,
+            $this->delivery->tempo,
+        );
+
+        return new self($scene, $this->voice, $delivery, $this->short, $this->settings, $this->levels);
+    }
+
+    /** The scene with its take, paced as is set. */
+    public function voiced(Take $take): VoicedScene
+    {
+        return new VoicedScene($this->scene, $take, $this->chosen, $this->settings);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Makers\Planning;
+
+use App\Gateways\Voices\VoiceBook;
+use App\Makers\Voicing\ReadingTakes;
+use App\Shelves\Levels\Resolver;
+use App\Shelves\Library\Shelf;
+use App\Shelves\Models\Reading;
+use App\Shelves\Models\Short;
+use RapidReel\Base\Refusal;
+use RapidReel\Plan\Cut\ChosenShot;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\SettingsReader;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Text\Script\ShotMark;
+
+/** The scenes of a short as they are to be voiced and paced. */
+final readonly class SceneTasks
+{
+    public function __construct(
+        private VoiceBook $voices,
+        private ReadingTakes $takes,
+        private Resolver $resolver,
+    ) {
+    }
+
+    /**
+     * @param  Shelf|null  $shelf  where the footage of shots stands; without it none is settled, and nothing is made
+     * @return non-empty-list<SceneTask>
+     */
+    public function of(Short $short, ?Shelf $shelf = null): array
+    {
+        $pronunciations = $short->batch->channel->pronunciations();
+        $readings = $short->readings->where('accepted', true)->keyBy('text');
+        $settled = $this->resolver->short($short);
+        $tasks = [];
+        foreach ($short->scenes as $row) {
+            $scene = $row->toScript();
+            $reading = $readings->get($scene->text);
+            $tasks[] = SceneTask::of(
+                $scene,
+                $settled->and(Level::Scene, $scene->own->settings),
+                $this->voices,
+                $pronunciations,
+            )->with(
+                $this->chosen($short, $scene, $shelf),
+                match (true) {
+                    ! $reading instanceof Reading => null,
+                    $shelf === null => $this->takes->kept($reading),
+                    default => $this->takes->whole($reading),
+                },
+            );
+        }
+
+        return $tasks === [] ? throw new Refusal('This short has no scenes.') : $tasks;
+    }
+
+    /** @return list<ChosenShot> */
+    private function chosen(Short $short, Scene $scene, ?Shelf $shelf): array
+    {
+        return array_map(fn (ShotMark $shot): ChosenShot => new ChosenShot(
+            $shot->word,
+            $shot->footage === null ? null : ($shelf->footage[$shot->footage] ?? null),
+            $shot->isLocked,
+            $shot->offset,
+            $shot->inMs,
+            $shot->pins,
+            $shot->span,
+            $shot->own->own === [] ? null : SettingsReader::shot($this->resolver->shot($short, $scene, $shot)),
+        ), $scene->own->shots);
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Makers\Planning;
+
+use App\Media\Process\Watcher;
+use App\Shelves\Library\Shelf;
+use App\Shelves\Models\Scene;
+use App\Shelves\Models\Short;
+use App\Shelves\Models\Shot;
+use Illuminate\Support\Facades\DB;
+use RapidReel\Base\Refusal;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutJson;
+use RapidReel\Plan\Cut\CutShot;
+
+/**
+ * Makes the cut of a short as its scenes stand, and keeps it with the pictures that were found for it. What an operator
+ * touched is read and never written.
+ */
+final readonly class ShortPlanner
+{
+    public function __construct(
+        private CutMaker $cuts,
+        private SceneTasks $tasks,
+        private Inputs $inputs,
+        private PlanParts $parts,
+    ) {
+    }
+
+    /**
+     * The plan that is kept, where it is still that of its scenes and all it was made with is there; else a new one.
+     *
+     * @throws Refusal when there is nothing to show
+     */
+    public function current(Short $short, Shelf $shelf, Watcher $watcher): Plan
+    {
+        $short->load(['batch.channel', 'scenes.shots', 'readings']);
+        [$cut, $summary] = $short->isPlanned() ? [$short->plannedCut(), $short->cutSummary()] : [null, null];
+        $isFresh = $cut !== null && $summary !== null && $this->inputs->of($short) === $short->planned_inputs
+            && $this->parts->areAtHand($cut, $shelf) && $this->parts->areThere($cut);
+
+        return $isFresh ? new Plan($cut, $summary) : $this->made($short, $shelf, $watcher);
+    }
+
+    /** @throws Refusal when there is nothing to show */
+    public function plan(Short $short, Shelf $shelf, Watcher $watcher): Cut
+    {
+        return $this->made($short, $shelf, $watcher)->cut;
+    }
+
+    private function made(Short $short, Shelf $shelf, Watcher $watcher): Plan
+    {
+        if ($shelf->footage === []) {
+            throw new Refusal('There is no footage yet. Add clips or stills on the Footage page.');
+        }
+        $revision = $short->revision;
+        $short->load(['batch.channel', 'scenes.shots', 'readings']);
+        // First: a damaged take is cut again, and is one of the inputs.
+        $tasks = $this->tasks->of($short, $shelf);
+        $inputs = $this->inputs->of($short);
+        $cut = $this->cuts->make(
+            $short->title,
+            $tasks,
+            $shelf,
+            $watcher,
+            $short->batch->channel->name,
+            $short->subject(),
+            self::shownByOthers($short),
+            $short->number,
+        );
+        $plan = new Plan($cut, $this->cuts->summary($cut));
+        $this->keep($short, $plan, $inputs, $revision);
+
+        return $plan;
+    }
+
+    /** @return array<array-key, int> how often other shorts of the batch show a picture, by id */
+    private static function shownByOthers(Short $short): array
+    {
+        return Shot::query()
+            ->join('scenes', 'scenes.id', '=', 'shots.scene_id')
+            ->join('shorts', 'shorts.id', '=', 'scenes.short_id')
+            ->where('shorts.batch_id', $short->batch_id)
+            ->whereNull('shorts.deleted_at')
+            ->where('shorts.id', '!=', $short->id)
+            ->whereNotNull('shots.footage_id')
+            ->groupBy('shots.footage_id')
+            ->selectRaw('shots.footage_id as id, count(*) as times')
+            ->pluck('times', 'id')
+            ->map(static fn ($times): int => (int) $times)
+            ->all();
+    }
+
+    /** Only if nobody changed anything in the meantime; then the next plan is on its way already. */
+    private function keep(Short $short, Plan $plan, string $inputs, int $revision): void
+    {
+        $made = ['cut' => CutJson::encode($plan->cut), 'summary' => $plan->summary->toJson()];
+        DB::transaction(function () use ($short, $plan, $made, $inputs, $revision): void {
+            $now = Short::query()->with(['batch.channel', 'scenes.shots', 'readings'])->find($short->id);
+            if ($now === null || $now->revision !== $revision || $this->inputs->of($now) !== $inputs) {
+                return;
+            }
+            $now->update([...$made, 'inputs' => $inputs, 'planned_inputs' => $inputs, 'problem' => null]);
+            foreach ($now->scenes as $number => $scene) {
+                $this->propose($scene, $plan->cut->scenes[$number]->shots);
+            }
+        });
+        $short->refresh();
+    }
+
+    /** @param  list<CutShot>  $shots */
+    private function propose(Scene $scene, array $shots): void
+    {
+        $locked = $scene->shots->where('locked', true)->pluck('word')->all();
+        $rows = [];
+        foreach ($shots as $shot) {
+            if (! in_array($shot->word, $locked, true)) {
+                $rows[$shot->word] = (int) $shot->source->footage;
+            }
+        }
+        $found = $scene->shots->where('locked', false)->pluck('footage_id', 'word')->all();
+        if ($found !== $rows) {
+            Shot::query()
+                ->where('scene_id', $scene->id)
+                ->where('locked', false)
+                ->whereNotIn('word', array_keys($rows))
+                ->delete();
+            foreach ($rows as $word => $footage) {
+                Shot::query()->updateOrCreate(['scene_id' => $scene->id, 'word' => $word], ['footage_id' => $footage]);
+            }
+        }
+    }
+}

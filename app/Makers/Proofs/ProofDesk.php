@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Makers\Proofs;
+
+use App\Ground\Work\Orders;
+use App\Makers\Planning\ShortPlanner;
+use App\Media\Process\Cancelled;
+use App\Media\Process\Failure;
+use App\Media\Process\ToolFailed;
+use App\Media\Process\Watcher;
+use App\Shelves\Library\LibraryShelf;
+use App\Shelves\Models\Short;
+use Illuminate\Support\Facades\Cache;
+use RapidReel\Base\Refusal;
+
+/** Orders proofs of shorts, and has them made: of the plan as it is by then. */
+final readonly class ProofDesk
+{
+    /** A page that is open asks again before that. */
+    private const LOOK_SECONDS = 90;
+
+    /** An order of the same is not made again before that. */
+    private const ASKED_SECONDS = 15;
+
+    public function __construct(
+        private ProofMaker $maker,
+        private ContrastCheck $contrast,
+        private ProofFrames $frames,
+        private LibraryShelf $shelves,
+        private Orders $orders,
+        private ShortPlanner $planner,
+    ) {
+    }
+
+    /** @return bool whether there is one of the present plan already */
+    public function order(Short $short): bool
+    {
+        if ($this->isFresh($short)) {
+            return true;
+        }
+        // A plan and a page that waits for it both ask.
+        $isLooked = self::isLooked($short->id);
+        $asked = "proof-{$short->id}-{$short->planned_inputs}-".($isLooked ? 'looked' : 'later');
+        // A clock may be set back meanwhile.
+        $isAsked = abs(time() - (int) Cache::get($asked, 0)) < self::ASKED_SECONDS;
+        $isAsked || Cache::put($asked, time(), self::ASKED_SECONDS);
+        if ($short->isPlanned() && (! $isAsked || $short->proof_problem !== null)) {
+            Short::query()->whereKey($short->id)->update(['proof_problem' => null]);
+            $this->orders->makeProof($short->id, $isLooked);
+        }
+        // Its plan may wait behind those of a whole batch: of two orders the later finds nothing to do.
+        if ($isLooked && ! $isAsked && ! $short->isPlanned() && $short->problem === null) {
+            $this->orders->planShort($short->id);
+        }
+
+        return false;
+    }
+
+    /** Somebody has the short before them: for a while its proofs are made before others. */
+    public function look(Short $short): void
+    {
+        Cache::put(self::looked($short->id), true, self::LOOK_SECONDS);
+    }
+
+    /** Whether somebody has it before them. */
+    public static function isLooked(int $short): bool
+    {
+        return Cache::has(self::looked($short));
+    }
+
+    private static function looked(int $short): string
+    {
+        return "looked-at-$short";
+    }
+
+    /** Whether there is one of the present plan, and it is known how clear its captions are. */
+    public function isFresh(Short $short): bool
+    {
+        return $this->shown($short)?->isMeasured === true;
+    }
+
+    /** Whether there is one of the present plan. */
+    public function isShown(Short $short): bool
+    {
+        return $this->shown($short) !== null;
+    }
+
+    private function shown(Short $short): ?Proof
+    {
+        $proof = Proof::of($short);
+
+        return $proof !== null && $proof->isOf($short) && $this->maker->isRight($proof->key)
+            && $this->frames->areRight($proof) ? $proof : null;
+    }
+
+    /** Something of what pages have of a short is damaged: it is made again. */
+    public function again(Short $short): void
+    {
+        $proof = Proof::of($short);
+        if ($proof !== null) {
+            $this->maker->forget($proof->key);
+        }
+        $this->order($short);
+    }
+
+    /**
+     * @throws Cancelled
+     */
+    public function make(Short $short, Watcher $watcher): void
+    {
+        $cut = $short->plannedCut();
+        if ($cut === null || ! $short->isPlanned() || $this->isFresh($short)) {
+            return;
+        }
+        $inputs = $short->planned_inputs;
+        $shelf = $this->shelves->of($short->batch->channel);
+        try {
+            $cut = $this->planner->current($short, $shelf, $watcher)->cut;
+            $inputs = $short->planned_inputs;
+            $key = $this->maker->make($cut, $shelf, $watcher);
+            // What is seen is there at once; how clear its captions are takes a while longer.
+            $this->keep($short->id, $inputs, ['proof' => (new Proof($inputs, $key, [], false))->toJson()]);
+            $proof = new Proof($inputs, $key, $this->contrast->of($cut, $this->maker->file($key)));
+            $this->frames->take($proof, $this->maker->file($key));
+        } catch (Refusal $problem) {
+            $this->tell($short->id, $inputs, $problem->getMessage());
+
+            return;
+        } catch (ToolFailed $problem) {
+            if ($problem->failure === Failure::NoRoom) {
+                throw $problem;
+            }
+            $this->tell($short->id, $inputs, $problem->getMessage());
+
+            return;
+        }
+        $this->keep($short->id, $inputs, ['proof' => $proof->toJson(), 'proof_problem' => null]);
+    }
+
+    private function tell(int $id, string $inputs, string $problem): void
+    {
+        $this->keep($id, $inputs, ['proof_problem' => mb_strimwidth($problem, 0, 250, '…')]);
+    }
+
+    /**
+     * Only while it is still of the present plan.
+     *
+     * @param  array<string, string|null>  $found
+     */
+    private function keep(int $id, string $inputs, array $found): void
+    {
+        Short::query()->whereKey($id)->where('planned_inputs', $inputs)->update($found);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Makers\Proofs;
+
+use App\Media\Process\MediaTools;
+use App\Media\Store\KeptFiles;
+use App\Media\Store\MediaStore;
+
+/** Pictures out of a proof: those that captions stand before worst. */
+final readonly class ProofFrames
+{
+    public const KINDS = ['dark', 'bright', 'busy'];
+
+    public function __construct(
+        private MediaTools $tools,
+        private MediaStore $store,
+        private KeptFiles $kept,
+    ) {
+    }
+
+    /** Whether none of those that were taken is damaged or gone. */
+    public function areRight(Proof $proof): bool
+    {
+        foreach ($proof->cues === [] ? [] : self::KINDS as $kind) {
+            if (! KeptFiles::isAsSealed($this->file($proof->key, $kind))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function file(string $key, string $kind): string
+    {
+        return $this->store->keyed("proofs-$kind", $key, 'jpg');
+    }
+
+    /** @param  string  $video  of the proof */
+    public function take(Proof $proof, string $video): void
+    {
+        $work = $this->store->workFolder();
+        try {
+            foreach ($proof->hardest() ?? [] as $kind => $ms) {
+                $this->tools->run(
+                    [
+                        '-loglevel', 'error', '-ss', sprintf('%.3f', $ms / 1000 + 0.02), ...$this->tools->input($video),
+                        '-vf', 'format=yuvj420p', '-frames:v', '1', '-update', '1', '-q:v', '3', "$work/$kind.jpg",
+                    ],
+                    'Taking a picture out of a short',
+                );
+                if (is_file("$work/$kind.jpg")) {
+                    $this->kept->put("$work/$kind.jpg", $this->file($proof->key, $kind));
+                }
+            }
+        } finally {
+            $this->store->discard($work);
+        }
+    }
+}

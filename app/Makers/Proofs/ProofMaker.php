@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Makers\Proofs;
+
+use App\Makers\Videos\VideoMaker;
+use App\Media\Process\Watcher;
+use App\Media\Store\KeptFiles;
+use App\Media\Store\MediaStore;
+use App\Shelves\Library\Shelf;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Segment;
+use RapidReel\Making\Render\SegmentPlanner;
+use RapidReel\Plan\Cut\Cut;
+
+/** Makes proofs: a short small and without its captions, with its sound, for pages to draw the captions over. */
+final readonly class ProofMaker
+{
+    public function __construct(
+        private SegmentPlanner $planner,
+        private VideoMaker $videos,
+        private MediaStore $store,
+        private KeptFiles $kept,
+    ) {
+    }
+
+    /**
+     * @return string the key of the proof, which follows from all that is in it
+     */
+    public function make(Cut $cut, Shelf $shelf, Watcher $watcher): string
+    {
+        $segments = $this->planner->plan($cut, Quality::Proof, true);
+        $mix = MixPlan::of($cut);
+        $key = hash('sha256', implode("\n", [
+            $mix->key(),
+            ...array_map(static fn (Segment $segment): string => $segment->key, $segments),
+        ]));
+        if ($this->isRight($key) && $this->videos->isMixed($mix)) {
+            return $key;
+        }
+        $work = $this->store->workFolder();
+        try {
+            $this->videos->make($cut, $mix, $segments, $shelf, $watcher, "$work/proof.mp4", compares: false);
+            $this->kept->put("$work/proof.mp4", $this->file($key));
+        } finally {
+            $this->store->discard($work);
+        }
+
+        return $key;
+    }
+
+    /** It is made again when somebody asks for it. */
+    public function forget(string $key): void
+    {
+        $this->kept->forget([$this->file($key)]);
+    }
+
+    public function isRight(string $key): bool
+    {
+        return $this->kept->isRight($this->file($key));
+    }
+
+    public function file(string $key): string
+    {
+        return $this->store->keyed('proofs', $key, 'mp4');
+    }
+}

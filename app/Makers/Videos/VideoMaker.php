@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Makers\Videos;
+
+use App\Ground\Work\GivingWay;
+use App\Media\Audio\MixSources;
+use App\Media\Audio\SoundMixer;
+use App\Media\Probing\NotAsPlanned;
+use App\Media\Probing\VideoInspector;
+use App\Media\Process\Cancelled;
+use App\Media\Process\EncoderPool;
+use App\Media\Process\ToolFailed;
+use App\Media\Process\Watcher;
+use App\Media\Store\DamagedPart;
+use App\Media\Store\KeptFiles;
+use App\Media\Store\MediaStore;
+use App\Media\Video\ChangedFootage;
+use App\Media\Video\Joiner;
+use App\Media\Video\MissingFootage;
+use App\Media\Video\SegmentRenderer;
+use App\Media\Video\Sources;
+use App\Shelves\Library\Shelf;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Progress;
+use RapidReel\Making\Render\Segment;
+use RapidReel\Plan\Cut\Cut;
+
+/** Makes a video out of segments and a mix: renders what is missing of them, joins them, compares it with the plan. */
+final readonly class VideoMaker
+{
+    public function __construct(
+        private SegmentRenderer $renderer,
+        private SoundMixer $mixer,
+        private EncoderPool $pool,
+        private Joiner $joiner,
+        private MediaStore $store,
+        private VideoInspector $inspector,
+        private KeptFiles $kept,
+        private Sources $sources,
+    ) {
+    }
+
+    /**
+     * Makes the parts and joins them. What comes out is compared with the plan; if it is not that, all of its parts are
+     * made once more.
+     *
+     * @param  non-empty-list<Segment>  $segments
+     * @param  bool  $compares  left out where somebody waits: its parts have seals
+     * @param  GivingWay|null  $way  whether others come in between its parts
+     * @return int how many segments were rendered
+     *
+     * @throws Cancelled
+     * @throws ToolFailed
+     * @throws NotAsPlanned
+     */
+    public function make(
+        Cut $cut,
+        MixPlan $mix,
+        array $segments,
+        Shelf $shelf,
+        Watcher $watcher,
+        string $video,
+        bool $compares = true,
+        ?GivingWay $way = null,
+    ): int {
+        $files = array_map(fn (Segment $segment): string => $this->renderer->file($segment->key), $segments);
+        $sound = $this->mixer->file($mix);
+        for ($round = 1; ; $round++) {
+            $made = $this->makeParts($cut, $mix, $segments, $shelf, $watcher, $way);
+            $watcher->progress(Progress::joining());
+            $this->joiner->join(array_map(static fn (Segment $segment, string $file): array => [
+                $file, $segment->recipe->frames,
+            ], $segments, $files), $sound, $cut->title, $video, $compares ? $cut->over->progress : null,
+                $segments[0]->recipe);
+            if (! $compares) {
+                return $made;
+            }
+            try {
+                $this->inspector->compare(
+                    $video,
+                    array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $segments)),
+                    $mix->wholeSeconds(),
+                );
+
+                return $made;
+            } catch (NotAsPlanned $problem) {
+                if ($round > 1) {
+                    throw $problem;
+                }
+                $this->kept->forget([...$files, $sound]);
+            }
+        }
+    }
+
+    /** Whether the sound of a plan is there with all that pages hear of it. */
+    public function isMixed(MixPlan $mix): bool
+    {
+        return $this->mixer->isThere($mix);
+    }
+
+    /**
+     * Renders what is missing, and mixes.
+     *
+     * @param  list<Segment>  $segments
+     * @return int how many segments were rendered
+     */
+    private function makeParts(
+        Cut $cut,
+        MixPlan $mix,
+        array $segments,
+        Shelf $shelf,
+        Watcher $watcher,
+        ?GivingWay $way,
+    ): int {
+        $missing = $this->missing($segments);
+        $this->laySources($cut, $missing, $shelf);
+        $works = [];
+        if (! $this->mixer->isThere($mix)) {
+            $works[] = $this->mixer->work($mix, $this->sounds($cut, $shelf));
+        }
+        // A few, as after an edit, would leave cores idle at the end.
+        $threads = count($missing) <= 2 * $this->pool->width() ? $this->pool->width() : 1;
+        foreach ($missing as $segment) {
+            $works[] = $this->renderer->work($segment->recipe, $threads);
+        }
+        $frames = array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $missing));
+        $made = $this->pool->run(
+            $works,
+            static function (int $done) use ($frames, $watcher): void {
+                $watcher->progress(Progress::rendering($done, $frames));
+                if ($watcher->isCancelled()) {
+                    throw new Cancelled;
+                }
+            },
+            $watcher->achieved(...),
+            $way,
+        );
+
+        return count(array_diff($made, [$mix->key()]));
+    }
+
+    private function sounds(Cut $cut, Shelf $shelf): MixSources
+    {
+        $effects = $clips = $heard = [];
+        foreach ($cut->sound->effects as $effect) {
+            $effects[$effect->fingerprint] = $shelf->effectPath($effect->sound, $effect->fingerprint);
+        }
+        foreach ($cut->scenes as $scene) {
+            foreach ($scene->shots as $shot) {
+                if ($shot->play->sound !== null) {
+                    $heard[$shot->source->fingerprint] = $shot->source->footage;
+                }
+            }
+        }
+        foreach (array_filter([$cut->over->introOutro->opening, $cut->over->introOutro->ending]) as $edge) {
+            $heard[$edge->fingerprint] = self::idOf($edge->fingerprint, $shelf);
+        }
+        foreach ($heard as $fingerprint => $id) {
+            $clips[$fingerprint] = $this->heard((string) $fingerprint, $id, $shelf);
+        }
+
+        return new MixSources(
+            $cut->sound->music === null ? null : $shelf->musicPath($cut->sound->music->id),
+            $effects,
+            $clips,
+        );
+    }
+
+    private static function idOf(string $fingerprint, Shelf $shelf): string
+    {
+        foreach ($shelf->footage as $id => $one) {
+            if ($one->fingerprint === $fingerprint) {
+                return (string) $id;
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * The file that a clip is heard from: its own, or what is left of it where it is no longer in the library.
+     *
+     * @throws DamagedPart when it is not what was brought
+     */
+    private function heard(string $fingerprint, string $id, Shelf $shelf): string
+    {
+        $own = $shelf->footagePaths[$id] ?? null;
+        $isRight = $own === null
+            ? $this->kept->isSource($fingerprint)
+            : KeptFiles::agrees($own, $shelf->seals[$id] ?? null);
+        if (! $isRight) {
+            throw DamagedPart::clip($shelf->name($id));
+        }
+
+        return $own ?? $this->store->source($fingerprint);
+    }
+
+    /**
+     * Those of the segments that are not there yet, each once, long ones first, so that no core idles while the other
+     * ends a long one.
+     *
+     * @param  list<Segment>  $segments
+     * @return list<Segment>
+     */
+    private function missing(array $segments): array
+    {
+        $missing = [];
+        foreach ($segments as $segment) {
+            if (! $this->renderer->isThere($segment->key)) {
+                $missing[$segment->key] = $segment;
+            }
+        }
+        usort($missing, static fn (Segment $a, Segment $b): int => $b->recipe->frames <=> $a->recipe->frames);
+
+        return $missing;
+    }
+
+    /**
+     * Footage that is no longer in the library is still there if anything of it was rendered before.
+     *
+     * @param  list<Segment>  $missing
+     *
+     * @throws ChangedFootage
+     * @throws MissingFootage
+     * @throws DamagedPart
+     */
+    private function laySources(Cut $cut, array $missing, Shelf $shelf): void
+    {
+        $names = [];
+        foreach ($shelf->footage as $one) {
+            $names[$one->fingerprint] = $one->id;
+        }
+        foreach ($cut->scenes as $scene) {
+            foreach ($scene->shots as $shot) {
+                $names[$shot->source->fingerprint] = $shot->source->footage;
+            }
+        }
+        $keys = [];
+        foreach ($missing as $segment) {
+            foreach ($segment->recipe->sources() as $source) {
+                $keys[$source->key] = true;
+            }
+        }
+        foreach (array_keys($keys) as $key) {
+            $id = $names[$key] ?? '';
+            $path = $shelf->footagePaths[$id] ?? null;
+            if ($path !== null) {
+                $this->sources->lay((string) $key, $path, $shelf->name($id), $shelf->seals[$id] ?? null);
+            } elseif (! $this->kept->isSource((string) $key)) {
+                throw match (true) {
+                    isset($shelf->logos[$key]) => DamagedPart::logo($shelf->logoName((string) $key)),
+                    isset($names[$key]) => new MissingFootage("“{$id}”"),
+                    default => DamagedPart::picture(),
+                };
+            }
+        }
+    }
+}

@@ -1,0 +1,342 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media\Audio;
+
+use App\Media\Probing\LoudnessMeter;
+use App\Media\Probing\Prober;
+use App\Media\Probing\UnusableMedia;
+use App\Media\Process\EncoderWork;
+use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
+use App\Media\Store\KeptFiles;
+use App\Media\Store\MediaStore;
+use Generator;
+use Illuminate\Support\Facades\Cache;
+use RapidReel\Making\Mix\Clearness;
+use RapidReel\Making\Mix\Loudness;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Mix\MusicBed;
+use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Plan\Cut\CutEdge;
+use RapidReel\Plan\Cut\CutMusic;
+use RapidReel\Voice\Align\Resampler;
+use RapidReel\Voice\Speech\Pcm;
+use Symfony\Component\Process\Process;
+
+/**
+ * Mixes a short's sound once, for its whole length: the takes at their places with effects and what clips sound like,
+ * the music under them as far as it is settled and as the voice stays clear, and the sum brought to the loudness that
+ * the outlet wants. Both halves are kept beside it, for pages on which the level of the music is changed.
+ */
+final readonly class SoundMixer
+{
+    /** Halves are kept so much quieter, in dB: in them nothing holds down what is loud. */
+    private const ROOM_DB = 9;
+
+    public function __construct(
+        private MediaTools $tools,
+        private MediaStore $store,
+        private TakeFiles $takes,
+        private LoudnessMeter $meter,
+        private KeptFiles $kept,
+        private Prober $prober,
+    ) {
+    }
+
+    /** Where the finished sound of a plan stands, AAC in an MP4 container. */
+    public function file(MixPlan $plan): string
+    {
+        return $this->store->keyed('mixes', $plan->key(), 'm4a');
+    }
+
+    /** Where all but the music stands, FLAC. */
+    public function rest(MixPlan $plan): string
+    {
+        return $this->store->keyed('mixes', $plan->key(), 'flac');
+    }
+
+    /** Where the music stands, at no level of its own, FLAC. */
+    public function bed(MixPlan $plan): string
+    {
+        return $this->store->keyed('beds', $plan->bedKey(), 'flac');
+    }
+
+    /** Where it stands how they were put together, JSON. */
+    public function report(MixPlan $plan): string
+    {
+        return $this->store->keyed('mixes', $plan->key(), 'json');
+    }
+
+    /** Whether it was mixed before and is still as it was. */
+    public function isThere(MixPlan $plan): bool
+    {
+        foreach ([$this->file($plan), $this->rest($plan), $this->report($plan)] as $part) {
+            if (! $this->kept->isRight($part)) {
+                return false;
+            }
+        }
+
+        return $plan->bed === null || KeptFiles::isAsSealed($this->bed($plan));
+    }
+
+    public function work(MixPlan $plan, MixSources $sources): EncoderWork
+    {
+        return new EncoderWork(
+            $plan->key(),
+            'Mixing the sound',
+            fn (): bool => $this->isThere($plan),
+            fn (): Generator => $this->steps($plan, $sources),
+        );
+    }
+
+    /**
+     * @return Generator<int, Process, Process, mixed>
+     *
+     * @throws ToolFailed
+     */
+    private function steps(MixPlan $plan, MixSources $sources): Generator
+    {
+        $folder = $this->store->workFolder();
+        try {
+            $this->store->write("$folder/voice.wav", WavFile::encode($this->voiceTrack($plan)));
+            $printed = (yield $this->measured('voice.wav', MixGraph::VOICE.',', $folder))->getErrorOutput();
+            $voice = LoudnessMeter::read($printed);
+            $line = null;
+            if ($plan->music !== null && $plan->bed !== null && $plan->line !== null && $sources->music !== null) {
+                yield $this->laid($plan, $plan->music, $plan->bed, $sources->music, $folder);
+                $music = LoudnessMeter::momentsOf((yield $this->measured('bed.wav', '', $folder))->getErrorOutput());
+                $seconds = [
+                    Clearness::seconds(LoudnessMeter::momentsOf($printed), $voice->gainTo($plan->loudness)),
+                    Clearness::seconds($music),
+                ];
+                $line = Clearness::kept($plan->line, ...$seconds);
+                $this->store->write("$folder/music.line", MixGraph::line($line, $plan->seconds()));
+                $clear = array_filter(Clearness::of($line, ...$seconds), is_float(...));
+            }
+            $summed = yield $this->summed($plan, $voice, $sources, $line !== null, $folder);
+            $mixed = LoudnessMeter::read($summed->getErrorOutput());
+
+            // The limiter takes a little of the loudness away, and the encoder adds to the peaks: both are put right in
+            // the next round, if one is needed.
+            [$gain, $limit] = [$mixed->gainTo($plan->loudness), $plan->truePeak - 1.2];
+            for ($round = 0; $round < 4; $round++) {
+                yield $this->encoded($plan, $sources, $gain, $limit, $folder);
+                $measured = LoudnessMeter::read((yield $this->meter->measuring("$folder/mix.m4a"))->getErrorOutput());
+                if ($measured->meets($plan->loudness, $plan->truePeak)) {
+                    break;
+                }
+                $gain += $measured->gainTo($plan->loudness);
+                $limit -= max(0.0, $measured->truePeak - $plan->truePeak + 0.3);
+            }
+            $this->store->write("$folder/report.json", json_encode([
+                'gain' => round($gain + self::ROOM_DB, 2),
+                'line' => $line->points ?? [],
+                'clear' => ($clear ?? []) === [] ? null : round(min($clear), 1),
+            ], JSON_THROW_ON_ERROR));
+            $this->kept->put("$folder/report.json", $this->report($plan));
+            if ($line !== null) {
+                $this->kept->put("$folder/bed.flac", $this->bed($plan));
+            }
+            $this->kept->put("$folder/rest.flac", $this->rest($plan));
+            $this->kept->put("$folder/mix.m4a", $this->file($plan));
+        } finally {
+            $this->store->discard($folder);
+        }
+    }
+
+    /** The takes end to end with silence between them, sample for sample at their places. */
+    private function voiceTrack(MixPlan $plan): Pcm
+    {
+        $sounds = array_map(fn (array $one): Pcm => $this->takes->sound($one['take']), $plan->voice);
+        // A recording keeps its own rate; what is coarser is brought to it.
+        $rate = max([1, ...array_map(static fn (Pcm $sound): int => $sound->rate, $sounds)]);
+        $bytes = '';
+        foreach ($plan->voice as $i => ['start_ms' => $startMs]) {
+            $sound = Resampler::to($sounds[$i], $rate);
+            $bytes =
+                str_pad(substr($bytes, 0, 2 * $sound->sampleAt($startMs)), 2 * $sound->sampleAt($startMs), "\0").
+                $sound->bytes;
+        }
+
+        return new Pcm(str_pad($bytes, 2 * (int) ceil($plan->seconds() * $rate), "\0"), $rate);
+    }
+
+    private function measured(string $file, string $after, string $folder): Process
+    {
+        return $this->tools->ffmpeg(
+            ['-nostats', '-i', $file, '-af', $after.'ebur128=framelog=info', '-f', 'null', '-'],
+            $folder,
+        );
+    }
+
+    /** The music from its first bar on, round at a bar where it is too short, as loud as the voice. */
+    private function laid(MixPlan $plan, CutMusic $music, MusicBed $bed, string $file, string $folder): Process
+    {
+        $of = static fn (int $ms): int => (int) round($ms * MixGraph::RATE / 1000);
+        $from = static fn (int $first, int $last): string => sprintf(
+            'atrim=start_sample=%d:end_sample=%d,asetpts=PTS-STARTPTS',
+            $first,
+            $last,
+        );
+        $in = $of($bed->inMs);
+        $isUnknown = $music->durationMs === 0;
+        if ($bed->loopMs > 0) {
+            [$joint, $loop] = [$of(MusicBed::JOINT_MS), $of($bed->loopMs)];
+            $fade = MusicBed::JOINT_MS / 1000;
+            // Its end runs into its beginning, which from then on is one with it.
+            $graph = '[0:a:0]aresample=48000,aformat=sample_fmts=fltp:channel_layouts=stereo,asplit=3[a][b][c];'
+                .'[a]'.$from($in, $in + $joint).",afade=t=in:d={$fade}[h];"
+                .'[b]'.$from($in + $loop, $in + $loop + $joint).",afade=t=out:d={$fade}[t];"
+                .'[h][t]amix=inputs=2:normalize=0:duration=longest[j];'
+                .'[c]'.$from($in + $joint, $in + $loop).'[r];'
+                ."[j][r]concat=n=2:v=0:a=1,aloop=loop=-1:size=$loop";
+        } else {
+            $graph = '[0:a:0]aresample=48000,aformat=sample_fmts=fltp:channel_layouts=stereo,'
+                ."atrim=start_sample=$in,asetpts=PTS-STARTPTS";
+        }
+        $graph .= sprintf(
+            ',volume=%.2fdB,apad,atrim=end=%.5f,asplit[w][q];[q]volume=-%ddB[f]',
+            $plan->loudness - $music->loudness, $plan->seconds(), self::ROOM_DB,
+        );
+
+        return $this->tools->ffmpeg([
+            '-nostats', ...$isUnknown ? ['-stream_loop', '-1'] : [], ...$this->tools->input($file), '-filter_complex',
+            $graph, '-map', '[w]', '-c:a', 'pcm_f32le', 'bed.wav', '-map', '[f]', '-c:a', 'flac', '-sample_fmt', 's16',
+            'bed.flac',
+        ], $folder);
+    }
+
+    private function summed(
+        MixPlan $plan,
+        Loudness $voice,
+        MixSources $sources,
+        bool $hasMusic,
+        string $folder,
+    ): Process {
+        $graph = new MixGraph($this->tools);
+        $loudness = $this->clipLoudness($plan, $sources);
+        $lines = [];
+        foreach ($plan->clips as $clip) {
+            if (! isset($lines[$clip->under])) {
+                $lines[$clip->under] = "clips-{$clip->under}.line";
+                $this->store->write("$folder/{$lines[$clip->under]}", MixGraph::line($clip->line, $plan->seconds()));
+            }
+        }
+        $end = sprintf('%.5f', $plan->seconds());
+        $graph->mixed([
+            $graph->voice('voice.wav', $voice->gainTo($plan->loudness)),
+            ...$graph->effects($plan, $sources),
+            ...$graph->clips($plan, $plan->clips, $sources, $loudness, $lines),
+        ], '[all]');
+        $graph->add(sprintf("[all]apad,atrim=end=$end,asplit[r][q];[q]volume=-%ddB[f]", self::ROOM_DB));
+        $sum = $hasMusic
+            ? $graph->mixed(['[r]', $graph->levelled($graph->file('bed.wav', '[b]'), 'music.line', '[m]')], '[s]')
+            : '[r]';
+        $graph->add("{$sum}apad,atrim=end=$end,ebur128=framelog=verbose[o]");
+
+        return $this->tools->ffmpeg([
+            '-nostats', ...$graph->arguments(), '-map', '[o]', '-c:a', 'pcm_f32le', 'sum.wav',
+            '-map', '[f]', '-c:a', 'flac', '-sample_fmt', 's16', 'rest.flac',
+        ], $folder);
+    }
+
+    /**
+     * What stands before or after a short sounds as loud as that; what has no sound is silent.
+     *
+     * @param  float  $gain  that all of it gets afterwards, in dB
+     */
+    private function edge(
+        MixGraph $graph,
+        MixPlan $plan,
+        ?CutEdge $edge,
+        MixSources $sources,
+        float $gain,
+        string $as,
+    ): string {
+        if ($edge === null) {
+            return '';
+        }
+        $path = $sources->clips[$edge->fingerprint] ?? null;
+        $loudness = $edge->kind === FootageKind::Clip
+            ? $this->loudness([$edge->fingerprint], $sources)[$edge->fingerprint] ?? null
+            : null;
+
+        return $graph->alone(
+            $loudness === null ? null : $path, $edge->ms / 1000, $plan->loudness - ($loudness ?? 0.0) - $gain, $as,
+        );
+    }
+
+    /** @return array<string, float> in LUFS, by fingerprint: of those clips that sound at all */
+    private function clipLoudness(MixPlan $plan, MixSources $sources): array
+    {
+        return $this->loudness(array_unique(array_column($plan->clips, 'fingerprint')), $sources);
+    }
+
+    /**
+     * @param  array<string>  $fingerprints
+     * @return array<string, float>
+     */
+    private function loudness(array $fingerprints, MixSources $sources): array
+    {
+        $found = [];
+        foreach ($fingerprints as $fingerprint) {
+            $path = $sources->clips[$fingerprint] ?? null;
+            $loudness = $path === null ? null : Cache::rememberForever("clip-loudness-$fingerprint", function () use (
+                $path,
+            ): float {
+                try {
+                    $this->prober->soundMs($path, 'the clip', (int) config('reel.upload.clip_seconds'));
+                } catch (UnusableMedia) {
+                    return -120.0;
+                }
+
+                return $this->meter->file($path)->integrated;
+            });
+            if ($loudness !== null && $loudness > -60.0) {
+                $found[$fingerprint] = $loudness;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Limited with room for what the sampling hides of the peaks and for what the encoder adds to them; the meter tells
+     * if it was enough.
+     */
+    private function encoded(
+        MixPlan $plan,
+        MixSources $sources,
+        float $gain,
+        float $limit,
+        string $folder,
+    ): Process {
+        $graph = new MixGraph($this->tools);
+        $parts = array_filter([
+            $this->edge($graph, $plan, $plan->introOutro->opening, $sources, $gain, '[before]'),
+            $graph->file('sum.wav', '[short]'),
+            $this->edge($graph, $plan, $plan->introOutro->ending, $sources, $gain, '[after]'),
+        ]);
+        $graph->add(sprintf(
+            '%s%s,volume=%.2fdB,alimiter=limit=%.4f:attack=4:release=60:level=disabled,'
+                .'atrim=end=%.5f[o]',
+            implode('', $parts),
+            count($parts) === 1 ? 'anull' : 'concat=n='.count($parts).':v=0:a=1',
+            $gain,
+            10 ** ($limit / 20),
+            $plan->wholeSeconds(),
+        ));
+
+        return $this->tools->ffmpeg(
+            [
+                '-nostats', ...$graph->arguments(), '-map', '[o]',
+                '-c:a', 'aac', '-aac_coder', 'fast', '-b:a', '160k', '-ar',
+                (string) MixGraph::RATE,
+                '-ac', '2', '-map_metadata', '-1', 'mix.m4a',
+            ],
+            $folder,
+        );
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media\Probing;
+
+use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
+
+/** Compares a finished video with its plan before anybody is told that it is done. */
+final readonly class VideoInspector
+{
+    /** The sound's last packet may end a little after the picture, and its first begins a little before (AAC). */
+    private const SOUND_SLACK = 0.06;
+
+    public function __construct(private MediaTools $tools)
+    {
+    }
+
+    /**
+     * @throws NotAsPlanned
+     * @throws ToolFailed
+     */
+    public function compare(string $file, int $frames, float $seconds): void
+    {
+        $found = $this->packets($file);
+        $there = (int) ($found['video']['nb_read_packets'] ?? 0);
+        if ($there !== $frames) {
+            throw NotAsPlanned::because("$there of $frames frames");
+        }
+        $sounds = (float) ($found['audio']['duration'] ?? 0);
+        if (abs($sounds - $seconds) > self::SOUND_SLACK) {
+            throw NotAsPlanned::because(sprintf('%.2f s of sound for %.2f s', $sounds, $seconds));
+        }
+        // Every shot begins with a picture of its own, from which the rest of it is told: those and all of the sound
+        // are decoded. What stands between is as its encoder wrote it, by its seal.
+        $decoding = $this->tools->attempt(
+            [
+                '-loglevel', 'error', '-xerror', '-skip_frame', 'nokey', ...$this->tools->input($file), '-map', '0:v:0',
+                '-map', '0:a:0', '-f', 'null', '-',
+            ],
+            'Looking through the finished video',
+        );
+        if (! $decoding->isSuccessful() || trim($decoding->getErrorOutput()) !== '') {
+            throw NotAsPlanned::because('it cannot be decoded to its end');
+        }
+    }
+
+    /** @return array<string, array<string, mixed>> by kind of stream */
+    private function packets(string $file): array
+    {
+        $process = $this->tools->probe([
+            '-v', 'error', '-count_packets', '-show_entries', 'stream=codec_type,nb_read_packets,duration', '-of',
+            'json',
+            ...$this->tools->input($file),
+        ]);
+        $data = json_decode($process->getOutput(), true);
+        $streams = is_array($data) && is_array($data['streams'] ?? null) ? $data['streams'] : [];
+
+        return array_column(array_filter($streams, is_array(...)), null, 'codec_type');
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media\Process;
+
+use App\Ground\Work\GivingWay;
+use App\Ground\Work\HandedBack;
+use App\Media\Store\KeyedLock;
+
+/**
+ * Runs works side by side, one to a slot. What another process is making at this moment is not made twice: it is waited
+ * for, and taken as it is.
+ */
+final readonly class EncoderPool
+{
+    private const POLL_MICROSECONDS = 15_000;
+
+    /** While all that is left is being made by others. */
+    private const PATIENT_MICROSECONDS = 150_000;
+
+    public function __construct(
+        private EncoderSlots $slots,
+        private KeyedLock $claims,
+        private FailedOrders $failed,
+    ) {
+    }
+
+    /** How many works can be under way at once. */
+    public function width(): int
+    {
+        return $this->slots->count;
+    }
+
+    /**
+     * @param  list<EncoderWork>  $works  started in this order
+     * @param  callable(int): void  $tick  told the number of frames that all programs have told of; may throw to call
+     *   all off
+     * @param  callable(): void|null  $made  told whenever a work is done
+     * @param  GivingWay|null  $way  whether others are to come in between: no work is begun then, and none broken off
+     * @return list<string> keys of what was made here; the others were there, or made elsewhere meanwhile
+     *
+     * @throws ToolFailed
+     * @throws HandedBack once it has given way
+     */
+    public function run(array $works, callable $tick, ?callable $made = null, ?GivingWay $way = null): array
+    {
+        /** @var array<int, RunningWork> $running by slot */
+        $running = [];
+        /** @var array<string, int> $frames by the key of the work */
+        $frames = [];
+        $done = [];
+        try {
+            while ($works !== [] || $running !== []) {
+                $isAsked = $works !== [] && $way?->isAsked() === true;
+                if ($isAsked && $running === []) {
+                    throw HandedBack::forOthers();
+                }
+                while (! $isAsked && $works !== [] && ($slot = $this->slots->take()) !== null) {
+                    $next = $this->next($works);
+                    if ($next === null) {
+                        $this->slots->give($slot);
+                        break;
+                    }
+                    $running[$slot] = $next;
+                    $next->start();
+                }
+                foreach ($running as $slot => $work) {
+                    $frames[$work->work->key] = $work->frames();
+                    if ($this->isOver($work)) {
+                        $work->end();
+                        unset($running[$slot]);
+                        $this->slots->give($slot);
+                        $done[] = $work->work->key;
+                        $made === null || $made();
+                    }
+                }
+                $tick(array_sum($frames));
+                usleep($running === [] && $works !== [] ? self::PATIENT_MICROSECONDS : self::POLL_MICROSECONDS);
+            }
+        } finally {
+            foreach ($running as $slot => $work) {
+                $work->stop();
+                $this->slots->give($slot);
+            }
+        }
+
+        return $done;
+    }
+
+    /**
+     * What failed is kept as it was ordered, so that it can be made again by hand.
+     *
+     * @throws ToolFailed
+     */
+    private function isOver(RunningWork $work): bool
+    {
+        try {
+            return $work->isOver();
+        } catch (ToolFailed $problem) {
+            $this->failed->keep($work->work, $problem->getMessage());
+
+            throw $problem;
+        }
+    }
+
+    /**
+     * The first that nobody else is at; those that were made meanwhile are dropped.
+     *
+     * @param  list<EncoderWork>  $works
+     */
+    private function next(array &$works): ?RunningWork
+    {
+        $others = [];
+        $next = null;
+        while ($next === null && $works !== []) {
+            $work = array_shift($works);
+            $claim = $this->claims->claim($work->key);
+            if ($claim === null) {
+                $others[] = $work;
+            } elseif (($work->isThere)()) {
+                $claim->release(remove: true);
+            } else {
+                $next = new RunningWork($work, $claim);
+            }
+        }
+        $works = [...$others, ...$works];
+
+        return $next;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media\Process;
+
+use Closure;
+use Generator;
+use Symfony\Component\Process\Process;
+
+/** A file to be made by outside programs, one after the other, under a key of all that makes it what it is. */
+final readonly class EncoderWork
+{
+    /**
+     * @param  string  $doing  what it does, as the begin of a sentence
+     * @param  Closure(): bool  $isThere  whether it was made before
+     * @param  Closure(): Generator<int, Process, Process, mixed>  $steps  yields its programs and is given each back
+     *   when it has ended well
+     * @param  string  $order  what is to be made, as JSON, to be looked at where it fails; empty where there is none
+     */
+    public function __construct(
+        public string $key,
+        public string $doing,
+        public Closure $isThere,
+        public Closure $steps,
+        public string $order = '',
+    ) {
+    }
+}

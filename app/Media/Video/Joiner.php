@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media\Video;
+
+use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
+use App\Media\Store\MediaStore;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Making\Render\Recipe;
+use RapidReel\Plan\Choice\ProgressLine;
+
+/** Joins segments and sound into the finished file, copying both as they are; only a line over all is drawn anew. */
+final readonly class Joiner
+{
+    public function __construct(
+        private MediaTools $tools,
+        private MediaStore $store,
+    ) {
+    }
+
+    /**
+     * @param  list<array{string, int}>  $segments  files in order, with their frames
+     * @param  string|null  $sound  null for none
+     * @param  Recipe|null  $like  that tells size and encoder, where a line is drawn
+     *
+     * @throws ToolFailed
+     */
+    public function join(
+        array $segments,
+        ?string $sound,
+        string $title,
+        string $target,
+        ?ProgressLine $line = null,
+        ?Recipe $like = null,
+    ): void {
+        $folder = $this->store->workFolder();
+        $fps = TargetProfile::FPS;
+        try {
+            // Offsets of joined files come in whole microseconds: every frame is put back on the grid.
+            $list = "ffconcat version 1.0\n";
+            foreach ($segments as [$file, $frames]) {
+                // A file tells its length in whole milliseconds: added up, that is a frame within two minutes.
+                $list .= "file '".str_replace("'", "'\\''", $file)."'\n"
+                    .sprintf("duration %.6F\n", $frames / $fps);
+            }
+            $this->store->write("$folder/list.txt", $list);
+            $this->tools->run(
+                [
+                    '-loglevel', 'error', '-protocol_whitelist', 'file', '-f', 'concat', '-safe', '0', '-i',
+                    "$folder/list.txt", ...$sound === null ? [] : $this->tools->input($sound),
+                    ...$line === null || $like === null
+                        ? [
+                            '-map', '0:v:0', '-c', 'copy', '-bsf:v',
+                            "setts=pts=round(PTS*TB*$fps)/(TB*$fps):dts=round(DTS*TB*$fps)/(TB*$fps)",
+                        ]
+                        : [
+                            ...self::lined($line, $like, array_sum(array_column($segments, 1))), ...$like->encoder,
+                            '-c:a', 'copy',
+                        ],
+                    ...$sound === null ? [] : ['-map', '1:a:0'], '-map_metadata', '-1',
+                    '-metadata', 'title='.$title, '-video_track_timescale', '15360', '-movflags', '+faststart', '-f',
+                    'mp4', $target,
+                ],
+                'Joining the segments',
+            );
+        } finally {
+            $this->store->discard($folder);
+        }
+    }
+
+    /** @return list<string> */
+    private static function lined(ProgressLine $line, Recipe $like, int $frames): array
+    {
+        $fps = TargetProfile::FPS;
+
+        return [
+            '-filter_complex',
+            sprintf(
+                "[0:v:0]setpts=N/($fps*TB),fps={$fps}[v];color=c=0x%s:s=%dx%d:r=$fps,"
+                    .'scale=out_color_matrix=bt709:out_range=tv,format=yuv420p[bar];'
+                    ."[v][bar]overlay=x='-w+w*(n+1)/%d':y=%s:shortest=1:format=yuv420[o]",
+                $line->colour, $like->width, 2 * max(1, (int) round($like->height * ProgressLine::HEIGHT / 2)), $frames,
+                $line->isTop ? '0' : 'H-h',
+            ),
+            '-map', '[o]',
+        ];
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelves\Library;
+
+use App\Media\Artwork\FaceTrial;
+use App\Shelves\Levels\Registrar;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\Face;
+use RapidReel\Base\Refusal;
+
+/** Faces that operators bring for their captions. */
+final readonly class FaceDesk
+{
+    private const MOST_BYTES = 24 * 1024 * 1024;
+
+    private const MOST = 60;
+
+    public function __construct(
+        private FaceTrial $trial,
+        private Registrar $registrar,
+    ) {
+    }
+
+    /**
+     * @return string what it is called
+     *
+     * @throws Refusal when no captions can be set in it
+     */
+    public function bring(Channel $channel, string $file): string
+    {
+        $bytes = (int) @filesize($file);
+        if ($bytes > self::MOST_BYTES) {
+            throw new Refusal('A font file is smaller than 24 MB.');
+        }
+        if (Face::at($channel)->count() >= self::MOST) {
+            throw new Refusal(sprintf('A channel takes at most %d faces. Take one away first.', self::MOST));
+        }
+        [$id, $name] = $this->trial->keep($file);
+        $channel->its(Face::class)->firstOrCreate(['face' => $id], ['name' => $name]);
+        $this->registrar->forget();
+
+        return $name;
+    }
+
+    /** Its file stays: captions that were made with it can still be rendered. */
+    public function drop(Face $face): void
+    {
+        $face->delete();
+        $this->registrar->forget();
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelves\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+use RapidReel\Making\Render\Quality;
+
+/**
+ * @property int $id
+ * @property Carbon|null $updated_at
+ * @property int $short_id
+ * @property Quality $quality
+ * @property ExportState $state
+ * @property int $percent
+ * @property string $doing
+ * @property int|null $seconds_left
+ * @property string|null $problem
+ * @property string|null $name
+ * @property string|null $pixels  a hash of what is seen in it
+ * @property string|null $sound  a hash of what is heard in it
+ * @property list<string|int|float>|null $listing  its row of a manifest
+ * @property array<string, string>|null $seals  size and hash of each of its files, by extension or name
+ * @property int|null $duration_ms
+ * @property int|null $bytes
+ * @property int $owner  rises with every worker that takes it up
+ * @property int $starts  how often it was begun since it last got anywhere
+ * @property int|null $segments_made
+ * @property int|null $segments_kept
+ * @property Carbon|null $started_at
+ * @property Carbon|null $finished_at
+ * @property-read Short $short
+ */
+final class Export extends Model
+{
+    protected $fillable = [
+        'short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left', 'problem', 'name', 'pixels', 'sound',
+        'listing', 'seals', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at',
+        'owner', 'starts',
+    ];
+
+    /** @var array<string, string> */
+    protected $casts = [
+        'quality' => Quality::class,
+        'state' => ExportState::class,
+        'started_at' => 'datetime',
+        'finished_at' => 'datetime',
+        'listing' => 'array',
+        'seals' => 'array',
+    ];
+
+    /** @return BelongsTo<Short, $this> */
+    public function short(): BelongsTo
+    {
+        return $this->belongsTo(Short::class);
+    }
+
+    /**
+     * The name of one of its files below its folder.
+     *
+     * @param  string  $which  an extension, or the name of a file
+     */
+    public function file(string $which): string
+    {
+        return $this->folder().'/'.(str_contains($which, '.') ? $which : "{$this->name}.$which");
+    }
+
+    /** Where its files stand on the media disk, once it is done. */
+    public function folder(): string
+    {
+        return self::folderOf($this->id);
+    }
+
+    public static function folderOf(int $id): string
+    {
+        return "exports/$id";
+    }
+}

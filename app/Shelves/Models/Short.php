@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelves\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+use JsonException;
+use LogicException;
+use RapidReel\Base\FileName;
+use RapidReel\Base\Values;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Plan\Brief\Subject;
+use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutJson;
+use RapidReel\Plan\Cut\CutSummary;
+use RapidReel\Text\Manuscript\Manuscript;
+use RapidReel\Text\Rules\ScriptNote;
+use RapidReel\Text\Script\Scene as ScriptScene;
+use UnexpectedValueException;
+
+/**
+ * @property int $id
+ * @property Carbon|null $updated_at
+ * @property int $batch_id
+ * @property int $number
+ * @property string $title
+ * @property string $script
+ * @property Values $settings
+ * @property int $revision  counted up by every edit
+ * @property string $inputs  a hash of all that its plan depends on
+ * @property string $planned_inputs  that which its plan was made from
+ * @property string|null $cut
+ * @property string|null $problem
+ * @property string $keywords
+ * @property string $tags
+ * @property Carbon|null $publish_at
+ * @property string|null $summary
+ * @property string|null $proof  what pages show of it, as JSON: see Proof
+ * @property string|null $proof_problem
+ * @property int|null $variant_of
+ * @property Carbon|null $deleted_at
+ * @property-read Batch $batch
+ * @property-read Collection<int, Scene> $scenes
+ * @property-read Collection<int, Note> $notes
+ * @property-read Collection<int, Hook> $hooks
+ * @property-read Collection<int, Reading> $readings
+ * @property-read Collection<int, Recording> $recordings
+ * @property-read Collection<int, Export> $exports
+ * @property-read Export|null $latestExport
+ * @property-read Export|null $latestDone
+ * @property-read Export|null $latestFinal
+ */
+final class Short extends Model
+{
+    use SoftDeletes;
+
+    /** More than any short has. */
+    public const MOST_SENTENCES = 2_000;
+
+    /** @var array<string, int|string> what the database would put there too */
+    protected $attributes = ['revision' => 1, 'inputs' => '', 'planned_inputs' => '', 'settings' => '{}'];
+
+    /** Columns that tell whether its last export is of what it is now. */
+    public const FRESHNESS = ['id', 'summary', 'inputs', 'planned_inputs'];
+
+    protected $fillable = [
+        'batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'cut', 'problem',
+        'keywords', 'tags', 'publish_at', 'summary', 'variant_of', 'proof',
+        'proof_problem',
+    ];
+
+    /** @var array<string, string> */
+    protected $casts = ['settings' => ValuesCast::class, 'publish_at' => 'datetime'];
+
+    /** @return BelongsTo<Batch, $this> */
+    public function batch(): BelongsTo
+    {
+        return $this->belongsTo(Batch::class);
+    }
+
+    /** @return HasMany<Scene, $this> */
+    public function scenes(): HasMany
+    {
+        $ordered = $this->hasMany(Scene::class);
+        $ordered->orderBy('position');
+
+        return $ordered;
+    }
+
+    /** @return HasMany<Note, $this> */
+    public function notes(): HasMany
+    {
+        $ordered = $this->hasMany(Note::class);
+        $ordered->orderBy('position');
+
+        return $ordered;
+    }
+
+    /** @return HasMany<Hook, $this> */
+    public function hooks(): HasMany
+    {
+        $ordered = $this->hasMany(Hook::class);
+        $ordered->orderBy('id');
+
+        return $ordered;
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+
+    /** @return HasMany<Recording, $this> */
+    public function recordings(): HasMany
+    {
+        return $this->hasMany(Recording::class);
+    }
+
+    /** @return HasMany<Export, $this> */
+    public function exports(): HasMany
+    {
+        return $this->hasMany(Export::class);
+    }
+
+    /** @return HasOne<Export, $this> */
+    public function latestExport(): HasOne
+    {
+        return $this->hasOne(Export::class)->latestOfMany();
+    }
+
+    /** @return HasOne<Export, $this> */
+    public function latestDone(): HasOne
+    {
+        return $this->hasOne(Export::class)->ofMany(
+            ['id' => 'max'],
+            fn ($query) => $query->where('state', ExportState::Done->value),
+        );
+    }
+
+    /** @return HasOne<Export, $this> the last that was finished at full quality */
+    public function latestFinal(): HasOne
+    {
+        return $this->hasOne(Export::class)->ofMany(
+            ['id' => 'max'],
+            fn ($query) => $query->where('state', ExportState::Done->value)->where('quality', Quality::Final->value),
+        );
+    }
+
+    /**
+     * The file that would leave, and what it is of it as it is now.
+     *
+     * @return array{Export, FileState}|null null where none is finished
+     */
+    public function leaving(): ?array
+    {
+        $final = $this->latestFinal;
+        $done = $this->latestDone;
+
+        return match (true) {
+            $final !== null && $this->isOf($final) => [$final, FileState::Final],
+            $done === null => null,
+            $done->quality === Quality::Draft => [$done, FileState::Draft],
+            default => [$done, FileState::Outdated],
+        };
+    }
+
+    /**
+     * The last plan, also one of an earlier version; null where there is none, or one that nobody can read any more.
+     */
+    public function plannedCut(): ?Cut
+    {
+        try {
+            return $this->cut === null ? null : CutJson::decode($this->cut);
+        } catch (JsonException|UnexpectedValueException) {
+            return null;
+        }
+    }
+
+    public function cutSummary(): ?CutSummary
+    {
+        return $this->summary === null ? null : CutSummary::fromJson($this->summary);
+    }
+
+    /** The scenes and notes as they stand; scenes are known by their ids. */
+    public function manuscript(): Manuscript
+    {
+        $scenes = array_values($this->scenes->all());
+        $numbers = array_flip(array_map(static fn (Scene $scene): int => $scene->id, $scenes));
+        $last = count($scenes) - 1;
+        if ($last < 0) {
+            throw new LogicException("Short {$this->id} has no scenes.");
+        }
+        $notes = array_map(
+            static fn (Note $note): ScriptNote => isset($numbers[$note->scene_id ?? 0])
+                ? new ScriptNote(
+                    $note->kind,
+                    $note->text,
+                    $numbers[$note->scene_id ?? 0],
+                    $note->offset,
+                    $note->own_line,
+                )
+                : new ScriptNote($note->kind, $note->text, $last, mb_strlen($scenes[$last]->text), $note->own_line),
+            array_values($this->notes->all()),
+        );
+
+        return new Manuscript(
+            array_map(static fn (Scene $scene): ScriptScene => $scene->toScript(), $scenes),
+            array_map(static fn (Scene $scene): int => $scene->id, $scenes),
+            $notes,
+        );
+    }
+
+    /** Whether its last export shows and sounds as it is now; false where there is none. */
+    public function isExportFresh(): bool
+    {
+        return $this->latestDone !== null && $this->isOf($this->latestDone);
+    }
+
+    private function isOf(Export $done): bool
+    {
+        $summary = $this->isPlanned() ? $this->cutSummary() : null;
+
+        return $summary !== null && $summary->pixels === $done->pixels && $summary->sound === $done->sound;
+    }
+
+    public function isPlanned(): bool
+    {
+        return $this->inputs !== '' && $this->planned_inputs === $this->inputs;
+    }
+
+    /** What it is about: what the operator says counts before what its words say. */
+    public function subject(): string
+    {
+        $said = trim(explode(',', $this->keywords)[0]);
+
+        return $said !== '' ? $said : Subject::of($this->title, $this->manuscript()->spoken());
+    }
+
+    public function fileName(): string
+    {
+        return FileName::numbered($this->number, $this->title);
+    }
+}

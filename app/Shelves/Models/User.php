@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shelves\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ * @property string $password
+ * @property int|null $channel_id  the channel that is worked in
+ * @property-read Collection<int, Channel> $channels
+ */
+final class User extends Authenticatable
+{
+    public const SHORTEST_PASSWORD = 10;
+
+    protected $fillable = ['name', 'email', 'password'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @var array<string, string> */
+    protected $casts = ['password' => 'hashed'];
+
+    /** Works in it from now on. */
+    public function enter(Channel $channel): void
+    {
+        $this->forceFill(['channel_id' => $channel->id])->save();
+    }
+
+    /** @return HasMany<Channel, $this> */
+    public function channels(): HasMany
+    {
+        $ordered = $this->hasMany(Channel::class);
+        $ordered->orderBy('id');
+
+        return $ordered;
+    }
+}

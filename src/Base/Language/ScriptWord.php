@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Base\Language;
+
+/** A written word as the caption shows it, with where it stands in its scene's text (characters, not bytes). */
+final readonly class ScriptWord
+{
+    public function __construct(
+        public string $text,
+        public int $offset,
+        public int $length,
+    ) {
+    }
+
+    /**
+     * The words of a text, parted by white space. A sign alone (a dash, an ampersand apart) belongs to the word before
+     * it, or to the first.
+     *
+     * @return list<self>
+     */
+    public static function of(string $text): array
+    {
+        preg_match_all('/\S+/u', $text, $matches, PREG_OFFSET_CAPTURE);
+        $words = [];
+        $pending = null;
+        foreach ($matches[0] as [$piece, $byte]) {
+            $offset = mb_strlen(substr($text, 0, $byte));
+            $last = array_key_last($words);
+            $wordless = preg_match('/[\p{L}\p{N}]/u', $piece) !== 1;
+            if ($wordless && $last !== null) {
+                $start = $words[$last]->offset;
+                $words[$last] = new self($words[$last]->text.' '.$piece, $start, $offset + mb_strlen($piece) - $start);
+
+                continue;
+            }
+            if ($wordless) {
+                $pending ??= $offset;
+
+                continue;
+            }
+            $start = $pending ?? $offset;
+            $end = $offset + mb_strlen($piece);
+            $words[] = new self(mb_substr($text, $start, $end - $start), $start, $end - $start);
+            $pending = null;
+        }
+
+        return $words;
+    }
+}

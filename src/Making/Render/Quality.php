@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Making\Render;
+
+use RapidReel\Base\FrameShape;
+
+/**
+ * How a video is encoded: H.264 High (ITU-T H.264) in BT.709, at the full size, or fast and small; a proof is what
+ * pages show of a short.
+ */
+enum Quality: string
+{
+    case Draft = 'draft';
+    case Final = 'final';
+    case Proof = 'proof';
+
+    /** One that an operator may order. */
+    public static function ordered(string $written): ?self
+    {
+        $quality = self::tryFrom($written);
+
+        return $quality === self::Proof ? null : $quality;
+    }
+
+    /** Pixels, even */
+    public function width(FrameShape $shape = FrameShape::Upright): int
+    {
+        return $this->scaled($shape->width());
+    }
+
+    /** Pixels, even */
+    public function height(FrameShape $shape = FrameShape::Upright): int
+    {
+        return $this->scaled($shape->height());
+    }
+
+    /**
+     * The encoder's settings: what they write can be joined without re-encoding.
+     *
+     * Where a window travels, all of the picture moves by whole pixels, and a finer search for how it moves finds
+     * little for a third of the time: on drawn clips files are 3 % smaller without it, on photographed ones 9 % larger,
+     * and both are as true (0.1 dB of PSNR). Where there is grain, what is told less truly is grain.
+     *
+     * @return list<string>
+     */
+    public function encoder(?Layer $layer = null, Look $look = new Look): array
+    {
+        [$preset, $crf] = match ($this) {
+            self::Draft => ['ultrafast', '26'],
+            self::Final => ['veryfast', $look->hasGrain() ? '23' : '20'],
+            self::Proof => ['ultrafast', '27'],
+        };
+        // A page jumps about in it.
+        $jumps = $this === self::Proof ? ['-g', '15'] : [];
+        $search = $this === self::Final && $layer?->travels() === true ? ['-subq', '1'] : [];
+
+        return [
+            '-c:v', 'libx264', '-preset', $preset, '-crf', $crf, '-profile:v', 'high', '-pix_fmt', 'yuv420p',
+            ...$jumps, ...$search, '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709',
+            '-color_range', 'tv',
+        ];
+    }
+
+    private function scaled(int $pixels): int
+    {
+        return 2 * (int) round($pixels / 2 * match ($this) {
+            self::Draft => 0.5,
+            self::Final => 1,
+            self::Proof => 0.4,
+        });
+    }
+}

@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Making\Render;
+
+use InvalidArgumentException;
+use JsonException;
+use RapidReel\Captions\Drawing\CaptionScript;
+use RapidReel\Pictures\Matte\Keying;
+
+/**
+ * All that the pixels of one segment depend on, and nothing else: a renderer gets this and the media disk. Its hash is
+ * the segment's key.
+ *
+ * @phpstan-import-type KeyingData from Keying
+ */
+final readonly class Recipe
+{
+    /** Raised whenever the same recipe renders to other pixels than before. */
+    private const VERSION = 5;
+
+    /** The same of one that is graded. */
+    private const GRADED = 6;
+
+    /**
+     * @param  int  $frames  at least 1
+     * @param  int  $width  of the frame, in pixels
+     * @param  int  $height  of the frame, in pixels
+     * @param  Layer|null  $next  what a bridge goes over into
+     * @param  list<Overlay>  $overlays  the lowest first
+     * @param  CaptionScript  $captions  in the segment's own time, with the faces that draw them
+     * @param  list<string>  $encoder  arguments of the encoder
+     * @param  Look|null  $nextLook  of what a bridge goes over into, where it has another
+     */
+    public function __construct(
+        public int $frames,
+        public int $fps,
+        public int $width,
+        public int $height,
+        public Layer $layer,
+        public ?Layer $next,
+        public ?Blend $blend,
+        public array $overlays,
+        public Look $look,
+        public CaptionScript $captions,
+        public array $encoder,
+        public ?Look $nextLook = null,
+    ) {
+        if ($frames < 1 || ($next === null) !== ($blend === null)) {
+            throw new InvalidArgumentException('A segment has at least one frame, and a bridge has two sides.');
+        }
+    }
+
+    /** A hash of every field. */
+    public function key(): string
+    {
+        return hash(
+            'sha256',
+            json_encode([$this->version(), $this->toArray()], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        );
+    }
+
+    /** Whether nothing but its frame's size and its encoding tells it from another. */
+    public function picture(): string
+    {
+        return hash(
+            'sha256',
+            json_encode(
+                [$this->version(), array_diff_key($this->toArray(), ['width' => 0, 'height' => 0, 'encoder' => 0])],
+                JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+            ),
+        );
+    }
+
+    private function version(): int
+    {
+        return $this->look->isPlain() && $this->nextLook?->isPlain() !== false ? self::VERSION : self::GRADED;
+    }
+
+    /**
+     * The segment in which this one goes over into another: the end of this and the beginning of that, so many frames
+     * of each, blended. Both must then be shortened by as much.
+     *
+     * @param  CaptionScript  $captions  for its own time
+     */
+    public function bridge(self $to, Blend $blend, int $frames, CaptionScript $captions): self
+    {
+        if ($frames > $this->frames || $frames > $to->frames) {
+            throw new InvalidArgumentException('A bridge cannot be longer than what it joins.');
+        }
+        $from = $this->layer->from((int) round(($this->frames - $frames) * 1000 / $this->fps));
+
+        return new self(
+            $frames,
+            $this->fps,
+            $this->width,
+            $this->height,
+            $from,
+            $to->layer,
+            $blend,
+            $this->overlays,
+            $this->look,
+            $captions,
+            $this->encoder,
+        );
+    }
+
+    /** @return list<Source> all that must be on the media disk, in the order in which they are read */
+    public function sources(): array
+    {
+        return array_values(array_filter([
+            $this->layer->source,
+            $this->layer->behind(),
+            $this->next?->source,
+            $this->next?->behind(),
+            ...array_map(static fn (Overlay $overlay): Source => $overlay->source, $this->overlays),
+        ]));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'frames' => $this->frames,
+            'fps' => $this->fps,
+            'width' => $this->width,
+            'height' => $this->height,
+            'layer' => $this->layer->toArray(),
+            'next' => $this->next?->toArray(),
+            'blend' => $this->blend?->value,
+            'overlays' => array_map(static fn (Overlay $overlay): array => $overlay->toArray(), $this->overlays),
+            'look' => $this->look->toArray(),
+            'captions' => $this->captions->toArray(),
+            'encoder' => $this->encoder,
+            ...$this->nextLook === null ? [] : ['next_look' => $this->nextLook->toArray()],
+        ];
+    }
+
+    /** @throws JsonException */
+    public function toJson(): string
+    {
+        return json_encode(
+            $this->toArray(),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
+    }
+
+    /**
+     * Reads what toJson() wrote.
+     *
+     * @throws JsonException
+     */
+    public static function fromJson(string $json): self
+    {
+        // What was encoded above has this shape; the constructors refuse what does not fit.
+        /**
+         * @var array{
+         *     frames: int, fps: int, width: int, height: int,
+         *     layer: array{
+         *         source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
+         *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string,
+         *         speed?: float, loop_ms?: int, ground?: list<string>, key?: KeyingData
+         *     },
+         *     next: array{
+         *         source: array{key: string, kind: string, width: int, height: int}, in_ms: int,
+         *         path: non-empty-list<array{ms: int, x: float, y: float, scale: float}>, backdrop?: string,
+         *         speed?: float, loop_ms?: int, ground?: list<string>, key?: KeyingData
+         *     }|null,
+         *     blend: string|null,
+         *     overlays: list<array{
+         *         source: array{key: string, kind: string, width: int, height: int}, x: float, y: float,
+         *         width: float, opacity: float,
+         *         span?: array{from: int, frames: int, enter: string, leave: string}
+         *     }>,
+         *     look: array{
+         *         brightness: float, saturation: float, dim: float,
+         *         match?: array{gain: float, lift: float, saturation: float, blue: float, red: float},
+         *         grade?: array<string, int|string>, shade?: array{percent: int, top: float, bottom: float}
+         *     },
+         *     captions: array{ass: string, faces: list<string>, band: array{int, int}|null},
+         *     encoder: list<string>,
+         *     next_look?: array{
+         *         brightness: float, saturation: float, dim: float,
+         *         match?: array{gain: float, lift: float, saturation: float, blue: float, red: float},
+         *         grade?: array<string, int|string>, shade?: array{percent: int, top: float, bottom: float}
+         *     }
+         * } $data
+         */
+        $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+
+        return new self(
+            $data['frames'],
+            $data['fps'],
+            $data['width'],
+            $data['height'],
+            Layer::fromArray($data['layer']),
+            $data['next'] === null ? null : Layer::fromArray($data['next']),
+            $data['blend'] === null ? null : Blend::from($data['blend']),
+            array_map(Overlay::fromArray(...), $data['overlays']),
+            Look::fromArray($data['look']),
+            CaptionScript::fromArray($data['captions']),
+            $data['encoder'],
+            isset($data['next_look']) ? Look::fromArray($data['next_look']) : null,
+        );
+    }
+}

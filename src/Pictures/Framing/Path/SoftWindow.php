@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Pictures\Framing\Path;
+
+/** How much of a profile is inside a window at each of its places, its middle counting more than its edges. */
+final class SoftWindow
+{
+    private const SOFT = 4;
+
+    /**
+     * @param  string  $profile  bytes
+     * @param  float  $width  of the window, as a part of the whole
+     * @param  int  $places  at least 2; the first has the window at one end, the last at the other
+     * @return list<float> a part from 0 to 1 each
+     */
+    public static function gains(string $profile, float $width, int $places): array
+    {
+        $size = strlen($profile);
+        $half = $width * $size / 2;
+        $span = $size - 2 * $half;
+        /** @var array<int, int> $bytes */
+        $bytes = unpack('C*', $profile);
+        $sum = max(1, array_sum($bytes));
+        $gains = [];
+        for ($place = 0; $place < $places; $place++) {
+            $middle = $half + $span * $place / ($places - 1);
+            $inside = 0.0;
+            $last = min($size - 1, (int) floor($middle + $half));
+            for ($i = max(0, (int) ($middle - $half)); $i <= $last; $i++) {
+                $off = ($i + 0.5 - $middle) / $half;
+                if ($off > -1 && $off < 1) {
+                    $inside += $bytes[$i + 1] * (1 - abs($off) ** self::SOFT);
+                }
+            }
+            $gains[] = $inside / $sum;
+        }
+
+        return $gains;
+    }
+}

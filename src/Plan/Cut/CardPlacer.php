@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Plan\Cut;
+
+use RapidReel\Base\FrameShape;
+use RapidReel\Captions\Card\CardChoice;
+use RapidReel\Captions\Card\CardLook;
+use RapidReel\Captions\Card\CardMotion;
+use RapidReel\Captions\Card\CardPicture;
+use RapidReel\Captions\Card\CardPictures;
+use RapidReel\Captions\Card\Sticker;
+use RapidReel\Captions\Cue\Cue;
+use RapidReel\Captions\Marks\CardMark;
+use RapidReel\Text\Script\SceneRole;
+
+/** Where cards stand and when: those an operator put over words, the title on the hook, the pointer at the close. */
+final readonly class CardPlacer
+{
+    /** Titles are as wide as their letters ask for, in thousandths of the frame, but no wider than the safe area. */
+    private const TITLE = [260, 26];
+
+    private const TITLE_MOST = 760;
+
+    private const POINTER_ARROW = 110;
+
+    /** Between a pointer's words and its arrow. */
+    private const GAP = 0.012;
+
+    public function __construct(
+        private CardPictures $pictures,
+        private CardChoice $choice,
+        private FrameShape $shape,
+    ) {
+    }
+
+    /**
+     * @param  list<VoicedScene>  $voiced
+     * @param  non-empty-list<CutScene>  $scenes
+     * @param  list<Cue>  $cues
+     * @param  list<array{float, float, float, float}>  $taken  by what is there all the time
+     * @return list<CutCard> in order of their moments
+     */
+    public function place(string $title, array $voiced, array $scenes, array $cues, array $taken): array
+    {
+        $cards = [
+            ...$this->title($title, $scenes, $cues, $taken),
+            ...$this->pointer($scenes[count($scenes) - 1], $cues, $taken),
+        ];
+        $end = $scenes[count($scenes) - 1]->endMs;
+        foreach ($voiced as $number => $one) {
+            foreach ($one->scene->own->captions->cards as $i => $mark) {
+                $timing = $one->take->words[min($mark->word, count($one->take->words) - 1)] ?? null;
+                $startMs = $scenes[$number]->startMs + ($timing->startMs ?? 0) + $mark->offsetMs;
+                $card = $this->marked($mark, max(0, $startMs), $end, $number, $i);
+                if ($card !== null && $card->startMs < $end - CardMark::LEAST_MS) {
+                    $cards[] = $card;
+                }
+            }
+        }
+        usort($cards, static fn (CutCard $a, CutCard $b): int => $a->startMs <=> $b->startMs);
+
+        return $cards;
+    }
+
+    private function marked(CardMark $mark, int $startMs, int $end, int $scene, int $number): ?CutCard
+    {
+        $picture = $this->pictures->of(new CardLook(
+            $mark->kind, $mark->text, $this->choice->face, $mark->fill, $mark->plate, $mark->size, $mark->turn,
+        ), $this->shape);
+
+        return $picture === null ? null : new CutCard(
+            $startMs, min($end, $startMs + $mark->lengthMs), $picture, $mark->x / 1000, $mark->y / 1000,
+            $picture->width / $this->shape->width(), $mark->enter, $mark->leave,
+            $mark->text !== '' ? $mark->text : Sticker::tryFrom($mark->kind)?->label() ?? $mark->kind,
+            $scene, $number,
+        );
+    }
+
+    /**
+     * @param  non-empty-list<CutScene>  $scenes
+     * @param  list<Cue>  $cues
+     * @param  list<array{float, float, float, float}>  $taken
+     * @return list<CutCard>
+     */
+    private function title(string $title, array $scenes, array $cues, array $taken): array
+    {
+        if ($this->choice->titleMs === 0 || trim($title) === '') {
+            return [];
+        }
+        $size = min(self::TITLE_MOST, self::TITLE[0] + self::TITLE[1] * mb_strlen($title));
+        $picture = $this->text(mb_strimwidth($title, 0, CardMark::MOST_LETTERS, '…'), $size);
+
+        return $picture === null ? [] : $this->laid(
+            $picture, 0, min($this->choice->titleMs, $scenes[count($scenes) - 1]->endMs), $cues, $taken, true, $title,
+        );
+    }
+
+    /**
+     * @param  list<Cue>  $cues
+     * @param  list<array{float, float, float, float}>  $taken
+     * @return list<CutCard>
+     */
+    private function pointer(CutScene $last, array $cues, array $taken): array
+    {
+        if ($this->choice->pointer === '' || $last->role === SceneRole::Hook) {
+            return [];
+        }
+        $arrow = $this->pictures->of(new CardLook(
+            Sticker::ArrowDown->value, '', $this->choice->face, $this->choice->fill, '', self::POINTER_ARROW, 0,
+        ), $this->shape);
+        $size = min(self::TITLE_MOST, self::TITLE[0] + self::TITLE[1] * mb_strlen($this->choice->pointer));
+        $words = $this->text($this->choice->pointer, $size);
+        if ($arrow === null || $words === null) {
+            return [];
+        }
+        // Both stand together: words, and the arrow below them.
+        [$tall, $small] = [$words->height / $this->shape->height(), $arrow->height / $this->shape->height()];
+        $block = new CardPicture('', $words->width, $words->height + $arrow->height + (int) round(
+            self::GAP * $this->shape->height(),
+        ));
+        $middle = $this->laid($block, $last->startMs, $last->endMs, $cues, $taken, false, '')[0]->y ?? null;
+        if ($middle === null) {
+            return [];
+        }
+        $half = ($tall + self::GAP + $small) / 2;
+
+        return [
+            $this->standing($words, $last, $middle - $half + $tall / 2, $this->choice->pointer),
+            $this->standing($arrow, $last, $middle + $half - $small / 2, Sticker::ArrowDown->label()),
+        ];
+    }
+
+    private function standing(CardPicture $picture, CutScene $scene, float $y, string $says): CutCard
+    {
+        return new CutCard(
+            $scene->startMs, $scene->endMs, $picture, 0.5, round($y, 5), $picture->width / $this->shape->width(),
+            $this->choice->motion, CardMotion::Fade, $says,
+        );
+    }
+
+    private function text(string $text, int $size): ?CardPicture
+    {
+        return $this->pictures->of(new CardLook(
+            CardMark::TEXT, $text, $this->choice->face, $this->choice->fill, $this->choice->plate, $size, 0,
+        ), $this->shape);
+    }
+
+    /**
+     * In the middle of the safe area, as high or as low as captions and others leave room.
+     *
+     * @param  list<Cue>  $cues
+     * @param  list<array{float, float, float, float}>  $taken
+     * @return list<CutCard> none where there is no room
+     */
+    private function laid(
+        CardPicture $picture,
+        int $from,
+        int $until,
+        array $cues,
+        array $taken,
+        bool $isHigh,
+        string $says,
+    ): array {
+        $safe = $this->shape->safeArea();
+        $width = $picture->width / $this->shape->width();
+        $height = $picture->height / $this->shape->height();
+        $left = 0.5 - $width / 2;
+        $meanwhile = array_values(array_filter(
+            $cues,
+            static fn (Cue $cue): bool => $cue->startMs < $until && $cue->endMs > $from,
+        ));
+        $top = FreePlace::beside($meanwhile, $taken)->top(
+            $isHigh, $safe->top, 1 - $safe->bottom - $height, $left, $width, $height,
+        );
+
+        return $top === null ? [] : [new CutCard(
+            $from, $until, $picture, 0.5, round($top + $height / 2, 5), $width, $this->choice->motion,
+            CardMotion::Fade, $says,
+        )];
+    }
+}

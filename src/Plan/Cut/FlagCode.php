@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Plan\Cut;
+
+enum FlagCode: string
+{
+    case HookLate = 'hook-late';
+    case TooLong = 'too-long';
+    case TooShort = 'too-short';
+    case FootageRepeats = 'footage-repeats';
+    case NoMatch = 'no-match';
+    case OddLook = 'odd-look';
+    case NoGround = 'no-ground';
+    case NoFace = 'no-face';
+    case CaptionTight = 'caption-tight';
+    case LowContrast = 'low-contrast';
+    case Estimated = 'estimated';
+    case HookFiller = 'hook-filler';
+    case HookPronoun = 'hook-pronoun';
+    case HookAbstract = 'hook-abstract';
+    case SceneCrowded = 'scene-crowded';
+    case SeveralArticles = 'several-articles';
+    case SameHook = 'same-hook';
+    case SameScript = 'same-script';
+
+    /** In a word or two, for a table. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::HookLate => 'late hook',
+            self::TooLong => 'over the limit',
+            self::TooShort => 'too short',
+            self::FootageRepeats => 'pictures repeat',
+            self::NoMatch => 'no picture fits',
+            self::OddLook => 'odd colours',
+            self::NoGround => 'no plain ground',
+            self::NoFace => 'odd characters',
+            self::CaptionTight => 'tight captions',
+            self::LowContrast => 'faint captions',
+            self::Estimated => 'estimated',
+            self::HookFiller => 'greeting first',
+            self::HookPronoun => 'pronoun first',
+            self::HookAbstract => 'vague hook',
+            self::SceneCrowded => 'crowded scenes',
+            self::SeveralArticles => 'several articles',
+            self::SameHook => 'hook said before',
+            self::SameScript => 'told before',
+        };
+    }
+}

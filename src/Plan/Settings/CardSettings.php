@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Plan\Settings;
+
+use RapidReel\Captions\Card\CardChoice;
+use RapidReel\Captions\Card\CardMotion;
+use RapidReel\Plan\Choice\ProgressLine;
+use RapidReel\Plan\Settings\Type\ChoiceType;
+use RapidReel\Plan\Settings\Type\ColourType;
+use RapidReel\Plan\Settings\Type\NumberType;
+use RapidReel\Plan\Settings\Type\TextType;
+
+/** The settings of cards over the picture, and of the line that shows how far a short has gone. */
+final class CardSettings
+{
+    public const KEYS = [
+        'title_card', 'pointer', 'card_face', 'card_colour', 'card_plate', 'card_motion', 'progress', 'progress_colour',
+    ];
+
+    private const GROUP = 'cards';
+
+    private const TOP = 'top';
+
+    private const BOTTOM = 'bottom';
+
+    /**
+     * @param  non-empty-list<Level>  $levels
+     * @param  array<array-key, string>  $faces  names by id
+     * @return list<Setting>
+     */
+    public static function of(array $levels, array $faces): array
+    {
+
+        return [
+            new Setting(
+                'title_card', 'Title over the hook',
+                new NumberType('A title over the hook', 500, 10_000, 100, 'ms', Registry::NONE, 'none'),
+                Registry::NONE, $levels, Stale::Plan,
+            ),
+            new Setting('pointer', 'Pointer at the close', new TextType('A pointer', 60), '', $levels, Stale::Plan),
+            new Setting(
+                'card_face', 'Face of cards', new ChoiceType('face', ['condensed' => 'Condensed'] + $faces),
+                'condensed', $levels, Stale::Plan, group: self::GROUP,
+            ),
+            new Setting(
+                'card_colour', 'Letters of cards', new ColourType('A colour'), 'FFFFFF', $levels, Stale::Plan,
+                group: self::GROUP,
+            ),
+            new Setting(
+                'card_plate', 'Plate of cards', new ColourType('A colour'), '14202B', $levels, Stale::Plan,
+                group: self::GROUP,
+            ),
+            new Setting(
+                'card_motion', 'How they come', new ChoiceType('motion', CardMotion::labels()), CardMotion::Rise->value,
+                $levels, Stale::Plan, group: self::GROUP,
+            ),
+            new Setting(
+                'progress', 'Line of progress',
+                new ChoiceType('place', [
+                    Registry::NONE => 'none', self::TOP => 'along the top', self::BOTTOM => 'along the bottom',
+                ]),
+                Registry::NONE, $levels, Stale::Plan,
+            ),
+            new Setting(
+                'progress_colour', 'Colour of that line', new ColourType('A colour'), 'FFC247', $levels, Stale::Plan,
+                group: self::GROUP,
+            ),
+        ];
+    }
+
+    public static function cards(SettingValues $values): CardChoice
+    {
+        $title = $values->value('title_card');
+
+        return new CardChoice(
+            is_int($title) ? $title : 0,
+            (string) $values->value('pointer'),
+            (string) $values->value('card_face'),
+            (string) $values->value('card_colour'),
+            (string) $values->value('card_plate'),
+            CardMotion::from((string) $values->value('card_motion')),
+        );
+    }
+
+    /** @return ProgressLine|null null where there is none */
+    public static function progress(SettingValues $values): ?ProgressLine
+    {
+        $place = $values->value('progress');
+
+        return $place === Registry::NONE
+            ? null
+            : new ProgressLine($place === self::TOP, (string) $values->value('progress_colour'));
+    }
+}

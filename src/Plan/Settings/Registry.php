@@ -1,0 +1,354 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Plan\Settings;
+
+use RapidReel\Base\FrameShape;
+use RapidReel\Base\Refusal;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Values;
+use RapidReel\Pictures\Framing\Framing;
+use RapidReel\Pictures\Framing\FramingChoice;
+use RapidReel\Pictures\Framing\StillMotion;
+use RapidReel\Plan\Pace\ShotPlanner;
+use RapidReel\Plan\Settings\Type\ChoiceType;
+use RapidReel\Plan\Settings\Type\ColourType;
+use RapidReel\Plan\Settings\Type\NumberType;
+use RapidReel\Plan\Settings\Type\SplitType;
+use RapidReel\Text\Script\SplitRule;
+use RapidReel\Voice\Speech\DeadAir;
+use RapidReel\Voice\Speech\SpeechRate;
+
+/**
+ * Every setting there is. Whatever sets, shows, stores or reads one goes by this list: a new setting is a new entry
+ * here and whoever reads it.
+ */
+final readonly class Registry
+{
+    public const USUAL_PAUSE = 'usual';
+
+    public const LEFT = 'left';
+
+    public const AUTOMATIC = 'auto';
+
+    public const NONE = 'none';
+
+    public const MATCHED = 'others';
+
+    public const EVEN = 'even';
+
+    public const NEEDED = 'needed';
+
+    /** @param  array<string, Setting>  $settings  by key */
+    private function __construct(private array $settings)
+    {
+    }
+
+    /**
+     * @param  non-empty-array<string, string>  $voices  names by id
+     * @param  array<string, string>  $languages  of the voices, by id
+     * @param  array<array-key, string>  $music  names by id
+     * @param  array<string, string>  $faces  names by id
+     * @param  array<string, string>  $styles  names of an operator's own caption styles by id
+     * @param  array<array-key, string>  $effects  names by id
+     * @param  array<array-key, string>  $tables  names of colour tables by the hash of each
+     * @param  array<array-key, string>  $logos  names by the hash of each
+     * @param  array<string, array<array-key, string>>  $byHand  names of footage chosen by hand, by tag and id
+     */
+    public static function of(
+        array $voices,
+        string $usualVoice,
+        array $languages = [],
+        array $music = [],
+        array $faces = [],
+        array $styles = [],
+        array $effects = [],
+        array $tables = [],
+        array $logos = [],
+        array $byHand = [],
+    ): self {
+        $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
+        $toShort = [Level::Channel, Level::Batch, Level::Short];
+        $list = [
+            new Setting(
+                'voice',
+                'Voice',
+                new ChoiceType('voice', $voices, $languages, isKept: true),
+                $usualVoice,
+                $toScene,
+                Stale::Plan,
+                group: Setting::MAIN,
+            ),
+            new Setting(
+                'profile',
+                'Target',
+                self::profiles(),
+                TargetProfile::UpTo60->value,
+                $toShort,
+                Stale::Plan,
+                ['target'],
+                Setting::MAIN,
+            ),
+            new Setting(
+                'shape',
+                'Shape of the frame',
+                self::shapes(),
+                FrameShape::Upright->value,
+                $toShort,
+                Stale::Plan,
+                ['aspect'],
+            ),
+            new Setting(
+                'split',
+                'Scenes',
+                new SplitType(),
+                (string) SplitRule::sentence(),
+                $toShort,
+                Stale::Words,
+                ['scenes'],
+                Setting::MAIN,
+            ),
+            new Setting(
+                'speed',
+                'Speed',
+                new NumberType('The speed of a voice', SpeechRate::SLOWEST, SpeechRate::FASTEST, 5, '%'),
+                100,
+                $toScene,
+                Stale::Plan,
+            ),
+            new Setting(
+                'pause',
+                'Pause after a scene',
+                new NumberType('A pause', 0, 3_000, 20, 'ms', self::USUAL_PAUSE, 'as usual'),
+                self::USUAL_PAUSE,
+                $toScene,
+                Stale::Plan,
+            ),
+            new Setting(
+                'dead_air',
+                'Dead air cut to',
+                new NumberType('What dead air is cut to', 0, 3_000, 20, 'ms', self::LEFT, 'left as it is'),
+                DeadAir::USUAL_MS,
+                $toScene,
+                Stale::Plan,
+            ),
+            new Setting(
+                'longest_shot',
+                'Longest shot',
+                new NumberType('The longest time of a shot', 1_000, 20_000, 100, 'ms'),
+                ShotPlanner::LONGEST_MS,
+                $toScene,
+                Stale::Plan,
+            ),
+            new Setting(
+                'shortest_shot',
+                'Shortest shot',
+                new NumberType('The shortest time of a shot', 300, 5_000, 100, 'ms'),
+                ShotPlanner::SHORTEST_MS,
+                $toScene,
+                Stale::Plan,
+            ),
+            new Setting(
+                'framing',
+                'Framing',
+                self::framings(),
+                Framing::Follow->value,
+                [...$toScene, Level::Shot],
+                Stale::Plan,
+            ),
+            new Setting(
+                'closeness',
+                'Closeness',
+                new NumberType(
+                    'A window is closer by a part that',
+                    FramingChoice::WIDEST,
+                    FramingChoice::CLOSEST,
+                    5,
+                    '%',
+                ),
+                FramingChoice::WIDEST,
+                [...$toScene, Level::Shot],
+                Stale::Plan,
+            ),
+            new Setting(
+                'motion',
+                'Motion of stills',
+                self::motions(),
+                StillMotion::Varied->value,
+                [...$toScene, Level::Shot],
+                Stale::Plan,
+            ),
+            new Setting(
+                'motion_strength',
+                'Strength of motion',
+                new NumberType('The strength of a motion', 1, 40, 1, '%'),
+                StillMotion::STRENGTH,
+                [...$toScene, Level::Shot],
+                Stale::Plan,
+            ),
+            new Setting(
+                'motion_easing',
+                'Motion goes on',
+                new ChoiceType('easing', ['eased' => 'eased at both ends', self::EVEN => 'evenly']),
+                'eased',
+                [...$toScene, Level::Shot],
+                Stale::Plan,
+            ),
+            new Setting(
+                'ground_top', 'Upper colour behind', new ColourType('A colour'), FramingChoice::TOP,
+                [...$toScene, Level::Shot], Stale::Plan, group: 'ground',
+            ),
+            new Setting(
+                'ground_bottom', 'Lower colour behind', new ColourType('A colour'), FramingChoice::BOTTOM,
+                [...$toScene, Level::Shot], Stale::Plan, group: 'ground',
+            ),
+            ...PaceSettings::of($toShort, $toScene),
+            ...CaptionSettings::of($toScene, $faces, $styles),
+            new Setting(
+                'dim',
+                'Dim the picture',
+                new NumberType('A picture is dimmed by a part that', 0, 80, 5, '%'),
+                0,
+                [...$toScene, Level::Shot],
+                Stale::Plan,
+            ),
+            new Setting(
+                'shade', 'Shade under captions',
+                new ChoiceType('shade', [self::NONE => 'none', self::NEEDED => 'as dark as they need it']), self::NONE,
+                $toScene, Stale::Plan,
+            ),
+            new Setting(
+                'match_colours',
+                'Colours of the picture',
+                new ChoiceType('match', [self::NONE => 'as they are', self::MATCHED => 'matched to the others']),
+                self::NONE,
+                [...$toScene, Level::Shot],
+                Stale::Plan,
+            ),
+            ...LookSettings::of([...$toScene, Level::Shot], $tables),
+            ...KeySettings::of([...$toScene, Level::Shot], $byHand['behind'] ?? []),
+            ...LogoSettings::of($toShort, $logos),
+            ...CardSettings::of($toShort, $faces),
+            ...EdgeSettings::of($toShort, $byHand['opening'] ?? [], $byHand['ending'] ?? []),
+            ...SoundSettings::of($toShort, $toScene, $music, $effects),
+        ];
+
+        return new self(array_combine(array_map(static fn (Setting $one): string => $one->key, $list), $list));
+    }
+
+    /** @return array<string, Setting> by key */
+    public function all(): array
+    {
+        return $this->settings;
+    }
+
+    /** @return array<string, Setting> those that may be made at a level, by key */
+    public function at(Level $level): array
+    {
+        return array_filter($this->settings, static fn (Setting $one): bool => $one->isAt($level));
+    }
+
+    /** @return array<string, Setting> those of a level that have no page of their own, by key */
+    public function common(Level $level): array
+    {
+        return array_filter($this->at($level), static fn (Setting $one): bool => $one->isCommon());
+    }
+
+    /** @throws Refusal when there is none of this key */
+    public function get(string $key): Setting
+    {
+        return $this->settings[$key] ?? throw new Refusal(sprintf(
+            'There is no setting “%s”. There are: %s.',
+            mb_strimwidth($key, 0, 40, '…'),
+            implode(', ', array_keys($this->settings)),
+        ));
+    }
+
+    /**
+     * The key of the setting that is meant by the head of a column or of a line, however it is spelled; null where none
+     * is.
+     */
+    public static function keyNamed(string $written): ?string
+    {
+        static $keys = null;
+        if ($keys === null) {
+            $keys = [];
+            foreach (self::of(['any' => ''], 'any')->at(Level::Short) as $key => $setting) {
+                $keys += array_fill_keys([$key, ...$setting->aliases], $key);
+            }
+        }
+        /** @var array<string, string> $keys */
+
+        return $keys[str_replace([' ', '-'], '_', trim(mb_strtolower($written)))] ?? null;
+    }
+
+    /**
+     * Values that are written, read: those of keys that are no settings of that level are refused too.
+     *
+     * @param  array<string, string>  $written  by key
+     *
+     * @throws Refusal
+     */
+    public function read(array $written, Level $level): Values
+    {
+        $values = [];
+        foreach ($written as $key => $value) {
+            $setting = $this->get($key);
+            if (! $setting->isAt($level)) {
+                throw new Refusal(sprintf('“%s” cannot be set for a %s.', $setting->label, $level->value));
+            }
+            $values[$key] = $setting->type->read($value);
+        }
+
+        return new Values($values);
+    }
+
+    private static function profiles(): ChoiceType
+    {
+        $labels = [];
+        foreach (TargetProfile::cases() as $profile) {
+            $labels[$profile->value] = $profile->label();
+        }
+
+        return new ChoiceType(
+            'target',
+            $labels,
+            named: static fn (string $written): ?string => TargetProfile::named($written)?->value,
+        );
+    }
+
+    private static function shapes(): ChoiceType
+    {
+        $labels = [];
+        foreach (FrameShape::cases() as $shape) {
+            $labels[$shape->value] = $shape->label();
+        }
+
+        return new ChoiceType(
+            'shape',
+            $labels,
+            named: static fn (string $written): ?string => FrameShape::named($written)?->value,
+        );
+    }
+
+    private static function framings(): ChoiceType
+    {
+        $labels = [];
+        foreach (Framing::cases() as $framing) {
+            $labels[$framing->value] = $framing->label();
+        }
+
+        return new ChoiceType('framing', $labels);
+    }
+
+    private static function motions(): ChoiceType
+    {
+        $labels = [];
+        foreach (StillMotion::cases() as $motion) {
+            $labels[$motion->value] = $motion->label();
+        }
+
+        return new ChoiceType('motion', $labels);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Plan\Settings;
+
+use RapidReel\Plan\Settings\Type\ChoiceType;
+use RapidReel\Plan\Settings\Type\SettingType;
+
+/**
+ * Something that may vary: what it is called, what values it takes, where it may be set, and what a change of it makes
+ * stale.
+ */
+final readonly class Setting
+{
+    public const MAIN = 'main';
+
+    /**
+     * @param  non-empty-list<Level>  $levels
+     * @param  Stale|null  $stale  what a change of it makes stale; null for nothing
+     * @param  list<string>  $aliases  other heads of columns that mean it
+     * @param  string  $group  of settings that have a page of their own; empty for those that stand on every page, MAIN
+     *                         for those of them that stand there first
+     */
+    public function __construct(
+        public string $key,
+        public string $label,
+        public SettingType $type,
+        public int|float|string $default,
+        public array $levels,
+        public ?Stale $stale,
+        public array $aliases = [],
+        public string $group = '',
+    ) {
+    }
+
+    public function isAt(Level $level): bool
+    {
+        return in_array($level, $this->levels, true);
+    }
+
+    /** Whether a value that was set once can be meant still: what was chosen may have gone since. */
+    public function takes(int|float|string $value): bool
+    {
+        return ! $this->type instanceof ChoiceType || $this->type->stands($value);
+    }
+
+    public function isMain(): bool
+    {
+        return $this->group === self::MAIN;
+    }
+
+    /** Whether it stands on every page. */
+    public function isCommon(): bool
+    {
+        return in_array($this->group, ['', self::MAIN], true);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'key' => $this->key,
+            'label' => $this->label,
+            ...$this->type->toArray(),
+            'default' => $this->default,
+            'levels' => array_map(static fn (Level $level): string => $level->value, $this->levels),
+            'makes_stale' => $this->stale?->value,
+        ];
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Plan\Settings;
+
+use RapidReel\Base\FrameShape;
+use RapidReel\Base\TargetProfile;
+use RapidReel\Pictures\Framing\Framing;
+use RapidReel\Pictures\Framing\FramingChoice;
+use RapidReel\Pictures\Framing\StillMotion;
+use RapidReel\Plan\Choice\ClipFit;
+use RapidReel\Plan\Choice\PaceChoice;
+use RapidReel\Plan\Choice\PictureChoice;
+use RapidReel\Plan\Choice\SceneSettings;
+use RapidReel\Plan\Choice\ShortSettings;
+use RapidReel\Plan\Choice\ShotSettings;
+use RapidReel\Plan\Choice\SpeechChoice;
+use RapidReel\Plan\Choice\Transition;
+use RapidReel\Plan\Choice\TransitionKind;
+use RapidReel\Plan\Pace\PacedScene;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Text\Script\SceneRole;
+use RapidReel\Text\Script\SplitRule;
+
+/** The one place where settings become values: whatever plans, makes or shows something is given these. */
+final class SettingsReader
+{
+    public static function short(SettingValues $values): ShortSettings
+    {
+        return new ShortSettings(
+            self::profile($values),
+            self::shape($values),
+            PaceSettings::loop($values),
+            SoundSettings::music($values),
+            LogoSettings::logo($values),
+            CardSettings::cards($values),
+            CardSettings::progress($values),
+            EdgeSettings::edges($values),
+        );
+    }
+
+    public static function scene(SettingValues $values, Scene $scene): SceneSettings
+    {
+        return new SceneSettings(
+            self::speech($values),
+            new PaceChoice(
+                PaceSettings::cadence($values, $scene->role === SceneRole::Hook),
+                $values->number('longest_shot'),
+                $values->number('shortest_shot'),
+                self::pauseMs($values, $scene),
+                $values->number('tail'),
+            ),
+            CaptionSettings::style($values),
+            self::shot($values),
+        );
+    }
+
+    public static function shot(SettingValues $values): ShotSettings
+    {
+        return new ShotSettings(
+            new FramingChoice(
+                Framing::from($values->text('framing')),
+                $values->number('closeness'),
+                StillMotion::from($values->text('motion')),
+                $values->number('motion_strength'),
+                $values->text('motion_easing') === Registry::EVEN,
+                $values->text('ground_top'),
+                $values->text('ground_bottom'),
+            ),
+            new PictureChoice(
+                $values->number('dim'),
+                $values->text('shade') === Registry::NEEDED,
+                $values->text('match_colours') === Registry::MATCHED,
+                LookSettings::grade($values),
+            ),
+            Transition::seen(TransitionKind::from($values->text('transition')), $values->number('transition_ms')),
+            ClipFit::from($values->text('clip_fit')),
+            KeySettings::choice($values),
+            SoundSettings::sounds($values),
+            SoundSettings::effect($values, 'effect'),
+        );
+    }
+
+    public static function speech(SettingValues $values): SpeechChoice
+    {
+        return new SpeechChoice(
+            $values->text('voice'),
+            $values->number('speed'),
+            $values->numberOrNull('dead_air'),
+            $values->number('tempo'),
+        );
+    }
+
+    public static function shape(SettingValues $values): FrameShape
+    {
+        return FrameShape::from($values->text('shape'));
+    }
+
+    public static function profile(SettingValues $values): TargetProfile
+    {
+        return TargetProfile::from($values->text('profile'));
+    }
+
+    public static function split(SettingValues $values): SplitRule
+    {
+        return SplitRule::parse($values->text('split'));
+    }
+
+    /** A scene that carries on into the next has no longer pause than that, unless it is set for it alone. */
+    private static function pauseMs(SettingValues $values, Scene $scene): ?int
+    {
+        $pause = $values->numberOrNull('pause');
+
+        return $pause === null || ! $scene->carriesOn() || $values->from('pause') === Level::Scene
+            ? $pause
+            : min(PacedScene::CARRY_MS, $pause);
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Plan\Settings;
+
+use RapidReel\Plan\Choice\Mood;
+use RapidReel\Plan\Choice\MusicChoice;
+use RapidReel\Plan\Choice\MusicLevel;
+use RapidReel\Plan\Choice\SceneSounds;
+use RapidReel\Plan\Settings\Type\ChoiceType;
+use RapidReel\Plan\Settings\Type\LineType;
+use RapidReel\Plan\Settings\Type\NumberType;
+
+/** The settings of sound beside the voice: music and its level, what clips sound like, effects. */
+final class SoundSettings
+{
+    public const OFF = 'off';
+
+    private const STEADY = 'steady';
+
+    /** Those of a short on the pages of its sound. */
+    public const MAIN = [
+        'music', 'mood', 'music_level', 'music_lift', 'music_attack', 'music_release', 'clip_sound', 'effect_change',
+        'effect_emphasis', 'effect_level',
+    ];
+
+    /**
+     * @param  non-empty-list<Level>  $toShort
+     * @param  non-empty-list<Level>  $toScene
+     * @param  array<array-key, string>  $music  names by id
+     * @param  array<array-key, string>  $effects  names by id
+     * @return list<Setting>
+     */
+    public static function of(array $toShort, array $toScene, array $music, array $effects): array
+    {
+        $sounds = new ChoiceType('sound', [Registry::NONE => 'none'] + $effects);
+
+        return [
+            new Setting(
+                'music', 'Music',
+                new ChoiceType(
+                    'music',
+                    [MusicChoice::AUTOMATIC => 'chosen by mood', MusicChoice::NONE => 'none'] + $music,
+                ),
+                MusicChoice::AUTOMATIC, $toShort, Stale::Plan,
+            ),
+            new Setting(
+                'mood', 'Mood',
+                new ChoiceType('mood', [Registry::AUTOMATIC => 'as the words'] + Mood::labels()),
+                Registry::AUTOMATIC, $toShort, Stale::Plan,
+            ),
+            new Setting(
+                'music_level', 'Music under the voice',
+                new NumberType('The music stays under the voice by a level that', 6, 40, 1, 'dB'),
+                MusicLevel::UNDER_VOICE, $toShort, Stale::Plan,
+            ),
+            new Setting(
+                'music_lift', 'Louder where nobody speaks',
+                new NumberType('How much louder it is', 1, 15, 1, 'dB', self::STEADY, 'steady'),
+                MusicLevel::LIFT, $toShort, Stale::Plan,
+            ),
+            new Setting(
+                'music_attack', 'Goes down within',
+                new NumberType('The time to go down', 20, 1_000, 10, 'ms'),
+                MusicLevel::ATTACK_MS, $toShort, Stale::Plan,
+            ),
+            new Setting(
+                'music_release', 'Comes back within',
+                new NumberType('The time to come back', 50, 3_000, 10, 'ms'),
+                MusicLevel::RELEASE_MS, $toShort, Stale::Plan,
+            ),
+            new Setting(
+                'music_line', 'Level of the music, moved', new LineType, '', [Level::Short], Stale::Plan, group: 'line',
+            ),
+            new Setting(
+                'clip_sound', 'Own sound of clips',
+                new NumberType('It stays under the voice by a level that', 0, 40, 1, 'dB', self::OFF, 'not heard'),
+                self::OFF, [...$toScene, Level::Shot], Stale::Plan,
+            ),
+            new Setting('effect_change', 'Sound at transitions', $sounds, Registry::NONE, $toScene, Stale::Plan),
+            new Setting(
+                'effect_emphasis', 'Sound at words that stand out', $sounds, Registry::NONE, $toScene, Stale::Plan,
+            ),
+            new Setting(
+                'effect_level', 'Effects under the voice',
+                new NumberType('Effects stay under the voice by a level that', 0, 30, 1, 'dB'),
+                SceneSounds::UNDER_VOICE, $toScene, Stale::Plan,
+            ),
+            new Setting('effect', 'Sound as it begins', $sounds, Registry::NONE, [Level::Shot], Stale::Plan),
+        ];
+    }
+
+    public static function music(SettingValues $values): MusicChoice
+    {
+        return new MusicChoice(
+            $values->text('music'),
+            // Where the words say it, that is none of them.
+            Mood::tryFrom($values->text('mood')),
+            new MusicLevel(
+                $values->number('music_level'),
+                $values->numberOrNull('music_lift') ?? 0,
+                $values->number('music_attack'),
+                $values->number('music_release'),
+                LineType::points($values->text('music_line')),
+            ),
+        );
+    }
+
+    public static function sounds(SettingValues $values): SceneSounds
+    {
+        $clip = $values->value('clip_sound');
+
+        return new SceneSounds(
+            $clip === self::OFF ? null : (int) $clip,
+            self::effect($values, 'effect_change'),
+            self::effect($values, 'effect_emphasis'),
+            (int) $values->value('effect_level'),
+        );
+    }
+
+    /** @return string id of what is heard; empty for nothing */
+    public static function effect(SettingValues $values, string $key): string
+    {
+        $id = (string) $values->value($key);
+
+        return $id === Registry::NONE ? '' : $id;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Text\Rules\Lists;
+
+use RapidReel\Base\Language\LanguagePacks;
+
+/**
+ * The lists of several languages in one. A script is read by the English ones, as generators write English labels into
+ * texts of any language, and by those of the language most of its words are of: a "Tom" who speaks in English is no
+ * tone of voice in Portuguese.
+ */
+final class WordLists
+{
+    /** @var array<string, WordList> by the codes of their languages */
+    private static array $joined = [];
+
+    public static function for(string $text): WordList
+    {
+        return self::join(['en', self::languageOf($text)]);
+    }
+
+    /** For a note that has lost its script. */
+    public static function all(): WordList
+    {
+        return self::join(array_keys(self::languages()));
+    }
+
+    /** @return array<string, callable(): WordList> */
+    private static function languages(): array
+    {
+        return [
+            'en' => English::list(...), 'de' => German::list(...), 'fr' => French::list(...),
+            'es' => Spanish::list(...), 'it' => Italian::list(...), 'pt' => Portuguese::list(...),
+            'ar' => Arabic::list(...),
+        ];
+    }
+
+    /** The language whose function words are most among the first of a text; English where none is clear. */
+    private static function languageOf(string $text): string
+    {
+        $text = mb_strtolower(mb_strcut($text, 0, 6_000));
+        if (preg_match_all('/\p{Arabic}{2,}/u', $text) >= 5) {
+            return 'ar';
+        }
+        preg_match_all('/\p{L}+/u', $text, $found);
+        $words = array_count_values($found[0]);
+        $best = ['en', 0];
+        foreach (array_keys(self::languages()) as $code) {
+            if ($code === 'ar') {
+                continue;
+            }
+            $known = array_intersect_key($words, LanguagePacks::of($code)->functionWords);
+            // English has it where two are level.
+            $count = array_sum($known) + ($code === 'en' ? 0.5 : 0);
+            $best = $count > $best[1] ? [$code, $count] : $best;
+        }
+
+        return $best[0];
+    }
+
+    /** @param  list<string>  $codes */
+    private static function join(array $codes): WordList
+    {
+        $codes = array_values(array_unique($codes));
+
+        return self::$joined[implode(' ', $codes)] ??= self::merge(
+            array_map(static fn (string $code): WordList => self::languages()[$code](), $codes),
+        );
+    }
+
+    /** @param  list<WordList>  $lists */
+    private static function merge(array $lists): WordList
+    {
+        $fields = [];
+        foreach ($lists as $list) {
+            foreach (get_object_vars($list) as $field => $words) {
+                $fields[$field][] = is_string($words) ? $words : '';
+            }
+        }
+
+        return new WordList(...array_map(
+            static fn (array $words): string => '(?:'.implode('|', $words).')',
+            $fields,
+        ));
+    }
+}

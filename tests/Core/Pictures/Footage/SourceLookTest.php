@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Pictures\Footage;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use RapidReel\Pictures\Footage\SourceLook;
+
+final class SourceLookTest extends TestCase
+{
+    /** @return array<string, array{SourceLook, array{int, int}}> */
+    public static function sizes(): array
+    {
+        return [
+            'plain' => [new SourceLook(640, 360), [640, 360]],
+            'turned by its reader' => [new SourceLook(640, 360, isOnItsSide: true), [360, 640]],
+            // PAL on a wide screen and NTSC on a narrow one (ITU-R BT.601, common practice for the aspects).
+            'wide pixels' => [new SourceLook(720, 576, pixelAspect: 64 / 45), [1024, 576]],
+            'narrow pixels' => [new SourceLook(720, 480, pixelAspect: 8 / 9), [720, 540]],
+            'wide pixels, turned' => [new SourceLook(720, 576, pixelAspect: 64 / 45, isOnItsSide: true), [576, 1024]],
+            'held upside down' => [new SourceLook(640, 360, orientation: 3), [640, 360]],
+            'held on its side' => [new SourceLook(640, 360, orientation: 6), [360, 640]],
+            'mirrored on its side' => [new SourceLook(640, 360, orientation: 7), [360, 640]],
+        ];
+    }
+
+    /** @param  array{int, int}  $shown */
+    #[DataProvider('sizes')]
+    public function test_a_source_is_as_large_as_it_is_seen(SourceLook $look, array $shown): void
+    {
+        self::assertSame($shown, $look->shown());
+    }
+
+    public function test_what_is_seen_right_anyway_is_left_as_it_is(): void
+    {
+        self::assertTrue((new SourceLook(1280, 720, matrix: 'bt709'))->isPlain());
+        self::assertTrue((new SourceLook(640, 360))->isPlain());
+        self::assertTrue((new SourceLook(640, 360, pixels: 'yuv422p10le', matrix: 'smpte170m', lateMs: 20))->isPlain());
+        self::assertFalse((new SourceLook(1280, 720))->isPlain(), 'HD that says nothing is taken for SD by readers.');
+        self::assertFalse((new SourceLook(640, 360, lateMs: 500))->isPlain());
+        self::assertFalse((new SourceLook(640, 360, isFirst: false))->isPlain());
+        self::assertFalse((new SourceLook(640, 360, pixels: 'yuva420p'))->isPlain());
+        self::assertFalse((new SourceLook(640, 360, isInterlaced: true))->isPlain());
+        self::assertFalse((new SourceLook(1280, 720, transfer: 'smpte2084'))->isPlain());
+        // What HDR leaves unsaid is that of ITU-R BT.2100, and its operator is told.
+        $bare = new SourceLook(1280, 720, transfer: 'arib-std-b67');
+        self::assertStringStartsWith(
+            'setparams=color_primaries=bt2020:colorspace=bt2020nc:color_trc=arib-std-b67,zscale=',
+            $bare->filters()[0],
+        );
+        self::assertStringContainsString('BT.2020', $bare->assumed());
+        self::assertSame('', (new SourceLook(1280, 720, transfer: 'smpte2084', matrix: 'bt2020nc', primaries: 'bt2020'))
+            ->assumed());
+        self::assertSame('', (new SourceLook(1280, 720))->assumed());
+    }
+
+    public function test_fields_are_joined_before_anything_is_turned_or_squeezed(): void
+    {
+        $filters = (new SourceLook(720, 576, pixelAspect: 1.4, orientation: 8, isInterlaced: true))->filters();
+
+        self::assertStringStartsWith('bwdif', $filters[0]);
+        self::assertSame('transpose=cclock', $filters[1]);
+        self::assertStringStartsWith('scale=', $filters[2]);
+    }
+}
