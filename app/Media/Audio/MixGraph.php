@@ -99,7 +99,8 @@ final class MixGraph
                 '[%d:a:0]%s%s,volume=%.2fdB,apad,atrim=end=%.4f,afade=t=in:d=%.3f,afade=t=out:st=%.4f:d=%.3f,'
                     .'adelay=%d:all=1[c%d]',
                 $at, $clip->speed === 1.0 ? '' : sprintf('atempo=%.5f,', $clip->speed), self::STEREO,
-                $plan->target->loudness - $loudness[$clip->fingerprint], $long, $edge, $long - $edge, $edge, $clip->atMs, $at,
+                $plan->target->loudness - $loudness[$clip->fingerprint],
+                $long, $edge, $long - $edge, $edge, $clip->atMs, $at,
             );
             $by[$clip->under][] = "[c$at]";
         }

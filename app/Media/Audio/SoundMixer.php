@@ -265,7 +265,8 @@ final readonly class SoundMixer
             : null;
 
         return $graph->alone(
-            $loudness === null ? null : $path, $edge->ms / 1000, $plan->target->loudness - ($loudness ?? 0.0) - $gain, $as,
+            $loudness === null ? null : $path, $edge->ms / 1000,
+            $plan->target->loudness - ($loudness ?? 0.0) - $gain, $as,
         );
     }
 

@@ -74,7 +74,9 @@ final readonly class MixPlan
     /** The same with what stands before and after it. */
     public function wholeSeconds(): float
     {
-        return ($this->target->frames + $this->introOutro->frames(new FrameGrid($this->target->fps))) / $this->target->fps;
+        $fps = $this->target->fps;
+
+        return ($this->target->frames + $this->introOutro->frames(new FrameGrid($fps))) / $fps;
     }
 
     /** A hash of all that can change a sample of it. */
