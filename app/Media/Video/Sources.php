@@ -11,7 +11,6 @@ use App\Media\Process\ToolFailed;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\MediaStore;
-use Illuminate\Support\Facades\File;
 use RapidReel\Pictures\Footage\FootageKind;
 
 /**
@@ -70,9 +69,7 @@ final readonly class Sources
                 return;
             }
             // On the same disk another name for the same content costs nothing.
-            if (! @link($file, "$folder/source")) {
-                File::copy($file, "$folder/source");
-            }
+            $this->store->share($file, "$folder/source");
             $this->store->publish("$folder/source", $place);
             @unlink("$place.seal");
         } finally {
