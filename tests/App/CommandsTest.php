@@ -30,7 +30,7 @@ final class CommandsTest extends AppTestCase
 
     private function console(string ...$arguments): Process
     {
-        $process = new Process(['php', 'artisan', ...$arguments], dirname(__DIR__, 2));
+        $process = new Process(['bin/jit', 'artisan', ...$arguments], dirname(__DIR__, 2));
         $process->run();
 
         return $process;
@@ -194,7 +194,7 @@ final class CommandsTest extends AppTestCase
         $known = KnownSpeech::of($text, 'rms', TEST_PLACE.'/speech');
         File::put("{$this->folder}/read.wav", WavFile::encode($known->sound));
         $align = static function (string ...$options): Process {
-            $process = new Process(['php', 'artisan', 'reel:align', ...$options], dirname(__DIR__, 2), [
+            $process = new Process(['bin/jit', 'artisan', 'reel:align', ...$options], dirname(__DIR__, 2), [
                 'DB_DATABASE' => '/nowhere/none.sqlite',
             ]);
             $process->run();
@@ -262,7 +262,7 @@ final class CommandsTest extends AppTestCase
 
     public function test_the_doctor_says_what_is_missing(): void
     {
-        $process = new Process(['php', 'artisan', 'reel:doctor'], dirname(__DIR__, 2), [
+        $process = new Process(['bin/jit', 'artisan', 'reel:doctor'], dirname(__DIR__, 2), [
             'REEL_FFMPEG' => '/nowhere/ffmpeg',
         ]);
         $process->run();

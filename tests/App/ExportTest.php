@@ -333,7 +333,7 @@ final class ExportTest extends AppTestCase
         $root = dirname(__DIR__, 2);
 
         $worker = new Process(
-            ['php', 'artisan', 'queue:work', '--queue=renders', '--stop-when-empty', '--quiet'],
+            ['bin/jit', 'artisan', 'queue:work', '--queue=renders', '--stop-when-empty', '--quiet'],
             $root,
         );
         $worker->start();

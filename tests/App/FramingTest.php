@@ -220,7 +220,7 @@ final class FramingTest extends AppTestCase
 
     private function console(string ...$arguments): Process
     {
-        $process = new Process(['php', 'artisan', ...$arguments], dirname(__DIR__, 2), timeout: 300);
+        $process = new Process(['bin/jit', 'artisan', ...$arguments], dirname(__DIR__, 2), timeout: 600);
         $process->run();
 
         return $process;

@@ -33,7 +33,7 @@ final class PaceTest extends AppTestCase
 
     private function console(string ...$arguments): Process
     {
-        $process = new Process(['php', 'artisan', ...$arguments], dirname(__DIR__, 2), timeout: 120);
+        $process = new Process(['bin/jit', 'artisan', ...$arguments], dirname(__DIR__, 2), timeout: 600);
         $process->run();
 
         return $process;
@@ -130,7 +130,7 @@ final class PaceTest extends AppTestCase
         $found = (new Process([
             'ffmpeg', '-i', "$folder/out/01-long.mp4", '-vf',
             "scale=36:64,select='gt(scene,0.05)',metadata=print:file=-", '-an', '-f', 'null', '-',
-        ], timeout: 200))->mustRun()->getOutput();
+        ], timeout: 600))->mustRun()->getOutput();
         preg_match_all('/pts_time:([\d.]+)/', $found, $times);
 
         self::assertSame($due, array_map(static fn (string $at): int => (int) round(30 * (float) $at), $times[1]));

@@ -110,7 +110,7 @@ final class SlowOrdersTest extends AppTestCase
         $workers = [];
         foreach ([1, 2] as $number) {
             $workers[$number] = new Process(
-                ['php', 'artisan', 'queue:work', "--queue=$queue", '--sleep=0.1', '--quiet'],
+                ['bin/jit', 'artisan', 'queue:work', "--queue=$queue", '--sleep=0.1', '--quiet'],
                 dirname(__DIR__, 2),
                 $given,
             );

@@ -89,7 +89,7 @@ test('a render can be stopped from its row', async ({ page }) => {
     const long = 'The keeper climbed two hundred steps with a lantern, and he counted every one of them aloud. ';
     await page.getByLabel('Scripts').fill(long.repeat(6));
     await page.getByRole('button', { name: 'Make the short' }).click();
-    await expect(page.getByText('rendering')).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByText('rendering')).toBeVisible({ timeout: 120_000 });
     await page.getByRole('button', { name: /^Stop making/ }).click();
-    await expect(page.getByText('stopped', { exact: true })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('stopped', { exact: true })).toBeVisible({ timeout: 90_000 });
 });

@@ -15,7 +15,7 @@ async function toCaptions(page, name) {
     await page.getByRole('link', { name: 'The lamp', exact: true }).click();
     await page.getByRole('link', { name: 'Captions', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Captions', exact: true })).toBeVisible();
-    await expect(page.locator('.lead').first()).toContainText('stand out', { timeout: 60_000 });
+    await expect(page.locator('.lead').first()).toContainText('stand out', { timeout: 120_000 });
 }
 
 const cue = (page, text) => page.locator('.cue').filter({ hasText: text }).first();
@@ -93,9 +93,9 @@ test('a faint style is told, mended at a press, and kept under a name', async ({
     }
     await page.getByLabel('Colour of the short', { exact: true }).fill('#7d8a8c');
     await page.getByLabel('Colour of the spoken word of the short', { exact: true }).fill('#7d8a8c');
-    await expect(page.locator('.lead').first()).toContainText('faint', { timeout: 60_000 });
+    await expect(page.locator('.lead').first()).toContainText('faint', { timeout: 120_000 });
     await page.getByRole('button', { name: /^A plate behind it mends/ }).click();
-    await expect(page.locator('.lead').first()).toContainText('all stand out', { timeout: 60_000 });
+    await expect(page.locator('.lead').first()).toContainText('all stand out', { timeout: 120_000 });
     await expect(page.locator('[data-setting=caption_plate] select')).toHaveValue('words');
 
     await page.getByLabel('Keep all of it as a style').fill('Slate');
@@ -103,7 +103,7 @@ test('a faint style is told, mended at a press, and kept under a name', async ({
     await expect(page.getByRole('status').first()).toContainText('Kept as “Slate”');
     await page.getByRole('link', { name: 'All styles' }).click();
     await expect(page.locator('.style-row')).toHaveCount(16);
-    await expect(page.locator('.style-row[data-drawn=yes]')).toHaveCount(16, { timeout: 60_000 });
+    await expect(page.locator('.style-row[data-drawn=yes]')).toHaveCount(16, { timeout: 120_000 });
     await page.locator('.style-row').filter({ hasText: 'Slate' }).getByRole('button', { name: 'Use for this short' })
         .click();
     await expect(page.locator('.style-row.is-used')).toContainText('Slate');

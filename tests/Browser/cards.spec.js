@@ -34,14 +34,14 @@ test('a subject on a green ground is keyed and put over two colours, down to the
     const rundown = page.url();
     await page.goto('/footage');
     await page.locator('#upload').setInputFiles(clip);
-    await expect(page.getByLabel(/^Choose windlass/i)).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByLabel(/^Choose windlass/i)).toBeVisible({ timeout: 120_000 });
 
     await page.goto(rundown);
     await sheet(page, 'Foghorn');
     await page.locator('body').press('6');
     await page.getByRole('dialog').getByRole('searchbox').fill('windlass');
     await page.getByRole('dialog').getByRole('button', { name: /windlass/i }).first().click();
-    await expect(page.locator('.told')).toContainText('It shows “', { timeout: 30_000 });
+    await expect(page.locator('.told')).toContainText('It shows “', { timeout: 90_000 });
     await page.getByText('Pace, sound and look of this short').click();
     const set = (label) => page.getByLabel(`${label} of the short`, { exact: true });
     await set('Plain ground').selectOption('taken');
@@ -75,7 +75,7 @@ test('a card is put over the picture by key, dragged to its place and found ther
     await dialog.getByRole('button', { name: 'Put it here' }).click();
     await expect(dialog).toBeHidden();
     const card = page.locator('.stage-card');
-    await expect(card).toHaveCount(1, { timeout: 30_000 });
+    await expect(card).toHaveCount(1, { timeout: 90_000 });
 
     // To the left and down, by mouse.
     const stage = await page.locator('.stage').boundingBox();
@@ -88,7 +88,7 @@ test('a card is put over the picture by key, dragged to its place and found ther
     await expect.poll(async () => {
         const now = await card.boundingBox();
         return now && Math.round((100 * (now.x + now.width / 2 - stage.x)) / stage.width);
-    }, { timeout: 30_000 }).toBe(25);
+    }, { timeout: 90_000 }).toBe(25);
     // It is one of a list that keys get to, and can be turned by a number.
     await page.locator('.stage-card-list').getByRole('button').click();
     const own = page.getByRole('dialog', { name: 'This card' });
@@ -110,7 +110,7 @@ test('the house style is seen on a real short as it is set, and applied to a bat
     await page.goto('/house');
     const shown = page.getByRole('complementary', { name: 'A short as it will be' });
     await expect(shown).toBeVisible();
-    await expect(shown.locator('.house-frame[data-drawn]')).toHaveCount(3, { timeout: 30_000 });
+    await expect(shown.locator('.house-frame[data-drawn]')).toHaveCount(3, { timeout: 90_000 });
     const look = () => shown.locator('video').first().evaluate((video) => {
         const canvas = document.createElement('canvas');
         [canvas.width, canvas.height] = [18, 32];
@@ -127,7 +127,7 @@ test('the house style is seen on a real short as it is set, and applied to a bat
     await page.getByLabel('Look of the channel', { exact: true }).selectOption('ink');
     await expect(page.locator('.told')).toContainText(/shorts? follows?/);
     // No colour is left, a moment later.
-    await expect.poll(look, { timeout: 90_000 }).toBeLessThan(14);
+    await expect.poll(look, { timeout: 120_000 }).toBeLessThan(14);
 
     // A batch that has its own look is told of, with how many change.
     await page.goto('/');

@@ -87,11 +87,11 @@ test('a voice of another maker fails, is told why, and reads the short after all
     await page.getByLabel('Quality').selectOption('draft');
     await page.getByRole('button', { name: 'Make the short' }).click();
     const told = 'The voice service “Simulated voices” could not do it: it is out of breath.';
-    await expect(page.getByText(told).first()).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByText(told).first()).toBeVisible({ timeout: 120_000 });
 
     // The plan is told first; the video may still be on its way to fail.
     const again = page.getByRole('button', { name: /again/i }).or(page.getByRole('link', { name: 'Try again' }));
-    await expect(again).toBeVisible({ timeout: 60_000 });
+    await expect(again).toBeVisible({ timeout: 120_000 });
     await simulate(0);
     await again.click();
     await expect(page.locator('.state-ready')).toHaveCount(1, { timeout: 120_000 });

@@ -92,7 +92,7 @@ test('twenty numbered pictures come back and stand in their shots, one of two ch
     draw('03b.png', 300);
     writeFileSync(join(folder, 'list.txt'), 'no picture');
     await page.locator('#bring').setInputFiles([...files, join(folder, 'list.txt')]);
-    await expect(page.getByRole('heading', { name: '20 shots have their pictures' })).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByRole('heading', { name: '20 shots have their pictures' })).toBeVisible({ timeout: 120_000 });
     await expect(page.getByRole('alert')).toContainText('list.txt');
     await expect(page.locator('.candidates')).toHaveCount(1);
     await page.locator('body').press('2');

@@ -10,8 +10,8 @@ export default defineConfig({
     testDir: '.',
     outputDir: 'results',
     workers: 1,
-    timeout: 240_000,
-    expect: { timeout: 15_000 },
+    timeout: 480_000,
+    expect: { timeout: 40_000 },
     reporter: [['list']],
     use: {
         baseURL: 'http://127.0.0.1:8099',

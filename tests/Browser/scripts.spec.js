@@ -142,7 +142,7 @@ test('rows are walked, chosen in ranges, sorted, deleted and brought back by key
     const rows = page.locator('tr[data-id]');
     const titles = () => page.locator('tr[data-id]:visible .what a').allTextContents();
     await expect(rows).toHaveCount(4);
-    await expect(page.getByText('≈')).toHaveCount(0, { timeout: 30_000 });
+    await expect(page.getByText('≈')).toHaveCount(0, { timeout: 90_000 });
 
     await page.getByRole('button', { name: 'Short', exact: true }).click();
     expect(await titles()).toEqual(['Anchor', 'Beacon', 'Cellar', 'Dory']);

@@ -45,7 +45,7 @@ test('music is chosen by the mood of ten shorts, heard and given another mood', 
     await page.getByRole('button', { name: 'Set', exact: true }).click();
     await expect(page.locator('.told')).toContainText('grand');
     await pieces('storm 1');
-    await expect(page.locator('.stage-music')).toHaveText('Music: Great beacon', { timeout: 60_000 });
+    await expect(page.locator('.stage-music')).toHaveText('Music: Great beacon', { timeout: 120_000 });
 });
 
 test('a bell is placed by key, the music goes down there, and both are in the file', async ({ page }) => {
@@ -54,7 +54,7 @@ test('a bell is placed by key, the music goes down there, and both are in the fi
     await page.locator('.said-word').nth(5).click();
     await page.locator('body').press('c');
     await page.getByRole('dialog', { name: 'A sound here' }).getByRole('button', { name: 'Bell', exact: true }).click();
-    await expect(page.locator('.heard-effect')).toHaveText('Bell', { timeout: 30_000 });
+    await expect(page.locator('.heard-effect')).toHaveText('Bell', { timeout: 90_000 });
 
     // The level, by key and by mouse.
     await page.locator('body').press('Alt+ArrowLeft');
@@ -65,13 +65,13 @@ test('a bell is placed by key, the music goes down there, and both are in the fi
     await page.mouse.down();
     await page.mouse.move(point.x + 25, point.y + 45, { steps: 3 });
     await page.mouse.up();
-    await expect.poll(async () => (await page.locator('.heard-point').boundingBox())?.y ?? 0, { timeout: 30_000 })
+    await expect.poll(async () => (await page.locator('.heard-point').boundingBox())?.y ?? 0, { timeout: 90_000 })
         .toBeGreaterThan(point.y + 20);
 
     // Another level is heard while it plays, before it is mixed anew.
     await expect.poll(
         () => page.evaluate(async () => (await (await fetch(`${location.pathname}/state`)).json()).working),
-        { timeout: 30_000 },
+        { timeout: 90_000 },
     ).toBe(false);
     await expect(page.locator('.stage')).toHaveAttribute('data-heard', 'mix');
     await page.waitForLoadState('networkidle');

@@ -97,7 +97,7 @@ test('an uploaded reading is aligned, its dead air cut, and the exported caption
     );
     const whole = joined('whole.wav', 0.5, first, 1.2, second, 0.8, third, 0.6, flite(LINES[2], 'part-3.wav'), 0.5);
     await page.locator('#whole').setInputFiles(whole);
-    await expect(page.getByText('A new reading, not used yet.')).toHaveCount(3, { timeout: 60_000 });
+    await expect(page.getByText('A new reading, not used yet.')).toHaveCount(3, { timeout: 120_000 });
     await page.getByRole('button', { name: 'use all of them' }).click();
     await expect(page.getByText('Your reading.')).toHaveCount(3);
 
