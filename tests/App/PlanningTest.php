@@ -14,6 +14,7 @@ use App\Makers\Planning\ShortPlanner;
 use App\Makers\Proofs\ClearCue;
 use App\Makers\Proofs\Proof;
 use App\Media\Process\Unwatched;
+use App\Media\Process\Watcher;
 use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\ExportState;
@@ -23,10 +24,12 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
+use RapidReel\Making\Render\Progress;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\FlagCode;
 use RapidReel\Plan\Source\ScriptSource;
+use RuntimeException;
 use Tests\Support\Cuts;
 
 final class PlanningTest extends AppTestCase
@@ -162,6 +165,56 @@ final class PlanningTest extends AppTestCase
 
         self::assertSame([$before[1], $before[2]], [$after[1], $after[2]]);
         self::assertSame('whale', Footage::query()->findOrFail($after[0][0])->tags);
+    }
+
+    public function test_pictures_of_a_batch_are_the_same_in_whatever_order_it_is_planned(): void
+    {
+        $things = ['lamp', 'bell', 'boat', 'fog', 'whale', 'keeper'];
+        $batch = app(BatchMaker::class)->make($this->channel(), 'Test', array_map(
+            static fn (int $i): ScriptSource => new ScriptSource(sprintf(
+                "# Tale %d\nNobody by the %s saw the %s.", $i, $things[$i % 6], $things[($i * 5 + 1) % 6],
+            )),
+            range(1, 12),
+        ), new Values(['voice' => 'aldous']));
+        $shorts = $batch->shorts()->get()->all();
+        $killed = new class implements Watcher
+        {
+            public function progress(Progress $progress): void
+            {
+                throw new RuntimeException('killed');
+            }
+
+            public function achieved(): void
+            {
+            }
+
+            public function isCancelled(): bool
+            {
+                return false;
+            }
+        };
+        mt_srand(41);
+        $all = [];
+        for ($round = 0; $round < 20; $round++) {
+            DB::table('shots')->delete();
+            DB::table('shorts')->update(['cut' => null, 'planned_inputs' => '', 'shown_before' => null]);
+            shuffle($shorts);
+            foreach ($shorts as $short) {
+                if (mt_rand(0, 3) === 0) {
+                    try {
+                        $shelf = app(LibraryShelf::class)->of($this->channel());
+                        app(ShortPlanner::class)->plan($short->refresh(), $shelf, $killed);
+                    } catch (RuntimeException) {
+                    }
+                }
+                $this->plan($short->refresh());
+                $all[$short->number][serialize(self::pictures($short))] = true;
+                self::assertTrue($short->isPlanned());
+            }
+        }
+
+        self::assertCount(12, $all);
+        self::assertSame([1], array_values(array_unique(array_map(count(...), $all))));
     }
 
     public function test_a_strip_is_drawn_to_scale(): void

@@ -60,6 +60,7 @@ final readonly class BulkDesk
                 $now = $now->withOwn($at, $scene->own->unproposed());
             }
             $this->writer->write($short, $now);
+            $short->shown_before = null;
         });
 
         return Done::to(count($changed), 'matched pictures anew');

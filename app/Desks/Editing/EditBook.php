@@ -233,13 +233,12 @@ final readonly class EditBook
     private function changed(Short $short, string $act, string $what, callable $change): bool
     {
         $before = $this->snapshots->of($this->snapshots->load($short));
-        $proposed = $this->snapshots->proposals($short);
         $change($short);
         $short->save();
         if ($this->snapshots->of($this->snapshots->load($short)) === $before) {
             return false;
         }
-        $this->settler->changed($short, $this->snapshots->proposals($short) !== $proposed);
+        $this->settler->changed($short);
         $this->keep($short->batch->channel_id, $short->batch, $short, $act, $what, $before);
 
         return true;
@@ -262,11 +261,10 @@ final readonly class EditBook
             return;
         }
         $this->snapshots->load($short);
-        $proposed = $this->snapshots->proposals($short);
         $this->snapshots->restore($short, $state);
         $short->save();
         $this->snapshots->load($short);
-        $this->settler->changed($short, $this->snapshots->proposals($short) !== $proposed);
+        $this->settler->changed($short);
         $this->settler->likenesses($short->batch, [$short]);
         $this->orders->planShort($short->id);
     }

@@ -29,16 +29,15 @@ final readonly class Settler
     ) {
     }
 
-    /** A short was changed; with other pictures proposed it is to be planned anew though nothing else is new. */
-    public function changed(Short $short, bool $isProposedAnew): void
+    public function changed(Short $short): void
     {
         $short->revision++;
-        $this->settle($short, $isProposedAnew);
+        $this->settle($short);
     }
 
     public function made(Short $short): void
     {
-        $this->settle($short, false);
+        $this->settle($short);
     }
 
     /**
@@ -59,7 +58,7 @@ final readonly class Settler
             $shorts->with(['batch.channel', 'scenes.shots', 'notes', 'readings'])->lazyById(self::AT_ONCE) as $short
         ) {
             if ($this->inputs->of($short) !== $short->inputs) {
-                $this->settle($short, false);
+                $this->settle($short);
                 $this->orders->planShort($short->id);
                 $reached++;
             }
@@ -81,13 +80,10 @@ final readonly class Settler
         $this->likenesses->write($batch->channel_id, $fingerprints);
     }
 
-    private function settle(Short $short, bool $isProposedAnew): void
+    private function settle(Short $short): void
     {
         $before = $short->inputs;
         $short->inputs = $this->inputs->of($short);
-        if ($isProposedAnew) {
-            $short->planned_inputs = '';
-        }
         if ($short->inputs !== $before) {
             $short->problem = null;
         }

@@ -60,7 +60,7 @@ final readonly class ShortWriter
     public function copy(Short $original, Manuscript $manuscript): Short
     {
         $short = $original->replicate([
-            'cut', 'planned_inputs', 'problem', 'summary', 'revision', 'proof', 'proof_problem',
+            'cut', 'planned_inputs', 'problem', 'summary', 'revision', 'proof', 'proof_problem', 'shown_before',
         ]);
         $short->number = $this->lastNumber($original->batch) + 1;
         $short->variant_of = $original->variant_of ?? $original->id;

@@ -91,19 +91,6 @@ final readonly class Snapshot
         );
     }
 
-    /** @return array<string, int|null> the pictures that are proposed, by scene and word */
-    public function proposals(Short $short): array
-    {
-        $found = [];
-        foreach ($short->scenes as $scene) {
-            foreach ($scene->shots->where('locked', false) as $shot) {
-                $found["$scene->id/$shot->word"] = $shot->footage_id;
-            }
-        }
-
-        return $found;
-    }
-
     /**
      * What a snapshot holds, whichever version wrote it.
      *

@@ -92,8 +92,6 @@ final readonly class CutMaker
     }
 
     /**
-     * What may be found for words: all but what is chosen by hand alone, unless it was, or nothing else is there.
-     *
      * @param  non-empty-list<SceneTask>  $tasks
      * @return list<Footage>
      */
@@ -105,12 +103,8 @@ final readonly class CutMaker
                 $chosen[$shot->footage->id ?? ''] = true;
             }
         }
-        $offered = array_filter(
-            $shelf->footage,
-            static fn (Footage $one): bool => isset($chosen[$one->id]) || ! $one->isByHand(),
-        );
 
-        return array_values($offered === [] ? $shelf->footage : $offered);
+        return $shelf->offered($chosen);
     }
 
     /**

@@ -16,12 +16,13 @@ use RapidReel\Voice\Speech\SpokenText;
 
 /**
  * A hash of all that the plan of a short depends on: it is fresh while it was made from the same. What is set goes in
- * as the values that the plan is made with, so that no setting can be forgotten here.
+ * as the values that the plan is made with, so that no setting can be forgotten here. So do the pictures that are held
+ * for words: those that were found once stay until they are to be matched anew.
  */
 final readonly class Inputs
 {
     /** Raised whenever the same inputs are planned otherwise than before. */
-    private const VERSION = 7;
+    private const VERSION = 8;
 
     public function __construct(private SceneTasks $tasks)
     {
@@ -36,6 +37,8 @@ final readonly class Inputs
             self::VERSION,
             InterestMap::VERSION,
             $short->title,
+            $short->subject(),
+            $short->shown_before,
             // Of the channel's name only what it does to the flags.
             array_map(
                 static fn (Flag $flag): string => $flag->message,
@@ -53,9 +56,7 @@ final readonly class Inputs
         $scene = $task->scene;
         $shots = [];
         foreach ($scene->own->shots as $i => $mark) {
-            if ($mark->isLocked) {
-                $shots[] = self::shot($mark, $task, $i);
-            }
+            $shots[] = $mark->isLocked ? self::shot($mark, $task, $i) : [$mark->word, $mark->footage];
         }
 
         return [

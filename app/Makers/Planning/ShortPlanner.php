@@ -26,6 +26,7 @@ final readonly class ShortPlanner
         private SceneTasks $tasks,
         private Inputs $inputs,
         private PlanParts $parts,
+        private BatchPictures $pictures,
     ) {
     }
 
@@ -57,6 +58,7 @@ final readonly class ShortPlanner
         }
         $revision = $short->revision;
         $short->load(['batch.channel', 'scenes.shots', 'readings']);
+        $this->pictures->settle($short, $shelf);
         // First: a damaged take is cut again, and is one of the inputs.
         $tasks = $this->tasks->of($short, $shelf);
         $inputs = $this->inputs->of($short);
@@ -67,30 +69,13 @@ final readonly class ShortPlanner
             $watcher,
             $short->batch->channel->name,
             $short->subject(),
-            self::shownByOthers($short),
+            $short->shown_before ?? [],
             $short->number,
         );
         $plan = new Plan($cut, $this->cuts->summary($cut));
         $this->keep($short, $plan, $inputs, $revision);
 
         return $plan;
-    }
-
-    /** @return array<array-key, int> how often other shorts of the batch show a picture, by id */
-    private static function shownByOthers(Short $short): array
-    {
-        return Shot::query()
-            ->join('scenes', 'scenes.id', '=', 'shots.scene_id')
-            ->join('shorts', 'shorts.id', '=', 'scenes.short_id')
-            ->where('shorts.batch_id', $short->batch_id)
-            ->whereNull('shorts.deleted_at')
-            ->where('shorts.id', '!=', $short->id)
-            ->whereNotNull('shots.footage_id')
-            ->groupBy('shots.footage_id')
-            ->selectRaw('shots.footage_id as id, count(*) as times')
-            ->pluck('times', 'id')
-            ->map(static fn ($times): int => (int) $times)
-            ->all();
     }
 
     /** Only if nobody changed anything in the meantime; then the next plan is on its way already. */
@@ -102,10 +87,12 @@ final readonly class ShortPlanner
             if ($now === null || $now->revision !== $revision || $this->inputs->of($now) !== $inputs) {
                 return;
             }
-            $now->update([...$made, 'inputs' => $inputs, 'planned_inputs' => $inputs, 'problem' => null]);
             foreach ($now->scenes as $number => $scene) {
                 $this->propose($scene, $plan->cut->scenes[$number]->shots);
             }
+            // What was found is held from now on: with it the same plan would be made again.
+            $held = $this->inputs->of($now->load('scenes.shots'));
+            $now->update([...$made, 'inputs' => $held, 'planned_inputs' => $held, 'problem' => null]);
         });
         $short->refresh();
     }

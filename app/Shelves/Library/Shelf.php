@@ -78,6 +78,22 @@ final readonly class Shelf
         return $found;
     }
 
+    /**
+     * What may be found for words: all but what is chosen by hand alone, unless it was, or nothing else is there.
+     *
+     * @param  array<array-key, mixed>  $chosen  by id of what was chosen
+     * @return list<Footage>
+     */
+    public function offered(array $chosen = []): array
+    {
+        $offered = array_filter(
+            $this->footage,
+            static fn (Footage $one): bool => isset($chosen[$one->id]) || ! $one->isByHand(),
+        );
+
+        return array_values($offered === [] ? $this->footage : $offered);
+    }
+
     public function logoName(string $picture): string
     {
         return $this->names[self::LOGO.$picture] ?? 'that was chosen';

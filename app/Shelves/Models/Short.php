@@ -36,6 +36,8 @@ use UnexpectedValueException;
  * @property int $revision  counted up by every edit
  * @property string $inputs  a hash of all that its plan depends on
  * @property string $planned_inputs  that which its plan was made from
+ * @property array<array-key, int>|null $shown_before  how often the shorts before it in its batch are likely to show a
+ *                                                     picture, by id; null until it is settled
  * @property string|null $cut
  * @property string|null $problem
  * @property string $keywords
@@ -72,12 +74,14 @@ final class Short extends Model
 
     protected $fillable = [
         'batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'cut', 'problem',
-        'keywords', 'tags', 'publish_at', 'summary', 'variant_of', 'proof',
-        'proof_problem',
+        'keywords', 'tags', 'publish_at', 'summary', 'variant_of', 'proof', 'proof_problem',
+        'shown_before',
     ];
 
     /** @var array<string, string> */
-    protected $casts = ['settings' => ValuesCast::class, 'publish_at' => 'datetime'];
+    protected $casts = [
+        'settings' => ValuesCast::class, 'shown_before' => 'array', 'publish_at' => 'datetime',
+    ];
 
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo

@@ -26,7 +26,7 @@ final class FootageMatcher
     /** And one that another short of the batch shows. */
     private const ELSEWHERE = 0.6;
 
-    private const MOST_BY_OTHERS = 3;
+    public const MOST_BY_OTHERS = 3;
 
     /** The first seconds decide: what fits them counts more. */
     private const HOOK = 1.5;
@@ -36,18 +36,21 @@ final class FootageMatcher
     /** A library that is no larger is offered whole. */
     private const SMALL = 40;
 
-    private ?FootageIndex $index = null;
+    private readonly FootageIndexes $indexes;
 
     /**
      * @param  string  $language  of the words, as a BCP 47 tag
      * @param  string  $subject  of the short
      * @param  array<array-key, int>  $shownByOthers  how often other shorts of the batch show a picture, by id
+     * @param  FootageIndexes|null  $indexes  where many shorts are given pictures of the same library
      */
     public function __construct(
         private readonly string $language = 'en',
         private readonly string $subject = '',
         private readonly array $shownByOthers = [],
+        ?FootageIndexes $indexes = null,
     ) {
+        $this->indexes = $indexes ?? new FootageIndexes;
     }
 
     /**
@@ -57,7 +60,7 @@ final class FootageMatcher
      */
     public function match(array $needs, array $library): array
     {
-        $index = $this->index($library);
+        $index = $this->indexes->of($library, $this->language);
         $numbers = [];
         foreach ($library as $number => $footage) {
             $numbers[$footage->id] = $number;
@@ -100,7 +103,7 @@ final class FootageMatcher
      */
     public function best(ShotNeed $need, array $library, int $count): array
     {
-        $index = $this->index($library);
+        $index = $this->indexes->of($library, $this->language);
         $wish = ShotWish::of($need, $this->subject, $this->language);
         $fits = $index->fits($wish);
         $scores = [];
@@ -114,14 +117,6 @@ final class FootageMatcher
         }
 
         return $best;
-    }
-
-    /** @param  non-empty-list<Footage>  $library */
-    private function index(array $library): FootageIndex
-    {
-        return $this->index !== null && $this->index->library === $library
-            ? $this->index
-            : $this->index = new FootageIndex($library, $this->language);
     }
 
     /**

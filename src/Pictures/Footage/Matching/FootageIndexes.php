@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Pictures\Footage\Matching;
+
+use RapidReel\Pictures\Footage\Footage;
+
+/** A library as it is looked through, made once for each language. */
+final class FootageIndexes
+{
+    /** @var list<Footage> */
+    private array $library = [];
+
+    /** @var array<string, FootageIndex> by language */
+    private array $made = [];
+
+    /** @param  list<Footage>  $library */
+    public function of(array $library, string $language): FootageIndex
+    {
+        if ($this->library !== $library) {
+            [$this->library, $this->made] = [$library, []];
+        }
+
+        return $this->made[$language] ??= new FootageIndex($library, $language);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Pictures\Footage\Matching;
+
+use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Pictures\Footage\ShotNeed;
+
+/**
+ * How often the shorts of a batch are likely to show each picture, one short after the other in the order of the
+ * batch. It goes by words alone, before anything is voiced, so that it does not matter which short is planned first.
+ */
+final class ShownBefore
+{
+    /** @var array<array-key, int> by id */
+    private array $times = [];
+
+    private readonly FootageIndexes $indexes;
+
+    /** @param  non-empty-list<Footage>  $library */
+    public function __construct(private readonly array $library)
+    {
+        $this->indexes = new FootageIndexes;
+    }
+
+    /** @return array<array-key, int> how often those that were added show a picture, by id; no more than counts */
+    public function times(): array
+    {
+        return array_map(static fn (int $times): int => min($times, FootageMatcher::MOST_BY_OTHERS), $this->times);
+    }
+
+    /**
+     * The next one.
+     *
+     * @param  list<ShotNeed>  $needs  of all that it is likely to show
+     * @param  string  $language  of its words, as a BCP 47 tag
+     */
+    public function add(array $needs, string $language, string $subject): void
+    {
+        $matcher = new FootageMatcher($language, $subject, $this->times(), $this->indexes);
+        foreach ($matcher->match($needs, $this->library) as $match) {
+            $this->times[$match->footage->id] = ($this->times[$match->footage->id] ?? 0) + 1;
+        }
+        ksort($this->times);
+    }
+}
