@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Makers\Planning\ShortPlanner;
 use App\Makers\Proofs\ClearCue;
 use App\Makers\Proofs\ContrastCheck;
+use App\Makers\Videos\ShadeDesk;
 use App\Makers\Videos\VideoMaker;
 use App\Media\Process\Unwatched;
 use App\Media\Store\MediaStore;
@@ -27,9 +28,10 @@ final class ShadeTest extends AppTestCase
 {
     private function plan(Short $short): Cut
     {
-        return app(ShortPlanner::class)->plan(
-            Short::query()->findOrFail($short->id), app(LibraryShelf::class)->of($this->channel()), new Unwatched,
-        );
+        $shelf = app(LibraryShelf::class)->of($this->channel());
+        $short = Short::query()->findOrFail($short->id);
+
+        return app(ShadeDesk::class)->of(app(ShortPlanner::class)->plan($short, $shelf, new Unwatched), $shelf);
     }
 
     /** @return list<int> by shot */

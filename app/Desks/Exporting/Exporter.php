@@ -6,6 +6,7 @@ namespace App\Desks\Exporting;
 
 use App\Ground\Work\GivingWay;
 use App\Makers\Videos\FinishedVideos;
+use App\Makers\Videos\ShadeDesk;
 use App\Makers\Videos\VideoMaker;
 use App\Media\Probing\NotAsPlanned;
 use App\Media\Process\Cancelled;
@@ -30,6 +31,7 @@ final readonly class Exporter
         private SegmentPlanner $planner,
         private VideoMaker $videos,
         private FinishedVideos $finished,
+        private ShadeDesk $shades,
         private MediaStore $store,
         private MediaTools $tools,
     ) {
@@ -54,6 +56,7 @@ final readonly class Exporter
         Closure $deliver,
         ?GivingWay $way = null,
     ): ExportedFiles {
+        $cut = $this->shades->of($cut, $shelf);
         $segments = $this->planner->plan($cut, $quality);
         $mix = MixPlan::whole($cut);
         $work = $this->store->workFolder();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Console;
 
 use App\Makers\Planning\Inputs;
+use App\Makers\Videos\ShadeDesk;
 use App\Media\Audio\SoundMixer;
 use App\Media\Video\SegmentRenderer;
 use App\Shelves\Models\Short;
@@ -32,8 +33,9 @@ final class ShortCommand extends Command
         SegmentPlanner $segments,
         SegmentRenderer $renderer,
         SoundMixer $mixer,
+        ShadeDesk $shades,
     ): int {
-        return $this->guarded(function () use ($inputs, $segments, $renderer, $mixer): int {
+        return $this->guarded(function () use ($inputs, $segments, $renderer, $mixer, $shades): int {
             $written = (string) $this->argument('id');
             $short = ctype_digit($written)
                 ? Short::withTrashed()->with(['batch.channel', 'scenes.shots', 'readings'])->find((int) $written)
@@ -43,7 +45,8 @@ final class ShortCommand extends Command
             }
             $quality = Quality::tryFrom((string) $this->option('quality'))
                 ?? throw new Refusal('The quality of recipes is final or draft.');
-            $cut = $short->plannedCut();
+            $planned = $short->plannedCut();
+            $cut = $planned === null ? null : $shades->known($planned);
             $now = $inputs->of($short);
             $this->printJson([
                 'id' => $short->id,

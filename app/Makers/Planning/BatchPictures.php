@@ -13,9 +13,9 @@ use RapidReel\Pictures\Footage\Matching\ShownBefore;
 use RapidReel\Pictures\Footage\ShotNeed;
 
 /**
- * What the shorts before one in its batch are likely to show, so that not all of them show the same. It is settled once,
- * for all of a batch in its order, and is an input of their plans from then on: whatever order they are planned in, by
- * however many workers, killed wherever, their pictures are the same.
+ * What the shorts before one in its batch are likely to show, so that not all of them show the same. It is settled
+ * once, for all of a batch in its order, and is an input of their plans from then on: whatever order they are planned
+ * in, by however many workers, killed wherever, their pictures are the same.
  */
 final readonly class BatchPictures
 {

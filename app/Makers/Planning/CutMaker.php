@@ -38,7 +38,6 @@ final readonly class CutMaker
         private CutBuilders $builders,
         private SegmentPlanner $segments,
         private MusicChooser $musicians,
-        private ShadeDesk $shades,
     ) {
     }
 
@@ -76,18 +75,12 @@ final readonly class CutMaker
             $tasks,
         )));
 
-        $cut = $this->builders->of($tasks, $shelf, $subject, $shownByOthers)->build(
+        return $this->builders->of($tasks, $shelf, $subject, $shownByOthers)->build(
             $title,
             $voiced,
             self::offered($shelf, $tasks),
             $this->music($tasks, $shelf, $number),
             ScriptFlags::of(array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks), $channel),
-        );
-
-        return $this->shades->of(
-            $cut,
-            array_map(static fn (SceneTask $task): bool => $task->settings->shots->picture->isShaded, $tasks),
-            $shelf,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Makers\Proofs;
 
+use App\Makers\Videos\ShadeDesk;
 use App\Makers\Videos\VideoMaker;
 use App\Media\Process\Watcher;
 use App\Media\Store\KeptFiles;
@@ -21,6 +22,7 @@ final readonly class ProofMaker
     public function __construct(
         private SegmentPlanner $planner,
         private VideoMaker $videos,
+        private ShadeDesk $shades,
         private MediaStore $store,
         private KeptFiles $kept,
     ) {
@@ -31,7 +33,7 @@ final readonly class ProofMaker
      */
     public function make(Cut $cut, Shelf $shelf, Watcher $watcher): string
     {
-        $segments = $this->planner->plan($cut, Quality::Proof, true);
+        $segments = $this->planner->plan($this->shades->of($cut, $shelf), Quality::Proof, true);
         $mix = MixPlan::of($cut);
         $key = hash('sha256', implode("\n", [
             $mix->key(),

@@ -102,9 +102,26 @@ final class SegmentPlanner
 
         return hash('sha256', implode("\n", [
             ...$pictures,
+            // How dark they are there is found on these pictures when a video is made.
+            ...self::shaded($cut),
             // Drawn over the whole, and in none of its parts.
             ...$cut->over->progress === null ? [] : [json_encode($cut->over->progress->toArray(), JSON_THROW_ON_ERROR)],
         ]));
+    }
+
+    /** @return list<string> which shots are darkened under their captions */
+    private static function shaded(Cut $cut): array
+    {
+        $shaded = [];
+        foreach ($cut->scenes as $scene) {
+            foreach ($scene->shots as $shot) {
+                if ($shot->look->isShaded) {
+                    $shaded[] = "shaded at {$shot->startMs}";
+                }
+            }
+        }
+
+        return $shaded;
     }
 
     /** How many of a shot's last frames go over into the next: at least one is its own. */

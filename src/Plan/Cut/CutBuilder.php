@@ -308,6 +308,7 @@ final readonly class CutBuilder
                 $look->match,
                 $settings->picture->grade,
                 $this->hand->keyer?->of($footage->id, $settings->key, $intoMs),
+                $settings->picture->isShaded,
             ),
             new ShotReason($match->why, $match->isGood(), $look->isOdd),
         );

@@ -17,10 +17,11 @@ final readonly class CutLook
 {
     /**
      * @param  int  $dim  by how much it is darkened, in percent
-     * @param  int  $shade  by how much it is darkened under its captions, in percent
+     * @param  int  $shade  by how much it is darkened under its captions, in percent; found when a video is made
      * @param  ColourMatch|null  $match  the grade that brings its colours to those of the rest
      * @param  Grade|null  $grade  how it is graded; null where it stays as it is
      * @param  Keying|null  $key  how its subject is taken off its ground; null where it is not
+     * @param  bool  $isShaded  whether it is to be darkened under captions that would be faint
      */
     public function __construct(
         public int $dim = 0,
@@ -28,18 +29,20 @@ final readonly class CutLook
         public ?ColourMatch $match = null,
         public ?Grade $grade = null,
         public ?Keying $key = null,
+        public bool $isShaded = false,
     ) {
     }
 
     public function shaded(int $percent): self
     {
-        return new self($this->dim, $percent, $this->match, $this->grade, $this->key);
+        return new self($this->dim, $percent, $this->match, $this->grade, $this->key, $this->isShaded);
     }
 
     /**
      * @return array{
      *     dim: int, match: array{gain: float, lift: float, saturation: float, blue: float, red: float}|null,
-     *     grade?: array<string, int|string>, key?: array<string, mixed>, shade?: int
+     *     grade?: array<string, int|string>, key?: array<string, mixed>, shade?: int,
+     *     is_shaded?: true
      * }
      */
     public function toArray(): array
@@ -50,6 +53,7 @@ final readonly class CutLook
             ...$this->grade === null ? [] : ['grade' => $this->grade->toArray()],
             ...$this->key === null ? [] : ['key' => $this->key->toArray()],
             ...$this->shade === 0 ? [] : ['shade' => $this->shade],
+            ...$this->isShaded ? ['is_shaded' => true] : [],
         ];
     }
 
@@ -57,7 +61,8 @@ final readonly class CutLook
      * @param  array{
      *     dim: int,
      *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null,
-     *     grade?: array<string, mixed>, key?: KeyingData, shade?: int, ...
+     *     grade?: array<string, mixed>, key?: KeyingData, shade?: int,
+     *     is_shaded?: bool, ...
      * }  $data
      */
     public static function fromArray(array $data): self
@@ -68,6 +73,7 @@ final readonly class CutLook
             isset($data['match']) ? ColourMatch::fromArray($data['match']) : null,
             isset($data['grade']) ? Grade::fromArray($data['grade']) : null,
             Keying::fromArray($data['key'] ?? null),
+            $data['is_shaded'] ?? false,
         );
     }
 }

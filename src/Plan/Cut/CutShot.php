@@ -18,7 +18,8 @@ use RapidReel\Pictures\Matte\Keying;
  *     dim: int, backdrop?: string|null, why?: string, fits?: bool, odd?: bool,
  *     match?: array{gain: float|int, lift: float|int, saturation: float|int, blue: float|int, red: float|int}|null,
  *     transition?: array{kind: string, ms: int}, motion?: string, speed?: float|int, loop_ms?: int,
- *     sound?: int, grade?: array<string, mixed>, ground?: list<string>, key?: KeyingData, shade?: int
+ *     sound?: int, grade?: array<string, mixed>, ground?: list<string>, key?: KeyingData, shade?: int,
+ *     is_shaded?: true
  * }
  */
 final readonly class CutShot

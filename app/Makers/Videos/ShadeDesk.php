@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Makers\Planning;
+namespace App\Makers\Videos;
 
 use App\Media\Probing\FrameReader;
 use App\Media\Process\EncoderPool;
@@ -17,7 +17,10 @@ use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutShot;
 
-/** Finds how dark the layer under captions has to be for them to stand clear, on the pictures that will be seen. */
+/**
+ * Finds how dark the layer under captions has to be for them to stand clear, on the pictures that will be seen: before
+ * a video is made of a plan, which says for which shots it is wanted.
+ */
 final readonly class ShadeDesk
 {
     /** Pictures are so many times smaller than the frame. */
@@ -32,29 +35,57 @@ final readonly class ShadeDesk
     ) {
     }
 
-    /** @param  list<bool>  $wanted  for each scene whether there is such a layer where one is needed */
-    public function of(Cut $cut, array $wanted, Shelf $shelf): Cut
+    /** The cut with all that is found for it, for which pictures of some shots are made small. */
+    public function of(Cut $cut, Shelf $shelf): Cut
     {
-        if (! in_array(true, $wanted, true) || $cut->cues === []) {
-            return $cut;
+        [$shots, $recipes] = $this->wanted($cut);
+        $works = [];
+        foreach ($recipes as $recipe) {
+            $this->lay($recipe, $shelf);
+            $works[] = $this->renderer->work($recipe, 1);
         }
-        $shots = $recipes = $works = [];
-        foreach ($cut->scenes as $number => $scene) {
+        $works === [] || $this->pool->run($works, static fn (int $frames): null => null);
+
+        return $this->shaded($cut, $shots, $recipes);
+    }
+
+    /** The cut with what was found for it before. Makes nothing. */
+    public function known(Cut $cut): Cut
+    {
+        [$shots, $recipes] = $this->wanted($cut);
+
+        return $this->shaded($cut, $shots, array_filter(
+            $recipes,
+            fn (Recipe $recipe): bool => $this->renderer->isThere($recipe->key()),
+        ));
+    }
+
+    /** @return array{array<int, CutShot>, array<int, Recipe>} by the moment at which each begins */
+    private function wanted(Cut $cut): array
+    {
+        $shots = $recipes = [];
+        foreach ($cut->cues === [] ? [] : $cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
-                if ($wanted[$number] ?? false) {
+                if ($shot->look->isShaded) {
                     $shots[$shot->startMs] = $shot;
                 }
             }
         }
-        foreach ($this->segments->plan($cut, Quality::Proof, true) as $segment) {
-            if (isset($shots[$segment->startMs]) && ! isset($recipes[$segment->startMs])) {
-                $recipe = self::small($segment->recipe, $cut);
-                $recipes[$segment->startMs] = $recipe;
-                $this->lay($recipe, $shelf);
-                $works[] = $this->renderer->work($recipe, 1);
+        foreach ($shots === [] ? [] : $this->segments->plan($cut, Quality::Proof, true) as $segment) {
+            if (isset($shots[$segment->startMs])) {
+                $recipes[$segment->startMs] ??= self::small($segment->recipe, $cut);
             }
         }
-        $this->pool->run($works, static fn (int $frames): null => null);
+
+        return [$shots, $recipes];
+    }
+
+    /**
+     * @param  array<int, CutShot>  $shots
+     * @param  array<int, Recipe>  $recipes
+     */
+    private function shaded(Cut $cut, array $shots, array $recipes): Cut
+    {
         $shades = [];
         foreach ($recipes as $startMs => $recipe) {
             $shades[$startMs] = $this->needed($cut, $shots[$startMs], $recipe);
