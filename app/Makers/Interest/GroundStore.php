@@ -9,7 +9,7 @@ use App\Media\Probing\Prober;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
-use App\Media\Store\KeptFiles;
+use App\Media\Store\Findings;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\MediaStore;
 use RapidReel\Pictures\Footage\FootageKind;
@@ -20,7 +20,7 @@ use RapidReel\Pictures\Matte\PlainGround;
 final readonly class GroundStore
 {
     /** Raised whenever it is looked for in another way. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     /** Pictures of a clip that are looked at, spread over it, and pixels of their longer side. */
     private const PICTURES = 8;
@@ -29,7 +29,7 @@ final readonly class GroundStore
 
     public function __construct(
         private MediaStore $store,
-        private KeptFiles $kept,
+        private Findings $findings,
         private KeyedLock $locks,
         private Prober $prober,
         private MediaTools $tools,
@@ -47,28 +47,24 @@ final readonly class GroundStore
     public function of(string $fingerprint, string $file, string $name, ?string $colour): ?PlainGround
     {
         $key = hash('sha256', self::VERSION.$fingerprint.$colour);
-        $place = $this->store->keyed('grounds', $key, 'json');
-        $this->locks->hold("ground-$key", function () use ($place, $file, $name, $colour): void {
-            if ($this->kept->isRight($place)) {
-                return;
-            }
+        $find = function () use ($file, $name, $colour): array {
             $folder = $this->store->workFolder();
             try {
-                $found = $this->look($file, $this->prober->glance($file, $name), $folder, $colour);
-                $this->store->write("$folder/ground.json", json_encode($found?->toArray(), JSON_THROW_ON_ERROR));
-                $this->kept->put("$folder/ground.json", $place);
+                return $this->look($file, $this->prober->glance($file, $name), $folder, $colour)?->toArray() ?? [];
             } finally {
                 $this->store->discard($folder);
             }
-        });
-        /**
-         * @var array{
+        };
+        /** @var array{
          *     colours: non-empty-list<array{int, int, int}>, subject: list<array{int, int, int}>, noise: int
-         * }|null $data
+         * }|array{} $data
          */
-        $data = json_decode((string) file_get_contents($place), true, 8, JSON_THROW_ON_ERROR);
+        $data = $this->locks->hold(
+            "ground-$key",
+            fn (): array => $this->findings->of(Findings::GROUNDS, $key, $find),
+        );
 
-        return $data === null ? null : PlainGround::fromArray($data);
+        return $data === [] ? null : PlainGround::fromArray($data);
     }
 
     private function look(string $file, ProbedMedia $found, string $folder, ?string $colour): ?PlainGround

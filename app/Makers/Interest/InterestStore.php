@@ -7,9 +7,8 @@ namespace App\Makers\Interest;
 use App\Media\Probing\Prober;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
-use App\Media\Store\KeptFiles;
+use App\Media\Store\Findings;
 use App\Media\Store\KeyedLock;
-use App\Media\Store\MediaStore;
 use Closure;
 use RapidReel\Pictures\Framing\Interest\InterestMap;
 
@@ -17,8 +16,7 @@ use RapidReel\Pictures\Framing\Interest\InterestMap;
 final readonly class InterestStore
 {
     public function __construct(
-        private MediaStore $store,
-        private KeptFiles $kept,
+        private Findings $findings,
         private KeyedLock $locks,
         private Prober $prober,
         private InterestReader $reader,
@@ -28,9 +26,9 @@ final readonly class InterestStore
     /** What was found before, if it was. */
     public function known(string $fingerprint): ?InterestMap
     {
-        $place = $this->place($fingerprint);
+        $found = $this->findings->known(Findings::INTEREST, $fingerprint);
 
-        return $this->kept->isRight($place) ? InterestMap::fromJson((string) file_get_contents($place)) : null;
+        return $found === null ? null : InterestMap::fromArray($found);
     }
 
     /**
@@ -48,22 +46,11 @@ final readonly class InterestStore
                 $map = $this->known($fingerprint);
                 if ($map === null) {
                     $map = $this->reader->read($file, $this->prober->glance($file, $name), $tell);
-                    $folder = $this->store->workFolder();
-                    try {
-                        $this->store->write("$folder/map.json", $map->toJson());
-                        $this->kept->put("$folder/map.json", $this->place($fingerprint));
-                    } finally {
-                        $this->store->discard($folder);
-                    }
+                    $this->findings->keep(Findings::INTEREST, $fingerprint, $map->toArray());
                 }
 
                 return $map;
             },
         );
-    }
-
-    private function place(string $fingerprint): string
-    {
-        return $this->store->keyed('interest', $fingerprint, 'json');
     }
 }

@@ -6,7 +6,7 @@ namespace App\Makers\Planning;
 
 use App\Makers\Voicing\TakeStore;
 use App\Media\Audio\TakeFiles;
-use Illuminate\Support\Facades\Cache;
+use App\Media\Store\Findings;
 use RapidReel\Base\Language\TextRank;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
@@ -36,6 +36,7 @@ final readonly class PaceDesk
         private TakeStore $takes,
         private TakeFiles $files,
         private CutMaker $cuts,
+        private Findings $findings,
     ) {
     }
 
@@ -156,9 +157,9 @@ final readonly class PaceDesk
     private function heard(Take $raw): array
     {
         $file = $this->files->soundFile($raw->key);
-        $kept = sprintf('heard-%s-%d-%d', $raw->key, (int) @filesize($file), (int) @filemtime($file));
+        $key = hash('xxh128', sprintf('take-%s-%d-%d', $raw->key, (int) @filesize($file), (int) @filemtime($file)));
 
-        return Cache::rememberForever($kept, function () use ($raw): array {
+        return $this->findings->of(Findings::HEARD, $key, function () use ($raw): array {
             $sound = $this->files->sound($raw->key);
 
             return [

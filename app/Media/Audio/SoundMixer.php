@@ -10,10 +10,10 @@ use App\Media\Probing\UnusableMedia;
 use App\Media\Process\EncoderWork;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
+use App\Media\Store\Findings;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use Generator;
-use Illuminate\Support\Facades\Cache;
 use RapidReel\Making\Mix\Clearness;
 use RapidReel\Making\Mix\Loudness;
 use RapidReel\Making\Mix\MixMusic;
@@ -42,6 +42,7 @@ final readonly class SoundMixer
         private LoudnessMeter $meter,
         private KeptFiles $kept,
         private Prober $prober,
+        private Findings $findings,
     ) {
     }
 
@@ -285,23 +286,29 @@ final readonly class SoundMixer
         $found = [];
         foreach ($fingerprints as $fingerprint) {
             $path = $sources->clips[$fingerprint] ?? null;
-            $loudness = $path === null ? null : Cache::rememberForever("clip-loudness-$fingerprint", function () use (
-                $path,
-            ): float {
-                try {
-                    $this->prober->soundMs($path, 'the clip', (int) config('reel.upload.clip_seconds'));
-                } catch (UnusableMedia) {
-                    return -120.0;
-                }
-
-                return $this->meter->file($path)->integrated;
-            });
+            $loudness = $path === null ? null : $this->findings->of(
+                Findings::HEARD,
+                hash('xxh128', "clip-$fingerprint"),
+                fn (): array => ['loudness' => $this->clip($path)],
+            )['loudness'];
             if ($loudness !== null && $loudness > -60.0) {
                 $found[$fingerprint] = $loudness;
             }
         }
 
         return $found;
+    }
+
+    /** @return float in LUFS; next to nothing where it has no sound */
+    private function clip(string $path): float
+    {
+        try {
+            $this->prober->soundMs($path, 'the clip', (int) config('reel.upload.clip_seconds'));
+        } catch (UnusableMedia) {
+            return -120.0;
+        }
+
+        return $this->meter->file($path)->integrated;
     }
 
     /**

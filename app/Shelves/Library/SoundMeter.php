@@ -8,8 +8,8 @@ use App\Media\Audio\SoundReader;
 use App\Media\Probing\LoudnessMeter;
 use App\Media\Probing\Prober;
 use App\Media\Probing\UnusableMedia;
+use App\Media\Store\Findings;
 use App\Media\Store\MediaStore;
-use Illuminate\Support\Facades\Cache;
 use RapidReel\Making\Mix\Beat\OnsetMeter;
 use RapidReel\Making\Mix\Beat\TempoMeter;
 use RapidReel\Making\Mix\Loudness;
@@ -42,6 +42,7 @@ final readonly class SoundMeter
         private LoudnessMeter $meter,
         private SoundReader $reader,
         private MediaStore $store,
+        private Findings $findings,
     ) {
     }
 
@@ -67,8 +68,9 @@ final readonly class SoundMeter
      */
     public function known(string $path, string $name, string $fingerprint): array
     {
-        return Cache::rememberForever(
-            sprintf('music-%d-%s', self::VERSION, $fingerprint),
+        return $this->findings->of(
+            Findings::HEARD,
+            hash('xxh128', sprintf('music-%d-%s', self::VERSION, $fingerprint)),
             fn (): array => $this->music($path, $name),
         );
     }

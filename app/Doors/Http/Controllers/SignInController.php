@@ -9,7 +9,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
@@ -49,8 +48,11 @@ final class SignInController extends Controller
             }
         }
         $user = User::query()->where(DB::raw('lower(email)'), $email)->first();
-        // As long for nobody as for somebody: how long it takes tells nothing.
-        $isRight = Hash::check($given['password'], $user->password ?? self::nobodys());
+        $isRight = $user !== null && Hash::check($given['password'], $user->password);
+        if ($user === null) {
+            // As long for nobody as for somebody: how long it takes tells nothing.
+            Hash::make($given['password']);
+        }
         if ($user === null || ! $isRight) {
             array_map(static fn (string $key): int => RateLimiter::hit($key, 60), array_keys($limits));
 
@@ -72,14 +74,5 @@ final class SignInController extends Controller
         $request->session()->regenerateToken();
 
         return redirect('/sign-in');
-    }
-
-    /** A hash that nobody has the password of, of the cost of all others. */
-    private static function nobodys(): string
-    {
-        return Cache::rememberForever(
-            'nobodys-password',
-            static fn (): string => Hash::make(bin2hex(random_bytes(16))),
-        );
     }
 }

@@ -50,9 +50,10 @@ final readonly class InterestMap
         return count($this->across);
     }
 
-    public function toJson(): string
+    /** @return array<string, mixed> */
+    public function toArray(): array
     {
-        return json_encode([
+        return [
             'version' => self::VERSION,
             'width' => $this->width,
             'height' => $this->height,
@@ -61,12 +62,18 @@ final readonly class InterestMap
             'down' => array_map(base64_encode(...), $this->down),
             'shots' => $this->shots,
             'colours' => $this->colours?->toArray(),
-        ], JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+        ];
     }
 
-    /** Null where it was made by other rules. */
-    public static function fromJson(string $json): ?self
+    /**
+     * @param  array<array-key, mixed>  $found  as toArray() wrote it
+     * @return self|null null where it was made by other rules
+     */
+    public static function fromArray(array $found): ?self
     {
+        if (($found['version'] ?? null) !== self::VERSION) {
+            return null;
+        }
         /**
          * @var array{
          *     version: int, width: int, height: int, step_ms: int, across: non-empty-list<string>,
@@ -75,12 +82,9 @@ final readonly class InterestMap
          *         palette: non-empty-list<array{float, float, float, float}>, light: float, contrast: float,
          *         blue: float, red: float, saturation: float
          *     }|null
-         * }|null $data
+         * } $data
          */
-        $data = json_decode($json, true);
-        if (! is_array($data) || $data['version'] !== self::VERSION) {
-            return null;
-        }
+        $data = $found;
         $bytes = static fn (string $text): string => (string) base64_decode($text, true);
 
         return new self(

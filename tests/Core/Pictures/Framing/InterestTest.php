@@ -85,8 +85,9 @@ final class InterestTest extends TestCase
             self::assertEqualsWithDelta(44 - $moment, self::peak($map->across[$moment]), 4.0, "moment $moment");
             self::assertEqualsWithDelta(18, self::peak($map->down[$moment]), 4.0);
         }
-        self::assertEquals($map, InterestMap::fromJson($map->toJson()));
-        self::assertNull(InterestMap::fromJson('{"version":0}'));
+        $json = json_encode($map->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        self::assertEquals($map, InterestMap::fromArray(json_decode($json, true)));
+        self::assertNull(InterestMap::fromArray(['version' => 0]));
     }
 
     public function test_what_stands_clear_of_the_border_is_far_from_it(): void

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Voice;
 
 use App\Media\Audio\TakeFiles;
+use App\Media\Store\Findings;
 use App\Shelves\Models\Short;
-use Illuminate\Support\Facades\Cache;
 use RapidReel\Making\Mix\WavePeaks;
 use RapidReel\Plan\Cut\CutScene;
 
@@ -16,8 +16,10 @@ final readonly class WaveView
     /** So many of the finest steps are drawn as one. */
     private const TOGETHER = 4;
 
-    public function __construct(private TakeFiles $files)
-    {
+    public function __construct(
+        private TakeFiles $files,
+        private Findings $findings,
+    ) {
     }
 
     /** @return array{step: int, scenes: list<array{from: int, peaks: list<int>}>} ms, and 0…100 of full scale */
@@ -42,9 +44,13 @@ final readonly class WaveView
 
         $size = (int) @filesize($this->files->soundFile($take));
 
-        return Cache::rememberForever("wave-$take-$size-".self::TOGETHER, fn (): array => array_map(
-            max(...),
-            array_chunk(WavePeaks::of($this->files->sound($take)), self::TOGETHER),
-        ));
+        return $this->findings->of(
+            Findings::HEARD,
+            hash('xxh128', "wave-$take-$size-".self::TOGETHER),
+            fn (): array => array_map(
+                max(...),
+                array_chunk(WavePeaks::of($this->files->sound($take)), self::TOGETHER),
+            ),
+        );
     }
 }
