@@ -34,12 +34,12 @@ use RapidReel\Text\Script\SceneRole;
 use RapidReel\Voice\Speech\Pcm;
 use RapidReel\Voice\Speech\WordTiming;
 
-/** Five hundred random chains of edits of every kind on random shorts. */
+/** Hundreds of random chains of edits of every kind on random shorts. */
 final class EditChainsTest extends AppTestCase
 {
     use TestTrait;
 
-    private const CHAINS = 500;
+    private const CHAINS = 250;
 
     private const LONGEST = 6;
 
@@ -74,6 +74,7 @@ final class EditChainsTest extends AppTestCase
                 Generator\choose(1, 1_000_000),
                 Generator\seq(Generator\tuple(Generator\choose(0, 16), Generator\choose(0, 9_999))),
             )
+            ->disableShrinking()
             ->then(fn (int $seed, array $chain) => $this->chain($seed, array_slice($chain, 0, self::LONGEST)));
         // Every kind was tried, and most of the tries were possible.
         self::assertCount(17, $this->done);
@@ -149,6 +150,9 @@ final class EditChainsTest extends AppTestCase
                 'remarks' => [],
             ]);
         }
+        Short::query()->whereKey($short->id)->update(['inputs' => app(Inputs::class)->of(
+            Short::query()->with(['batch.channel', 'scenes.shots', 'readings'])->findOrFail($short->id),
+        )]);
     }
 
     private function state(Short $short): string
