@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Makers\Interest\GroundStore;
-use App\Media\Process\EncoderPool;
-use App\Media\Video\SegmentRenderer;
+use App\Media\Making\Maker;
 use App\Media\Video\Sources;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Captions\Drawing\CaptionScript;
@@ -155,10 +154,10 @@ final class KeyTest extends AppTestCase
 
     private function frame(Recipe $recipe, int $number = 1): string
     {
-        app(EncoderPool::class)->run([app(SegmentRenderer::class)->work($recipe, 1)], static fn (int $frames) => null);
+        app(Maker::class)->make([$recipe]);
 
         return (new Process([
-            'ffmpeg', '-v', 'error', '-i', app(SegmentRenderer::class)->file($recipe->key()), '-vf',
+            'ffmpeg', '-v', 'error', '-i', app(Maker::class)->file($recipe), '-vf',
             "select=eq(n\\,$number),scale=in_color_matrix=bt709", '-frames:v', '1', '-pix_fmt', 'rgb24', '-f',
             'rawvideo', '-',
         ]))->mustRun()->getOutput();

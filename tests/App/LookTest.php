@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Media\Process\EncoderPool;
-use App\Media\Video\SegmentRenderer;
+use App\Media\Making\Maker;
 use App\Media\Video\Sources;
 use App\Shelves\Library\TableDesk;
 use App\Shelves\Models\ColourTable;
@@ -55,9 +54,9 @@ final class LookTest extends AppTestCase
     /** @return list<int> bytes of the planes of one frame */
     private function frame(Recipe $recipe, int $number = 0): array
     {
-        app(EncoderPool::class)->run([app(SegmentRenderer::class)->work($recipe, 1)], static fn (int $frames) => null);
+        app(Maker::class)->make([$recipe]);
         $raw = (new Process([
-            'ffmpeg', '-v', 'error', '-i', app(SegmentRenderer::class)->file($recipe->key()), '-vf',
+            'ffmpeg', '-v', 'error', '-i', app(Maker::class)->file($recipe), '-vf',
             "select=eq(n\\,$number)", '-frames:v', '1', '-pix_fmt', 'yuv420p', '-f', 'rawvideo', '-',
         ]))->mustRun()->getOutput();
 
@@ -122,7 +121,7 @@ final class LookTest extends AppTestCase
             array_slice($plain, $width * $height), array_slice($first, $width * $height), 'of brightness alone',
         );
         self::assertNotSame($first, $this->frame($grained, 2), 'it moves');
-        unlink(app(SegmentRenderer::class)->file($grained->key()));
+        unlink(app(Maker::class)->file($grained));
         self::assertSame($first, $this->frame($grained), 'and is the same when it is rendered again');
 
         $spread = static function (array $frame) use ($width, $height): float {

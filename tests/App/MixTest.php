@@ -8,8 +8,8 @@ use App\Desks\Exporting\ExportDesk;
 use App\Makers\Proofs\Proof;
 use App\Makers\Proofs\ProofDesk;
 use App\Makers\Proofs\ProofMaker;
-use App\Media\Audio\MixSources;
 use App\Media\Audio\SoundMixer;
+use App\Media\Making\Maker;
 use App\Media\Probing\LoudnessMeter;
 use App\Media\Process\Unwatched;
 use App\Media\Store\MediaStore;
@@ -18,12 +18,14 @@ use App\Shelves\Library\FootageImporter;
 use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Library\SoundMeter;
 use App\Shelves\Models\Short;
+use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Mix\MusicBed;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Plan\Choice\MusicLevel;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutEffect;
 use RapidReel\Plan\Cut\CutMusic;
+use Symfony\Component\Process\Process;
 
 /** What is heard beside the voice, measured on what is rendered. */
 final class MixTest extends AppTestCase
@@ -65,9 +67,9 @@ final class MixTest extends AppTestCase
         // Where no voice is: what is left there of the mix is the music alone.
         $tone = self::media('tone-11k.wav', '-f', 'lavfi', '-i', 'sine=frequency=11000:duration=30', '-ac', '2');
         $loudness = app(LoudnessMeter::class)->file($tone)->integrated;
-        $music = new CutMusic('1', 'tone', $loudness, 30_000, level: new MusicLevel(20, 8, 100, 300));
+        $music = new CutMusic('1', self::content($tone), $loudness, 30_000, level: new MusicLevel(20, 8, 100, 300));
         $cut = self::with($cut, $music);
-        $plan = $this->mixed($cut, new MixSources($tone));
+        $plan = $this->mixed($cut, $tone);
         $levels = self::levelsOf(app(SoundMixer::class)->file($plan), 'highpass=f=10000,highpass=f=10000');
 
         $first = $cut->scenes[0];
@@ -89,8 +91,8 @@ final class MixTest extends AppTestCase
     {
         $cut = $this->heard(['tail' => 3_000]);
         $tone = self::media('tone-odd.wav', '-f', 'lavfi', '-i', 'sine=frequency=317:duration=2.37', '-ac', '2');
-        $cut = self::with($cut, new CutMusic('1', 'odd', -20.0, 2_370));
-        $plan = $this->mixed($cut, new MixSources($tone));
+        $cut = self::with($cut, new CutMusic('1', self::content($tone), -20.0, 2_370));
+        $plan = $this->mixed($cut, $tone);
         self::assertSame(2_370 - MusicBed::JOINT_MS, $plan->music?->bed->loopMs);
         $clicks = self::levelsOf(app(SoundMixer::class)->bed($plan), 'highpass=f=6000,highpass=f=6000');
         $tones = self::levelsOf(app(SoundMixer::class)->bed($plan));
@@ -111,7 +113,7 @@ final class MixTest extends AppTestCase
         $peaks = [];
         foreach ([6, 18] as $under) {
             $cut = self::with($silent, null, $placed($under));
-            $plan = $this->mixed($cut, new MixSources(effects: [$effects['bell']->fingerprint => $paths['bell']]));
+            $plan = $this->mixed($cut, $paths['bell']);
             $levels = self::levelsOf(app(SoundMixer::class)->rest($plan));
             self::assertLessThan(-60, self::db($levels, $end - 2_300, $end - 2_040), 'nothing before it');
             $peaks[] = self::db($levels, $end - 2_000, $end - 1_600);
@@ -128,7 +130,7 @@ final class MixTest extends AppTestCase
             $files[$effect->fingerprint] = $paths[$effect->id];
             $all[] = new CutEffect($effect->id, $effect->fingerprint, $effect->loudest, 1_000, 0);
         }
-        $plan = $this->mixed(self::with($cut, null, ...$all), new MixSources(effects: $files));
+        $plan = $this->mixed(self::with($cut, null, ...$all), ...array_values($files));
         $measured = app(LoudnessMeter::class)->file(app(SoundMixer::class)->file($plan));
 
         self::assertEqualsWithDelta(-14.0, $measured->integrated, 0.5);
@@ -144,8 +146,10 @@ final class MixTest extends AppTestCase
             "volume='if(lt(mod(t,4),3),0.05,1)':eval=frame", '-ac', '2',
         );
         $loudness = app(LoudnessMeter::class)->file($piece)->integrated;
-        $cut = self::with($cut, new CutMusic('1', 'surge', $loudness - 8, 20_000, level: new MusicLevel(10)));
-        $plan = $this->mixed($cut, new MixSources($piece));
+        $cut = self::with($cut, new CutMusic(
+            '1', self::content($piece), $loudness - 8, 20_000, level: new MusicLevel(10),
+        ));
+        $plan = $this->mixed($cut, $piece);
 
         $report = json_decode((string) file_get_contents(app(SoundMixer::class)->report($plan)), true);
         self::assertGreaterThanOrEqual(12.0, $report['clear']);
@@ -172,8 +176,8 @@ final class MixTest extends AppTestCase
         self::assertNull($cut->scenes[1]->shots[0]->play->sound, 'a still has no sound');
 
         $shelf = app(LibraryShelf::class)->of($this->channel());
-        $clips = [$shot->source->fingerprint => $shelf->footagePaths[$shot->source->footage]];
-        $plan = $this->mixed($cut, new MixSources(clips: $clips));
+        $clip = $shelf->footagePaths[$shot->source->footage];
+        $plan = $this->mixed($cut, $clip);
         $levels = self::levelsOf(app(SoundMixer::class)->rest($plan), 'highpass=f=10000,highpass=f=10000');
         $under = self::db($levels, $shot->startMs + 100, $shot->endMs - 100);
         self::assertGreaterThan(self::db($levels, $shot->endMs + 100, $cut->durationMs - 100) + 10, $under);
@@ -182,10 +186,42 @@ final class MixTest extends AppTestCase
         $this->work(...['--queue' => 'plans']);
         $louder = $this->mixed(
             $short->refresh()->plannedCut() ?? self::fail(),
-            new MixSources(clips: $clips),
+            $clip,
         );
         $levels = self::levelsOf(app(SoundMixer::class)->rest($louder), 'highpass=f=10000,highpass=f=10000');
         self::assertEqualsWithDelta(8.0, self::db($levels, $shot->startMs + 100, $shot->endMs - 100) - $under, 1.0);
+    }
+
+    public function test_a_mix_is_made_of_its_order_as_json_by_a_process_that_has_no_database(): void
+    {
+        $tone = self::media('tone-11k.wav', '-f', 'lavfi', '-i', 'sine=frequency=11000:duration=30', '-ac', '2');
+        $plan = $this->mixed(
+            self::with($this->heard(), new CutMusic('1', self::content($tone), -20.0, 30_000)), $tone,
+        );
+        self::assertSame($plan->key(), MixPlan::fromJson($plan->toJson())->key());
+        $file = app(Maker::class)->file($plan);
+        unlink($file);
+        $order = TEST_PLACE.'/mix.json';
+        file_put_contents($order, $plan->toJson());
+        $render = static fn (): Process => new Process(
+            ['bin/jit', 'artisan', 'reel:render', $order, '--keep='.TEST_PLACE.'/mix-shown'], base_path(),
+            ['DB_DATABASE' => '/nowhere/at/all.sqlite', 'LARAVEL_STORAGE_PATH' => storage_path()], timeout: 600,
+        );
+        $process = $render();
+
+        self::assertSame(0, $process->run(), $process->getErrorOutput());
+        $said = json_decode($process->getOutput(), true);
+        self::assertSame(['mix', $plan->key(), $file], [$said['kind'], $said['key'], $said['file']]);
+        self::assertEqualsWithDelta($plan->seconds(), (float) self::probe($file)['format']['duration'], 0.05);
+        self::assertFileExists(TEST_PLACE.'/mix-shown/mix.m4a');
+
+        // What is no order, or of sounds that are not there, is told as that.
+        file_put_contents($order, str_replace(self::content($tone), str_repeat('0', 32), $plan->toJson()));
+        self::assertSame(1, ($process = $render())->run());
+        self::assertStringContainsString('is not on the disk as it was', $process->getErrorOutput());
+        file_put_contents($order, '{"mix":{"voice":3}}');
+        self::assertSame(1, ($process = $render())->run());
+        self::assertStringContainsString('no order of a segment or a mix', $process->getErrorOutput());
     }
 
     public function test_what_a_page_plays_sounds_as_the_export_does_and_another_level_renders_no_picture_again(): void

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Media\Process\EncoderPool;
+use App\Media\Making\Maker;
 use App\Media\Store\MediaStore;
 use App\Media\Video\MissingFootage;
-use App\Media\Video\SegmentRenderer;
 use App\Media\Video\Sources;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
@@ -46,15 +45,11 @@ final class RenderTest extends AppTestCase
 
     private function render(Recipe $recipe): string
     {
-        $renderer = app(SegmentRenderer::class);
-        app(MediaStore::class)->discard($renderer->file($recipe->key()));
-        @unlink($renderer->file($recipe->key()));
-        app(EncoderPool::class)->run(
-            [$renderer->work($recipe, app(EncoderPool::class)->width())],
-            static fn (int $frames) => null,
-        );
+        $maker = app(Maker::class);
+        @unlink($maker->file($recipe));
+        $maker->make([$recipe]);
 
-        return $renderer->file($recipe->key());
+        return $maker->file($recipe);
     }
 
     /** A layer of a file, which is laid where renderers look for it. */
@@ -294,10 +289,7 @@ final class RenderTest extends AppTestCase
     {
         $this->expectException(MissingFootage::class);
         $layer = new Layer(new Source('gone', FootageKind::Clip, 640, 360), 0, self::centred(640, 360));
-        app(EncoderPool::class)->run(
-            [app(SegmentRenderer::class)->work(self::recipe($layer, 30), 1)],
-            static fn (int $frames) => null,
-        );
+        app(Maker::class)->make([self::recipe($layer, 30)]);
     }
 
     public function test_colours_keep_their_meaning(): void
@@ -563,7 +555,7 @@ final class RenderTest extends AppTestCase
         $shown = TEST_PLACE.'/shown';
         File::deleteDirectory($shown);
         file_put_contents(TEST_PLACE.'/shown.json', $recipe->toJson());
-        self::assertSame(0, Artisan::call('reel:render', ['recipe' => TEST_PLACE.'/shown.json', '--keep' => $shown]));
+        self::assertSame(0, Artisan::call('reel:render', ['order' => TEST_PLACE.'/shown.json', '--keep' => $shown]));
 
         foreach (['captions.ass', 'graph.txt', 'command.txt'] as $part) {
             self::assertFileExists("$shown/$part");

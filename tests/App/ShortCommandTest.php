@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Media\Audio\SoundMixer;
+use App\Media\Making\Maker;
 use Illuminate\Support\Facades\Artisan;
 use JsonSchema\Validator;
 use RapidReel\Making\Mix\MixPlan;
@@ -53,11 +53,12 @@ final class ShortCommandTest extends AppTestCase
             self::assertSame([false, $segment['frames']], [$segment['is_there'], $segment['recipe']['frames']]);
             self::assertFits('recipe.schema.json', $segment['recipe']);
         }
+        self::assertFits('mix.schema.json', $told['mix']['recipe']);
         self::assertFits('cut.schema.json', json_decode(CutJson::encode($cut), true));
 
         $this->putJson("/scenes/{$short->scenes[0]->id}", ['text' => 'Another lamp went out.'])->assertOk();
         self::assertFalse(self::printed($short->id)['plan']['is_fresh']);
-        self::assertFalse(app(SoundMixer::class)->isThere(MixPlan::whole($cut)));
+        self::assertFalse(app(Maker::class)->isThere(MixPlan::whole($cut)));
     }
 
     public function test_a_number_that_no_short_has_is_said_to_be_none(): void

@@ -6,7 +6,6 @@ namespace Tests\App;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Makers\Voicing\TakeStore;
-use App\Media\Audio\MixSources;
 use App\Media\Audio\SoundMixer;
 use App\Media\Audio\TakeFiles;
 use App\Media\Audio\WavFile;
@@ -28,7 +27,7 @@ final class SoundTest extends AppTestCase
 
     private function mix(Cut $cut, ?string $music = null): string
     {
-        return app(SoundMixer::class)->file($this->mixed($cut, new MixSources($music)));
+        return app(SoundMixer::class)->file($this->mixed($cut, $music));
     }
 
     /** @return list<float> level of every 100 ms, 0…1 */
@@ -91,7 +90,9 @@ final class SoundTest extends AppTestCase
 
     public function test_music_lies_well_under_the_voice_and_fades_out(): void
     {
-        $music = new CutMusic('1', 'tune', app(LoudnessMeter::class)->file(self::music())->integrated);
+        $music = new CutMusic(
+            '1', self::content(self::music()), app(LoudnessMeter::class)->file(self::music())->integrated,
+        );
         $cut = $this->cut(
             'aldous',
             $music,
@@ -113,7 +114,7 @@ final class SoundTest extends AppTestCase
 
     public function test_music_shorter_than_the_short_goes_round(): void
     {
-        $music = new CutMusic('1', 'tune', -20.0);
+        $music = new CutMusic('1', self::content(self::music()), -20.0);
         $cut = $this->cut('aldous', $music, ...array_fill(0, 6, 'Nobody saw the boat in the fog until the bell rang.'));
         self::assertGreaterThan(14_000, $cut->durationMs);
         $levels = self::levels($this->mix($cut, self::music()));

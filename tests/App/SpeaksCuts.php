@@ -7,9 +7,8 @@ namespace Tests\App;
 use App\Gateways\Voices\VoiceBook;
 use App\Makers\Planning\CutMaker;
 use App\Makers\Planning\SceneTask;
-use App\Media\Audio\MixSources;
-use App\Media\Audio\SoundMixer;
-use App\Media\Process\EncoderPool;
+use App\Media\Audio\Sounds;
+use App\Media\Making\Maker;
 use App\Media\Process\Unwatched;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Library\Shelf;
@@ -54,12 +53,21 @@ trait SpeaksCuts
         return $cut->sounding(new CutSound($music, array_values($effects)));
     }
 
-    private function mixed(Cut $cut, MixSources $sources = new MixSources): MixPlan
+    /** @param  string|null  ...$files  of all that is heard beside the voice */
+    private function mixed(Cut $cut, ?string ...$files): MixPlan
     {
+        foreach (array_filter($files) as $file) {
+            app(Sounds::class)->lay(self::content($file), $file);
+        }
         $plan = MixPlan::of($cut);
-        app(EncoderPool::class)->run([app(SoundMixer::class)->work($plan, $sources)], static fn (int $frames) => null);
+        app(Maker::class)->make([$plan]);
 
         return $plan;
+    }
+
+    private static function content(string $file): string
+    {
+        return (string) hash_file('xxh128', $file);
     }
 
     /** @return list<float> level of every 10 ms, 0…1, of a band of it */

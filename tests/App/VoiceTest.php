@@ -13,6 +13,7 @@ use App\Gateways\Voices\VoiceEngine;
 use App\Makers\Voicing\TakeStore;
 use App\Media\Audio\TakeFiles;
 use App\Media\Audio\WavFile;
+use App\Media\Making\Maker;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Reading;
 use App\Shelves\Models\Recording;
@@ -23,6 +24,8 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\Language\ScriptWord;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Plan\Cut\CutSound;
 use RapidReel\Voice\Speech\DeadAir;
 use RapidReel\Voice\Speech\Delivery;
 use RapidReel\Voice\Speech\Pcm;
@@ -532,12 +535,9 @@ final class VoiceTest extends AppTestCase
         $this->align();
         $this->postJson("/readings/{$short->readings()->firstOrFail()->id}")->assertOk();
         $cut = $this->plan($short)->plannedCut() ?? self::fail();
-        $plan = \RapidReel\Making\Mix\MixPlan::of($cut);
-        app(\App\Media\Process\EncoderPool::class)->run(
-            [app(\App\Media\Audio\SoundMixer::class)->work($plan, new \App\Media\Audio\MixSources)],
-            static fn (int $frames) => null,
-        );
-        $streams = self::probe(app(\App\Media\Audio\SoundMixer::class)->file($plan))['streams'];
+        $plan = MixPlan::of($cut->sounding(new CutSound));
+        app(Maker::class)->make([$plan]);
+        $streams = self::probe(app(Maker::class)->file($plan))['streams'];
 
         self::assertEqualsWithDelta($cut->durationMs / 1000, (float) $streams[0]['duration'], 0.03);
     }

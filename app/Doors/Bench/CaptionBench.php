@@ -11,10 +11,9 @@ use App\Makers\Videos\VideoMaker;
 use App\Media\Artwork\CardPainter;
 use App\Media\Artwork\EmojiLists;
 use App\Media\Artwork\FaceBook;
-use App\Media\Process\EncoderPool;
+use App\Media\Making\Maker;
 use App\Media\Process\Unwatched;
 use App\Media\Store\MediaStore;
-use App\Media\Video\SegmentRenderer;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Library\Shelf;
 use RapidReel\Base\Colour\Looks;
@@ -31,6 +30,7 @@ use RapidReel\Captions\Marks\CardMark;
 use RapidReel\Captions\Style\Styles;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\Segment;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Choice\LogoPlace;
@@ -62,8 +62,7 @@ final readonly class CaptionBench
         private MediaStore $store,
         private VideoMaker $videos,
         private SegmentPlanner $segments,
-        private SegmentRenderer $renderer,
-        private EncoderPool $pool,
+        private Maker $maker,
         private FaceBook $faces,
         private EmojiLists $emoji,
         private CardPainter $painter,
@@ -199,10 +198,10 @@ final readonly class CaptionBench
     {
         $some = array_slice($segments, 0, self::SEGMENTS);
         foreach ($some as $segment) {
-            @unlink($this->renderer->file($segment->key));
+            @unlink($this->maker->file($segment->recipe));
         }
-        $works = array_map(fn (Segment $segment) => $this->renderer->work($segment->recipe, 1), $some);
+        $orders = array_map(static fn (Segment $segment): Recipe => $segment->recipe, $some);
 
-        return Usage::of(fn () => $this->pool->run($works, static fn (int $frames): null => null))->processor;
+        return Usage::of(fn () => $this->maker->make($orders))->processor;
     }
 }

@@ -11,18 +11,16 @@ use App\Desks\Intake\ScriptChoices;
 use App\Desks\Intake\ScriptPlanner;
 use App\Makers\Planning\CutMaker;
 use App\Makers\Planning\SceneTask;
-use App\Media\Process\EncoderPool;
+use App\Media\Making\Maker;
 use App\Media\Process\MediaTools;
 use App\Media\Process\Unwatched;
 use App\Media\Store\MediaStore;
-use App\Media\Video\SegmentRenderer;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Library\Shelf;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Making\Render\Quality;
-use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Cut\ChosenShot;
 use RapidReel\Plan\Cut\Cut;
@@ -57,8 +55,7 @@ final readonly class ExportBench
         private MediaStore $store,
         private MediaTools $tools,
         private SegmentPlanner $segments,
-        private SegmentRenderer $renderer,
-        private EncoderPool $pool,
+        private Maker $maker,
     ) {
     }
 
@@ -193,15 +190,17 @@ final readonly class ExportBench
     private function frames(Cut $cut, string $work): void
     {
         $list = "ffconcat version 1.0\n";
-        $works = [];
+        $orders = [];
         foreach ($this->segments->plan($cut, Quality::Final) as $segment) {
-            $data = $segment->recipe->toArray();
-            $data['encoder'] = ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0', '-pix_fmt', 'yuv420p'];
-            $lossless = Recipe::fromJson(json_encode($data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
-            $works[] = $this->renderer->work($lossless, 1);
-            $list .= "file '{$this->renderer->file($lossless->key())}'\n";
+            $lossless = $segment->recipe->sized(
+                $segment->recipe->raster->width,
+                $segment->recipe->raster->height,
+                ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0', '-pix_fmt', 'yuv420p'],
+            );
+            $orders[] = $lossless;
+            $list .= "file '{$this->maker->file($lossless)}'\n";
         }
-        $this->pool->run($works, static fn (int $frames): null => null);
+        $this->maker->make($orders);
         file_put_contents("$work/list.txt", $list);
         $this->tools->run(
             [

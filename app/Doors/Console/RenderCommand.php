@@ -4,39 +4,39 @@ declare(strict_types=1);
 
 namespace App\Doors\Console;
 
-use App\Media\Process\EncoderPool;
-use App\Media\Video\SegmentRenderer;
+use App\Media\Making\LocalMaker;
+use App\Media\Making\OrderReader;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Render\Recipe;
 
-/** Renders a segment from its recipe: needs the media disk, and no database. */
+/** Makes what is ordered in a file: needs the media disk, and no database. */
 final class RenderCommand extends Command
 {
     use ReadsScripts;
 
-    protected $signature = 'reel:render {recipe : a JSON file}
-        {--keep= : a folder that is to have all that it is rendered with, and the command}';
+    protected $signature = 'reel:render {order : a JSON file: the recipe of a segment or of a mix}
+        {--keep= : a folder that is to have all that it is made with, and the command}';
 
-    protected $description = 'Renders one segment from its recipe and tells where it stands';
+    protected $description = 'Renders one segment, or mixes one sound, from its recipe and tells where it stands';
 
-    public function handle(SegmentRenderer $renderer, EncoderPool $pool): int
+    public function handle(LocalMaker $maker): int
     {
-        return $this->guarded(function () use ($renderer, $pool): int {
-            $file = (string) $this->argument('recipe');
+        return $this->guarded(function () use ($maker): int {
+            $file = (string) $this->argument('order');
             if (! is_file($file)) {
                 throw new Refusal("There is no file $file.");
             }
-            $recipe = Recipe::fromJson(File::get($file));
+            $order = OrderReader::read(File::get($file));
             $shown = $this->option('keep');
-            $pool->run([
-                $renderer->work($recipe, $pool->width(), is_string($shown) && $shown !== '' ? $shown : null),
-            ], static fn () => null);
+            $isShown = is_string($shown) && $shown !== '';
+            ($isShown ? $maker->showing($shown) : $maker)->make([$order]);
             $this->printJson([
-                'key' => $recipe->key(),
-                'file' => $renderer->file($recipe->key()),
-                'frames' => $recipe->frames,
+                'kind' => $order->kind()->value,
+                'key' => $order->key(),
+                'file' => $maker->file($order),
+                ...$order instanceof Recipe ? ['frames' => $order->frames] : [],
             ]);
 
             return self::SUCCESS;

@@ -6,8 +6,7 @@ namespace App\Doors\Console;
 
 use App\Makers\Planning\Inputs;
 use App\Makers\Videos\ShadeDesk;
-use App\Media\Audio\SoundMixer;
-use App\Media\Video\SegmentRenderer;
+use App\Media\Making\Maker;
 use App\Shelves\Models\Short;
 use Illuminate\Console\Command;
 use RapidReel\Base\Refusal;
@@ -31,11 +30,10 @@ final class ShortCommand extends Command
     public function handle(
         Inputs $inputs,
         SegmentPlanner $segments,
-        SegmentRenderer $renderer,
-        SoundMixer $mixer,
+        Maker $maker,
         ShadeDesk $shades,
     ): int {
-        return $this->guarded(function () use ($inputs, $segments, $renderer, $mixer, $shades): int {
+        return $this->guarded(function () use ($inputs, $segments, $maker, $shades): int {
             $written = (string) $this->argument('id');
             $short = ctype_digit($written)
                 ? Short::withTrashed()->with(['batch.channel', 'scenes.shots', 'readings'])->find((int) $written)
@@ -61,8 +59,8 @@ final class ShortCommand extends Command
                     'planned_inputs' => $short->planned_inputs,
                     'cut' => $cut?->report(),
                 ],
-                'segments' => $cut === null ? [] : $this->segments($cut, $quality, $segments, $renderer),
-                'mix' => $cut === null ? null : self::mix($cut, $mixer),
+                'segments' => $cut === null ? [] : $this->segments($cut, $quality, $segments, $maker),
+                'mix' => $cut === null ? null : $this->mix($cut, $maker),
             ]);
 
             return self::SUCCESS;
@@ -70,23 +68,28 @@ final class ShortCommand extends Command
     }
 
     /** @return list<array<string, mixed>> */
-    private function segments(Cut $cut, Quality $quality, SegmentPlanner $planner, SegmentRenderer $renderer): array
+    private function segments(Cut $cut, Quality $quality, SegmentPlanner $planner, Maker $maker): array
     {
         return array_map(fn (Segment $segment): array => [
             'start_ms' => $segment->startMs,
             'frames' => $segment->recipe->frames,
             'key' => $segment->key,
-            'file' => $renderer->file($segment->key),
-            'is_there' => $renderer->isThere($segment->key),
+            'file' => $maker->file($segment->recipe),
+            'is_there' => $maker->isThere($segment->recipe),
             ...$this->option('recipes') ? ['recipe' => $segment->recipe->toArray()] : [],
         ], $planner->plan($cut, $quality));
     }
 
     /** @return array<string, mixed> */
-    private static function mix(Cut $cut, SoundMixer $mixer): array
+    private function mix(Cut $cut, Maker $maker): array
     {
         $plan = MixPlan::whole($cut);
 
-        return ['key' => $plan->key(), 'file' => $mixer->file($plan), 'is_there' => $mixer->isThere($plan)];
+        return [
+            'key' => $plan->key(),
+            'file' => $maker->file($plan),
+            'is_there' => $maker->isThere($plan),
+            ...$this->option('recipes') ? ['recipe' => json_decode($plan->toJson(), true)] : [],
+        ];
     }
 }

@@ -42,6 +42,8 @@ use App\Media\Artwork\CardPainter;
 use App\Media\Artwork\EmojiLists;
 use App\Media\Artwork\FaceBook;
 use App\Media\Decoding\Decoder;
+use App\Media\Making\LocalMaker;
+use App\Media\Making\Maker;
 use App\Media\Probing\Prober;
 use App\Media\Process\Confinement;
 use App\Media\Process\EncoderSlots;
@@ -136,6 +138,7 @@ final class ReelServiceProvider extends ServiceProvider
                 rtrim((string) config('reel.writer'), '/'),
                 config('reel.writer_key') === '' ? [] : ['Authorization' => 'Bearer '.config('reel.writer_key')],
             ));
+        $this->app->bind(Maker::class, LocalMaker::class);
         $this->app->bind(Orders::class, QueuedOrders::class);
         $this->app->singleton(Urgency::class);
         $this->app->singleton(Confinement::class);

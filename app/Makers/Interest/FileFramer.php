@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Makers\Interest;
 
+use App\Media\Making\Maker;
 use App\Media\Probing\Prober;
 use App\Media\Probing\UnusableMedia;
-use App\Media\Process\EncoderPool;
-use App\Media\Process\EncoderWork;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
 use App\Media\Video\Joiner;
-use App\Media\Video\SegmentRenderer;
 use App\Media\Video\Sources;
 use Closure;
 use RapidReel\Base\Refusal;
@@ -46,8 +44,7 @@ final readonly class FileFramer
         private MediaTools $tools,
         private MediaStore $store,
         private Sources $sources,
-        private SegmentRenderer $renderer,
-        private EncoderPool $pool,
+        private Maker $maker,
         private Joiner $joiner,
     ) {
     }
@@ -114,17 +111,11 @@ final readonly class FileFramer
                 Quality::Final->encoder($layer),
             );
         }
-        $this->pool->run(
-            array_map(
-                fn (Recipe $recipe): EncoderWork => $this->renderer->work($recipe, count($recipes) > 1 ? 1 : 2),
-                $recipes,
-            ),
-            static fn () => null,
-        );
+        $this->maker->make($recipes);
         $folder = $this->store->workFolder();
         try {
             $segments = array_map(
-                fn (Recipe $recipe): array => [$this->renderer->file($recipe->key()), $recipe->frames],
+                fn (Recipe $recipe): array => [$this->maker->file($recipe), $recipe->frames],
                 $recipes,
             );
             $this->joiner->join($segments, $this->sound($framed, $folder), '', "$folder/framed.mp4");

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Makers\Videos;
 
+use App\Media\Making\Maker;
 use App\Media\Probing\FrameReader;
-use App\Media\Process\EncoderPool;
-use App\Media\Video\SegmentRenderer;
 use App\Media\Video\Sources;
 use App\Shelves\Library\Shelf;
 use RapidReel\Captions\Contrast\Backdrop;
@@ -28,8 +27,7 @@ final readonly class ShadeDesk
 
     public function __construct(
         private SegmentPlanner $segments,
-        private SegmentRenderer $renderer,
-        private EncoderPool $pool,
+        private Maker $maker,
         private Sources $sources,
         private FrameReader $frames,
     ) {
@@ -39,12 +37,10 @@ final readonly class ShadeDesk
     public function of(Cut $cut, Shelf $shelf): Cut
     {
         [$shots, $recipes] = $this->wanted($cut);
-        $works = [];
         foreach ($recipes as $recipe) {
             $this->lay($recipe, $shelf);
-            $works[] = $this->renderer->work($recipe, 1);
         }
-        $works === [] || $this->pool->run($works, static fn (int $frames): null => null);
+        $this->maker->make(array_values($recipes));
 
         return $this->shaded($cut, $shots, $recipes);
     }
@@ -56,7 +52,7 @@ final readonly class ShadeDesk
 
         return $this->shaded($cut, $shots, array_filter(
             $recipes,
-            fn (Recipe $recipe): bool => $this->renderer->isThere($recipe->key()),
+            fn (Recipe $recipe): bool => $this->maker->isThere($recipe),
         ));
     }
 
@@ -129,7 +125,7 @@ final readonly class ShadeDesk
                 $frames[$i] = max(0, min($recipe->frames - 1, $at));
             }
         }
-        $file = $this->renderer->file($recipe->key());
+        $file = $this->maker->file($recipe);
         [$width, $height] = [$recipe->raster->width, $recipe->raster->height];
         $pictures = $this->frames->of($file, $frames, $width, $height);
         $most = 0;

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Makers\Videos;
 
 use App\Ground\Work\GivingWay;
-use App\Media\Audio\MixSources;
-use App\Media\Audio\SoundMixer;
+use App\Media\Audio\Sounds;
+use App\Media\Making\Maker;
 use App\Media\Probing\NotAsPlanned;
 use App\Media\Probing\VideoInspector;
 use App\Media\Process\Cancelled;
-use App\Media\Process\EncoderPool;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\Watcher;
 use App\Media\Store\DamagedPart;
@@ -19,11 +18,11 @@ use App\Media\Store\MediaStore;
 use App\Media\Video\ChangedFootage;
 use App\Media\Video\Joiner;
 use App\Media\Video\MissingFootage;
-use App\Media\Video\SegmentRenderer;
 use App\Media\Video\Sources;
 use App\Shelves\Library\Shelf;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Progress;
+use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\Segment;
 use RapidReel\Plan\Cut\Cut;
 
@@ -31,14 +30,13 @@ use RapidReel\Plan\Cut\Cut;
 final readonly class VideoMaker
 {
     public function __construct(
-        private SegmentRenderer $renderer,
-        private SoundMixer $mixer,
-        private EncoderPool $pool,
+        private Maker $maker,
         private Joiner $joiner,
         private MediaStore $store,
         private VideoInspector $inspector,
         private KeptFiles $kept,
         private Sources $sources,
+        private Sounds $sounds,
     ) {
     }
 
@@ -65,8 +63,8 @@ final readonly class VideoMaker
         bool $compares = true,
         ?GivingWay $way = null,
     ): int {
-        $files = array_map(fn (Segment $segment): string => $this->renderer->file($segment->key), $segments);
-        $sound = $this->mixer->file($mix);
+        $files = array_map(fn (Segment $segment): string => $this->maker->file($segment->recipe), $segments);
+        $sound = $this->maker->file($mix);
         for ($round = 1; ; $round++) {
             $made = $this->makeParts($cut, $mix, $segments, $shelf, $watcher, $way);
             $watcher->progress(Progress::joining());
@@ -97,7 +95,7 @@ final readonly class VideoMaker
     /** Whether the sound of a plan is there with all that pages hear of it. */
     public function isMixed(MixPlan $mix): bool
     {
-        return $this->mixer->isThere($mix);
+        return $this->maker->isThere($mix);
     }
 
     /**
@@ -116,18 +114,14 @@ final readonly class VideoMaker
     ): int {
         $missing = $this->missing($segments);
         $this->laySources($cut, $missing, $shelf);
-        $works = [];
-        if (! $this->mixer->isThere($mix)) {
-            $works[] = $this->mixer->work($mix, $this->sounds($cut, $shelf));
-        }
-        // A few, as after an edit, would leave cores idle at the end.
-        $threads = count($missing) <= 2 * $this->pool->width() ? $this->pool->width() : 1;
-        foreach ($missing as $segment) {
-            $works[] = $this->renderer->work($segment->recipe, $threads);
+        $orders = array_map(static fn (Segment $segment): Recipe => $segment->recipe, $missing);
+        if (! $this->maker->isThere($mix)) {
+            $this->laySounds($cut, $mix, $shelf);
+            array_unshift($orders, $mix);
         }
         $frames = array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $missing));
-        $made = $this->pool->run(
-            $works,
+        $made = $this->maker->make(
+            $orders,
             static function (int $done) use ($frames, $watcher): void {
                 $watcher->progress(Progress::rendering($done, $frames));
                 if ($watcher->isCancelled()) {
@@ -141,31 +135,28 @@ final readonly class VideoMaker
         return count(array_diff($made, [$mix->key()]));
     }
 
-    private function sounds(Cut $cut, Shelf $shelf): MixSources
+    /** @throws DamagedPart when one is not what was brought */
+    private function laySounds(Cut $cut, MixPlan $mix, Shelf $shelf): void
     {
-        $effects = $clips = $heard = [];
-        foreach ($cut->sound->effects as $effect) {
-            $effects[$effect->fingerprint] = $shelf->effectPath($effect->sound, $effect->fingerprint);
+        $music = $cut->sound->music;
+        if ($music !== null) {
+            $this->sounds->lay($music->fingerprint, $shelf->musicPath($music->id));
         }
+        foreach ($cut->sound->effects as $effect) {
+            $this->sounds->lay($effect->fingerprint, $shelf->effectPath($effect->sound, $effect->fingerprint));
+        }
+        $ids = [];
         foreach ($cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
-                if ($shot->play->sound !== null) {
-                    $heard[$shot->source->fingerprint] = $shot->source->footage;
-                }
+                $ids[$shot->source->fingerprint] = $shot->source->footage;
             }
         }
-        foreach (array_filter([$cut->over->introOutro->opening, $cut->over->introOutro->ending]) as $edge) {
-            $heard[$edge->fingerprint] = self::idOf($edge->fingerprint, $shelf);
+        foreach ($mix->sounds() as $fingerprint) {
+            if (! $this->sounds->isLaid($fingerprint)) {
+                $id = $ids[$fingerprint] ?? self::idOf($fingerprint, $shelf);
+                $this->sounds->lay($fingerprint, $this->heard($fingerprint, $id, $shelf));
+            }
         }
-        foreach ($heard as $fingerprint => $id) {
-            $clips[$fingerprint] = $this->heard((string) $fingerprint, $id, $shelf);
-        }
-
-        return new MixSources(
-            $cut->sound->music === null ? null : $shelf->musicPath($cut->sound->music->id),
-            $effects,
-            $clips,
-        );
     }
 
     private static function idOf(string $fingerprint, Shelf $shelf): string
@@ -208,7 +199,7 @@ final readonly class VideoMaker
     {
         $missing = [];
         foreach ($segments as $segment) {
-            if (! $this->renderer->isThere($segment->key)) {
+            if (! $this->maker->isThere($segment->recipe)) {
                 $missing[$segment->key] = $segment;
             }
         }

@@ -30,8 +30,10 @@ final class MixGraph
 
     private int $count = 0;
 
-    public function __construct(private readonly MediaTools $tools)
-    {
+    public function __construct(
+        private readonly MediaTools $tools,
+        private readonly Sounds $sounds,
+    ) {
     }
 
     /** The voice at a loudness of its own, on both sides alike: together they are as loud as one was. */
@@ -48,17 +50,15 @@ final class MixGraph
     }
 
     /** @return list<string> what is heard of effects */
-    public function effects(MixPlan $plan, MixSources $sources): array
+    public function effects(MixPlan $plan): array
     {
         $by = [];
         foreach ($plan->effects as $effect) {
-            if (isset($sources->effects[$effect->fingerprint])) {
-                $by[$effect->fingerprint][] = $effect;
-            }
+            $by[$effect->fingerprint][] = $effect;
         }
         $heard = [];
         foreach ($by as $fingerprint => $effects) {
-            $at = $this->input(...$this->tools->input($sources->effects[$fingerprint]));
+            $at = $this->input(...$this->tools->input($this->sounds->file((string) $fingerprint)));
             $names = array_map(static fn (int $i): string => "[e{$at}x$i]", array_keys($effects));
             $this->parts[] = sprintf('[%d:a:0]%s,asplit=%d%s', $at, self::STEREO, count($names), implode('', $names));
             foreach ($effects as $i => $effect) {
@@ -81,7 +81,7 @@ final class MixGraph
      * @param  array<int, string>  $lines  files of levels, by how far under the voice they are for
      * @return list<string>
      */
-    public function clips(MixPlan $plan, array $clips, MixSources $sources, array $loudness, array $lines): array
+    public function clips(MixPlan $plan, array $clips, array $loudness, array $lines): array
     {
         $by = [];
         foreach ($clips as $clip) {
@@ -91,7 +91,7 @@ final class MixGraph
             $at = $this->input(
                 '-ss', sprintf('%.3f', $clip->inMs / 1000),
                 '-t', sprintf('%.3f', $clip->lengthMs * $clip->speed / 1000),
-                ...$this->tools->input($sources->clips[$clip->fingerprint]),
+                ...$this->tools->input($this->sounds->file($clip->fingerprint)),
             );
             $edge = min(ClipSound::EDGE_MS, intdiv($clip->lengthMs, 2)) / 1000;
             $long = $clip->lengthMs / 1000;

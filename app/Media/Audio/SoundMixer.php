@@ -14,6 +14,8 @@ use App\Media\Store\Findings;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use Generator;
+use Illuminate\Support\Facades\File;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Mix\Clearness;
 use RapidReel\Making\Mix\Loudness;
 use RapidReel\Making\Mix\MixMusic;
@@ -43,6 +45,7 @@ final readonly class SoundMixer
         private KeptFiles $kept,
         private Prober $prober,
         private Findings $findings,
+        private Sounds $sounds,
     ) {
     }
 
@@ -82,31 +85,39 @@ final readonly class SoundMixer
         return $plan->music === null || KeptFiles::isAsSealed($this->bed($plan));
     }
 
-    public function work(MixPlan $plan, MixSources $sources): EncoderWork
+    /** @param  string|null  $shown  folder that is to have all that it is mixed with */
+    public function work(MixPlan $plan, ?string $shown = null): EncoderWork
     {
         return new EncoderWork(
             $plan->key(),
             'Mixing the sound',
             fn (): bool => $this->isThere($plan),
-            fn (): Generator => $this->steps($plan, $sources),
+            fn (): Generator => $this->steps($plan, $shown),
+            $plan->toJson(),
         );
     }
 
     /**
      * @return Generator<int, Process, Process, mixed>
      *
+     * @throws Refusal when a sound is not on the disk as it was
      * @throws ToolFailed
      */
-    private function steps(MixPlan $plan, MixSources $sources): Generator
+    private function steps(MixPlan $plan, ?string $shown): Generator
     {
+        foreach ($plan->sounds() as $fingerprint) {
+            $this->sounds->isLaid($fingerprint) || throw new Refusal(
+                "A sound that is to be mixed is not on the disk as it was: $fingerprint.",
+            );
+        }
         $folder = $this->store->workFolder();
         try {
             $this->store->write("$folder/voice.wav", WavFile::encode($this->voiceTrack($plan)));
             $printed = (yield $this->measured('voice.wav', MixGraph::VOICE.',', $folder))->getErrorOutput();
             $voice = LoudnessMeter::read($printed);
             $line = null;
-            if ($plan->music !== null && $sources->music !== null) {
-                yield $this->laid($plan, $plan->music, $sources->music, $folder);
+            if ($plan->music !== null) {
+                yield $this->laid($plan, $plan->music, $folder);
                 $music = LoudnessMeter::momentsOf((yield $this->measured('bed.wav', '', $folder))->getErrorOutput());
                 $seconds = [
                     Clearness::seconds(LoudnessMeter::momentsOf($printed), $voice->gainTo($plan->target->loudness)),
@@ -116,14 +127,14 @@ final readonly class SoundMixer
                 $this->store->write("$folder/music.line", MixGraph::line($line, $plan->seconds()));
                 $clear = array_filter(Clearness::of($line, ...$seconds), is_float(...));
             }
-            $summed = yield $this->summed($plan, $voice, $sources, $line !== null, $folder);
+            $summed = yield $this->summed($plan, $voice, $line !== null, $folder);
             $mixed = LoudnessMeter::read($summed->getErrorOutput());
 
             // The limiter takes a little of the loudness away, and the encoder adds to the peaks: both are put right in
             // the next round, if one is needed.
             [$gain, $limit] = [$mixed->gainTo($plan->target->loudness), $plan->target->truePeak - 1.2];
             for ($round = 0; $round < 4; $round++) {
-                yield $this->encoded($plan, $sources, $gain, $limit, $folder);
+                yield $this->encoded($plan, $gain, $limit, $folder);
                 $measured = LoudnessMeter::read((yield $this->meter->measuring("$folder/mix.m4a"))->getErrorOutput());
                 if ($measured->meets($plan->target->loudness, $plan->target->truePeak)) {
                     break;
@@ -136,6 +147,7 @@ final readonly class SoundMixer
                 'line' => $line->points ?? [],
                 'clear' => ($clear ?? []) === [] ? null : round(min($clear), 1),
             ], JSON_THROW_ON_ERROR));
+            $shown === null || File::copyDirectory($folder, $shown);
             $this->kept->put("$folder/report.json", $this->report($plan));
             if ($line !== null) {
                 $this->kept->put("$folder/bed.flac", $this->bed($plan));
@@ -173,8 +185,9 @@ final readonly class SoundMixer
     }
 
     /** The music from its first bar on, round at a bar where it is too short, as loud as the voice. */
-    private function laid(MixPlan $plan, MixMusic $music, string $file, string $folder): Process
+    private function laid(MixPlan $plan, MixMusic $music, string $folder): Process
     {
+        $file = $this->sounds->file($music->piece->fingerprint);
         [$piece, $bed] = [$music->piece, $music->bed];
         $of = static fn (int $ms): int => (int) round($ms * MixGraph::RATE / 1000);
         $from = static fn (int $first, int $last): string => sprintf(
@@ -210,15 +223,10 @@ final readonly class SoundMixer
         ], $folder);
     }
 
-    private function summed(
-        MixPlan $plan,
-        Loudness $voice,
-        MixSources $sources,
-        bool $hasMusic,
-        string $folder,
-    ): Process {
-        $graph = new MixGraph($this->tools);
-        $loudness = $this->clipLoudness($plan, $sources);
+    private function summed(MixPlan $plan, Loudness $voice, bool $hasMusic, string $folder): Process
+    {
+        $graph = new MixGraph($this->tools, $this->sounds);
+        $loudness = $this->loudness(array_unique(array_column($plan->clips, 'fingerprint')));
         $lines = [];
         foreach ($plan->clips as $clip) {
             if (! isset($lines[$clip->under])) {
@@ -229,8 +237,8 @@ final readonly class SoundMixer
         $end = sprintf('%.5f', $plan->seconds());
         $graph->mixed([
             $graph->voice('voice.wav', $voice->gainTo($plan->target->loudness)),
-            ...$graph->effects($plan, $sources),
-            ...$graph->clips($plan, $plan->clips, $sources, $loudness, $lines),
+            ...$graph->effects($plan),
+            ...$graph->clips($plan, $plan->clips, $loudness, $lines),
         ], '[all]');
         $graph->add(sprintf("[all]apad,atrim=end=$end,asplit[r][q];[q]volume=-%ddB[f]", self::ROOM_DB));
         $sum = $hasMusic
@@ -249,49 +257,35 @@ final readonly class SoundMixer
      *
      * @param  float  $gain  that all of it gets afterwards, in dB
      */
-    private function edge(
-        MixGraph $graph,
-        MixPlan $plan,
-        ?CutEdge $edge,
-        MixSources $sources,
-        float $gain,
-        string $as,
-    ): string {
+    private function edge(MixGraph $graph, MixPlan $plan, ?CutEdge $edge, float $gain, string $as): string
+    {
         if ($edge === null) {
             return '';
         }
-        $path = $sources->clips[$edge->fingerprint] ?? null;
         $loudness = $edge->kind === FootageKind::Clip
-            ? $this->loudness([$edge->fingerprint], $sources)[$edge->fingerprint] ?? null
+            ? $this->loudness([$edge->fingerprint])[$edge->fingerprint] ?? null
             : null;
 
         return $graph->alone(
-            $loudness === null ? null : $path, $edge->ms / 1000,
+            $loudness === null ? null : $this->sounds->file($edge->fingerprint), $edge->ms / 1000,
             $plan->target->loudness - ($loudness ?? 0.0) - $gain, $as,
         );
     }
 
-    /** @return array<string, float> in LUFS, by fingerprint: of those clips that sound at all */
-    private function clipLoudness(MixPlan $plan, MixSources $sources): array
-    {
-        return $this->loudness(array_unique(array_column($plan->clips, 'fingerprint')), $sources);
-    }
-
     /**
-     * @param  array<string>  $fingerprints
-     * @return array<string, float>
+     * @param  array<string>  $fingerprints  of clips
+     * @return array<string, float> in LUFS, by fingerprint: of those that sound at all
      */
-    private function loudness(array $fingerprints, MixSources $sources): array
+    private function loudness(array $fingerprints): array
     {
         $found = [];
         foreach ($fingerprints as $fingerprint) {
-            $path = $sources->clips[$fingerprint] ?? null;
-            $loudness = $path === null ? null : $this->findings->of(
+            $loudness = $this->findings->of(
                 Findings::HEARD,
                 hash('xxh128', "clip-$fingerprint"),
-                fn (): array => ['loudness' => $this->clip($path)],
+                fn (): array => ['loudness' => $this->clip($this->sounds->file($fingerprint))],
             )['loudness'];
-            if ($loudness !== null && $loudness > -60.0) {
+            if ($loudness > -60.0) {
                 $found[$fingerprint] = $loudness;
             }
         }
@@ -315,18 +309,13 @@ final readonly class SoundMixer
      * Limited with room for what the sampling hides of the peaks and for what the encoder adds to them; the meter tells
      * if it was enough.
      */
-    private function encoded(
-        MixPlan $plan,
-        MixSources $sources,
-        float $gain,
-        float $limit,
-        string $folder,
-    ): Process {
-        $graph = new MixGraph($this->tools);
+    private function encoded(MixPlan $plan, float $gain, float $limit, string $folder): Process
+    {
+        $graph = new MixGraph($this->tools, $this->sounds);
         $parts = array_filter([
-            $this->edge($graph, $plan, $plan->introOutro->opening, $sources, $gain, '[before]'),
+            $this->edge($graph, $plan, $plan->introOutro->opening, $gain, '[before]'),
             $graph->file('sum.wav', '[short]'),
-            $this->edge($graph, $plan, $plan->introOutro->ending, $sources, $gain, '[after]'),
+            $this->edge($graph, $plan, $plan->introOutro->ending, $gain, '[after]'),
         ]);
         $graph->add(sprintf(
             '%s%s,volume=%.2fdB,alimiter=limit=%.4f:attack=4:release=60:level=disabled,'

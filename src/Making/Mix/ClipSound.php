@@ -34,6 +34,20 @@ final readonly class ClipSound
     ) {
     }
 
+    /**
+     * @param  array{
+     *     fingerprint: string, atMs: int, inMs: int, lengthMs: int, speed: float|int, under: int,
+     *     line: array{points: non-empty-list<array{int, float|int}>}
+     * }  $data  its fields
+     */
+    public static function fromArray(array $data): self
+    {
+        return new self(
+            $data['fingerprint'], $data['atMs'], $data['inMs'], $data['lengthMs'], (float) $data['speed'],
+            $data['under'], LevelLine::fromArray($data['line']),
+        );
+    }
+
     /** @return list<self> */
     public static function all(Cut $cut): array
     {

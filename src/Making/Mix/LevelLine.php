@@ -15,6 +15,15 @@ final readonly class LevelLine
     {
     }
 
+    /** @param  array{points: non-empty-list<array{int, float|int}>}  $data  its fields */
+    public static function fromArray(array $data): self
+    {
+        return new self(array_map(
+            static fn (array $point): array => [$point[0], (float) $point[1]],
+            $data['points'],
+        ));
+    }
+
     public function at(int $ms): float
     {
         $before = $this->points[0];

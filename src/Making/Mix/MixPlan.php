@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace RapidReel\Making\Mix;
 
+use JsonException;
 use RapidReel\Base\FrameGrid;
+use RapidReel\Base\Plain;
+use RapidReel\Making\Order\Order;
+use RapidReel\Making\Order\OrderKind;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutEffect;
+use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\IntroOutro;
 
 /** What is heard in a short: every take at its place, the music under them, effects, and what clips sound like. */
-final readonly class MixPlan
+final readonly class MixPlan implements Order
 {
     /** Raised whenever the same plan mixes to another sound than before. */
     private const VERSION = 2;
@@ -77,6 +82,89 @@ final readonly class MixPlan
         $fps = $this->target->fps;
 
         return ($this->target->frames + $this->introOutro->frames(new FrameGrid($fps))) / $fps;
+    }
+
+    public function kind(): OrderKind
+    {
+        return OrderKind::Mix;
+    }
+
+    /**
+     * Content hashes of all that is heard beside its takes; of clips the sound is meant.
+     *
+     * @return list<string> each once
+     */
+    public function sounds(): array
+    {
+        return array_values(array_unique([
+            ...$this->music === null ? [] : [$this->music->piece->fingerprint],
+            ...array_column($this->effects, 'fingerprint'),
+            ...array_column($this->clips, 'fingerprint'),
+            ...array_column(array_filter([$this->introOutro->opening, $this->introOutro->ending]), 'fingerprint'),
+        ]));
+    }
+
+    /** @throws JsonException */
+    public function toJson(): string
+    {
+        return json_encode(['mix' => [
+            'voice' => $this->voice,
+            'music' => $this->music === null ? null : [
+                'piece' => $this->music->piece->toArray(), 'bed' => Plain::of($this->music->bed),
+                'line' => Plain::of($this->music->line),
+            ],
+            'effects' => Plain::of($this->effects),
+            'clips' => Plain::of($this->clips),
+            'target' => Plain::of($this->target),
+            'intro_outro' => (object) $this->introOutro->toArray(),
+        ]], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /**
+     * Reads what toJson() wrote.
+     *
+     * @throws JsonException
+     */
+    public static function fromJson(string $json): self
+    {
+        /** @var array{mix: array{
+         *     voice: list<array{take: string, start_ms: int}>,
+         *     music: array{
+         *         piece: array{
+         *             id: string, fingerprint: string, loudness: float, under?: int, durationMs?: int,
+         *             bars?: list<int>, lift?: int, attackMs?: int, releaseMs?: int, line?: list<array{int, int}>
+         *         },
+         *         bed: array{inMs: int, loopMs: int, fadeMs: int},
+         *         line: array{points: non-empty-list<array{int, float|int}>}
+         *     }|null,
+         *     effects: list<array{
+         *         sound: string, fingerprint: string, loudest: float, atMs: int, under: int, why: string
+         *     }>,
+         *     clips: list<array{
+         *         fingerprint: string, atMs: int, inMs: int, lengthMs: int, speed: float|int, under: int,
+         *         line: array{points: non-empty-list<array{int, float|int}>}
+         *     }>,
+         *     target: array{frames: int, fps: int, loudness: float, truePeak: float},
+         *     intro_outro: array{
+         *         opening?: array{fingerprint: string, kind: string, width: int, height: int, ms: int},
+         *         ending?: array{fingerprint: string, kind: string, width: int, height: int, ms: int}
+         *     }
+         * }} $data
+         */
+        $data = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+        $mix = $data['mix'];
+        $piece = CutMusic::fromArray($mix['music']['piece'] ?? null);
+
+        return new self(
+            $mix['voice'],
+            $piece === null || $mix['music'] === null ? null : new MixMusic(
+                $piece, MusicBed::fromArray($mix['music']['bed']), LevelLine::fromArray($mix['music']['line']),
+            ),
+            array_map(static fn (array $effect): CutEffect => new CutEffect(...$effect), $mix['effects']),
+            array_map(ClipSound::fromArray(...), $mix['clips']),
+            new MixTarget(...$mix['target']),
+            IntroOutro::fromArray($mix['intro_outro']),
+        );
     }
 
     /** A hash of all that can change a sample of it. */

@@ -40,6 +40,12 @@ final readonly class MusicBed
     ) {
     }
 
+    /** @param  array{inMs: int, loopMs: int, fadeMs: int}  $data  its fields */
+    public static function fromArray(array $data): self
+    {
+        return new self($data['inMs'], $data['loopMs'], $data['fadeMs']);
+    }
+
     /** @param  int  $lengthMs  of the short */
     public static function of(CutMusic $music, int $lengthMs): self
     {

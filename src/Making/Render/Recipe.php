@@ -7,6 +7,8 @@ namespace RapidReel\Making\Render;
 use InvalidArgumentException;
 use JsonException;
 use RapidReel\Captions\Drawing\CaptionScript;
+use RapidReel\Making\Order\Order;
+use RapidReel\Making\Order\OrderKind;
 use RapidReel\Pictures\Matte\Keying;
 
 /**
@@ -15,7 +17,7 @@ use RapidReel\Pictures\Matte\Keying;
  *
  * @phpstan-import-type KeyingData from Keying
  */
-final readonly class Recipe
+final readonly class Recipe implements Order
 {
     /** Raised whenever the same recipe renders to other pixels than before. */
     private const VERSION = 5;
@@ -56,6 +58,11 @@ final readonly class Recipe
             $this->frames, new Raster($width, $height, $this->raster->fps), $this->layer, $this->look, $this->captions,
             $encoder, $this->overlays, $this->to,
         );
+    }
+
+    public function kind(): OrderKind
+    {
+        return OrderKind::Segment;
     }
 
     /** A hash of every field. */

@@ -50,6 +50,17 @@ final readonly class IntroOutro
         return $grid->frameOf($this->openingMs()) + $grid->frameOf($this->ending->ms ?? 0);
     }
 
+    /**
+     * @param  array{
+     *     opening?: array{fingerprint: string, kind: string, width: int, height: int, ms: int},
+     *     ending?: array{fingerprint: string, kind: string, width: int, height: int, ms: int}
+     * }  $data
+     */
+    public static function fromArray(array $data): self
+    {
+        return new self(CutEdge::fromArray($data['opening'] ?? null), CutEdge::fromArray($data['ending'] ?? null));
+    }
+
     /** @return array{opening?: array<string, string|int>, ending?: array<string, string|int>} */
     public function toArray(): array
     {

@@ -9,9 +9,8 @@ use App\Doors\Bench\Usage;
 use App\Makers\Interest\FileFramer;
 use App\Makers\Interest\FramedFile;
 use App\Makers\Interest\InterestReader;
-use App\Media\Process\EncoderPool;
+use App\Media\Making\Maker;
 use App\Media\Process\MediaTools;
-use App\Media\Video\SegmentRenderer;
 use App\Media\Video\Sources;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Drawing\CaptionScript;
@@ -39,8 +38,7 @@ final readonly class FramingBench
         private InterestReader $reader,
         private MediaTools $tools,
         private Sources $sources,
-        private SegmentRenderer $renderer,
-        private EncoderPool $pool,
+        private Maker $maker,
         private HardClips $hard,
     ) {
     }
@@ -219,9 +217,9 @@ final readonly class FramingBench
 
         $costs = [];
         foreach (range(1, 2) as $round) {
-            @unlink($this->renderer->file($recipe->key()));
+            @unlink($this->maker->file($recipe));
             $costs[$round] = Usage::of(
-                fn () => $this->pool->run([$this->renderer->work($recipe, 1)], static fn () => null),
+                fn () => $this->maker->make([$recipe]),
             )->processor;
         }
 

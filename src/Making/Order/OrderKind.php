@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Making\Order;
+
+/** The kinds of things that are made. */
+enum OrderKind: string
+{
+    /** Frames of one picture with all that lies over them. */
+    case Segment = 'segment';
+
+    /** The sound of a whole short. */
+    case Mix = 'mix';
+}
