@@ -58,7 +58,7 @@ return new class extends Migration
                     'created_at' => now(),
                     'updated_at' => now(),
                 ]);
-            if (($channel->voice ?? '') !== '') {
+            if ($channel !== null && ($channel->voice ?? '') !== '') {
                 DB::table('channels')
                     ->where('id', $id)
                     ->update(['settings' => (new Values(['voice' => $channel->voice]))->toJson()]);

@@ -197,7 +197,7 @@ final class Foley
      */
     private static function finished(array $sound): array
     {
-        $peak = max(1e-9, max($sound), -min($sound));
+        $peak = max(1e-9, max([0.0, ...$sound]), -min([0.0, ...$sound]));
         $count = count($sound);
 
         return array_map(

@@ -92,7 +92,9 @@ final readonly class BulkDesk
                 $this->exports->cancel($export);
             }
         }
-        $this->edits->change($batch, 'deleted', $shorts, static fn (Short $short) => $short->delete());
+        $this->edits->change($batch, 'deleted', $shorts, static function (Short $short): void {
+            $short->delete();
+        });
 
         return Done::to(count($shorts), 'deleted');
     }

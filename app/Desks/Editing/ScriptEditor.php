@@ -177,7 +177,9 @@ final readonly class ScriptEditor
 
     public function dropHook(Short $short, Hook $hook): Short
     {
-        $this->edits->change($short->batch, 'dropped a hook', [$short], static fn () => $hook->delete());
+        $this->edits->change($short->batch, 'dropped a hook', [$short], static function () use ($hook): void {
+            $hook->delete();
+        });
 
         return $short;
     }

@@ -127,10 +127,11 @@ final readonly class SnapshotUpgrade
         );
         $spans = $tasks === [] ? [] : $this->pacer->spans($this->cuts->voiced($tasks));
         foreach ($scenes as $number => $scene) {
+            $shots = [];
             foreach ($picks as [$id, $shot, $footage, $isChosen]) {
                 $word = ($spans[$number]->shots[$shot] ?? null)?->firstWord;
                 if ($id === $scene['id'] && $word !== null) {
-                    $scenes[$number]['shots'][] = [
+                    $shots[] = [
                         'id' => null,
                         'word' => $word,
                         'footage' => (string) $footage,
@@ -141,6 +142,7 @@ final readonly class SnapshotUpgrade
                     ];
                 }
             }
+            $scenes[$number]['shots'] = [...$scene['shots'], ...$shots];
         }
 
         return $scenes;

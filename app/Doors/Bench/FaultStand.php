@@ -127,6 +127,7 @@ final class FaultStand
         $statement = $this->database->prepare($sql);
         $statement->execute($values);
 
+        /** @var list<array<string, mixed>> */
         return $statement->fetchAll(PDO::FETCH_ASSOC);
     }
 

@@ -117,7 +117,7 @@ final readonly class KnownSpeech
             }
         }
 
-        return new self($sound, $this->words, $starts, $ends);
+        return new self($sound, $this->words, array_values($starts), array_values($ends));
     }
 
     private static function flite(string $voice, string $prints, string $text, string $file): string

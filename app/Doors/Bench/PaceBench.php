@@ -105,7 +105,7 @@ final readonly class PaceBench
             new Values(['profile' => TargetProfile::UpTo180->value, 'cadence' => 'seconds:2.2']),
         );
 
-        return $batch->shorts[0];
+        return $batch->shorts->firstOrFail();
     }
 
     /** @return list<BenchRow> */
@@ -186,9 +186,9 @@ final readonly class PaceBench
 
     private function swapped(Short $short, Shelf $shelf, int $i): Cut
     {
-        $footage = Footage::query()->where('channel_id', $short->batch->channel_id)->get()->sortBy('id')->values();
-        $scene = $short->refresh()->load('scenes.shots')->scenes[3 + $i];
-        $this->editor->swap($scene, 0, $footage[$i * 2 % $footage->count()]);
+        $footage = Footage::query()->where('channel_id', $short->batch->channel_id)->orderBy('id');
+        $scene = $short->refresh()->load('scenes.shots')->scenes->slice(3 + $i)->firstOrFail();
+        $this->editor->swap($scene, 0, $footage->skip($i * 2 % max(1, $footage->count()))->firstOrFail());
 
         return $this->planner->plan($short->refresh(), $shelf, new Unwatched);
     }

@@ -9,13 +9,15 @@ use Illuminate\Console\Command;
 
 final class AccountCommand extends Command
 {
+    use Answers;
+
     protected $signature = 'reel:account {email} {--name= : who it is}';
 
     protected $description = 'Makes an account, or gives one another password; asks for the password';
 
     public function handle(): int
     {
-        $email = mb_strtolower(trim((string) $this->argument('email')));
+        $email = mb_strtolower(trim(self::written($this->argument('email'))));
         $password = (string) $this->secret('Password');
         if (filter_var($email, FILTER_VALIDATE_EMAIL) === false || mb_strlen($password) < User::SHORTEST_PASSWORD) {
             $this->error(

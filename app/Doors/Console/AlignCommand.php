@@ -33,7 +33,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 
 final class AlignCommand extends Command
 {
-    use ReadsScripts;
+    use Answers;
 
     /** What fits into the longest recording that is read. */
     private const MOST_WORDS = 8_000;
@@ -49,13 +49,13 @@ final class AlignCommand extends Command
     public function handle(SoundReader $sounds, ReferenceMaker $readings, Aligner $aligner, FaceBook $faces): int
     {
         return $this->guarded(function () use ($sounds, $readings, $aligner, $faces): int {
-            $format = (string) $this->option('format');
+            $format = self::written($this->option('format'));
             if (! in_array($format, self::FORMATS, true)) {
                 throw new Refusal('The format is json, srt or vtt.');
             }
-            $voice = $readings->voiceOf((string) $this->option('language'));
-            $texts = $this->texts((string) $this->argument('script'));
-            $audio = (string) $this->argument('audio');
+            $voice = $readings->voiceOf(self::written($this->option('language')));
+            $texts = $this->texts(self::written($this->argument('script')));
+            $audio = self::written($this->argument('audio'));
             if (! is_file($audio)) {
                 throw new Refusal("There is no file $audio.");
             }

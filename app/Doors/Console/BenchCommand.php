@@ -26,7 +26,7 @@ use RapidReel\Base\Refusal;
 
 final class BenchCommand extends Command
 {
-    use ReadsScripts;
+    use Answers;
 
     protected $signature = 'reel:bench {--pairs=3 : how often the full export and the bare encode are measured in '
         .'turn; 0 leaves them out} {--faults : kills, wrong values and a long recording alone} '

@@ -8,7 +8,7 @@ use Illuminate\Console\Command;
 
 final class DoctorCommand extends Command
 {
-    use ReadsScripts;
+    use Answers;
 
     protected $signature = 'reel:doctor';
 

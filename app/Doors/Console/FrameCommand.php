@@ -12,7 +12,7 @@ use RapidReel\Pictures\Framing\Path\Pin;
 
 final class FrameCommand extends Command
 {
-    use ReadsScripts;
+    use Answers;
 
     protected $signature = 'reel:frame {video : a clip or a still}
         {--aspect=9:16 : of the window, such as 9:16, 1:1, 4:5 or 16:9}
@@ -24,19 +24,19 @@ final class FrameCommand extends Command
     public function handle(FileFramer $framer): int
     {
         return $this->guarded(function () use ($framer): int {
-            $file = (string) $this->argument('video');
+            $file = self::written($this->argument('video'));
             $real = realpath($file);
             if ($real === false || ! is_file($real)) {
                 throw new Refusal("There is no file $file.");
             }
-            $pins = (string) $this->option('pins');
+            $pins = self::written($this->option('pins'));
             if ($pins !== '' && ! is_file($pins)) {
                 throw new Refusal("There is no file $pins.");
             }
             $told = 0;
             $framed = $framer->frame(
                 $real,
-                (string) $this->option('aspect'),
+                self::written($this->option('aspect')),
                 $pins === '' ? [] : Pin::listFromJson(File::get($pins)),
                 function (float $part) use (&$told): void {
                     if ((int) (10 * $part) > $told) {
@@ -45,7 +45,7 @@ final class FrameCommand extends Command
                     }
                 },
             );
-            $target = (string) $this->option('render');
+            $target = self::written($this->option('render'));
             if ($target !== '') {
                 $this->tell('Rendering…');
                 $framer->render($framed, $target);

@@ -28,6 +28,7 @@ use Throwable;
 
 final class MakeCommand extends Command
 {
+    use Answers;
     use ReadsScripts;
 
     protected $signature = 'reel:make '.ScriptOptions::ALL.'
@@ -45,9 +46,9 @@ final class MakeCommand extends Command
         Registrar $registrar,
     ): int {
         return $this->guarded(function () use ($files, $planner, $cuts, $exporter, $registrar): int {
-            $out = (string) $this->option('out');
+            $out = self::written($this->option('out'));
             $quality =
-                Quality::ordered((string) $this->option('quality')) ??
+                Quality::ordered(self::written($this->option('quality'))) ??
                 throw new Refusal('The quality is draft or final.');
             if ($out === '') {
                 throw new Refusal('Say where the videos go: --out=FOLDER.');
@@ -57,7 +58,7 @@ final class MakeCommand extends Command
             $shelf = $this->shelf($channel);
             $pieces = array_map(static fn (CutMusic $piece): string => $piece->id, $shelf->music);
             $choices = $this->choices(
-                $channel !== null && (string) $this->option('footage') === ''
+                $channel !== null && self::written($this->option('footage')) === ''
                     ? $registrar->of($channel)
                     : $registrar->choosing(array_combine($pieces, $pieces), $shelf->byHand(), $channel),
             );
@@ -106,7 +107,7 @@ final class MakeCommand extends Command
 
     private function shelf(?Channel $channel): Shelf
     {
-        $folder = (string) $this->option('footage');
+        $folder = self::written($this->option('footage'));
         $owner = $channel ?? ($folder === '' ? Channel::query()->orderBy('id')->first() : null);
         $shelf = $owner === null ? new Shelf([], [], [], []) : app(LibraryShelf::class)->of($owner);
         if ($folder !== '') {

@@ -15,6 +15,7 @@ use RapidReel\Text\Script\UnusableScript;
 
 final class PaceCommand extends Command
 {
+    use Answers;
     use ReadsScripts;
 
     protected $signature = 'reel:pace '.ScriptOptions::ALL;

@@ -15,6 +15,7 @@ use RapidReel\Text\Script\UnusableScript;
 
 final class PlanCommand extends Command
 {
+    use Answers;
     use ReadsScripts;
 
     protected $signature = 'reel:plan '.ScriptOptions::ALL;

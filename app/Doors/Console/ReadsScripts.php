@@ -9,7 +9,6 @@ use App\Desks\Intake\ScriptChoices;
 use App\Desks\Intake\ScriptFiles;
 use App\Makers\Planning\LengthDesk;
 use App\Makers\Planning\PaceDesk;
-use App\Shelves\Models\Channel;
 use Illuminate\Console\Command;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Seconds;
@@ -17,15 +16,16 @@ use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\Registry;
 use RapidReel\Plan\Source\ScriptSource;
-use Throwable;
 
 /**
- * What commands over scripts share: JSON goes to standard output, everything else to standard error.
+ * What commands over scripts share beside what all commands do (`Answers`).
  *
  * @mixin Command
  */
 trait ReadsScripts
 {
+    use NamesChannel;
+
     /** How many scripts could not be brought to the length that was asked for. */
     private int $missed = 0;
 
@@ -35,7 +35,7 @@ trait ReadsScripts
     /** @return list<ScriptSource> */
     private function scripts(ScriptFiles $files): array
     {
-        return $files->fromPath((string) $this->argument('scripts'), $this->tell(...));
+        return $files->fromPath(self::written($this->argument('scripts')), $this->tell(...));
     }
 
     /**
@@ -47,14 +47,14 @@ trait ReadsScripts
     {
         $written = [];
         foreach ([...self::NAMED, ...(array) $this->option('set')] as $one) {
-            [$key, $value] = array_pad(explode('=', (string) $one, 2), 2, null);
+            [$key, $value] = array_pad(explode('=', self::written($one), 2), 2, null);
             if ($value === null && in_array($key, self::NAMED, true)) {
                 $value = $this->option($key);
                 $written += is_string($value) ? [$key => $value] : [];
             } elseif ($value === null) {
                 throw new Refusal("Write a setting as --set key=value; “{$one}” has no value.");
             } else {
-                $written[trim($key)] = $value;
+                $written[trim((string) $key)] = $value;
             }
         }
         $channel = $this->channel();
@@ -66,18 +66,6 @@ trait ReadsScripts
             $channel->name ?? '',
             $channel?->pronunciations() ?? [],
         );
-    }
-
-    /** The channel whose house style and library count, if one was named; by its name or number. */
-    private function channel(): ?Channel
-    {
-        $named = $this->option('channel');
-        if (! is_string($named) || $named === '') {
-            return null;
-        }
-
-        return Channel::query()->where('name', $named)->orWhere('id', ctype_digit($named) ? $named : 0)->first()
-            ?? throw new Refusal("There is no channel “{$named}”.");
     }
 
     /**
@@ -112,45 +100,5 @@ trait ReadsScripts
         foreach ($warnings as $warning) {
             $this->tell("Script $script: $warning");
         }
-    }
-
-    private function tell(string $message): void
-    {
-        fwrite(STDERR, $message."\n");
-    }
-
-    /** @param  array<string, mixed>  $data */
-    private function printJson(array $data): void
-    {
-        $this->output->writeln(
-            json_encode(
-                $data,
-                JSON_THROW_ON_ERROR |
-                    JSON_UNESCAPED_UNICODE |
-                    JSON_UNESCAPED_SLASHES |
-                    JSON_PRETTY_PRINT |
-                    JSON_PRESERVE_ZERO_FRACTION,
-            ),
-            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
-        );
-    }
-
-    /**
-     * Runs a command's work and tells what the operator can put right in one line.
-     *
-     * @param  callable(): int  $work
-     */
-    private function guarded(callable $work): int
-    {
-        try {
-            return $work();
-        } catch (Refusal $problem) {
-            $this->tell($problem->getMessage());
-        } catch (Throwable $problem) {
-            report($problem);
-            $this->tell('It went wrong: '.$problem->getMessage());
-        }
-
-        return Command::FAILURE;
     }
 }

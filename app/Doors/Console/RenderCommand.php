@@ -14,7 +14,7 @@ use RapidReel\Making\Render\Recipe;
 /** Makes what is ordered in a file: needs the media disk, and no database. */
 final class RenderCommand extends Command
 {
-    use ReadsScripts;
+    use Answers;
 
     protected $signature = 'reel:render {order : a JSON file: the recipe of a segment or of a mix}
         {--keep= : a folder that is to have all that it is made with, and the command}';
@@ -24,7 +24,7 @@ final class RenderCommand extends Command
     public function handle(LocalMaker $maker): int
     {
         return $this->guarded(function () use ($maker): int {
-            $file = (string) $this->argument('order');
+            $file = self::written($this->argument('order'));
             if (! is_file($file)) {
                 throw new Refusal("There is no file $file.");
             }

@@ -11,7 +11,8 @@ use RapidReel\Plan\Settings\Setting;
 
 final class SettingsCommand extends Command
 {
-    use ReadsScripts;
+    use Answers;
+    use NamesChannel;
 
     protected $signature = 'reel:settings {--channel= : with the music of a channel, by its name or number}';
 

@@ -19,7 +19,7 @@ use RapidReel\Plan\Cut\Cut;
 /** Looks and changes nothing. */
 final class ShortCommand extends Command
 {
-    use ReadsScripts;
+    use Answers;
 
     protected $signature = 'reel:short {id : number of a short, as in the address of its page}
         {--quality=final : of the recipes: final or draft}
@@ -34,14 +34,14 @@ final class ShortCommand extends Command
         ShadeDesk $shades,
     ): int {
         return $this->guarded(function () use ($inputs, $segments, $maker, $shades): int {
-            $written = (string) $this->argument('id');
+            $written = self::written($this->argument('id'));
             $short = ctype_digit($written)
                 ? Short::withTrashed()->with(['batch.channel', 'scenes.shots', 'readings'])->find((int) $written)
                 : null;
             if ($short === null) {
                 throw new Refusal("There is no short $written. Its number stands in the address of its page.");
             }
-            $quality = Quality::tryFrom((string) $this->option('quality'))
+            $quality = Quality::tryFrom(self::written($this->option('quality')))
                 ?? throw new Refusal('The quality of recipes is final or draft.');
             $planned = $short->plannedCut();
             $cut = $planned === null ? null : $shades->known($planned);

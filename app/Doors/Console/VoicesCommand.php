@@ -11,7 +11,7 @@ use Illuminate\Console\Command;
 
 final class VoicesCommand extends Command
 {
-    use ReadsScripts;
+    use Answers;
 
     protected $signature = 'reel:voices {--refresh : ask the services of other makers which voices they have}';
 

@@ -121,13 +121,13 @@ final class BuiltInNarrator implements Voices
         }
         $library->espeak_SetSynthCallback(function ($wave, int $count, $events): int {
             if ($wave !== null && $count > 0) {
-                $this->pcm .= FFI::string(FFI::cast('char *', $wave), 2 * $count);
+                $this->pcm .= FFI::string(FFI::cast('char *', $wave) ?? $wave, 2 * $count);
             }
             for ($i = 0; $events[$i]->type !== 0; $i++) {
                 if ($events[$i]->type === self::WORD) {
                     $this->events[] = new SynthEvent(
-                        max(0, $events[$i]->text_position - 1),
-                        $events[$i]->audio_position,
+                        max(0, (int) $events[$i]->text_position - 1),
+                        (int) $events[$i]->audio_position,
                     );
                 }
             }

@@ -18,7 +18,7 @@ final class EagerSqliteConnection extends SQLiteConnection
     private ?WriteTurn $turn = null;
 
     /**
-     * @param  int  $attempts
+     * @param  int<1, max>  $attempts
      * @return mixed
      */
     public function transaction(Closure $callback, $attempts = 1)

@@ -43,7 +43,7 @@ final class Heartbeat
         try {
             return $work();
         } finally {
-            $this->knocker->stop(0);
+            $this->knocker?->stop(0);
             pcntl_signal(SIGURG, SIG_DFL);
             pcntl_async_signals($async);
         }

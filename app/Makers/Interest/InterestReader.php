@@ -110,7 +110,7 @@ final class InterestReader
             $small = fopen("$folder/small", 'rb');
             $grey = fopen("$folder/faces", 'rb');
             for ($of = 0; $small !== false && $grey !== false; $of++) {
-                $planes = (string) fread($small, $size);
+                $planes = (string) fread($small, max(1, $size));
                 if (strlen($planes) < $size || $of >= self::PIECE_SECONDS * self::RATE) {
                     break;
                 }

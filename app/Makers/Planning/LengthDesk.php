@@ -32,13 +32,17 @@ final readonly class LengthDesk
     {
         /** @var array<int, VoicedScene> $whole */
         $whole = $this->cuts->voiced($tasks);
-        $measure = fn (array $left): int => $this->pacer->lengthOf(array_values(array_map(
-            fn (Scene $scene, int $number): VoicedScene => $scene->text === $tasks[$number]->scene->text
-                ? $whole[$number]
-                : $this->cuts->voiced([$tasks[$number]->saying($scene)])[0],
-            $left,
-            array_keys($left),
-        )));
+        $measure = function (array $left) use ($tasks, $whole): int {
+            $voiced = array_map(
+                fn (Scene $scene, int $number): VoicedScene => $scene->text === $tasks[$number]->scene->text
+                    ? $whole[$number]
+                    : $this->cuts->voiced([$tasks[$number]->saying($scene)])[0],
+                $left,
+                array_keys($left),
+            );
+
+            return $voiced === [] ? 0 : $this->pacer->lengthOf(array_values($voiced));
+        };
 
         return $this->trimmer->plan(
             array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks),

@@ -69,8 +69,8 @@ final readonly class FinishedVideos
     public function sweep(): void
     {
         foreach (glob($this->store->path(self::ROOM).'/*.{mp4,jpg}', GLOB_BRACE) ?: [] as $file) {
-            $links = @stat($file)['nlink'] ?? 2;
-            if ($links === 1) {
+            $found = @stat($file);
+            if ($found !== false && $found['nlink'] === 1) {
                 $this->store->discard($file);
                 $this->store->discard("$file.seal");
             }

@@ -54,7 +54,7 @@ final readonly class SoundFile
 
     private function part(int $first, int $count): Pcm
     {
-        if ($count === 0) {
+        if ($count < 1) {
             return new Pcm('', $this->rate);
         }
         $bytes = @file_get_contents($this->path, offset: 2 * $first, length: 2 * $count);

@@ -44,7 +44,10 @@ final readonly class TakeFiles
             return null;
         }
 
-        return new Take($key, $data['duration_ms'], array_map(WordTiming::fromArray(...), $data['words']));
+        return new Take($key, $data['duration_ms'], array_map(
+            WordTiming::fromArray(...),
+            array_values($data['words']),
+        ));
     }
 
     /** @param  non-empty-list<WordTiming>  $words */

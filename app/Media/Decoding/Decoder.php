@@ -50,7 +50,7 @@ final readonly class Decoder
         $process = $this->run($this->confinement->process([
             (new PhpExecutableFinder)->find(false) ?: 'php',
             '-d', 'opcache.enable_cli=0', '-d', 'memory_limit=1G', '-d', 'display_errors=stderr',
-            $this->program, $task->value, ...$paths,
+            $this->program, $task->value, ...array_values($paths),
         ], $limits), $name, $limits);
         $said = json_decode($process->getOutput(), true);
         if ($process->getExitCode() === Task::REFUSED && is_array($said) && is_string($said['refused'] ?? null)) {

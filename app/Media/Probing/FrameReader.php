@@ -34,7 +34,7 @@ final readonly class FrameReader
             'passthrough', '-an', '-f', 'rawvideo', '-',
         ], 'Looking at the pictures behind the captions')->getOutput();
         $size = 3 * $width * $height;
-        $pictures = str_split($raw, $size);
+        $pictures = str_split($raw, max(1, $size));
         $found = [];
         foreach ($wanted as $i => $frame) {
             if (strlen($pictures[$i] ?? '') === $size) {

@@ -106,7 +106,7 @@ final readonly class ProbeReport
             $turn = is_array($side) && is_numeric($side['rotation'] ?? null) ? abs((int) $side['rotation']) : $turn;
         }
         preg_match('/^(\d+):(\d+)$/', $this->told('sample_aspect_ratio'), $aspect);
-        $isTold = (int) ($aspect[1] ?? 0) > 0 && (int) ($aspect[2] ?? 0) > 0;
+        [$across, $down] = [(int) ($aspect[1] ?? 0), (int) ($aspect[2] ?? 0)];
         $late = self::number($picture['start_time'] ?? 0) - self::number($this->format['start_time'] ?? 0);
 
         return new SourceLook(
@@ -114,7 +114,7 @@ final readonly class ProbeReport
             self::whole($picture['height'] ?? 0),
             $this->told('pix_fmt'),
             // Nonsense is left alone.
-            $isTold ? max(0.2, min(5.0, (int) $aspect[1] / (int) $aspect[2])) : 1.0,
+            $across > 0 && $down > 0 ? max(0.2, min(5.0, $across / $down)) : 1.0,
             $turn % 180 === 90,
             $orientation,
             $this->told('color_space') === 'gbr' ? '' : $this->told('color_space'),

@@ -71,9 +71,9 @@ final readonly class LibraryDesk
     public function delete(Channel $channel, array $ids): string
     {
         // Of what is another's nothing is told, not even whether it is used.
-        $ids = array_map(
+        $ids = array_values(array_map(
             intval(...), Footage::query()->where('channel_id', $channel->id)->whereKey($ids)->pluck('id')->all(),
-        );
+        ));
         if ($ids === []) {
             throw self::noneChosen();
         }
@@ -144,7 +144,7 @@ final readonly class LibraryDesk
                 );
                 $one->forceFill($after)->save();
             }
-            $what = $did.' '.($rows->count() === 1 ? "“{$rows[0]->name}”" : "{$rows->count()} pieces");
+            $what = $did.' '.($rows->count() === 1 ? "“{$rows->firstOrFail()->name}”" : "{$rows->count()} pieces");
             $channel->its(LibraryEdit::class)->create(['what' => $what, 'before' => $before]);
             $old = LibraryEdit::query()->where('channel_id', $channel->id)->latest('id')->skip(self::KEPT)->value('id');
             LibraryEdit::query()->where('channel_id', $channel->id)->where('id', '<=', $old ?? 0)->delete();

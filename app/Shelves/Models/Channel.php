@@ -81,7 +81,7 @@ final class Channel extends Model
     {
         return array_values(
             array_filter(
-                array_map(trim(...), (array) preg_split('/[\n,;]+/', $this->forbidden)),
+                array_map(trim(...), preg_split('/[\n,;]+/', $this->forbidden) ?: []),
                 static fn (string $word): bool => $word !== '',
             ),
         );
@@ -91,7 +91,7 @@ final class Channel extends Model
     public function viewList(): array
     {
         $views = array_values(array_filter(
-            array_map(trim(...), (array) preg_split('/[,;\n]+/', $this->views)),
+            array_map(trim(...), preg_split('/[,;\n]+/', $this->views) ?: []),
             static fn (string $view): bool => $view !== '',
         ));
 

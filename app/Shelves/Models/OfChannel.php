@@ -14,11 +14,12 @@ trait OfChannel
     /**
      * What is at a channel's hand.
      *
-     * @return Builder<static>
+     * @return Builder<self>
      */
     public static function at(Channel $channel): Builder
     {
-        return static::query()->where(
+        /** @var Builder<self> */
+        return self::query()->where(
             static fn (Builder $either) => $either
                 ->where('channel_id', $channel->id)
                 ->orWhere(

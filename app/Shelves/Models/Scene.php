@@ -60,7 +60,7 @@ final class Scene extends Model
         $next = $this->shots->pluck('word')->filter(static fn (int $other): bool => $other > $word)->min();
         $words = array_map(strval(...), (array) preg_split('/\s+/u', trim($this->text)));
 
-        return implode(' ', array_slice($words, $word, $next === null ? null : $next - $word));
+        return implode(' ', array_slice($words, $word, $next === null ? null : (int) $next - $word));
     }
 
     /** @return list<int> */

@@ -199,7 +199,7 @@ final class Short extends Model
         $scenes = array_values($this->scenes->all());
         $numbers = array_flip(array_map(static fn (Scene $scene): int => $scene->id, $scenes));
         $last = count($scenes) - 1;
-        if ($last < 0) {
+        if ($scenes === []) {
             throw new LogicException("Short {$this->id} has no scenes.");
         }
         $notes = array_map(

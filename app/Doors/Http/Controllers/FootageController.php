@@ -104,7 +104,7 @@ final class FootageController extends Controller
     public function act(Request $request, LibraryDesk $desk, MendDesk $mends): JsonResponse
     {
         $channel = Channel::of($this->user($request));
-        $ids = array_map(intval(...), (array) $request->input('ids', []));
+        $ids = array_values(array_map(intval(...), (array) $request->input('ids', [])));
         $value = $this->text($request, 'value');
 
         return response()->json(['said' => match ($request->input('do')) {
@@ -198,7 +198,7 @@ final class FootageController extends Controller
     {
         return array_slice(array_values(array_unique(array_filter(array_map(
             static fn (string $tag): string => mb_substr(trim(mb_strtolower($tag)), 0, 60),
-            (array) preg_split('/[,;\n]+/', mb_scrub($typed)),
+            preg_split('/[,;\n]+/', mb_scrub($typed)) ?: [],
         )))), 0, 40);
     }
 }

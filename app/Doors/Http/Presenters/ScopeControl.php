@@ -63,7 +63,7 @@ final readonly class ScopeControl
      * @param  SettingValues  $above  what would hold without it
      * @param  int  $id  of what is set
      * @param  string  $of  what it is the setting of, for a label: "scene 3"
-     * @param  list<string>|null  $keys  null for all that may be set there and have no page of their own
+     * @param  array<string>|null  $keys  null for all that may be set there and have no page of their own
      * @param  array<string, int|string>  $style  the caption style that holds, for what is left to it; by field
      * @return array<string, self> by key
      */

@@ -88,7 +88,7 @@ final readonly class CaptionsPage
         $before = null;
         foreach ($cut->cues as $number => $cue) {
             $rows[] = CaptionRow::of(
-                $short->scenes[$cue->scene]->id,
+                $short->scenes[$cue->scene]->id ?? 0,
                 $number,
                 $before !== $cue->scene,
                 $cue,

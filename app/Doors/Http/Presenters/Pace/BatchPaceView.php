@@ -30,12 +30,13 @@ final readonly class BatchPaceView
     {
         $all = [];
         foreach (($this->rows[0] ?? null)->measures ?? [] as $i => $first) {
+            /** @var non-empty-list<float> $values */
             $values = array_map(static fn (PaceRow $row): float => $row->measures[$i]->value, $this->rows);
             $all[] = [
                 'label' => $first->label,
                 'unit' => $first->unit,
                 'mean' => $first->number(array_sum($values) / max(1, count($values))),
-                'range' => $first->number(min([...$values])).' to '.$first->number(max([...$values])),
+                'range' => $first->number(min($values)).' to '.$first->number(max($values)),
                 'practice' => str_replace('usually ', '', $first->practice()),
             ];
         }

@@ -64,7 +64,7 @@ final readonly class Rundown
     {
         $shorts = $batch->shorts()->with(['latestExport', 'latestDone', 'latestFinal'])->withCount('scenes')
             ->get(self::COLUMNS);
-        $ids = array_map(intval(...), $shorts->modelKeys());
+        $ids = array_values(array_map(intval(...), $shorts->modelKeys()));
         $flags = $this->likenesses->flags($ids, $batch->id);
         $axis = Axis::over(
             array_values(array_filter($shorts->map(static fn (Short $short) => $short->cutSummary())->all())),

@@ -96,7 +96,7 @@ final readonly class ScriptPanel
             $ms = $this->cuts->voiced([$task->saying(new Scene($task->scene->role, $text))])[0]->take->spokenMs();
             $others[] = new OtherHook(
                 $text,
-                $kept->has($text) ? 'kept' : self::FROM[array_search($text, $offered, true)],
+                $kept->has($text) ? 'kept' : self::FROM[array_search($text, $offered, true) ?: 'sentence'],
                 $kept->get($text),
                 number_format($ms / 1000, 1),
                 $ms > $window,

@@ -56,7 +56,10 @@ final readonly class StylesPage
             $cards[] = $this->card($id, $own['name'], $style, true, $used, $said);
         }
         $pictures = [];
-        foreach ($proof === null || $short === null ? [] : ProofFrames::KINDS as $kind) {
+        foreach (ProofFrames::KINDS as $kind) {
+            if ($proof === null || $short === null) {
+                break;
+            }
             $pictures[$kind] = route('proofs.picture', [$short, $kind, 'v' => substr($proof->key, 0, 12)]);
         }
 

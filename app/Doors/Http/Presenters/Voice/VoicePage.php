@@ -44,7 +44,7 @@ final readonly class VoicePage
         $scenes = [];
         $saved = 0;
         foreach ($this->tasks->of($short) as $i => $task) {
-            $scene = $short->scenes[$i];
+            $scene = $short->scenes->slice($i)->firstOrFail();
             $raw = $this->raw($task);
             $tight = $raw === null ? null : $this->takes->knownTight($raw, $task->delivery);
             $less = $raw === null || $tight === null ? 0 : $raw->durationMs - $tight->durationMs;

@@ -48,7 +48,7 @@ final readonly class WaveView
             Findings::HEARD,
             hash('xxh128', "wave-$take-$size-".self::TOGETHER),
             fn (): array => array_map(
-                max(...),
+                static fn (array $some): int => (int) max($some),
                 array_chunk(WavePeaks::of($this->files->sound($take)), self::TOGETHER),
             ),
         );
