@@ -1,5 +1,6 @@
 import Modal from 'bootstrap/js/dist/modal';
 import ask, { shows } from './ask';
+import looking from './looking';
 import { page, renew } from './page';
 import { FRAME, staged } from './stage';
 
@@ -18,11 +19,12 @@ export default (urls, now) => {
             this.load(now.proof);
             this.stage(now.script, now.faces);
             this.$watch('silent', () => this.mutes());
+            looking(() => urls.proof);
         },
 
         async order() {
             try {
-                await ask(urls.proof, { method: 'POST', json: {} });
+                await ask(urls.proof, { method: 'POST', json: {}, quiet: true });
                 this.working = true;
                 this.again(700);
             } catch (problem) {

@@ -1,4 +1,5 @@
 import ask from './ask';
+import looking from './looking';
 import { page, renew } from './page';
 import renderer from './renderer';
 
@@ -15,6 +16,7 @@ export default (urls, now) => {
 
         begin() {
             this.show();
+            looking(() => this.preview?.order);
             if (this.working) this.order();
         },
 
@@ -46,7 +48,7 @@ export default (urls, now) => {
         async order() {
             if (!this.preview?.plan) return;
             try {
-                await ask(this.preview.order, { method: 'POST', json: {} });
+                await ask(this.preview.order, { method: 'POST', json: {}, quiet: true });
                 this.waits();
                 this.again(150);
             } catch (problem) {

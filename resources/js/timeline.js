@@ -1,4 +1,5 @@
 import ask, { shows } from './ask';
+import looking from './looking';
 import { page, renew } from './page';
 import { bringing } from './pace';
 import { picking } from './picking';
@@ -51,6 +52,7 @@ export default (urls, now) => {
             });
             this.$watch('silent', () => this.mutes());
             this.readyLive(heard);
+            looking(() => urls.proof);
             if (this.working) this.order();
         },
 
@@ -65,7 +67,7 @@ export default (urls, now) => {
         async order() {
             if (!drawn.planned) return;
             try {
-                await ask(urls.proof, { method: 'POST', json: {} });
+                await ask(urls.proof, { method: 'POST', json: {}, quiet: true });
                 this.working = true;
                 this.waits();
                 this.again(100);

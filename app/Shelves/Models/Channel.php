@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use LogicException;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Brief\BriefWriter;
 
@@ -41,14 +42,14 @@ final class Channel extends Model
         'settings' => '{}',
     ];
 
-    /** The one that an account works in; its first, made now if there is none. */
+    /** The one that an account works in; else its first. */
     public static function of(User $user): self
     {
         return self::query()
             ->where('user_id', $user->id)
             ->orderByRaw('id = ? desc', [$user->channel_id ?? 0])
             ->orderBy('id')
-            ->first() ?? $user->channels()->create(['name' => $user->name]);
+            ->first() ?? throw new LogicException("Account {$user->id} has no channel.");
     }
 
     /** @return BelongsTo<User, $this> */

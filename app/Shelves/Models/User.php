@@ -27,6 +27,14 @@ final class User extends Authenticatable
     /** @var array<string, string> */
     protected $casts = ['password' => 'hashed'];
 
+    /** Everybody has a channel to begin with. */
+    protected static function booted(): void
+    {
+        self::created(static function (self $user): void {
+            $user->channels()->create(['name' => $user->name]);
+        });
+    }
+
     /** Works in it from now on. */
     public function enter(Channel $channel): void
     {

@@ -25,17 +25,14 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** The sheet of a short. */
 final class SheetController extends Controller
 {
-    public function show(Short $short, SheetPage $timeline, ProofDesk $proofs): View
+    public function show(Short $short, SheetPage $timeline): View
     {
-        $proofs->look($short);
-
         return view('sheet.show', ['page' => $timeline->of($short)]);
     }
 
     /** The sheet as it stands, for a page that is open. */
-    public function state(Short $short, SheetPage $timeline, ProofDesk $proofs): JsonResponse
+    public function state(Short $short, SheetPage $timeline): JsonResponse
     {
-        $proofs->look($short);
         $page = $timeline->of($short);
 
         return response()->json([

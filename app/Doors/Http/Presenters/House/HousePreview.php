@@ -37,7 +37,6 @@ final readonly class HousePreview
             return null;
         }
         $proof = Proof::of($short);
-        $this->proofs->look($short);
         try {
             $cut = $this->captions->of($short);
         } catch (Refusal) {
