@@ -11,8 +11,11 @@ use App\Shelves\Models\Footage;
 use App\Shelves\Models\Shot;
 use App\Shelves\Models\User;
 use Illuminate\Database\Eloquent\MassAssignmentException;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
@@ -243,5 +246,35 @@ final class DoorsTest extends AppTestCase
         self::assertSame($this->user()->id, Channel::query()->where('name', 'Mine')->sole()->user_id);
         $this->post("/channels/{$theirs->id}/enter")->assertNotFound();
         self::assertNotSame($theirs->id, User::query()->find($this->user()->id)?->channel_id);
+    }
+
+    public function test_a_look_at_a_page_writes_nothing_and_orders_nothing(): void
+    {
+        $this->actingAs($this->user());
+        $this->library();
+        $short = $this->made("# Lamp\nThe lamp went out. A boat came in with a bell.", ['voice' => 'aldous'])->shorts[0];
+        $this->work(...['--queue' => 'plans']);
+        Queue::fake();
+        $written = [];
+        DB::listen(static function (QueryExecuted $query) use (&$written): void {
+            if (preg_match('/^\s*(insert|update|delete|replace)\b/i', $query->sql) === 1) {
+                $written[] = $query->sql;
+            }
+        });
+        $scene = $short->scenes[0]->id;
+        foreach ([
+            '/', "/batches/{$short->batch_id}", "/batches/{$short->batch_id}/state", "/batches/{$short->batch_id}/pace",
+            "/shorts/{$short->id}", "/shorts/{$short->id}/state", "/shorts/{$short->id}/script",
+            "/shorts/{$short->id}/briefs", "/shorts/{$short->id}/voice", "/shorts/{$short->id}/voice/state",
+            "/shorts/{$short->id}/captions", "/shorts/{$short->id}/captions/state", "/shorts/{$short->id}/captions.srt",
+            "/shorts/{$short->id}/sheet", "/shorts/{$short->id}/sheet/state", "/shorts/{$short->id}/sheet/heard",
+            "/shorts/{$short->id}/sheet/wave", "/scenes/$scene/take", "/scenes/$scene/shots/0",
+            "/scenes/$scene/shots/0/state", "/scenes/$scene/shots/0/best", '/intake', '/voices', '/sketches', '/house',
+            '/house/state', '/house/captions', '/sounds', '/footage', '/footage/picker', '/password',
+        ] as $page) {
+            $this->get($page)->assertOk();
+            self::assertSame([], $written, $page);
+            self::assertSame([], array_filter(Queue::pushedJobs()), $page);
+        }
     }
 }
