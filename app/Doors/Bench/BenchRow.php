@@ -21,6 +21,24 @@ final readonly class BenchRow
         return new self($what, sprintf($format, $measured), 'at most '.sprintf($format, $bound), $measured <= $bound);
     }
 
+    /**
+     * A time, bounded in units of a fixed piece of work that is timed in the same run.
+     *
+     * @param  float  $units  that it may take
+     */
+    public static function within(string $what, float $seconds, float $units, Unit $of): self
+    {
+        $long = $of->seconds();
+        $took = $seconds / $long;
+
+        return new self(
+            $what,
+            sprintf('%.3f s = %.3f %s', $seconds, $took, $of->value),
+            sprintf('at most %g %s of %.2f s', $units, $of->value, $long),
+            $took <= $units,
+        );
+    }
+
     /** @param  string  $format  such as "%.2f s" */
     public static function atLeast(string $what, float $measured, float $bound, string $format): self
     {

@@ -72,11 +72,11 @@ final readonly class CaptionBench
     /** @return list<BenchRow> */
     public function run(int $pairs, Shelf $shelf): array
     {
-        $rows = [BenchRow::atMost(
+        $rows = [BenchRow::within(
             'captions of 60 s broken, set and written, the slowest style',
-            $this->setting(),
-            100,
-            '%.0f ms',
+            $this->setting() / 1000,
+            0.1,
+            Unit::Loop,
         )];
 
         return $pairs === 0 ? $rows : [...$rows, ...$this->burning($pairs, $shelf)];

@@ -51,11 +51,11 @@ final class CrowdBench
         sort($waits);
 
         return [
-            BenchRow::atMost(
+            BenchRow::within(
                 'until a changed shot is seen while 10 exports and 5 mends run, median',
                 $waits[intdiv(count($waits), 2)],
                 self::BOUND,
-                '%.1f s',
+                Unit::Encode,
             ),
         ];
     }

@@ -97,11 +97,11 @@ final readonly class FaultBench
                 self::KILLS,
                 '%.0f',
             ),
-            BenchRow::atMost(
+            BenchRow::within(
                 'until killed work goes on, median',
                 $waits[intdiv(count($waits), 2)] ?? 0.0,
                 8,
-                '%.1f s',
+                Unit::Loop,
             ),
         ];
     }

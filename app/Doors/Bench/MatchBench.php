@@ -56,11 +56,11 @@ final class MatchBench
         $start = microtime(true);
         (new FootageMatcher('en', 'lamp'))->match($needs, $library);
 
-        return [BenchRow::atMost(
+        return [BenchRow::within(
             self::SCENES.' scenes matched with '.self::PIECES.' pieces of footage',
             microtime(true) - $start,
             2,
-            '%.2f s',
+            Unit::Loop,
         )];
     }
 }

@@ -133,8 +133,8 @@ final readonly class PaceBench
         ))->wall;
 
         return [
-            BenchRow::atMost('a short of three minutes tightened to two', 1000 * $tight, 50, '%.1f ms'),
-            BenchRow::atMost('its cadence', 1000 * $cadence, 50, '%.1f ms'),
+            BenchRow::within('a short of three minutes tightened to two', $tight, 0.05, Unit::Loop),
+            BenchRow::within('its cadence', $cadence, 0.05, Unit::Loop),
         ];
     }
 
@@ -149,7 +149,7 @@ final readonly class PaceBench
         }
         sort($walls);
 
-        return BenchRow::atMost($what, 1000 * $walls[intdiv(self::REQUESTS, 2)], 300, '%.0f ms');
+        return BenchRow::within($what, $walls[intdiv(self::REQUESTS, 2)], 0.3, Unit::Loop);
     }
 
     /** What workers do until a page has the bare video of a short whose picture was swapped. */
@@ -165,7 +165,7 @@ final readonly class PaceBench
         }
         sort($walls);
 
-        return BenchRow::atMost('one of its shots changed, and seen', $walls[self::CHANGES / 2], 1.5, '%.2f s');
+        return BenchRow::within('one of its shots changed, and seen', $walls[self::CHANGES / 2], 1.5, Unit::Encode);
     }
 
     private function exported(Short $short, Shelf $shelf): BenchRow

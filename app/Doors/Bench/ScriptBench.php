@@ -70,11 +70,11 @@ final readonly class ScriptBench
             view('intake._preview', ['shorts' => $shorts])->render();
         });
 
-        return BenchRow::atMost(
+        return BenchRow::within(
             sprintf('%d scripts of %d words taken in, cleaned, split, estimated, reviewed', self::SCRIPTS, self::WORDS),
             $usage->wall,
             5,
-            '%.1f s',
+            Unit::Loop,
         );
     }
 
@@ -105,11 +105,11 @@ final readonly class ScriptBench
         sort($walls);
 
         return [
-            BenchRow::atMost(
+            BenchRow::within(
                 sprintf('rundown of %d shorts answered', self::SHORTS),
-                1000 * $walls[intdiv(self::REQUESTS, 2)],
-                300,
-                '%.0f ms',
+                $walls[intdiv(self::REQUESTS, 2)],
+                0.3,
+                Unit::Loop,
             ),
             BenchRow::atMost('its page', $bytes / 1_000_000, 1, '%.2f MB'),
         ];

@@ -150,8 +150,8 @@ final readonly class VoiceBench
         }
 
         return [
-            BenchRow::atMost('60 s of speech aligned with five readers', $walls[60], 6, '%.1f s'),
-            BenchRow::atMost('10 min of speech aligned', $walls[600], 75, '%.1f s'),
+            BenchRow::within('60 s of speech aligned with five readers', $walls[60], 6, Unit::Loop),
+            BenchRow::within('10 min of speech aligned', $walls[600], 75, Unit::Loop),
             BenchRow::atMost(
                 '10 min / 60 s, which is 10 where the cost grows with length',
                 $walls[600] / $walls[60],
@@ -179,6 +179,6 @@ final readonly class VoiceBench
             }
         });
 
-        return BenchRow::atMost(sprintf('%d scenes voiced', self::SCENES), $usage->wall, 10, '%.1f s');
+        return BenchRow::within(sprintf('%d scenes voiced', self::SCENES), $usage->wall, 10, Unit::Loop);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Bench\Framing;
 
 use App\Doors\Bench\BenchRow;
+use App\Doors\Bench\Unit;
 use App\Doors\Bench\Usage;
 use App\Makers\Interest\FileFramer;
 use App\Makers\Interest\FramedFile;
@@ -192,11 +193,11 @@ final readonly class FramingBench
 
         return [
             BenchRow::atLeast('analysis of 1080p: times faster than it plays', $seconds / $looked, 4, '%.2f'),
-            BenchRow::atMost(
+            BenchRow::within(
                 'analysis beyond the bare decode, of each second of a clip',
                 ($looked - $decoded) / $seconds,
                 0.25,
-                '%.3f s',
+                Unit::Loop,
             ),
             BenchRow::atMost('a window that moves ÷ a fixed one', array_sum($moving) / array_sum($fixed), 1.25, '%.2f'),
         ];
