@@ -252,7 +252,8 @@ final class DoorsTest extends AppTestCase
     {
         $this->actingAs($this->user());
         $this->library();
-        $short = $this->made("# Lamp\nThe lamp went out. A boat came in with a bell.", ['voice' => 'aldous'])->shorts[0];
+        $tale = "# Lamp\nThe lamp went out. A boat came in with a bell.";
+        $short = $this->made($tale, ['voice' => 'aldous'])->shorts[0];
         $this->work(...['--queue' => 'plans']);
         Queue::fake();
         $written = [];

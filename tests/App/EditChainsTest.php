@@ -225,15 +225,15 @@ final class EditChainsTest extends AppTestCase
         $cues = app(LiveCaptions::class)->ofScene($scene->short, $scene->id);
         $cue = $cues[$at % count($cues)];
         match ($at % 9) {
-            0 => $editor->join($scene, $cue->word),
-            1 => $editor->split($scene, $cue->word, $cue->word + 1),
-            2 => $editor->reword($scene, $cue->word, $this->words(1 + $at % 4)),
-            3 => $editor->nudge($scene, $cue->word, $at % 9 - 4, $at % 5 - 2),
-            4 => $editor->break($scene, $cue->word, 1),
-            5 => $editor->free($scene, $cue->word),
-            6 => $editor->stress($scene, $cue->word, $at % 2 === 0),
-            7 => $editor->sound($scene, $cue->word, 'bell', $at % 500),
-            default => $this->card($scene, $cue->word, $at),
+            0 => $editor->join($scene, $cue->from->word),
+            1 => $editor->split($scene, $cue->from->word, $cue->from->word + 1),
+            2 => $editor->reword($scene, $cue->from->word, $this->words(1 + $at % 4)),
+            3 => $editor->nudge($scene, $cue->from->word, $at % 9 - 4, $at % 5 - 2),
+            4 => $editor->break($scene, $cue->from->word, 1),
+            5 => $editor->free($scene, $cue->from->word),
+            6 => $editor->stress($scene, $cue->from->word, $at % 2 === 0),
+            7 => $editor->sound($scene, $cue->from->word, 'bell', $at % 500),
+            default => $this->card($scene, $cue->from->word, $at),
         };
     }
 

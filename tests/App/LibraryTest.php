@@ -43,8 +43,8 @@ final class LibraryTest extends AppTestCase
         $shelf = app()->make(FolderShelf::class, ['folder' => $this->folder])->shelf();
 
         self::assertSame(['Old_fishing-boat 2.mp4', 'deeper/x.png'], array_keys($shelf->footage));
-        self::assertSame(['Old', 'fishing', 'boat'], $shelf->footage['Old_fishing-boat 2.mp4']->tags);
-        self::assertSame(['bell', 'ring'], $shelf->footage['deeper/x.png']->tags);
+        self::assertSame(['Old', 'fishing', 'boat'], $shelf->footage['Old_fishing-boat 2.mp4']->words->tags);
+        self::assertSame(['bell', 'ring'], $shelf->footage['deeper/x.png']->words->tags);
         self::assertSame(FootageKind::Still, $shelf->footage['deeper/x.png']->kind);
         self::assertFileExists($shelf->footagePaths['deeper/x.png']);
         self::assertSame('tune.wav', $shelf->music('tune.wav')?->id);
@@ -72,7 +72,7 @@ final class LibraryTest extends AppTestCase
         self::assertSame($music->id, $sounds->music($this->channel(), self::music(), 'again.wav', 'calm')->id);
         $shelf = app(LibraryShelf::class)->of($this->channel());
 
-        self::assertSame(['gull', 'sky'], $shelf->footage[(string) $clip->id]->tags);
+        self::assertSame(['gull', 'sky'], $shelf->footage[(string) $clip->id]->words->tags);
         self::assertFileEquals(self::clip('gull.mp4'), $shelf->footagePaths[(string) $clip->id]);
         self::assertSame(
             ['Slow tune', 12_000],

@@ -252,8 +252,8 @@ final class MixTest extends AppTestCase
         }
         $this->work(...['--queue' => 'plans']);
         $then = $short->refresh()->cutSummary();
-        self::assertSame($first?->pixels, $then?->pixels);
-        self::assertNotSame($first?->sound, $then?->sound);
+        self::assertSame($first?->hashes->pixels, $then?->hashes->pixels);
+        self::assertNotSame($first?->hashes->sound, $then?->hashes->sound);
         $export = app(ExportDesk::class)->order($short, Quality::Draft);
         $this->work();
         self::assertSame(0, $export->refresh()->segments_made);

@@ -82,7 +82,7 @@ final class PaceTest extends AppTestCase
         $short = $this->made(self::SCRIPT)->shorts[0];
         $this->work();
         $tasks = app(SceneTasks::class)->of($short->refresh());
-        $target = (int) (0.84 * ($short->cutSummary()->durationMs ?? 0) / 100) * 100;
+        $target = (int) (0.84 * ($short->cutSummary()->times->durationMs ?? 0) / 100) * 100;
         $plan = app(PaceDesk::class)->plan($tasks, $target);
         self::assertTrue($plan->reaches());
         self::assertGreaterThan(100, $plan->values->tempo, 'so that sound is stretched, too');
@@ -98,7 +98,7 @@ final class PaceTest extends AppTestCase
             self::assertNotSame('', $scene->take);
         }
         $this->postJson(route('batches.undo', $short->batch))->assertOk();
-        self::assertSame($plan->beforeMs, $short->refresh()->cutSummary()?->durationMs);
+        self::assertSame($plan->beforeMs, $short->refresh()->cutSummary()?->times->durationMs);
     }
 
     public function test_pictures_change_on_their_frames_over_three_minutes(): void

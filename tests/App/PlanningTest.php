@@ -238,8 +238,8 @@ final class PlanningTest extends AppTestCase
         $strip = CutStrip::of($long, $axis);
 
         self::assertTrue($strip->over);
-        self::assertLessThan($axis->at($long->durationMs), $strip->limit);
-        self::assertLessThanOrEqual(1000, $axis->at($long->durationMs));
+        self::assertLessThan($axis->at($long->times->durationMs), $strip->limit);
+        self::assertLessThanOrEqual(1000, $axis->at($long->times->durationMs));
     }
 
     public function test_a_row_of_the_rundown_tells_of_faint_captions(): void
@@ -274,8 +274,8 @@ final class PlanningTest extends AppTestCase
         self::assertSame('rendering', $state());
         $export->update([
             'state' => ExportState::Done,
-            'pixels' => $short->refresh()->cutSummary()?->pixels,
-            'sound' => $short->cutSummary()?->sound,
+            'pixels' => $short->refresh()->cutSummary()?->hashes->pixels,
+            'sound' => $short->cutSummary()?->hashes->sound,
             'bytes' => 1,
         ]);
         self::assertSame('ready', $state());

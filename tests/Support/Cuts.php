@@ -15,6 +15,7 @@ use RapidReel\Captions\Marks\CaptionMarks;
 use RapidReel\Captions\Style\CaptionStyle;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Pictures\Footage\FootageWords;
 use RapidReel\Plan\Choice\ShortSettings;
 use RapidReel\Plan\Cut\AtHand;
 use RapidReel\Plan\Cut\Cut;
@@ -76,7 +77,7 @@ final class Cuts
             1920,
             1080,
             $kind === FootageKind::Still ? 0 : $durationMs,
-            $tags === '' ? [] : explode(' ', $tags),
+            new FootageWords($tags === '' ? [] : explode(' ', $tags)),
         );
     }
 

@@ -51,7 +51,7 @@ final readonly class CaptionEditor
     public function split(Scene $scene, int $word, int $at): void
     {
         $cue = $this->cue($scene, $word);
-        if ($at <= $cue->word || $at >= $cue->word + $cue->count) {
+        if ($at <= $cue->from->word || $at >= $cue->from->word + $cue->from->count) {
             throw new Refusal('A caption is parted before one of its words, and not before the first.');
         }
         [$first, $second] = self::mark($scene, $cue)->parted($at);
@@ -77,7 +77,7 @@ final readonly class CaptionEditor
             return;
         }
         $old = self::mark($scene, $cue);
-        $mark = new CueMark($cue->word, $cue->count, $text, [], $old->from, $old->until);
+        $mark = new CueMark($cue->from->word, $cue->from->count, $text, [], $old->from, $old->until);
         $this->put($scene, 'reworded a caption', static fn (CaptionMarks $now): CaptionMarks => $now->with($mark));
     }
 
@@ -132,8 +132,8 @@ final readonly class CaptionEditor
     {
         $cue = $this->cue($scene, $word);
         $this->put($scene, 'captions found anew', static fn (CaptionMarks $now): CaptionMarks => $now->without(
-            $cue->word,
-            $cue->word + $cue->count,
+            $cue->from->word,
+            $cue->from->word + $cue->from->count,
         ));
     }
 
@@ -211,7 +211,7 @@ final readonly class CaptionEditor
     private static function find(array $cues, int $word): int
     {
         foreach ($cues as $at => $cue) {
-            if ($cue->word === $word) {
+            if ($cue->from->word === $word) {
                 return $at;
             }
         }
@@ -222,11 +222,11 @@ final readonly class CaptionEditor
     /** A caption as an operator would have made it. */
     private static function mark(Scene $scene, Cue $cue): CueMark
     {
-        $made = $scene->toScript()->own->captions->over($cue->word);
+        $made = $scene->toScript()->own->captions->over($cue->from->word);
 
-        return $made !== null && $made->word === $cue->word && $made->count === $cue->count
+        return $made !== null && $made->word === $cue->from->word && $made->count === $cue->from->count
             ? $made
-            : new CueMark($cue->word, $cue->count, self::isAsSaid($cue) ? null : $cue->text());
+            : new CueMark($cue->from->word, $cue->from->count, self::isAsSaid($cue) ? null : $cue->text());
     }
 
     private static function isAsSaid(Cue $cue): bool

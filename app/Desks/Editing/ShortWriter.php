@@ -171,13 +171,13 @@ final readonly class ShortWriter
             static fn (ShotMark $shot): array => [
                 'scene_id' => $scene,
                 'word' => $shot->word,
-                'offset' => $shot->offset,
+                'offset' => $shot->hold->offset,
                 'footage_id' => $shot->footage === null ? null : (int) $shot->footage,
                 'in_ms' => $shot->inMs,
                 'pins' => Pin::listToJson($shot->pins),
                 'locked' => $shot->isLocked,
                 'settings' => $shot->own->toJson(),
-                'span' => $shot->span,
+                'span' => $shot->hold->span,
             ],
             $shots,
         );

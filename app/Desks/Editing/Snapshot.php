@@ -17,6 +17,7 @@ use RapidReel\Text\Rules\ScriptNote;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneOwn;
 use RapidReel\Text\Script\SceneRole;
+use RapidReel\Text\Script\ShotHold;
 use RapidReel\Text\Script\ShotMark;
 
 /**
@@ -140,12 +141,11 @@ final readonly class Snapshot
                                 $shot['word'],
                                 $shot['footage'],
                                 $shot['locked'],
-                                $shot['offset'],
+                                new ShotHold($shot['offset'], $shot['span'] ?? 0),
                                 $shot['in'],
                                 new Values($shot['settings']),
                                 $shot['id'],
                                 array_map(Pin::fromArray(...), $shot['pins'] ?? []),
-                                $shot['span'] ?? 0,
                             ),
                             $row['shots'],
                         ),
@@ -224,11 +224,11 @@ final readonly class Snapshot
             'spared' => $scene->own->spared,
             'shots' => array_map(static fn (ShotMark $shot): array => [
                 'id' => $shot->key, 'word' => $shot->word, 'footage' => $shot->footage, 'locked' => $shot->isLocked,
-                'offset' => $shot->offset, 'in' => $shot->inMs, 'settings' => (object) $shot->own->own,
+                'offset' => $shot->hold->offset, 'in' => $shot->inMs, 'settings' => (object) $shot->own->own,
                 ...$shot->pins === []
                     ? []
                     : ['pins' => array_map(static fn (Pin $pin): array => $pin->toArray(), $shot->pins)],
-                ...$shot->span === 0 ? [] : ['span' => $shot->span],
+                ...$shot->hold->span === 0 ? [] : ['span' => $shot->hold->span],
             ], $scene->own->shots),
             ...$scene->own->captions->isEmpty() ? [] : ['captions' => $scene->own->captions->toArray()],
         ];

@@ -6,6 +6,7 @@ namespace App\Doors\Bench;
 
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Pictures\Footage\FootageWords;
 use RapidReel\Pictures\Footage\Matching\FootageMatcher;
 use RapidReel\Pictures\Footage\ShotNeed;
 
@@ -44,8 +45,7 @@ final class MatchBench
                 $i % 3 === 0 ? 1080 : 1920,
                 $i % 3 === 0 ? 1920 : 1080,
                 $i % 2 === 0 ? 0 : 5_000,
-                $tags,
-                implode(' ', array_slice($tags, 0, 3)),
+                new FootageWords($tags, implode(' ', array_slice($tags, 0, 3))),
             );
         }
         $needs = [];

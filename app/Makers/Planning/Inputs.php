@@ -80,10 +80,10 @@ final readonly class Inputs
         return [
             $mark->word,
             $mark->footage,
-            $mark->offset,
+            $mark->hold->offset,
             $mark->inMs,
             $mark->pins,
-            $mark->span,
+            $mark->hold->span,
             $task->chosen[$number]->settings ?? null,
         ];
     }

@@ -38,7 +38,7 @@ final readonly class LiveCaptions
         $number = $short->scenes->search(static fn ($scene): bool => $scene->id === $sceneId);
         $cues = array_values(array_filter(
             $this->of($short)->cues,
-            static fn (Cue $cue): bool => $cue->scene === $number,
+            static fn (Cue $cue): bool => $cue->from->scene === $number,
         ));
 
         return $cues === []

@@ -12,6 +12,7 @@ use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Cut\ScenePacer;
+use RapidReel\Plan\Pace\OwnPace;
 use RapidReel\Plan\Pace\PacedScene;
 use RapidReel\Plan\Pace\PacePlan;
 use RapidReel\Plan\Pace\PaceValues;
@@ -141,9 +142,11 @@ final readonly class PaceDesk
                 ! $stays,
                 $task->levels->text('need') === PaceSettings::OPTIONAL,
                 $task->scene->carriesOn(),
-                $isOwn('dead_air') ? $speech->deadAirMs : false,
-                $isOwn('pause') ? self::gapMs($task->levels) : false,
-                $isOwn('tempo') ? $speech->tempo : false,
+                new OwnPace(
+                    $isOwn('dead_air') ? $speech->deadAirMs : false,
+                    $isOwn('pause') ? self::gapMs($task->levels) : false,
+                    $isOwn('tempo') ? $speech->tempo : false,
+                ),
             );
         }, $tasks, array_keys($tasks));
     }

@@ -65,10 +65,10 @@ final readonly class SceneTasks
             $shot->word,
             $shot->footage === null ? null : ($shelf->footage[$shot->footage] ?? null),
             $shot->isLocked,
-            $shot->offset,
+            $shot->hold->offset,
             $shot->inMs,
             $shot->pins,
-            $shot->span,
+            $shot->hold->span,
             $shot->own->own === [] ? null : SettingsReader::shot($this->resolver->shot($short, $scene, $shot)),
         ), $scene->own->shots);
     }

@@ -49,8 +49,8 @@ final readonly class ContrastCheck
             if ($picture !== null) {
                 $behind = Backdrop::behind($cue, $picture, $width, $height);
                 $found[] = new ClearCue(
-                    $cue->scene,
-                    $cue->word,
+                    $cue->from->scene,
+                    $cue->from->word,
                     $cue->startMs,
                     ContrastMeter::of($cue, $behind),
                     array_map(static fn (Mend $mend): array => $mend->toArray(), ContrastMeter::mends($cue, $behind)),

@@ -9,6 +9,7 @@ use App\Media\Store\KeptFiles;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Pictures\Footage\FootageWords;
 use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Cut\CutMusic;
 use Symfony\Component\Finder\SplFileInfo;
@@ -49,7 +50,7 @@ final readonly class FolderShelf
                 $probed->width,
                 $probed->height,
                 $probed->durationMs,
-                self::tagsOf($file->getPathname()),
+                new FootageWords(self::tagsOf($file->getPathname())),
             );
             $paths[$id] = $file->getPathname();
         }

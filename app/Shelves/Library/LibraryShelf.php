@@ -12,6 +12,7 @@ use App\Shelves\Models\Logo;
 use App\Shelves\Models\Music;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Pictures\Footage\FootageWords;
 
 /** The footage and music at a channel's hand. */
 final readonly class LibraryShelf
@@ -67,9 +68,7 @@ final readonly class LibraryShelf
             $record->width,
             $record->height,
             $record->duration_ms,
-            $record->tagList(),
-            $record->name,
-            $record->brief ?? '',
+            new FootageWords($record->tagList(), $record->name, $record->brief ?? ''),
         );
     }
 }

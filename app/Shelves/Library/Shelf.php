@@ -70,7 +70,7 @@ final readonly class Shelf
     {
         $found = array_fill_keys(Footage::BY_HAND, []);
         foreach ($this->footage as $id => $one) {
-            foreach (Footage::handTags($one->tags) as $tag) {
+            foreach (Footage::handTags($one->words->tags) as $tag) {
                 $found[$tag][$id] = $this->name((string) $id);
             }
         }

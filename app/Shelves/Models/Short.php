@@ -232,7 +232,9 @@ final class Short extends Model
     {
         $summary = $this->isPlanned() ? $this->cutSummary() : null;
 
-        return $summary !== null && $summary->pixels === $done->pixels && $summary->sound === $done->sound;
+        $hashes = $summary?->hashes;
+
+        return $hashes !== null && $hashes->pixels === $done->pixels && $hashes->sound === $done->sound;
     }
 
     public function isPlanned(): bool

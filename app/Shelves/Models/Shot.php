@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use RapidReel\Base\Values;
 use RapidReel\Pictures\Framing\Path\Pin;
+use RapidReel\Text\Script\ShotHold;
 use RapidReel\Text\Script\ShotMark;
 
 /**
@@ -48,12 +49,11 @@ final class Shot extends Model
             $this->word,
             $footage,
             $this->locked,
-            $this->offset ?? 0,
+            new ShotHold($this->offset ?? 0, $this->span ?? 0),
             $this->in_ms,
             $this->settings,
             $this->id,
             Pin::listFromJson($this->pins ?? ''),
-            $this->span ?? 0,
         );
     }
 }

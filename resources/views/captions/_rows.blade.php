@@ -1,6 +1,6 @@
 @forelse ($page->rows as $row)
     <li id="{{ $row->id() }}" data-cue="{{ json_encode($row->data()) }}" @class([
-        'cue', 'is-made' => $row->cue->isLocked, 'is-faint' => $row->isFaint, 'begins-scene' => $row->isFirst,
+        'cue', 'is-made' => $row->cue->from->isLocked, 'is-faint' => $row->isFaint, 'begins-scene' => $row->isFirst,
     ])>
         <button type="button" class="cue-time" data-does="go" aria-label="Caption at {{ $row->clock }}">{{
             $row->clock
@@ -35,7 +35,7 @@
                     <button type="button" data-does="until-less" aria-label="Ends a frame earlier">−</button>
                     <button type="button" data-does="until-more" aria-label="Ends a frame later">+</button>
                 </span>
-                @if ($row->cue->isLocked)
+                @if ($row->cue->from->isLocked)
                     <button type="button" class="link" data-does="free">Find anew</button>
                 @endif
             </div>
@@ -43,7 +43,7 @@
         <div class="cue-clear">
             @if ($row->ratio !== null)<span>{{ number_format($row->ratio, 1) }}</span>@endif
             @foreach ($row->flags as $flag)<span class="flag">{{ $flag }}</span>@endforeach
-            @if ($row->cue->isLocked)<span class="quiet">by hand</span>@endif
+            @if ($row->cue->from->isLocked)<span class="quiet">by hand</span>@endif
         </div>
     </li>
 @empty

@@ -53,7 +53,7 @@
     <h3>
         Length
         <span @class(['is-over' => $summary->isOver()])>{{ $summary->isEstimated() ? '≈ ' : '' }}{{
-            number_format($summary->durationMs / 1000, 1)
+            number_format($summary->times->durationMs / 1000, 1)
         }} s of {{ intdiv($panel->profile->longestMs(), 1000) }}, {{ $panel->fit }}</span>
     </h3>
     @if ($panel->trim)

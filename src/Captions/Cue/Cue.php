@@ -18,23 +18,14 @@ final readonly class Cue
      */
     public const FASTEST = 22.6;
 
-    /**
-     * @param  non-empty-list<CueWord>  $words
-     * @param  int  $scene  number of its scene
-     * @param  int  $word  number of its first word in the scene
-     * @param  int  $count  how many words of the scene it is shown for
-     * @param  bool  $isLocked  whether an operator made it
-     */
+    /** @param  non-empty-list<CueWord>  $words */
     public function __construct(
         public int $startMs,
         public int $endMs,
         public array $words,
         public Setting $setting,
         public CaptionStyle $style,
-        public int $scene = 0,
-        public int $word = 0,
-        public int $count = 1,
-        public bool $isLocked = false,
+        public CueSource $from = new CueSource,
     ) {
         if ($startMs < 0 || $endMs <= $startMs) {
             throw new InvalidArgumentException('A caption must last.');
@@ -52,10 +43,7 @@ final readonly class Cue
             ), $this->words),
             $this->setting,
             $this->style,
-            $this->scene,
-            $this->word,
-            $this->count,
-            $this->isLocked,
+            $this->from,
         );
     }
 

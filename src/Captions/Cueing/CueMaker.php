@@ -9,6 +9,7 @@ use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Typeface\FaceSet;
 use RapidReel\Captions\Cue\Cue;
+use RapidReel\Captions\Cue\CueSource;
 use RapidReel\Captions\Cue\CueWord;
 use RapidReel\Captions\Marks\CaptionMarks;
 use RapidReel\Captions\Marks\CueMark;
@@ -75,10 +76,7 @@ final class CueMaker
                 $shown,
                 $this->setter($style)->set($shown, $mark->lines ?? []),
                 $style,
-                $scene,
-                $first,
-                $end - $first,
-                $mark !== null,
+                new CueSource($scene, $first, $end - $first, $mark !== null),
             );
         }
 

@@ -18,8 +18,6 @@ final readonly class Footage
     /**
      * @param  string  $id  names it in a cut
      * @param  string  $fingerprint  changes when a pixel of it changes
-     * @param  list<string>  $tags
-     * @param  string  $brief  what it was made to show, if it was
      */
     public function __construct(
         public string $id,
@@ -28,9 +26,7 @@ final readonly class Footage
         public int $width,
         public int $height,
         public int $durationMs,
-        public array $tags,
-        public string $name = '',
-        public string $brief = '',
+        public FootageWords $words = new FootageWords,
     ) {
         if ($id === '' || $width < 2 || $height < 2 || $durationMs < 0) {
             throw new InvalidArgumentException('Footage needs a name and a size.');
@@ -40,7 +36,7 @@ final readonly class Footage
     /** Whether it is never found for words. */
     public function isByHand(): bool
     {
-        return self::handTags($this->tags) !== [];
+        return self::handTags($this->words->tags) !== [];
     }
 
     /**

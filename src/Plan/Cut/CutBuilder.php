@@ -184,10 +184,12 @@ final readonly class CutBuilder
         $duration = $grid->msOf($spans[count($spans) - 1]->endFrame);
         $hookMs = $voiced[0]->take->spokenMs();
 
-        return new CutSummary($this->settings->profile, $duration, $hookMs, count($words), $scenes, $cuts, [
+        $times = new CutTimes($duration, $hookMs, $introOutro);
+
+        return new CutSummary($this->settings->profile, $times, count($words), $scenes, $cuts, [
             ...$flags,
             ...$this->flags->of($duration + array_sum($introOutro), $hookMs + $introOutro[0], [], $words),
-        ], introOutro: $introOutro);
+        ]);
     }
 
     /**

@@ -8,6 +8,7 @@ use JsonException;
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Cue\Cue;
+use RapidReel\Captions\Cue\CueSource;
 use RapidReel\Captions\Cue\CueWord;
 use RapidReel\Captions\Cue\Setting;
 use RapidReel\Captions\Style\CaptionStyle;
@@ -158,10 +159,7 @@ final class CutJson
                     array_map(CueWord::fromArray(...), $cue['words']),
                     Setting::fromArray($cue['setting']),
                     $styles[$cue['style']],
-                    $cue['scene'],
-                    $cue['word'],
-                    $cue['count'],
-                    $cue['locked'],
+                    new CueSource($cue['scene'], $cue['word'], $cue['count'], $cue['locked']),
                 ),
                 $making['cues'],
             ),
@@ -196,8 +194,8 @@ final class CutJson
                 $number = count($styles) - 1;
             }
             $rows[] = [
-                'start_ms' => $cue->startMs, 'end_ms' => $cue->endMs, 'scene' => $cue->scene, 'word' => $cue->word,
-                'count' => $cue->count, 'locked' => $cue->isLocked, 'style' => $number,
+                'start_ms' => $cue->startMs, 'end_ms' => $cue->endMs, 'scene' => $cue->from->scene,
+                'word' => $cue->from->word, 'count' => $cue->from->count, 'locked' => $cue->from->isLocked, 'style' => $number,
                 'words' => array_map(static fn (CueWord $word): array => $word->toArray(), $cue->words),
                 'setting' => $cue->setting->toArray(),
             ];

@@ -13,21 +13,15 @@ final readonly class CutSummary
      * @param  list<array{int, int, string}>  $scenes  start, end and role
      * @param  list<int>  $changesMs  where pictures change inside scenes
      * @param  list<Flag>  $flags
-     * @param  string  $pixels  of the rendered picture, a hash free of titles and flags; empty while there is none
-     * @param  string  $sound  the same of the mix
-     * @param  array{int, int}  $introOutro  how long something stands before and after; no other time here counts it
      */
     public function __construct(
         public TargetProfile $profile,
-        public int $durationMs,
-        public int $hookMs,
+        public CutTimes $times,
         public int $words,
         public array $scenes,
         public array $changesMs,
         public array $flags,
-        public string $pixels = '',
-        public string $sound = '',
-        public array $introOutro = [0, 0],
+        public CutHashes $hashes = new CutHashes,
     ) {
     }
 
@@ -36,8 +30,10 @@ final readonly class CutSummary
     {
         return new self(
             $cut->form->profile,
-            $cut->durationMs,
-            $cut->found->hookMs,
+            new CutTimes($cut->durationMs, $cut->found->hookMs, [
+                $cut->over->introOutro->openingMs(),
+                $cut->over->introOutro->ms() - $cut->over->introOutro->openingMs(),
+            ]),
             count($cut->words),
             array_map(
                 static fn (CutScene $scene): array => [$scene->startMs, $scene->endMs, $scene->role->value],
@@ -54,9 +50,7 @@ final readonly class CutSummary
                 ),
             ),
             $cut->found->flags,
-            $pixels,
-            $sound,
-            [$cut->over->introOutro->openingMs(), $cut->over->introOutro->ms() - $cut->over->introOutro->openingMs()],
+            new CutHashes($pixels, $sound),
         );
     }
 
@@ -71,28 +65,25 @@ final readonly class CutSummary
     {
         return new self(
             $this->profile,
-            $this->durationMs,
-            $this->hookMs,
+            $this->times,
             $this->words,
             $this->scenes,
             $this->changesMs,
             [...$this->flags, ...$flags],
-            $this->pixels,
-            $this->sound,
-            $this->introOutro,
+            $this->hashes,
         );
     }
 
     /** How long it is with what stands before and after it. */
     public function wholeMs(): int
     {
-        return $this->durationMs + array_sum($this->introOutro);
+        return $this->times->durationMs + array_sum($this->times->introOutro);
     }
 
     /** When the hook has been said. */
     public function hookOutMs(): int
     {
-        return $this->introOutro[0] + $this->hookMs;
+        return $this->times->introOutro[0] + $this->times->hookMs;
     }
 
     public function isOver(): bool
@@ -112,7 +103,7 @@ final readonly class CutSummary
 
     public function wordsASecond(): float
     {
-        return $this->words * 1000 / max(1, $this->durationMs);
+        return $this->words * 1000 / max(1, $this->times->durationMs);
     }
 
     public function shots(): int
@@ -123,22 +114,22 @@ final readonly class CutSummary
     /** Mean length of a shot in ms */
     public function meanShotMs(): int
     {
-        return (int) round($this->durationMs / max(1, $this->shots()));
+        return (int) round($this->times->durationMs / max(1, $this->shots()));
     }
 
     public function toJson(): string
     {
         return json_encode([
             'profile' => $this->profile->value,
-            'duration_ms' => $this->durationMs,
-            'hook_ms' => $this->hookMs,
+            'duration_ms' => $this->times->durationMs,
+            'hook_ms' => $this->times->hookMs,
             'words' => $this->words,
             'scenes' => $this->scenes,
             'cuts_ms' => $this->changesMs,
             'flags' => array_map(static fn (Flag $flag): array => $flag->toArray(), $this->flags),
-            'pixels' => $this->pixels,
-            'sound' => $this->sound,
-            ...$this->introOutro === [0, 0] ? [] : ['around' => $this->introOutro],
+            'pixels' => $this->hashes->pixels,
+            'sound' => $this->hashes->sound,
+            ...$this->times->introOutro === [0, 0] ? [] : ['around' => $this->times->introOutro],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
@@ -156,16 +147,13 @@ final readonly class CutSummary
 
         return new self(
             TargetProfile::from($data['profile']),
-            $data['duration_ms'],
-            $data['hook_ms'],
+            new CutTimes($data['duration_ms'], $data['hook_ms'], $data['around'] ?? [0, 0]),
             $data['words'],
             $data['scenes'],
             $data['cuts_ms'],
             array_map(Flag::fromArray(...), $data['flags']),
             // Earlier versions wrote another hash.
-            $data['pixels'] ?? '',
-            $data['sound'] ?? '',
-            $data['around'] ?? [0, 0],
+            new CutHashes($data['pixels'] ?? '', $data['sound'] ?? ''),
         );
     }
 }

@@ -54,7 +54,7 @@ final readonly class EffectPlacer
             }
         }
         foreach ($cues as $cue) {
-            $sounds = $voiced[$cue->scene]->settings->shots->sounds;
+            $sounds = $voiced[$cue->from->scene]->settings->shots->sounds;
             foreach ($cue->words as $word) {
                 if ($word->stands) {
                     $ruled[] = $this->effect($sounds->emphasis, $word->startMs, $sounds->under, "“{$word->text}”");

@@ -26,7 +26,7 @@ final class UnseenWords
     {
         $seen = [];
         foreach ($cut->cues as $cue) {
-            $seen[$cue->scene] = true;
+            $seen[$cue->from->scene] = true;
         }
         $cues = [];
         $words = [];

@@ -21,9 +21,6 @@ final readonly class PacedScene
      * @param  float  $need  0…1, how much the rest misses it
      * @param  bool  $mayGo  whether it may be left out if it is not marked
      * @param  bool  $isOptional  whether it is marked as one that may be left out
-     * @param  int|null|false  $ownDeadAirMs  set for it alone; false where it follows the short
-     * @param  int|false  $ownGapMs  the same for the silence after it
-     * @param  int|false  $ownTempo  the same, in percent
      */
     public function __construct(
         public int $samples,
@@ -33,23 +30,21 @@ final readonly class PacedScene
         public bool $mayGo = true,
         public bool $isOptional = false,
         public bool $carriesOn = false,
-        public int|null|false $ownDeadAirMs = false,
-        public int|false $ownGapMs = false,
-        public int|false $ownTempo = false,
+        public OwnPace $own = new OwnPace,
     ) {
     }
 
     /** How long its speech is, in ms: just as long as the sound that will be made. */
     public function speechMs(PaceValues $values): int
     {
-        $kept = $this->ownDeadAirMs === false ? $values->deadAirMs : $this->ownDeadAirMs;
+        $kept = $this->own->deadAirMs === false ? $values->deadAirMs : $this->own->deadAirMs;
         $samples = $this->samples;
         if ($kept !== null) {
             foreach ($this->pauses as $pause) {
                 $samples -= DeadAir::removed($pause, $kept, $this->rate);
             }
         }
-        $scaled = Tempo::scaled($samples, $this->ownTempo === false ? $values->tempo : $this->ownTempo);
+        $scaled = Tempo::scaled($samples, $this->own->tempo === false ? $values->tempo : $this->own->tempo);
 
         return (int) round($scaled * 1000 / $this->rate);
     }
@@ -58,7 +53,7 @@ final readonly class PacedScene
     public function gapMs(PaceValues $values): int
     {
         return match (true) {
-            $this->ownGapMs !== false => $this->ownGapMs,
+            $this->own->gapMs !== false => $this->own->gapMs,
             $this->carriesOn => min(self::CARRY_MS, $values->gapMs),
             default => $values->gapMs,
         };

@@ -16,25 +16,22 @@ final readonly class ShotMark
 {
     /**
      * @param  int  $word  number of the word in its scene, from 0
-     * @param  int  $offset  frames that the boundary was dragged off the word's start
      * @param  string|null  $footage  id of what it shows; null while that is left to the matcher
      * @param  int|null  $inMs  where in a clip it begins; null for the usual place
      * @param  int|null  $key  names it; null for a new one
      * @param  list<Pin>  $pins  where its window must stand, in ms of what it shows
-     * @param  int  $span  words that it is held over at least; 0 where the pace says how long
      */
     public function __construct(
         public int $word,
         public ?string $footage = null,
         public bool $isLocked = false,
-        public int $offset = 0,
+        public ShotHold $hold = new ShotHold,
         public ?int $inMs = null,
         public Values $own = new Values,
         public ?int $key = null,
         public array $pins = [],
-        public int $span = 0,
     ) {
-        if ($word < 0 || ($inMs ?? 0) < 0 || $span < 0) {
+        if ($word < 0 || ($inMs ?? 0) < 0 || $hold->span < 0) {
             throw new InvalidArgumentException('A shot begins at a word of its scene, and nowhere before its clip.');
         }
     }
@@ -50,7 +47,7 @@ final readonly class ShotMark
         // What was meant for another picture does not fit this one.
         return $footage === $this->footage
             ? $this->but(isLocked: true)
-            : new self($this->word, $footage, true, $this->offset, null, $this->own, $this->key, span: $this->span);
+            : new self($this->word, $footage, true, $this->hold, null, $this->own, $this->key);
     }
 
     public function with(Values $own): self
@@ -65,25 +62,24 @@ final readonly class ShotMark
             $this->word,
             $this->footage,
             $this->isLocked,
-            $this->offset,
+            $this->hold,
             $this->inMs,
             $this->own,
             null,
             $this->pins,
-            $this->span,
         );
     }
 
     /** Held over so many words at least. */
     public function holding(int $words): self
     {
-        return $this->but(isLocked: true, span: $words);
+        return $this->but(isLocked: true, hold: new ShotHold($this->hold->offset, $words));
     }
 
     /** Begins so many frames off its word. */
     public function offset(int $frames): self
     {
-        return $this->but(isLocked: true, offset: $frames);
+        return $this->but(isLocked: true, hold: new ShotHold($frames, $this->hold->span));
     }
 
     /** Begins at another moment of its clip. */
@@ -104,20 +100,18 @@ final readonly class ShotMark
         ?bool $isLocked = null,
         ?Values $own = null,
         ?array $pins = null,
-        ?int $span = null,
-        ?int $offset = null,
+        ?ShotHold $hold = null,
         ?int $inMs = null,
     ): self {
         return new self(
             $word ?? $this->word,
             $this->footage,
             $isLocked ?? $this->isLocked,
-            $offset ?? $this->offset,
+            $hold ?? $this->hold,
             $inMs ?? $this->inMs,
             $own ?? $this->own,
             $this->key,
             $pins ?? $this->pins,
-            $span ?? $this->span,
         );
     }
 }

@@ -120,12 +120,12 @@ final class CueBreakerTest extends TestCase
         $texts = array_map(static fn (Cue $cue): string => $cue->text(), $cues);
 
         self::assertSame(['The', 'keeper, tower', 'wrote down', 'every light', 'he saw'], $texts);
-        self::assertSame([1, 4, true], [$cues[1]->word, $cues[1]->count, $cues[1]->isLocked]);
+        self::assertSame([1, 4, true], [$cues[1]->from->word, $cues[1]->from->count, $cues[1]->from->isLocked]);
         self::assertSame([1, 1], $cues[1]->setting->lines);
         // The word begins at 320 ms: three frames earlier at 30 a second, and the one before it gives way.
         self::assertEqualsWithDelta(220, $cues[1]->startMs, 17);
         self::assertSame($cues[1]->startMs, $cues[0]->endMs);
-        self::assertFalse($cues[0]->isLocked);
+        self::assertFalse($cues[0]->from->isLocked);
     }
 
     public function test_words_stand_out_by_rule_or_by_hand(): void

@@ -30,7 +30,7 @@ final readonly class CutStrip
     public static function of(CutSummary $summary, Axis $axis): self
     {
         $paths = [];
-        [$later] = $summary->introOutro;
+        [$later] = $summary->times->introOutro;
         $add = static function (string $class, int $start, int $end) use (&$paths, $axis): void {
             $paths[$class] =
                 ($paths[$class] ?? '').
@@ -42,8 +42,8 @@ final readonly class CutStrip
         if ($later > 0) {
             $add('edge', 0, $later);
         }
-        if ($summary->introOutro[1] > 0) {
-            $add('edge', $summary->wholeMs() - $summary->introOutro[1], $summary->wholeMs());
+        if ($summary->times->introOutro[1] > 0) {
+            $add('edge', $summary->wholeMs() - $summary->times->introOutro[1], $summary->wholeMs());
         }
 
         return new self(

@@ -71,6 +71,6 @@ final readonly class RhythmPicture
 
     private function x(int $ms): float
     {
-        return round(self::WIDTH * $ms / max(1, $this->report->summary->durationMs), 1);
+        return round(self::WIDTH * $ms / max(1, $this->report->summary->times->durationMs), 1);
     }
 }

@@ -52,7 +52,7 @@ final readonly class ShortRow
         $summary = $short->cutSummary();
         $export = $short->latestExport;
         $done = $short->latestDone;
-        $isSeen = $summary !== null && $summary->pixels === $done?->pixels;
+        $isSeen = $summary !== null && $summary->hashes->pixels === $done?->pixels;
         $stale = $done !== null && ! $short->isExportFresh();
 
         return new self(

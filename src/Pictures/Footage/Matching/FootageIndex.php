@@ -33,7 +33,9 @@ final readonly class FootageIndex
         foreach ($library as $number => $footage) {
             $terms = [];
             foreach ([
-                [implode(' ', $footage->tags), self::TAG], [$footage->name, self::NAME], [$footage->brief, self::BRIEF],
+                [implode(' ', $footage->words->tags), self::TAG],
+                [$footage->words->name, self::NAME],
+                [$footage->words->brief, self::BRIEF],
             ] as [$text, $weight]) {
                 foreach ($text === '' ? [] : Terms::of($text, $language) as $term) {
                     $terms[$term] = ($terms[$term] ?? 0.0) + $weight;

@@ -55,8 +55,8 @@ final class PaceFindings
                 PaceCode::TooShort,
                 sprintf('%s short of %s.', $says($profile->shortestMs() - $summary->wholeMs()),
                     $says($profile->shortestMs())),
-                $summary->durationMs,
-                $report->sceneAt($summary->durationMs),
+                $summary->times->durationMs,
+                $report->sceneAt($summary->times->durationMs),
                 new PaceMend('Stretch it to '.$says($profile->shortestMs()), 'stretch', $profile->shortestMs()),
             );
         }
@@ -105,7 +105,7 @@ final class PaceFindings
                 new PaceMend('Cut pauses to 80 ms', 'dead_air', 80),
             );
         }
-        $end = $report->summary->durationMs;
+        $end = $report->summary->times->durationMs;
         foreach ($report->silences as [$from, $until]) {
             // What is after the last word is no pause.
             if ($until - $from > self::LONG_PAUSE_MS && $until < $end) {

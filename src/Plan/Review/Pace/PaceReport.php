@@ -41,7 +41,7 @@ final readonly class PaceReport
         public array $pictures,
     ) {
         $edges = [
-            ...array_column($summary->scenes, 0), ...$summary->changesMs, $summary->durationMs,
+            ...array_column($summary->scenes, 0), ...$summary->changesMs, $summary->times->durationMs,
         ];
         sort($edges);
         $shots = [];
@@ -49,7 +49,7 @@ final readonly class PaceReport
             $shots[] = [$edges[$i], $end];
         }
         $this->shots = $shots;
-        $this->silences = self::silent($words, $summary->durationMs);
+        $this->silences = self::silent($words, $summary->times->durationMs);
     }
 
     /**
@@ -80,7 +80,7 @@ final readonly class PaceReport
     {
         $silent = array_sum(array_map(static fn (array $one): int => $one[1] - $one[0], $this->silences));
 
-        return $silent / max(1, $this->summary->durationMs);
+        return $silent / max(1, $this->summary->times->durationMs);
     }
 
     /** How many shots show a picture that was shown before. */
@@ -101,9 +101,9 @@ final readonly class PaceReport
     public function rates(): array
     {
         $rates = [];
-        for ($ms = 0; $ms <= $this->summary->durationMs; $ms += self::STEP_MS) {
+        for ($ms = 0; $ms <= $this->summary->times->durationMs; $ms += self::STEP_MS) {
             $from = max(0, $ms - intdiv(self::WINDOW_MS, 2));
-            $until = min($this->summary->durationMs, $ms + intdiv(self::WINDOW_MS, 2));
+            $until = min($this->summary->times->durationMs, $ms + intdiv(self::WINDOW_MS, 2));
             $said = array_filter($this->words, static function (WordTiming $word) use ($from, $until): bool {
                 $middle = intdiv($word->startMs + $word->endMs, 2);
 

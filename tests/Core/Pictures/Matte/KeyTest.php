@@ -120,7 +120,7 @@ final class KeyTest extends TestCase
     public function test_what_is_put_behind_is_what_was_chosen_and_a_clip_goes_on_from_shot_to_shot(): void
     {
         $ground = new PlainGround([[40, 176, 70]], [[200, 150, 120]], 8);
-        $clip = new Footage('7', FootageKind::Clip, 'abc', 1920, 1080, 4_000, []);
+        $clip = new Footage('7', FootageKind::Clip, 'abc', 1920, 1080, 4_000);
         $keyer = new Keyer(new class($ground) implements Grounds
         {
             public function __construct(private readonly PlainGround $ground)

@@ -204,7 +204,7 @@ final class CutTest extends TestCase
 
         self::assertSame(
             [$cut->durationMs, $cut->found->hookMs, count($cut->words), $shots],
-            [$summary->durationMs, $summary->hookMs, $summary->words, $summary->shots()],
+            [$summary->times->durationMs, $summary->times->hookMs, $summary->words, $summary->shots()],
         );
         self::assertEqualsWithDelta(count($cut->words) / ($cut->durationMs / 1000), $summary->wordsASecond(), 0.001);
         self::assertEquals($summary, CutSummary::fromJson($summary->toJson()));
@@ -226,7 +226,7 @@ final class CutTest extends TestCase
         $cut = $builder->build('Lamp', $voiced, [], null);
         $summary = $builder->measure($voiced);
 
-        self::assertSame($cut->durationMs, $summary->durationMs);
+        self::assertSame($cut->durationMs, $summary->times->durationMs);
         self::assertSame(
             array_map(static fn ($scene): array => [$scene->startMs, $scene->endMs, $scene->role->value], $cut->scenes),
             $summary->scenes,

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use RapidReel\Plan\Pace\MayDrop;
+use RapidReel\Plan\Pace\OwnPace;
 use RapidReel\Plan\Pace\PacedScene;
 use RapidReel\Plan\Pace\PaceLimits;
 use RapidReel\Plan\Pace\PacePlan;
@@ -180,7 +181,7 @@ final class TightenerTest extends TestCase
         $scenes = [
             new PacedScene(3_000, pauses: [new Pause(0, 1_000, 1_500)]),
             new PacedScene(
-                3_000, pauses: [new Pause(0, 1_000, 1_500)], ownDeadAirMs: null, ownGapMs: 900, ownTempo: 80,
+                3_000, pauses: [new Pause(0, 1_000, 1_500)], own: new OwnPace(null, 900, 80),
             ),
             new PacedScene(3_000),
         ];

@@ -66,14 +66,14 @@ final readonly class CaptionRow
     /** What it is called on the page: another name as soon as anything about it is another. */
     public function id(): string
     {
-        return "cue-{$this->scene}-{$this->cue->word}";
+        return "cue-{$this->scene}-{$this->cue->from->word}";
     }
 
     /** @return array{scene: int, word: int, count: int, start: float, end: float} what the page has to know of it */
     public function data(): array
     {
         return [
-            'scene' => $this->scene, 'word' => $this->cue->word, 'count' => $this->cue->count,
+            'scene' => $this->scene, 'word' => $this->cue->from->word, 'count' => $this->cue->from->count,
             'start' => $this->cue->startMs / 1000, 'end' => $this->cue->endMs / 1000,
         ];
     }

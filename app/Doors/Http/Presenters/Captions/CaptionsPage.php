@@ -88,13 +88,13 @@ final readonly class CaptionsPage
         $before = null;
         foreach ($cut->cues as $number => $cue) {
             $rows[] = CaptionRow::of(
-                $short->scenes[$cue->scene]->id ?? 0,
+                $short->scenes[$cue->from->scene]->id ?? 0,
                 $number,
-                $before !== $cue->scene,
+                $before !== $cue->from->scene,
                 $cue,
-                $clear["{$cue->scene}/{$cue->word}"] ?? null,
+                $clear["{$cue->from->scene}/{$cue->from->word}"] ?? null,
             );
-            $before = $cue->scene;
+            $before = $cue->from->scene;
         }
 
         return $rows;

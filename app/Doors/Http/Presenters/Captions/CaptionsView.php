@@ -45,7 +45,7 @@ final readonly class CaptionsView
     public function lead(): string
     {
         $count = count($this->rows);
-        $made = count(array_filter($this->rows, static fn (CaptionRow $row): bool => $row->cue->isLocked));
+        $made = count(array_filter($this->rows, static fn (CaptionRow $row): bool => $row->cue->from->isLocked));
 
         return implode(' · ', array_filter([
             $count === 1 ? '1 caption' : "$count captions",

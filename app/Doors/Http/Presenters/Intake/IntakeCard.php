@@ -79,7 +79,7 @@ final readonly class IntakeCard
         }
         $hook = $planned->scenes[0]->text;
         $profile = SettingsReader::profile($planned->settled);
-        $findings = HookReview::of($hook, $summary->hookMs, $profile->hookWindowMs(), $channel);
+        $findings = HookReview::of($hook, $summary->times->hookMs, $profile->hookWindowMs(), $channel);
         $several =
             array_filter($summary->flags, static fn (Flag $flag): bool => $flag->code === FlagCode::SeveralArticles) !==
             [];
