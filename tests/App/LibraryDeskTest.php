@@ -143,6 +143,18 @@ final class LibraryDeskTest extends AppTestCase
         self::assertSame(['fog'], Footage::query()->findOrFail($fog)->tagList());
         self::assertNotNull(Footage::query()->find($boat));
         $act('undo')->assertStatus(422);
+        $this->get('/footage')->assertSee('Do again: tagged 2 pieces');
+        foreach (range(1, 3) as $step) {
+            $act('redo')->assertOk();
+        }
+        self::assertNull(Footage::query()->find($fog));
+        $act('redo')->assertStatus(422);
+        $act('undo')->assertOk()->assertJsonFragment(['said' => 'Undone: deleted 2 pieces.']);
+        self::assertSame(['fog', 'grey'], Footage::query()->findOrFail($fog)->tagList());
+        // Another change is the end of what was undone; what was set for the channel has a history of its own.
+        $act('collect', [$fog], 'Weather')->assertOk();
+        $act('redo')->assertStatus(422);
+        $this->postJson('/house/undo')->assertStatus(422);
         $act('tag', [], 'x')->assertStatus(422);
         $act('tag', [$fog], ' ')->assertStatus(422);
     }

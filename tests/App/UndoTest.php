@@ -145,4 +145,29 @@ final class UndoTest extends AppTestCase
         self::assertNull(Short::withTrashed()->firstOrFail()->cut);
         $this->get("/batches/{$this->short->batch_id}")->assertOk()->assertSee('0 shorts');
     }
+
+    public function test_words_of_a_house_are_taken_back_and_done_again_among_what_is_set_for_it(): void
+    {
+        $channel = $this->channel();
+        $this->put('/house', ['name' => $channel->name, 'pronunciations' => 'lamp = lump'])->assertRedirect();
+        $this->setting('channel', $channel->id, 'voice', 'brenna')->assertOk();
+        $this->put('/house', ['name' => $channel->name, 'pronunciations' => '', 'forbidden' => 'gull'])
+            ->assertRedirect();
+        // What changes nothing is no change.
+        $this->put('/house', ['name' => $channel->name, 'pronunciations' => '', 'forbidden' => 'gull'])
+            ->assertRedirect();
+
+        $this->postJson('/house/undo')
+            ->assertJsonPath('said', 'Undone: changed what it never says, how words are said.');
+        self::assertSame(['lamp = lump', ''], [$channel->refresh()->pronunciations, $channel->forbidden]);
+        $this->postJson('/house/undo')->assertJsonPath('said', 'Undone: voice Brenna for the channel.');
+        $this->postJson('/house/undo')->assertJsonPath('said', 'Undone: changed how words are said.');
+        self::assertSame('', $channel->refresh()->pronunciations);
+        $this->get('/house')->assertSee('changed how words are said');
+        foreach (range(1, 3) as $step) {
+            $this->postJson('/house/redo')->assertOk();
+        }
+        self::assertSame(['', 'gull'], [$channel->refresh()->pronunciations, $channel->forbidden]);
+        $this->postJson('/house/redo')->assertStatus(422);
+    }
 }

@@ -8,7 +8,9 @@ use App\Ground\Work\Orders;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Edit;
+use App\Shelves\Models\EditPart;
 use App\Shelves\Models\Short;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -29,6 +31,7 @@ final readonly class EditBook
         private Settler $settler,
         private Orders $orders,
         private Seen $seen,
+        private EditStates $states,
     ) {
     }
 
@@ -143,16 +146,39 @@ final readonly class EditBook
         });
     }
 
-    /** What would be undone next; null where there is nothing. */
-    public function last(Channel|Batch|Short $of): ?string
+    /**
+     * Keeps what was changed of a channel beside its settings. Called inside the transaction of that change.
+     *
+     * @param  string  $before  as EditStates reads it
+     */
+    public function note(Channel $channel, EditPart $part, string $what, string $before): void
     {
-        return $this->of($of)->whereNull('undone_at')->latest('id')->value('what');
+        $history = Edit::query()->where('channel_id', $channel->id)->where('part', $part->value);
+        // What was undone and not done again is over; of words that is also what was set.
+        Edit::query()->where('channel_id', $channel->id)->whereNull('batch_id')->whereNull('short_id')
+            ->where(static fn ($own) => $part === EditPart::Library
+                ? $own->where('part', $part->value)
+                : $own->whereNull('part')->orWhere('part', $part->value))
+            ->whereNotNull('undone_at')
+            ->delete();
+        Edit::query()->forceCreate([
+            'channel_id' => $channel->id, 'part' => $part->value, 'user_id' => Auth::id(), 'revision' => 0,
+            'act' => (string) Str::uuid(), 'what' => $what, 'before' => $before,
+        ]);
+        $last = (clone $history)->latest('id')->skip(self::MOST_STROKES)->value('id');
+        $last === null || (clone $history)->where('id', '<=', $last)->delete();
+    }
+
+    /** What would be undone next; null where there is nothing. */
+    public function last(Channel|Batch|Short $of, ?EditPart $part = null): ?string
+    {
+        return $this->of($of, $part)->whereNull('undone_at')->latest('id')->value('what');
     }
 
     /** What would be done again next; null where there is nothing. */
-    public function next(Channel|Batch|Short $of): ?string
+    public function next(Channel|Batch|Short $of, ?EditPart $part = null): ?string
     {
-        return $this->of($of)->whereNotNull('undone_at')->oldest('id')->value('what');
+        return $this->of($of, $part)->whereNotNull('undone_at')->oldest('id')->value('what');
     }
 
     /**
@@ -160,19 +186,19 @@ final readonly class EditBook
      *
      * @throws Outdated when the short was changed since it was looked at
      */
-    public function undo(Channel|Batch|Short $of): string
+    public function undo(Channel|Batch|Short $of, ?EditPart $part = null): string
     {
-        return DB::transaction(function () use ($of): string {
+        return DB::transaction(function () use ($of, $part): string {
             $this->check($of);
             $last =
-                $this->of($of)->whereNull('undone_at')->latest('id')->first() ??
+                $this->of($of, $part)->whereNull('undone_at')->latest('id')->first() ??
                 throw new Refusal('There is nothing left to undo.');
             /** @var Edit $edit */
             foreach (
-                $this->of($of)->whereNull('undone_at')->where('act', $last->act)->latest('id')->get() as $edit
+                $this->of($of, $part)->whereNull('undone_at')->where('act', $last->act)->latest('id')->get() as $edit
             ) {
-                $now = $this->state($edit);
-                $this->put($edit, $edit->before);
+                $now = $this->states->now($edit);
+                $this->states->put($edit, $edit->before);
                 $edit->update(['after' => $now, 'undone_at' => now()]);
             }
 
@@ -185,18 +211,18 @@ final readonly class EditBook
      *
      * @throws Outdated when the short was changed since it was looked at
      */
-    public function redo(Channel|Batch|Short $of): string
+    public function redo(Channel|Batch|Short $of, ?EditPart $part = null): string
     {
-        return DB::transaction(function () use ($of): string {
+        return DB::transaction(function () use ($of, $part): string {
             $this->check($of);
             $next =
-                $this->of($of)->whereNotNull('undone_at')->oldest('id')->first() ??
+                $this->of($of, $part)->whereNotNull('undone_at')->oldest('id')->first() ??
                 throw new Refusal('There is nothing to do again.');
             /** @var Edit $edit */
             foreach (
-                $this->of($of)->whereNotNull('undone_at')->where('act', $next->act)->oldest('id')->get() as $edit
+                $this->of($of, $part)->whereNotNull('undone_at')->where('act', $next->act)->oldest('id')->get() as $edit
             ) {
-                $this->put($edit, (string) $edit->after);
+                $this->states->put($edit, (string) $edit->after);
                 $edit->update(['after' => null, 'undone_at' => null]);
             }
 
@@ -244,59 +270,17 @@ final readonly class EditBook
         return true;
     }
 
-    private function put(Edit $edit, string $state): void
-    {
-        if ($edit->short_id === null) {
-            $of = self::owner($edit);
-            $of->update(['settings' => Values::fromJson($state)]);
-            $this->settler->inheriting($of);
-
-            return;
-        }
-        $short = Short::withTrashed()->with('batch.channel')->findOrFail($edit->short_id);
-        if ($state === '') {
-            // One that the change had made is taken away again.
-            $short->delete();
-
-            return;
-        }
-        $this->snapshots->load($short);
-        $this->snapshots->restore($short, $state);
-        $short->save();
-        $this->snapshots->load($short);
-        $this->settler->changed($short);
-        $this->settler->likenesses($short->batch, [$short]);
-        $this->orders->planShort($short->id);
-    }
-
-    /** Whose settings an edit changed that is of no short. */
-    private static function owner(Edit $edit): Channel|Batch
-    {
-        return $edit->batch_id === null
-            ? Channel::query()->findOrFail($edit->channel_id)
-            : Batch::query()->with('channel')->findOrFail($edit->batch_id);
-    }
-
-    private function state(Edit $edit): string
-    {
-        if ($edit->short_id === null) {
-            return self::owner($edit)->settings->toJson();
-        }
-
-        return $this->snapshots->of(
-            $this->snapshots->load(Short::withTrashed()->with('batch.channel')->findOrFail($edit->short_id)),
-        );
-    }
-
-    /** @return \Illuminate\Database\Eloquent\Builder<Edit> the changes that concern one */
-    private function of(Channel|Batch|Short $of): \Illuminate\Database\Eloquent\Builder
+    /** @return Builder<Edit> the changes that concern one */
+    private function of(Channel|Batch|Short $of, ?EditPart $part): Builder
     {
         return match (true) {
             $of instanceof Short => Edit::query()->where('short_id', $of->id),
             $of instanceof Batch => Edit::query()->where('batch_id', $of->id),
+            $part === EditPart::Library => Edit::query()->where('channel_id', $of->id)->where('part', $part->value),
             // What was changed in shorts together with it goes with it.
             default => Edit::query()->where('channel_id', $of->id)->whereIn('act', static fn ($query) => $query
-                ->select('act')->from('edits')->where('channel_id', $of->id)->whereNull('batch_id')),
+                ->select('act')->from('edits')->where('channel_id', $of->id)->whereNull('batch_id')
+                ->where(static fn ($own) => $own->whereNull('part')->orWhere('part', EditPart::Words->value))),
         };
     }
 
@@ -326,6 +310,7 @@ final readonly class EditBook
             ->where('channel_id', $channel)
             ->where('batch_id', $batch?->id)
             ->where('short_id', $short?->id)
+            ->where(static fn ($own) => $own->whereNull('part')->orWhere('part', EditPart::Words->value))
             ->whereNotNull('undone_at')
             ->delete();
         Edit::query()->forceCreate([
@@ -338,6 +323,7 @@ final readonly class EditBook
     {
         $kept = DB::table('edits')
             ->where($column, $id)
+            ->whereNull('part')
             ->groupBy('act')
             ->orderByRaw('max(id) desc')
             ->limit(self::MOST_STROKES)
@@ -345,6 +331,7 @@ final readonly class EditBook
         if ($kept->count() === self::MOST_STROKES) {
             Edit::query()
                 ->where($column, $id)
+                ->whereNull('part')
                 ->when($column === 'channel_id', static fn ($query) => $query->whereNull('batch_id'))
                 ->whereNotIn('act', $kept)
                 ->delete();

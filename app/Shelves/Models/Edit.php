@@ -9,7 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * How a short was before a change, so that it can be undone; or the settings of a batch or of a channel.
+ * How a short was before a change, so that it can be undone; or the settings of a batch or of a channel, or what else
+ * of a channel was changed.
  *
  * @property int $id
  * @property int|null $channel_id
@@ -17,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $short_id  null for the settings of a batch or a channel
  * @property int|null $user_id  who changed it
  * @property int $revision  of the short after the change
+ * @property EditPart|null $part  what of a channel it was of, beside its settings
  * @property string $act  one for all that was changed together
  * @property string $what
  * @property string $before
@@ -34,7 +36,7 @@ final class Edit extends Model
     ];
 
     /** @var array<string, string> */
-    protected $casts = ['undone_at' => 'datetime'];
+    protected $casts = ['undone_at' => 'datetime', 'part' => EditPart::class];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -10,10 +10,16 @@
             <h1>Footage</h1>
             <p class="lead">{{ $page->lead() }}</p>
         </div>
-        @if ($page->undo)
-            <div class="actions"><button type="button" class="btn btn-outline-dark" @click="act('undo')" data-key="u"
-                data-key-does="Take back the last change">Undo: {{ $page->undo }}</button></div>
-        @endif
+        <div class="actions">
+            @if ($page->history[0] !== null)
+                <button type="button" class="btn btn-outline-dark" @click="act('undo')" data-key="u"
+                    data-key-does="Take back the last change">Undo: {{ $page->history[0] }}</button>
+            @endif
+            @if ($page->history[1] !== null)
+                <button type="button" class="btn btn-outline-dark" @click="act('redo')" data-key="y"
+                    data-key-does="Do again what was undone">Do again: {{ $page->history[1] }}</button>
+            @endif
+        </div>
     </div>
     <form method="get" class="library-filter" @change="$el.submit()">
         <input type="search" name="search" class="form-control form-control-sm" value="{{ $filter->words }}"

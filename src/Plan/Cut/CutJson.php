@@ -195,7 +195,8 @@ final class CutJson
             }
             $rows[] = [
                 'start_ms' => $cue->startMs, 'end_ms' => $cue->endMs, 'scene' => $cue->from->scene,
-                'word' => $cue->from->word, 'count' => $cue->from->count, 'locked' => $cue->from->isLocked, 'style' => $number,
+                'word' => $cue->from->word, 'count' => $cue->from->count, 'locked' => $cue->from->isLocked,
+                'style' => $number,
                 'words' => array_map(static fn (CueWord $word): array => $word->toArray(), $cue->words),
                 'setting' => $cue->setting->toArray(),
             ];

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Desks\Editing\House;
 
+use App\Desks\Editing\EditBook;
+use App\Desks\Editing\EditStates;
 use App\Desks\Editing\Settler;
 use App\Shelves\Models\Channel;
+use App\Shelves\Models\EditPart;
 use Illuminate\Support\Facades\DB;
 
 /** What a channel is called and how it speaks; shorts to which that makes a difference are planned anew. */
@@ -16,8 +19,15 @@ final readonly class HouseDesk
         'style_words' => 400, 'forbidden' => 4_000, 'pronunciations' => 4_000, 'figures' => 8_000, 'views' => 400,
     ];
 
-    public function __construct(private Settler $settler)
-    {
+    private const LABELS = [
+        'name' => 'the name', 'style_words' => 'the words of its style', 'forbidden' => 'what it never says',
+        'pronunciations' => 'how words are said', 'figures' => 'its figures', 'views' => 'its views',
+    ];
+
+    public function __construct(
+        private Settler $settler,
+        private EditBook $edits,
+    ) {
     }
 
     /**
@@ -26,7 +36,12 @@ final readonly class HouseDesk
     public function describe(Channel $channel, array $words): int
     {
         return DB::transaction(function () use ($channel, $words): int {
+            $before = EditStates::words($channel);
             $channel->update($words);
+            $changed = array_intersect_key(self::LABELS, $channel->getChanges());
+            if ($changed !== []) {
+                $this->edits->note($channel, EditPart::Words, 'changed '.implode(', ', $changed), $before);
+            }
 
             return $this->settler->inheriting($channel);
         });

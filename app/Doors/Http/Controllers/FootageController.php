@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
+use App\Desks\Editing\EditBook;
+use App\Desks\Library\LibraryDesk;
 use App\Doors\Http\Presenters\Footage\FootagePage;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\KeptFiles;
@@ -11,11 +13,11 @@ use App\Media\Store\MediaStore;
 use App\Media\Video\ChangedFootage;
 use App\Shelves\Library\FootageCheck;
 use App\Shelves\Library\FootageImporter;
-use App\Shelves\Library\LibraryDesk;
 use App\Shelves\Library\LibraryFilter;
 use App\Shelves\Library\MendDesk;
 use App\Shelves\Library\Uploads;
 use App\Shelves\Models\Channel;
+use App\Shelves\Models\EditPart;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\FootageState;
 use Illuminate\Contracts\View\View;
@@ -101,7 +103,7 @@ final class FootageController extends Controller
     }
 
     /** Does something with many at once. */
-    public function act(Request $request, LibraryDesk $desk, MendDesk $mends): JsonResponse
+    public function act(Request $request, LibraryDesk $desk, MendDesk $mends, EditBook $edits): JsonResponse
     {
         $channel = Channel::of($this->user($request));
         $ids = array_values(array_map(intval(...), (array) $request->input('ids', [])));
@@ -113,7 +115,8 @@ final class FootageController extends Controller
             'collect' => $desk->collect($channel, $ids, $value),
             'delete' => $desk->delete($channel, $ids),
             'mend' => $mends->order($channel, $ids, $value),
-            'undo' => $desk->undo($channel),
+            'undo' => 'Undone: '.$edits->undo($channel, EditPart::Library).'.',
+            'redo' => 'Done again: '.$edits->redo($channel, EditPart::Library).'.',
             default => throw new Refusal('That cannot be done with footage.'),
         }]);
     }

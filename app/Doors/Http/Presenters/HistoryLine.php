@@ -7,6 +7,7 @@ namespace App\Doors\Http\Presenters;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Edit;
+use App\Shelves\Models\EditPart;
 use App\Shelves\Models\Short;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -37,7 +38,8 @@ final readonly class HistoryLine
             ->when($of instanceof Batch, static fn ($query) => $query->where('batch_id', $of->id))
             ->when(
                 $of instanceof Channel,
-                static fn ($query) => $query->where('channel_id', $of->id)->whereNull('batch_id'),
+                static fn ($query) => $query->where('channel_id', $of->id)->whereNull('batch_id')
+                    ->where(static fn ($own) => $own->whereNull('part')->orWhere('part', EditPart::Words->value)),
             )
             ->latest('id')
             ->limit(5 * self::MOST)

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\Footage;
 
-use App\Shelves\Library\LibraryDesk;
+use App\Desks\Editing\EditBook;
 use App\Shelves\Library\LibraryFilter;
 use App\Shelves\Models\Channel;
+use App\Shelves\Models\EditPart;
 use App\Shelves\Models\Footage;
 use Illuminate\Support\Facades\DB;
 
@@ -15,7 +16,7 @@ final readonly class FootagePage
 {
     public const EACH = 60;
 
-    public function __construct(private LibraryDesk $desk)
+    public function __construct(private EditBook $edits)
     {
     }
 
@@ -48,7 +49,10 @@ final readonly class FootagePage
             $used,
             $near,
             $channels,
-            $this->desk->last($channel),
+            [
+                $this->edits->last($channel, EditPart::Library),
+                $this->edits->next($channel, EditPart::Library),
+            ],
         );
     }
 }

@@ -17,6 +17,7 @@ final readonly class FootageView
      * @param  array<string>  $collections
      * @param  array<int, array<int, string>>  $used  titles of shorts by id, by footage
      * @param  array<int, string>  $near  names of what others are nearly the same as, by id
+     * @param  array{string|null, string|null}  $history  what would be undone next, and done again
      */
     public function __construct(
         public Channel $channel,
@@ -27,7 +28,7 @@ final readonly class FootageView
         public array $used,
         public array $near,
         public int $channels,
-        public ?string $undo,
+        public array $history,
         private Line $line = new Line,
     ) {
     }

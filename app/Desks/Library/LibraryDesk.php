@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Shelves\Library;
+namespace App\Desks\Library;
 
+use App\Desks\Editing\EditBook;
+use App\Shelves\Library\ChosenFootage;
 use App\Shelves\Models\Channel;
+use App\Shelves\Models\EditPart;
 use App\Shelves\Models\Footage;
-use App\Shelves\Models\LibraryEdit;
 use App\Shelves\Models\Shot;
 use Closure;
 use Illuminate\Database\Eloquent\Collection;
@@ -18,7 +20,9 @@ final readonly class LibraryDesk
 {
     private const MOST_TAGS = 40;
 
-    private const KEPT = 50;
+    public function __construct(private EditBook $edits)
+    {
+    }
 
     /**
      * @param  list<int>  $ids
@@ -96,28 +100,6 @@ final readonly class LibraryDesk
         );
     }
 
-    /** What would be taken back next. */
-    public function last(Channel $channel): ?string
-    {
-        return LibraryEdit::query()->where('channel_id', $channel->id)->latest('id')->value('what');
-    }
-
-    public function undo(Channel $channel): string
-    {
-        return DB::transaction(function () use ($channel): string {
-            $edit = LibraryEdit::query()->where('channel_id', $channel->id)->latest('id')->first();
-            if ($edit === null) {
-                throw new Refusal('There is nothing to take back.');
-            }
-            foreach ($edit->before as $id => $row) {
-                Footage::withTrashed()->whereKey($id)->update($row);
-            }
-            $edit->delete();
-
-            return "Taken back: $edit->what.";
-        });
-    }
-
     private static function noneChosen(): Refusal
     {
         return new Refusal('Choose clips or stills of this channel first.');
@@ -145,9 +127,9 @@ final readonly class LibraryDesk
                 $one->forceFill($after)->save();
             }
             $what = $did.' '.($rows->count() === 1 ? "“{$rows->firstOrFail()->name}”" : "{$rows->count()} pieces");
-            $channel->its(LibraryEdit::class)->create(['what' => $what, 'before' => $before]);
-            $old = LibraryEdit::query()->where('channel_id', $channel->id)->latest('id')->skip(self::KEPT)->value('id');
-            LibraryEdit::query()->where('channel_id', $channel->id)->where('id', '<=', $old ?? 0)->delete();
+            $this->edits->note($channel, EditPart::Library, $what, json_encode(
+                (object) $before, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            ));
 
             return ucfirst($what).'.';
         });
