@@ -222,8 +222,8 @@ final class CaptionsTest extends AppTestCase
         $cut = app(ShortPlanner::class)->plan(
             $short->refresh(), app(LibraryShelf::class)->of($this->channel()), new Unwatched,
         );
-        self::assertSame($face->face, $cut->cues[0]->setting->pieces[0]->face);
-        self::assertSame('Kalam Bold', $cut->cues[0]->setting->pieces[0]->family);
+        self::assertSame($face->face, $cut->cues[0]->setting->pieces[0]->type->face);
+        self::assertSame('Kalam Bold', $cut->cues[0]->setting->pieces[0]->type->family);
         self::assertFileExists(app(FaceBook::class)->file($face->face));
         $this->actingAs($this->channel()->user)->get(route('faces.file', $face->face))
             ->assertOk()->assertHeader('Content-Type', 'font/ttf');
@@ -302,8 +302,9 @@ final class CaptionsTest extends AppTestCase
         self::assertCount($cut->frames(), $frames);
         $amber = static function (int $frame, Piece $piece) use ($frames): float {
             [$found, $all] = [0, 0];
-            for ($y = (int) (($piece->foot - 60) / 4); $y < $piece->foot / 4; $y++) {
-                for ($x = (int) (($piece->x - $piece->width / 2) / 4); $x < ($piece->x + $piece->width / 2) / 4; $x++) {
+            for ($y = (int) (($piece->box->foot - 60) / 4); $y < $piece->box->foot / 4; $y++) {
+                $half = $piece->box->width / 2;
+                for ($x = (int) (($piece->box->x - $half) / 4); $x < ($piece->box->x + $half) / 4; $x++) {
                     $at = 3 * ($y * 270 + $x);
                     $isAmber = ord($frames[$frame][$at]) > 180 && ord($frames[$frame][$at + 2]) < 140
                         && ord($frames[$frame][$at + 1]) > 120;

@@ -93,9 +93,9 @@ final class CardTest extends AppTestCase
         $cut = $this->plan($short->id);
         self::assertCount(2, $cut->over->cards);
         [$card] = $cut->over->cards;
-        self::assertSame('Eleven years', $card->says);
+        self::assertSame('Eleven years', $card->of->says);
         self::assertEqualsWithDelta($cut->words[2]->timing->startMs + 40, $card->startMs, 1);
-        self::assertSame([1_500, 0.4, 0.25], [$card->endMs - $card->startMs, $card->x, $card->y]);
+        self::assertSame([1_500, 0.4, 0.25], [$card->endMs - $card->startMs, $card->place->x, $card->place->y]);
 
         // A word before it goes: the card moves with its own.
         $words = explode(' ', $scene->text);
@@ -115,7 +115,9 @@ final class CardTest extends AppTestCase
 
         $this->putJson(route('cards.update', [$scene, 0]), ['x' => 620, 'turn' => 30])->assertOk();
         $changed = $scene->refresh()->toScript()->own->captions->cards[0];
-        self::assertSame([620, 30, 250, 'Eleven years'], [$changed->x, $changed->turn, $changed->y, $changed->text]);
+        self::assertSame([620, 30, 250, 'Eleven years'], [
+            $changed->spot->x, $changed->spot->turn, $changed->spot->y, $changed->text,
+        ]);
         $this->deleteJson(route('cards.destroy', [$scene, 0]))->assertOk();
         self::assertSame('ring', $scene->refresh()->toScript()->own->captions->cards[0]->kind);
         $this->postJson(route('shorts.undo', $short))->assertOk();
@@ -157,17 +159,17 @@ final class CardTest extends AppTestCase
         self::assertSame([0, 2_000], [$title->startMs, $title->endMs]);
         $last = $cut->scenes[count($cut->scenes) - 1];
         self::assertSame([$last->startMs, $last->endMs], [$words->startMs, $words->endMs]);
-        self::assertLessThan($arrow->y, $words->y);
+        self::assertLessThan($arrow->place->y, $words->place->y);
         $safe = $cut->form->shape->safeArea();
         foreach ($cut->over->cards as $card) {
-            $height = $card->width * $card->picture->height / $card->picture->width * 9 / 16;
-            [$top, $bottom] = [$card->y - $height / 2, $card->y + $height / 2];
+            $height = $card->place->width * $card->picture->height / $card->picture->width * 9 / 16;
+            [$top, $bottom] = [$card->place->y - $height / 2, $card->place->y + $height / 2];
             self::assertGreaterThanOrEqual($safe->top - 1e-4, $top);
             self::assertLessThanOrEqual(1 - $safe->bottom + 1e-4, $bottom);
             foreach ($cut->cues as $cue) {
                 $isMeanwhile = $cue->startMs < $card->endMs && $cue->endMs > $card->startMs;
                 [, $from, , $until] = $cue->setting->box;
-                self::assertFalse($isMeanwhile && $from / 1920 < $bottom && $until / 1920 > $top, $card->says);
+                self::assertFalse($isMeanwhile && $from / 1920 < $bottom && $until / 1920 > $top, $card->of->says);
             }
         }
     }

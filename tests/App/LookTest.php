@@ -14,6 +14,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\Colour\CubeTable;
 use RapidReel\Base\Colour\Grade;
 use RapidReel\Base\Colour\Looks;
+use RapidReel\Base\Colour\TableUse;
+use RapidReel\Base\Colour\Texture;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Blend;
 use RapidReel\Making\Render\Bridge;
@@ -99,7 +101,7 @@ final class LookTest extends AppTestCase
     {
         [$width, $height] = self::SIDE;
         $plain = $this->frame($this->recipe(new Look));
-        $dark = $this->frame($this->recipe(new Look(grade: new Grade(vignette: 60))));
+        $dark = $this->frame($this->recipe(new Look(grade: new Grade(texture: new Texture(vignette: 60)))));
         // Light falls off with the fourth power of the cosine (natural vignetting, a law of optics); so far to a
         // corner that a hundred is an angle of 0.9.
         $off = 0.0;
@@ -111,7 +113,7 @@ final class LookTest extends AppTestCase
         self::assertLessThan(1.0, $off / ($width * $height));
         self::assertLessThan(16 + 0.75 * ($plain[$width * 3 + 3] - 16), $dark[$width * 3 + 3]);
 
-        $grained = $this->recipe(new Look(grade: new Grade(grain: 50)));
+        $grained = $this->recipe(new Look(grade: new Grade(texture: new Texture(grain: 50))));
         $first = $this->frame($grained);
         self::assertNotSame($plain, $first);
         $mean = static fn (array $frame): float => array_sum(array_slice($frame, 0, $width * $height)) /
@@ -132,7 +134,7 @@ final class LookTest extends AppTestCase
 
             return $sum;
         };
-        $sharp = $this->frame($this->recipe(new Look(grade: new Grade(sharpen: 60))));
+        $sharp = $this->frame($this->recipe(new Look(grade: new Grade(texture: new Texture(sharpen: 60)))));
         self::assertGreaterThan(1.02 * $spread($plain), $spread($sharp));
     }
 
@@ -159,8 +161,8 @@ final class LookTest extends AppTestCase
         $hash = (string) ColourTable::query()->value('hash');
         // Plain areas: where colours change, half-size colour planes say little of single points.
         $plain = $this->frame($this->recipe(new Look));
-        $graded = $this->frame($this->recipe(new Look(grade: new Grade(cube: $hash))));
-        $half = $this->frame($this->recipe(new Look(grade: new Grade(cube: $hash, cubeStrength: 50))));
+        $graded = $this->frame($this->recipe(new Look(grade: new Grade(table: new TableUse($hash)))));
+        $half = $this->frame($this->recipe(new Look(grade: new Grade(table: new TableUse($hash, 50)))));
         $table = CubeTable::read(self::table());
         [$width, $height] = self::SIDE;
         $pixels = $width * $height;

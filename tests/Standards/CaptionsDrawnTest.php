@@ -96,7 +96,7 @@ final class CaptionsDrawnTest extends TestCase
             $pieces = $cues[0]->setting->pieces;
             $last = $pieces[count($pieces) - 1];
             self::assertSame(1.0, $cues[0]->setting->scale);
-            $laid[] = $last->x + $last->width / 2 - $pieces[0]->x + $pieces[0]->width / 2;
+            $laid[] = $last->box->x + $last->box->width / 2 - $pieces[0]->box->x + $pieces[0]->box->width / 2;
             [$left, $right] = Burner::boxes($cues, 1, 120)[0];
             $ink[] = $right - $left;
         }
@@ -172,8 +172,8 @@ final class CaptionsDrawnTest extends TestCase
         $drawn = '';
         foreach ($cues as $cue) {
             foreach ($cue->setting->pieces as $piece) {
-                self::assertTrue($book->face($piece->face)->covers($piece->text), $piece->text);
-                $used[$piece->face] = true;
+                self::assertTrue($book->face($piece->type->face)->covers($piece->text), $piece->text);
+                $used[$piece->type->face] = true;
                 $drawn .= $piece->text;
             }
         }
@@ -224,11 +224,11 @@ final class CaptionsDrawnTest extends TestCase
         $style = CaptionStyle::of(size: 40, case: 'written', words: 4, letters: 60, lines: 1);
         foreach (['he' => 'המגדלור כבה בלילה', 'ar' => 'انطفأ المصباح الليلة'] as $language => $said) {
             $pieces = self::cues($said, $style, $language)[0]->setting->pieces;
-            self::assertGreaterThan($pieces[1]->x, $pieces[0]->x);
-            self::assertGreaterThan($pieces[2]->x, $pieces[1]->x);
+            self::assertGreaterThan($pieces[1]->box->x, $pieces[0]->box->x);
+            self::assertGreaterThan($pieces[2]->box->x, $pieces[1]->box->x);
         }
         $mixed = self::cues('המגדלור Calder Ness כבה', $style, 'he')[0]->setting->pieces;
-        self::assertGreaterThan($mixed[1]->x, $mixed[2]->x, 'Latin words keep their own order');
-        self::assertGreaterThan($mixed[2]->x, $mixed[0]->x);
+        self::assertGreaterThan($mixed[1]->box->x, $mixed[2]->box->x, 'Latin words keep their own order');
+        self::assertGreaterThan($mixed[2]->box->x, $mixed[0]->box->x);
     }
 }

@@ -21,6 +21,7 @@ use RapidReel\Base\FrameShape;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Card\CardLook;
 use RapidReel\Captions\Card\CardMotion;
+use RapidReel\Captions\Card\CardMotions;
 use RapidReel\Captions\Card\CardPicture;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cueing\CueMaker;
@@ -34,6 +35,7 @@ use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\Segment;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Choice\LogoPlace;
+use RapidReel\Plan\Cut\CardPlace;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutCard;
 use RapidReel\Plan\Cut\CutLogo;
@@ -185,7 +187,7 @@ final readonly class CaptionBench
                 $this->painter->of(new CardLook(
                     CardMark::TEXT, "Card $second", 'condensed', 'FFFFFF', '14202B', 500, 0,
                 ), $cut->form->shape) ?? new CardPicture($picture, 400, 200),
-                0.5, 0.25, 0.5, CardMotion::Rise, CardMotion::Fade,
+                new CardPlace(0.5, 0.25, 0.5), new CardMotions(CardMotion::Rise),
             ), range(0, max(1, intdiv($cut->durationMs, 1_000) - 3), 3)),
         ));
     }

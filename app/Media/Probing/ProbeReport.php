@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Media\Probing;
 
+use RapidReel\Pictures\Footage\SourceColours;
 use RapidReel\Pictures\Footage\SourceLook;
+use RapidReel\Pictures\Footage\SourceShape;
 
 /** What ffprobe told of a file. */
 final readonly class ProbeReport
@@ -113,13 +115,17 @@ final readonly class ProbeReport
             self::whole($picture['width'] ?? 0),
             self::whole($picture['height'] ?? 0),
             $this->told('pix_fmt'),
-            // Nonsense is left alone.
-            $across > 0 && $down > 0 ? max(0.2, min(5.0, $across / $down)) : 1.0,
-            $turn % 180 === 90,
-            $orientation,
-            $this->told('color_space') === 'gbr' ? '' : $this->told('color_space'),
-            $this->told('color_transfer'),
-            $this->told('color_primaries'),
+            new SourceShape(
+                // Nonsense is left alone.
+                $across > 0 && $down > 0 ? max(0.2, min(5.0, $across / $down)) : 1.0,
+                $turn % 180 === 90,
+                $orientation,
+            ),
+            new SourceColours(
+                $this->told('color_space') === 'gbr' ? '' : $this->told('color_space'),
+                $this->told('color_transfer'),
+                $this->told('color_primaries'),
+            ),
             in_array($this->told('field_order'), ['tt', 'bb', 'tb', 'bt'], true),
             max(0, (int) round(1000 * $late)),
             $this->isFirst(),

@@ -37,7 +37,7 @@ final readonly class ProbedMedia
     /** @return list<string> what keeps its reader from turning pictures that are turned by filters, or are stills */
     public function readerOptions(): array
     {
-        return $this->look->orientation > 1 || $this->kind === FootageKind::Still ? ['-noautorotate'] : [];
+        return $this->look->shape->orientation > 1 || $this->kind === FootageKind::Still ? ['-noautorotate'] : [];
     }
 
     /** Whether decoding all of it takes longer than somebody would wait for an answer. */

@@ -84,8 +84,8 @@ final readonly class SegmentRenderer
             $this->store->write("$folder/graph.txt", $graph->write());
             $looks = [GradeFilters::CUBE => $recipe->look, GradeFilters::NEXT_CUBE => $recipe->to?->look];
             foreach ($looks as $name => $look) {
-                if ($look?->grade !== null && $look->grade->cube !== '') {
-                    $this->cubes->lay($look->grade->cube, "$folder/$name");
+                if ($look?->grade !== null && $look->grade->table->cube !== '') {
+                    $this->cubes->lay($look->grade->table->cube, "$folder/$name");
                 }
             }
             foreach (['base' => $recipe->layer, 'next' => $recipe->to?->layer] as $name => $layer) {

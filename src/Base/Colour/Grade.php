@@ -23,11 +23,6 @@ final readonly class Grade
      * @param  int  $saturation  0…200 %
      * @param  int  $warmth  −100…100: towards blue, towards amber
      * @param  int  $fade  0…100: blacks are lifted and whites taken down
-     * @param  int  $vignette  0…100
-     * @param  int  $grain  0…100
-     * @param  int  $sharpen  0…100
-     * @param  string  $cube  hash of a colour table that is applied after all of these; empty for none
-     * @param  int  $cubeStrength  0…100 %
      */
     public function __construct(
         public int $exposure = 0,
@@ -35,11 +30,8 @@ final readonly class Grade
         public int $saturation = 100,
         public int $warmth = 0,
         public int $fade = 0,
-        public int $vignette = 0,
-        public int $grain = 0,
-        public int $sharpen = 0,
-        public string $cube = '',
-        public int $cubeStrength = 100,
+        public Texture $texture = new Texture,
+        public TableUse $table = new TableUse,
     ) {
     }
 
@@ -59,11 +51,12 @@ final readonly class Grade
             max(0, min(200, (int) round($this->saturation * $other->saturation / 100))),
             $within($this->warmth + $other->warmth),
             $within($this->fade + $other->fade, 0),
-            $within($this->vignette + $other->vignette, 0),
-            $within($this->grain + $other->grain, 0),
-            $within($this->sharpen + $other->sharpen, 0),
-            $other->cube !== '' ? $other->cube : $this->cube,
-            $other->cube !== '' ? $other->cubeStrength : $this->cubeStrength,
+            new Texture(
+                $within($this->texture->vignette + $other->texture->vignette, 0),
+                $within($this->texture->grain + $other->texture->grain, 0),
+                $within($this->texture->sharpen + $other->texture->sharpen, 0),
+            ),
+            $other->table->cube !== '' ? $other->table : $this->table,
         );
     }
 
@@ -74,8 +67,9 @@ final readonly class Grade
 
         return new self(
             $part($this->exposure), $part($this->contrast), 100 + $part($this->saturation - 100), $part($this->warmth),
-            $part($this->fade), $part($this->vignette), $part($this->grain), $part($this->sharpen), $this->cube,
-            $part($this->cubeStrength),
+            $part($this->fade),
+            new Texture($part($this->texture->vignette), $part($this->texture->grain), $part($this->texture->sharpen)),
+            new TableUse($this->table->cube, $part($this->table->strength)),
         );
     }
 
@@ -120,17 +114,21 @@ final readonly class Grade
     /** @return array<string, int|string> without what leaves the picture as it is */
     public function toArray(): array
     {
-        $plain = new self;
         $own = [
             'exposure' => $this->exposure, 'contrast' => $this->contrast, 'saturation' => $this->saturation,
-            'warmth' => $this->warmth, 'fade' => $this->fade, 'vignette' => $this->vignette, 'grain' => $this->grain,
-            'sharpen' => $this->sharpen,
+            'warmth' => $this->warmth, 'fade' => $this->fade, 'vignette' => $this->texture->vignette,
+            'grain' => $this->texture->grain, 'sharpen' => $this->texture->sharpen,
         ];
 
         return [
-            ...array_filter($own, static fn (int $value, string $key): bool => $value !== $plain->{$key},
-                ARRAY_FILTER_USE_BOTH),
-            ...$this->cube === '' ? [] : ['cube' => $this->cube, 'cubeStrength' => $this->cubeStrength],
+            ...array_filter(
+                $own,
+                static fn (int $value, string $key): bool => $value !== ($key === 'saturation' ? 100 : 0),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+            ...$this->table->cube === ''
+                ? []
+                : ['cube' => $this->table->cube, 'cubeStrength' => $this->table->strength],
         ];
     }
 
@@ -141,9 +139,8 @@ final readonly class Grade
 
         return new self(
             $whole('exposure'), $whole('contrast'), $whole('saturation', 100), $whole('warmth'), $whole('fade'),
-            $whole('vignette'), $whole('grain'), $whole('sharpen'),
-            is_string($data['cube'] ?? null) ? $data['cube'] : '',
-            $whole('cubeStrength', 100),
+            new Texture($whole('vignette'), $whole('grain'), $whole('sharpen')),
+            new TableUse(is_string($data['cube'] ?? null) ? $data['cube'] : '', $whole('cubeStrength', 100)),
         );
     }
 }

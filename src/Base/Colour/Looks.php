@@ -20,12 +20,12 @@ final class Looks
     public static function of(string $id): Grade
     {
         return match ($id) {
-            'lamplight' => new Grade(-12, 28, 112, 46, vignette: 45),
+            'lamplight' => new Grade(-12, 28, 112, 46, texture: new Texture(45)),
             'daybreak' => new Grade(30, -18, 94, 18, 22),
-            'cold-water' => new Grade(-6, 34, 78, -44, vignette: 20, sharpen: 15),
-            'old-print' => new Grade(4, -12, 72, 26, 55, 30, 34),
-            'ink' => new Grade(2, 58, 0, grain: 16),
-            'clear' => new Grade(6, 20, 122, sharpen: 30),
+            'cold-water' => new Grade(-6, 34, 78, -44, texture: new Texture(20, sharpen: 15)),
+            'old-print' => new Grade(4, -12, 72, 26, 55, new Texture(30, 34)),
+            'ink' => new Grade(2, 58, 0, texture: new Texture(grain: 16)),
+            'clear' => new Grade(6, 20, 122, texture: new Texture(sharpen: 30)),
             default => new Grade,
         };
     }

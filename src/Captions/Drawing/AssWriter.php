@@ -109,22 +109,22 @@ final class AssWriter
             return 'Dialogue: '.self::PLATES.",$times,$style,,0,0,0,,{$this->plate($cue, $drawn)}\n";
         }
         $piece = $drawn->piece;
-        $this->faces[$piece->face] = true;
+        $this->faces[$piece->type->face] = true;
         $around = $cue->style->paint->outline + $cue->style->paint->shadow + 2 * $cue->style->paint->glow + 2;
         // Marks of tall scripts reach beyond the ascent and descent of their face.
-        $half = $piece->size * $drawn->scale * 0.75 + $around;
-        $this->reaches($drawn->y - $half, $drawn->y + $half);
-        $place = sprintf('\an5\pos(%s,%s)\fn%s\fs%s', $this->number($drawn->x), $this->number($drawn->y),
-            self::name($piece->family), $this->number($piece->size));
+        $half = $piece->type->size * $drawn->look->scale * 0.75 + $around;
+        $this->reaches($drawn->look->y - $half, $drawn->look->y + $half);
+        $place = sprintf('\an5\pos(%s,%s)\fn%s\fs%s', $this->number($drawn->look->x), $this->number($drawn->look->y),
+            self::name($piece->type->family), $this->number($piece->type->size));
         if ($cue->style->type->letterSpace !== 0) {
             $place .= '\fsp'.$this->number(round($cue->style->type->letterSpace * $cue->setting->scale, 2));
         }
-        if ($drawn->scale !== 1.0) {
-            $percent = $this->number(round(100 * $drawn->scale, 1));
+        if ($drawn->look->scale !== 1.0) {
+            $percent = $this->number(round(100 * $drawn->look->scale, 1));
             $place .= "\\fscx$percent\\fscy$percent";
         }
         $text = $this->letters($piece->text, $drawn->letters);
-        $clear = $drawn->clear === 0 ? '' : sprintf('\alpha&H%02X&', $drawn->clear);
+        $clear = $drawn->look->clear === 0 ? '' : sprintf('\alpha&H%02X&', $drawn->look->clear);
         $glow = '';
         if ($cue->style->paint->glow > 0 && ! $piece->isEmoji) {
             $glow = sprintf(
@@ -138,7 +138,7 @@ final class AssWriter
         return $glow.sprintf(
             "Dialogue: %d,%s,%s,,0,0,0,,{%s%s\\1c%s}%s\n",
             $drawn->isSpoken ? self::SPOKEN : self::LETTERS,
-            $times, $style, $place, $clear, $this->colour($drawn->colour), $text,
+            $times, $style, $place, $clear, $this->colour($drawn->look->colour), $text,
         );
     }
 
@@ -154,7 +154,7 @@ final class AssWriter
     {
         $style = $cue->style;
         // Renderers that know no other face draw nothing at all without one that is there.
-        $face = self::name($cue->setting->pieces[0]->family ?? '');
+        $face = self::name($cue->setting->pieces[0]->type->family ?? '');
         [$left, $top, $right, $bottom] = $drawn->plate ?? [0.0, 0.0, 0.0, 0.0];
         $this->reaches($top, $bottom);
         $width = $right - $left;
@@ -171,7 +171,8 @@ final class AssWriter
 
         return sprintf(
             '{\an7\pos(%s,%s)\fn%s\bord0\shad0\1c%s\1a&H%02X&\p1}%s',
-            $this->number($left), $this->number($top), $face, $this->colour($drawn->colour), $drawn->clear, $path,
+            $this->number($left), $this->number($top), $face, $this->colour($drawn->look->colour),
+            $drawn->look->clear, $path,
         );
     }
 

@@ -17,11 +17,6 @@ final readonly class Drawn
      * @param  int  $until  the frame after the last
      * @param  Piece|null  $piece  letters; null for a plate
      * @param  array{float, float, float, float}|null  $plate  left, top, right and bottom; null for letters
-     * @param  float  $x  of the middle of letters
-     * @param  float  $y  of the middle of letters
-     * @param  float  $scale  of letters, 1 as they are set
-     * @param  int  $clear  0 opaque … 255 not to be seen
-     * @param  string  $colour  of letters or plate, RRGGBB
      * @param  int|null  $letters  how many are shown; null for all
      * @param  bool  $isSpoken  whether they are of the word that is said
      */
@@ -30,11 +25,7 @@ final readonly class Drawn
         public int $until,
         public ?Piece $piece,
         public ?array $plate,
-        public float $x,
-        public float $y,
-        public float $scale,
-        public int $clear,
-        public string $colour,
+        public DrawnLook $look,
         public ?int $letters = null,
         public bool $isSpoken = false,
     ) {
@@ -44,17 +35,17 @@ final readonly class Drawn
     public function until(int $until): self
     {
         return new self(
-            $this->from, $until, $this->piece, $this->plate, $this->x, $this->y, $this->scale, $this->clear,
-            $this->colour, $this->letters, $this->isSpoken,
+            $this->from, $until, $this->piece, $this->plate, $this->look, $this->letters, $this->isSpoken,
         );
     }
 
     /** Whether it is the same but for its time. */
     public function looksLike(self $other): bool
     {
-        return $this->piece === $other->piece && $this->plate === $other->plate && $this->x === $other->x
-            && $this->y === $other->y && $this->scale === $other->scale && $this->clear === $other->clear
-            && $this->colour === $other->colour && $this->letters === $other->letters
+        return $this->piece === $other->piece && $this->plate === $other->plate
+            && $this->look->x === $other->look->x && $this->look->y === $other->look->y
+            && $this->look->scale === $other->look->scale && $this->look->clear === $other->look->clear
+            && $this->look->colour === $other->look->colour && $this->letters === $other->letters
             && $this->isSpoken === $other->isSpoken;
     }
 }

@@ -112,7 +112,7 @@ final class WordStates
         }
         $grown = $isSpoken && ! $piece->isEmoji ? $style->stress->spokenScale / 100 : 1.0;
         [$middle, $height] = $this->middle();
-        $x = $piece->x;
+        $x = $piece->box->x;
         if ($grown !== 1.0) {
             [$left, , $right] = $this->around($piece->word);
             $x = ($left + $right) / 2 + ($x - ($left + $right) / 2) * $grown;
@@ -123,11 +123,13 @@ final class WordStates
             $frame + 1,
             $piece,
             null,
-            round($middle + ($x - $middle) * $motion->scale, 1),
-            round($height + ($piece->y - $height) * $motion->scale + $motion->down, 1),
-            round($motion->scale * $grown, 4),
-            $motion->clear,
-            $this->colour($this->cue->words[$piece->word], $piece, $isSpoken),
+            new DrawnLook(
+                round($middle + ($x - $middle) * $motion->scale, 1),
+                round($height + ($piece->box->y - $height) * $motion->scale + $motion->down, 1),
+                round($motion->scale * $grown, 4),
+                $motion->clear,
+                $this->colour($this->cue->words[$piece->word], $piece, $isSpoken),
+            ),
             $letters,
             $isSpoken,
         );
@@ -173,11 +175,13 @@ final class WordStates
                 $place($box[2] + $room, $middle),
                 $place($box[3] + $room, $height) + $motion->down,
             ],
-            0.0,
-            0.0,
-            1.0,
-            max($motion->clear, (int) round(255 * (1 - $style->plate->opacity / 100))),
-            $style->plate->colour,
+            new DrawnLook(
+                0.0,
+                0.0,
+                1.0,
+                max($motion->clear, (int) round(255 * (1 - $style->plate->opacity / 100))),
+                $style->plate->colour,
+            ),
         );
     }
 
@@ -211,10 +215,10 @@ final class WordStates
         foreach ($this->cue->setting->pieces as $piece) {
             if ($piece->word === $word && ! $piece->isEmoji) {
                 $box = [
-                    min($box[0], $piece->x - $piece->width / 2),
-                    min($box[1], $piece->foot - $this->capital),
-                    max($box[2], $piece->x + $piece->width / 2),
-                    max($box[3], $piece->foot + Setter::BELOW * $this->capital),
+                    min($box[0], $piece->box->x - $piece->box->width / 2),
+                    min($box[1], $piece->box->foot - $this->capital),
+                    max($box[2], $piece->box->x + $piece->box->width / 2),
+                    max($box[3], $piece->box->foot + Setter::BELOW * $this->capital),
                 ];
             }
         }

@@ -6,6 +6,8 @@ namespace RapidReel\Captions\Marks;
 
 use RapidReel\Base\Refusal;
 use RapidReel\Captions\Card\CardMotion;
+use RapidReel\Captions\Card\CardMotions;
+use RapidReel\Captions\Card\CardPaint;
 
 /** A line of text, an emoji or a sticker that an operator put over the picture; it goes with a word of its scene. */
 final readonly class CardMark
@@ -28,14 +30,6 @@ final readonly class CardMark
      * @param  int  $word  number of it in its scene, from 0
      * @param  string  $kind  a sticker's name, or TEXT
      * @param  string  $text  of a text; of a badge what stands in it
-     * @param  int  $offsetMs  it comes so much later than the word begins, or earlier
-     * @param  int  $lengthMs  it stays so long
-     * @param  int  $x  of its middle, in thousandths of the frame
-     * @param  int  $y  of its middle, in thousandths of the frame
-     * @param  int  $size  its width before it is turned, in thousandths of the frame's
-     * @param  int  $turn  degrees, clockwise
-     * @param  string  $fill  colour of letters or of the sticker, as RRGGBB
-     * @param  string  $plate  colour behind letters; empty for none
      *
      * @throws Refusal where it cannot be shown
      */
@@ -43,16 +37,10 @@ final readonly class CardMark
         public int $word,
         public string $kind = self::TEXT,
         public string $text = '',
-        public int $offsetMs = 0,
-        public int $lengthMs = 2_000,
-        public int $x = 500,
-        public int $y = 330,
-        public int $size = 500,
-        public int $turn = 0,
-        public CardMotion $enter = CardMotion::Fade,
-        public CardMotion $leave = CardMotion::Fade,
-        public string $fill = 'FFFFFF',
-        public string $plate = '14202B',
+        public CardTime $time = new CardTime,
+        public CardSpot $spot = new CardSpot,
+        public CardMotions $motions = new CardMotions,
+        public CardPaint $paint = new CardPaint,
     ) {
         if ($kind === self::TEXT && trim($text) === '') {
             throw new Refusal('Write what the card is to say, or choose a sticker.');
@@ -64,19 +52,19 @@ final readonly class CardMark
             ));
         }
         $ranges = [
-            'A card stays for' => [$lengthMs, self::LEAST_MS, self::MOST_MS, 'ms'],
-            'A card is as wide as' => [$size, self::LEAST_SIZE, self::MOST_SIZE, 'thousandths of the frame'],
-            'A card is turned by' => [$turn, -180, 180, 'degrees'],
-            'The middle of a card is at' => [$x, 0, 1_000, 'thousandths of the frame'],
-            'The height of a card is at' => [$y, 0, 1_000, 'thousandths of the frame'],
-            'A card comes off its word by' => [$offsetMs, -self::MOST_MS, self::MOST_MS, 'ms'],
+            'A card stays for' => [$time->lengthMs, self::LEAST_MS, self::MOST_MS, 'ms'],
+            'A card is as wide as' => [$spot->size, self::LEAST_SIZE, self::MOST_SIZE, 'thousandths of the frame'],
+            'A card is turned by' => [$spot->turn, -180, 180, 'degrees'],
+            'The middle of a card is at' => [$spot->x, 0, 1_000, 'thousandths of the frame'],
+            'The height of a card is at' => [$spot->y, 0, 1_000, 'thousandths of the frame'],
+            'A card comes off its word by' => [$time->offsetMs, -self::MOST_MS, self::MOST_MS, 'ms'],
         ];
         foreach ($ranges as $what => [$value, $least, $most, $unit]) {
             if ($value < $least || $value > $most) {
                 throw new Refusal("$what $least to $most $unit; $value is out of that.");
             }
         }
-        foreach ([$fill, $plate] as $colour) {
+        foreach ([$paint->fill, $paint->plate] as $colour) {
             if (preg_match('/^([0-9A-F]{6})?$/', $colour) !== 1) {
                 throw new Refusal("A colour is written such as FFC247; “{$colour}” is none.");
             }
@@ -86,7 +74,7 @@ final readonly class CardMark
     /** @return array{int, int} by which it comes before others */
     public function place(): array
     {
-        return [$this->word, $this->offsetMs];
+        return [$this->word, $this->time->offsetMs];
     }
 
     public function at(int $word): self
@@ -103,10 +91,11 @@ final readonly class CardMark
     public function toArray(): array
     {
         return [
-            'word' => $this->word, 'kind' => $this->kind, 'text' => $this->text, 'offset' => $this->offsetMs,
-            'length' => $this->lengthMs, 'x' => $this->x, 'y' => $this->y, 'size' => $this->size,
-            'turn' => $this->turn, 'enter' => $this->enter->value, 'leave' => $this->leave->value,
-            'fill' => $this->fill, 'plate' => $this->plate,
+            'word' => $this->word, 'kind' => $this->kind, 'text' => $this->text, 'offset' => $this->time->offsetMs,
+            'length' => $this->time->lengthMs, 'x' => $this->spot->x, 'y' => $this->spot->y,
+            'size' => $this->spot->size, 'turn' => $this->spot->turn,
+            'enter' => $this->motions->enter->value, 'leave' => $this->motions->leave->value,
+            'fill' => $this->paint->fill, 'plate' => $this->paint->plate,
         ];
     }
 
@@ -129,16 +118,13 @@ final readonly class CardMark
             max(0, $whole('word', 0)),
             $words('kind', self::TEXT),
             trim((string) preg_replace('/\s+/u', ' ', $words('text', ''))),
-            $whole('offset', 0),
-            $whole('length', 2_000),
-            $whole('x', 500),
-            $whole('y', 330),
-            $whole('size', 500),
-            $whole('turn', 0),
-            CardMotion::tryFrom($words('enter', '')) ?? CardMotion::Fade,
-            CardMotion::tryFrom($words('leave', '')) ?? CardMotion::Fade,
-            $fill === '' ? 'FFFFFF' : $fill,
-            strtoupper(ltrim($words('plate', '14202B'), '#')),
+            new CardTime($whole('offset', 0), $whole('length', 2_000)),
+            new CardSpot($whole('x', 500), $whole('y', 330), $whole('size', 500), $whole('turn', 0)),
+            new CardMotions(
+                CardMotion::tryFrom($words('enter', '')) ?? CardMotion::Fade,
+                CardMotion::tryFrom($words('leave', '')) ?? CardMotion::Fade,
+            ),
+            new CardPaint($fill === '' ? 'FFFFFF' : $fill, strtoupper(ltrim($words('plate', '14202B'), '#'))),
         );
     }
 }

@@ -9,6 +9,8 @@ use RapidReel\Base\Typeface\FaceSet;
 use RapidReel\Base\Typeface\Run;
 use RapidReel\Captions\Cue\CueWord;
 use RapidReel\Captions\Cue\Piece;
+use RapidReel\Captions\Cue\PieceBox;
+use RapidReel\Captions\Cue\PieceType;
 use RapidReel\Captions\Cue\Setting;
 use RapidReel\Captions\Style\Appearance;
 use RapidReel\Captions\Style\CaptionStyle;
@@ -286,13 +288,13 @@ final readonly class Setter
                 $unit->word,
                 $line,
                 $run->text,
-                $run->face,
-                $face->family(),
-                $size,
-                round($middle, 1),
-                round($foot + $size / 2 - $size * $face->ascent(), 1),
-                round($foot, 1),
-                round($letters, 1),
+                new PieceType($run->face, $face->family(), $size),
+                new PieceBox(
+                    round($middle, 1),
+                    round($foot + $size / 2 - $size * $face->ascent(), 1),
+                    round($foot, 1),
+                    round($letters, 1),
+                ),
                 $isEmoji,
             );
             $x += $width * $scale;

@@ -31,7 +31,7 @@ final readonly class Look
 
     public function hasGrain(): bool
     {
-        return $this->grade !== null && $this->grade->grain > 0;
+        return $this->grade !== null && $this->grade->texture->grain > 0;
     }
 
     /**

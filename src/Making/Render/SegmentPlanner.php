@@ -204,10 +204,10 @@ final class SegmentPlanner
             }
             $laid[] = new Overlay(
                 new Source($card->picture->key, FootageKind::Still, $card->picture->width, $card->picture->height),
-                round($card->x - $card->width / 2, 5),
-                round($card->y - $card->height($cut->form->shape) / 2, 5),
-                round($card->width, 5),
-                span: new Span($from, $until - $from, $card->enter, $card->leave),
+                round($card->place->x - $card->place->width / 2, 5),
+                round($card->place->y - $card->height($cut->form->shape) / 2, 5),
+                round($card->place->width, 5),
+                span: new Span($from, $until - $from, $card->motions->enter, $card->motions->leave),
             );
         }
 

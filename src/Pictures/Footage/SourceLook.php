@@ -32,21 +32,14 @@ final readonly class SourceLook
     /**
      * @param  int  $width  in pixels as stored
      * @param  int  $height  in pixels as stored
-     * @param  float  $pixelAspect  width of a pixel over its height
-     * @param  bool  $isOnItsSide  whether the file says that it is to be turned by a quarter, which its reader does
-     * @param  int  $orientation  EXIF, 1…8; its reader does nothing about it
      * @param  int  $lateMs  how much later than the file its pictures begin
      */
     public function __construct(
         public int $width,
         public int $height,
         public string $pixels = 'yuv420p',
-        public float $pixelAspect = 1.0,
-        public bool $isOnItsSide = false,
-        public int $orientation = 1,
-        public string $matrix = '',
-        public string $transfer = '',
-        public string $primaries = '',
+        public SourceShape $shape = new SourceShape,
+        public SourceColours $said = new SourceColours,
         public bool $isInterlaced = false,
         public int $lateMs = 0,
         public bool $isFirst = true,
@@ -58,12 +51,12 @@ final readonly class SourceLook
     {
         [$width, $height] = [$this->width, $this->height];
         if (! $this->isSquare()) {
-            [$width, $height] = $this->pixelAspect > 1
-                ? [2 * (int) ($width * $this->pixelAspect / 2), $height]
-                : [$width, 2 * (int) ($height / $this->pixelAspect / 2)];
+            [$width, $height] = $this->shape->pixelAspect > 1
+                ? [2 * (int) ($width * $this->shape->pixelAspect / 2), $height]
+                : [$width, 2 * (int) ($height / $this->shape->pixelAspect / 2)];
         }
 
-        return $this->isOnItsSide || $this->orientation > 4 ? [$height, $width] : [$width, $height];
+        return $this->shape->isOnItsSide || $this->shape->orientation > 4 ? [$height, $width] : [$width, $height];
     }
 
     /** Whether whoever reads it sees it right without doing anything. */
@@ -79,8 +72,8 @@ final readonly class SourceLook
         if ($this->isInterlaced) {
             $filters[] = 'bwdif=mode=send_frame';
         }
-        if (isset(self::TURNS[$this->orientation])) {
-            $filters[] = self::TURNS[$this->orientation];
+        if (isset(self::TURNS[$this->shape->orientation])) {
+            $filters[] = self::TURNS[$this->shape->orientation];
         }
         if (! $this->isSquare()) {
             $filters[] = "scale=w='if(gt(sar,1),trunc(iw*sar/2)*2,iw)':h='if(gt(sar,1),ih,trunc(ih/sar/2)*2)'"
@@ -93,7 +86,7 @@ final readonly class SourceLook
     /** @return list<string> */
     private function colours(): array
     {
-        $isWide = str_starts_with($this->matrix, 'bt2020') || $this->primaries === 'bt2020';
+        $isWide = str_starts_with($this->said->matrix, 'bt2020') || $this->said->primaries === 'bt2020';
 
         return match (true) {
             // What is seen through shows white, as on a page, and not what happens to be stored there.
@@ -101,16 +94,16 @@ final readonly class SourceLook
                 'format=rgba,split[under][over];[under]lutrgb=r=255:g=255:b=255:a=255[page];'
                     .'[page][over]overlay=format=rgb,format=rgb24',
             ],
-            in_array($this->transfer, self::HDR, true) => [
+            in_array($this->said->transfer, self::HDR, true) => [
                 // Reference white of HDR is 203 cd/m² (ITU-R BT.2408); what is brighter is brought down gently.
-                $this->told($this->transfer).',zscale=t=linear:npl=203,format=gbrpf32le,zscale=p=bt709,'
+                $this->told($this->said->transfer).',zscale=t=linear:npl=203,format=gbrpf32le,zscale=p=bt709,'
                     .'tonemap=tonemap=mobius:param=0.75:desat=0,zscale=t=bt709:m=bt709:r=tv,format=yuv420p',
             ],
             $isWide => [
                 $this->told('bt709').',zscale=t=linear,format=gbrpf32le,zscale=p=bt709:t=bt709:m=bt709:r=tv,'
                     .'format=yuv420p',
             ],
-            $this->matrix === '' && $this->height >= self::HD_HEIGHT && str_starts_with($this->pixels, 'yuv') &&
+            $this->said->matrix === '' && $this->height >= self::HD_HEIGHT && str_starts_with($this->pixels, 'yuv') &&
                 ! str_starts_with($this->pixels, 'yuvj') => ['setparams=colorspace=bt709'],
             default => [],
         };
@@ -124,8 +117,8 @@ final readonly class SourceLook
     {
         return sprintf(
             'setparams=color_primaries=%s:colorspace=%s:color_trc=%s',
-            $this->primaries === '' ? 'bt2020' : $this->primaries,
-            $this->matrix === '' ? 'bt2020nc' : $this->matrix,
+            $this->said->primaries === '' ? 'bt2020' : $this->said->primaries,
+            $this->said->matrix === '' ? 'bt2020nc' : $this->said->matrix,
             $transfer,
         );
     }
@@ -133,9 +126,9 @@ final readonly class SourceLook
     /** What was taken for granted of its colours, for its operator; empty where the file says all of it. */
     public function assumed(): string
     {
-        $isSaid = $this->matrix !== '' && $this->primaries !== '';
+        $isSaid = $this->said->matrix !== '' && $this->said->primaries !== '';
 
-        return $isSaid || ! in_array($this->transfer, self::HDR, true)
+        return $isSaid || ! in_array($this->said->transfer, self::HDR, true)
             ? ''
             : 'This is HDR that does not say in which colours it was made. They were taken as those of BT.2020, as '
                 .'players do, and brought to the usual ones.';
@@ -143,6 +136,6 @@ final readonly class SourceLook
 
     private function isSquare(): bool
     {
-        return abs($this->pixelAspect - 1) < 0.005;
+        return abs($this->shape->pixelAspect - 1) < 0.005;
     }
 }

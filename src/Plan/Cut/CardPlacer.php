@@ -7,7 +7,7 @@ namespace RapidReel\Plan\Cut;
 use RapidReel\Base\FrameShape;
 use RapidReel\Captions\Card\CardChoice;
 use RapidReel\Captions\Card\CardLook;
-use RapidReel\Captions\Card\CardMotion;
+use RapidReel\Captions\Card\CardMotions;
 use RapidReel\Captions\Card\CardPicture;
 use RapidReel\Captions\Card\CardPictures;
 use RapidReel\Captions\Card\Sticker;
@@ -52,7 +52,7 @@ final readonly class CardPlacer
         foreach ($voiced as $number => $one) {
             foreach ($one->scene->own->captions->cards as $i => $mark) {
                 $timing = $one->take->words[min($mark->word, count($one->take->words) - 1)] ?? null;
-                $startMs = $scenes[$number]->startMs + ($timing->startMs ?? 0) + $mark->offsetMs;
+                $startMs = $scenes[$number]->startMs + ($timing->startMs ?? 0) + $mark->time->offsetMs;
                 $card = $this->marked($mark, max(0, $startMs), $end, $number, $i);
                 if ($card !== null && $card->startMs < $end - CardMark::LEAST_MS) {
                     $cards[] = $card;
@@ -67,14 +67,20 @@ final readonly class CardPlacer
     private function marked(CardMark $mark, int $startMs, int $end, int $scene, int $number): ?CutCard
     {
         $picture = $this->pictures->of(new CardLook(
-            $mark->kind, $mark->text, $this->choice->face, $mark->fill, $mark->plate, $mark->size, $mark->turn,
+            $mark->kind, $mark->text, $this->choice->face, $mark->paint->fill, $mark->paint->plate,
+            $mark->spot->size, $mark->spot->turn,
         ), $this->shape);
 
         return $picture === null ? null : new CutCard(
-            $startMs, min($end, $startMs + $mark->lengthMs), $picture, $mark->x / 1000, $mark->y / 1000,
-            $picture->width / $this->shape->width(), $mark->enter, $mark->leave,
-            $mark->text !== '' ? $mark->text : Sticker::tryFrom($mark->kind)?->label() ?? $mark->kind,
-            $scene, $number,
+            $startMs,
+            min($end, $startMs + $mark->time->lengthMs),
+            $picture,
+            new CardPlace($mark->spot->x / 1000, $mark->spot->y / 1000, $picture->width / $this->shape->width()),
+            $mark->motions,
+            new CardOrigin(
+                $mark->text !== '' ? $mark->text : Sticker::tryFrom($mark->kind)?->label() ?? $mark->kind,
+                $scene, $number,
+            ),
         );
     }
 
@@ -120,7 +126,7 @@ final readonly class CardPlacer
         $block = new CardPicture('', $words->width, $words->height + $arrow->height + (int) round(
             self::GAP * $this->shape->height(),
         ));
-        $middle = $this->laid($block, $last->startMs, $last->endMs, $cues, $taken, false, '')[0]->y ?? null;
+        $middle = $this->laid($block, $last->startMs, $last->endMs, $cues, $taken, false, '')[0]->place->y ?? null;
         if ($middle === null) {
             return [];
         }
@@ -135,8 +141,9 @@ final readonly class CardPlacer
     private function standing(CardPicture $picture, CutScene $scene, float $y, string $says): CutCard
     {
         return new CutCard(
-            $scene->startMs, $scene->endMs, $picture, 0.5, round($y, 5), $picture->width / $this->shape->width(),
-            $this->choice->motion, CardMotion::Fade, $says,
+            $scene->startMs, $scene->endMs, $picture,
+            new CardPlace(0.5, round($y, 5), $picture->width / $this->shape->width()),
+            new CardMotions($this->choice->motion), new CardOrigin($says),
         );
     }
 
@@ -176,8 +183,8 @@ final readonly class CardPlacer
         );
 
         return $top === null ? [] : [new CutCard(
-            $from, $until, $picture, 0.5, round($top + $height / 2, 5), $width, $this->choice->motion,
-            CardMotion::Fade, $says,
+            $from, $until, $picture, new CardPlace(0.5, round($top + $height / 2, 5), $width),
+            new CardMotions($this->choice->motion), new CardOrigin($says),
         )];
     }
 }

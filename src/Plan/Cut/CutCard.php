@@ -6,38 +6,26 @@ namespace RapidReel\Plan\Cut;
 
 use RapidReel\Base\FrameShape;
 use RapidReel\Captions\Card\CardMotion;
+use RapidReel\Captions\Card\CardMotions;
 use RapidReel\Captions\Card\CardPicture;
 
 /** A card over the picture for a time. Times in ms of the short, places as fractions of the frame. */
 final readonly class CutCard
 {
-    /**
-     * @param  float  $x  of its middle
-     * @param  float  $y  of its middle
-     * @param  float  $width  of its picture, as it is turned
-     * @param  string  $says  what it shows, in words
-     * @param  int|null  $scene  number of the scene that an operator put it over; null where a rule did
-     * @param  int  $number  among the cards of that scene
-     */
     public function __construct(
         public int $startMs,
         public int $endMs,
         public CardPicture $picture,
-        public float $x,
-        public float $y,
-        public float $width,
-        public CardMotion $enter,
-        public CardMotion $leave,
-        public string $says = '',
-        public ?int $scene = null,
-        public int $number = 0,
+        public CardPlace $place,
+        public CardMotions $motions = new CardMotions,
+        public CardOrigin $of = new CardOrigin,
     ) {
     }
 
     /** Of its picture, as a fraction of the frame's. */
     public function height(FrameShape $shape): float
     {
-        return $this->width * $this->picture->height / $this->picture->width * $shape->aspect();
+        return $this->place->width * $this->picture->height / $this->picture->width * $shape->aspect();
     }
 
     /**
@@ -50,9 +38,10 @@ final readonly class CutCard
     {
         return [
             'start_ms' => $this->startMs, 'end_ms' => $this->endMs, 'key' => $this->picture->key,
-            'width' => $this->picture->width, 'height' => $this->picture->height, 'x' => $this->x, 'y' => $this->y,
-            'part' => $this->width, 'enter' => $this->enter->value, 'leave' => $this->leave->value,
-            'says' => $this->says, 'scene' => $this->scene, 'number' => $this->number,
+            'width' => $this->picture->width, 'height' => $this->picture->height,
+            'x' => $this->place->x, 'y' => $this->place->y, 'part' => $this->place->width,
+            'enter' => $this->motions->enter->value, 'leave' => $this->motions->leave->value,
+            'says' => $this->of->says, 'scene' => $this->of->scene, 'number' => $this->of->number,
         ];
     }
 
@@ -68,14 +57,9 @@ final readonly class CutCard
             $data['start_ms'],
             $data['end_ms'],
             new CardPicture($data['key'], $data['width'], $data['height']),
-            (float) $data['x'],
-            (float) $data['y'],
-            (float) $data['part'],
-            CardMotion::from($data['enter']),
-            CardMotion::from($data['leave']),
-            $data['says'],
-            $data['scene'],
-            $data['number'],
+            new CardPlace((float) $data['x'], (float) $data['y'], (float) $data['part']),
+            new CardMotions(CardMotion::from($data['enter']), CardMotion::from($data['leave'])),
+            new CardOrigin($data['says'], $data['scene'], $data['number']),
         );
     }
 }

@@ -6,6 +6,8 @@ namespace RapidReel\Plan\Settings;
 
 use RapidReel\Base\Colour\Grade;
 use RapidReel\Base\Colour\Looks;
+use RapidReel\Base\Colour\TableUse;
+use RapidReel\Base\Colour\Texture;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\NumberType;
 
@@ -80,8 +82,8 @@ final class LookSettings
         $table = (string) $values->value('look_table');
         $grade = Looks::of((string) $values->value('look'))->weakened($number('strength') / 100)->and(new Grade(
             $number('exposure'), $number('contrast'), 100 + $number('saturation'), $number('warmth'), $number('fade'),
-            $number('vignette'), $number('grain'), $number('sharpen'), $table === Registry::NONE ? '' : $table,
-            $number('table_strength'),
+            new Texture($number('vignette'), $number('grain'), $number('sharpen')),
+            new TableUse($table === Registry::NONE ? '' : $table, $number('table_strength')),
         ));
 
         return $grade->isPlain() ? null : $grade;

@@ -113,7 +113,7 @@ final class SetterTest extends TestCase
     {
         $style = CaptionStyle::of(size: 40, words: 6, letters: 60, lines: 1);
         $x = static fn (Cue $cue): array => array_map(
-            static fn (Piece $piece): float => $piece->x,
+            static fn (Piece $piece): float => $piece->box->x,
             $cue->setting->pieces,
         );
         $hebrew = $x(Cuts::cues('aa bb cc', $style)[0]);

@@ -56,7 +56,7 @@ final class WordStatesTest extends TestCase
     {
         $marked = array_filter(
             self::states(new CaptionStyle),
-            static fn (Drawn $drawn): bool => $drawn->colour === 'FFC247',
+            static fn (Drawn $drawn): bool => $drawn->look->colour === 'FFC247',
         );
 
         self::assertSame(
@@ -112,11 +112,11 @@ final class WordStatesTest extends TestCase
                 static fn (Drawn $drawn): bool => $drawn->piece === $first->piece && $drawn->until === 60,
             ))[0];
             self::assertNotEquals(
-                [$first->x, $first->y, $first->scale, $first->clear],
-                [$last->x, $last->y, $last->scale, $last->clear],
+                [$first->look->x, $first->look->y, $first->look->scale, $first->look->clear],
+                [$last->look->x, $last->look->y, $last->look->scale, $last->look->clear],
             );
-            self::assertSame([$last->piece?->x, $last->piece?->y, 1.0, 0], [
-                $last->x, $last->y, $last->scale, $last->clear,
+            self::assertSame([$last->piece?->box->x, $last->piece?->box->y, 1.0, 0], [
+                $last->look->x, $last->look->y, $last->look->scale, $last->look->clear,
             ]);
             self::assertSame(39, $last->from, "$appear ends after 9 frames");
         }

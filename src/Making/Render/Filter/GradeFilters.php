@@ -59,7 +59,7 @@ final class GradeFilters
 
     private static function cube(Grade $grade, string $file): string
     {
-        if ($grade->cube === '' || $grade->cubeStrength === 0) {
+        if ($grade->table->cube === '' || $grade->table->strength === 0) {
             return '';
         }
         $table = sprintf(
@@ -69,19 +69,19 @@ final class GradeFilters
         );
         $name = strtok($file, '.');
 
-        return $grade->cubeStrength === 100
+        return $grade->table->strength === 100
             ? "$table,"
             : sprintf(
                 'split[%1$s-plain][%1$s-tinted];[%1$s-tinted]%2$s[%1$s-cubed];'
                     .'[%1$s-plain][%1$s-cubed]blend=all_mode=normal:all_opacity=%3$.4F,',
-                $name, $table, 1 - $grade->cubeStrength / 100,
+                $name, $table, 1 - $grade->table->strength / 100,
             );
     }
 
     private static function sharpened(Grade $grade): string
     {
         // What neighbours differ by is added; in whole numbers, of which a thousand are one.
-        $part = (int) round(3 * $grade->sharpen);
+        $part = (int) round(3 * $grade->texture->sharpen);
 
         return $part === 0 ? '' : sprintf(
             "convolution=0m='0 -%1\$d 0 -%1\$d %2\$d -%1\$d 0 -%1\$d 0':0rdiv=0.001:"
@@ -98,7 +98,7 @@ final class GradeFilters
      */
     private static function corners(Grade $grade, int $width, int $height, string $name): string
     {
-        if ($grade->vignette === 0) {
+        if ($grade->texture->vignette === 0) {
             return '';
         }
 
@@ -109,7 +109,8 @@ final class GradeFilters
                 .'scale=%2$d:%3$d:flags=bicubic,%5$s[%1$s-shade];color=c=black:s=%2$dx%3$d:r=1:d=1,format=yuv420p'
                 .'[%1$s-black];[%1$s-black][%1$s-shade]alphamerge,format=yuva420p[%1$s-corners];'
                 .'[%1$s-bright][%1$s-corners]overlay=format=yuv420:repeatlast=1,',
-            $name, $width, $height, 0.9 * $grade->vignette / 100, Levels::filter(['y' => '255-val*255/235'], 'lut'),
+            $name, $width, $height, 0.9 * $grade->texture->vignette / 100,
+            Levels::filter(['y' => '255-val*255/235'], 'lut'),
             max(2, intdiv($width, 4)), max(2, intdiv($height, 4)),
         );
     }
@@ -122,7 +123,7 @@ final class GradeFilters
      */
     private static function grain(Grade $grade, int $width, int $height, int $fps, string $name): string
     {
-        if ($grade->grain === 0) {
+        if ($grade->texture->grain === 0) {
             return '';
         }
         $size = min($width, $height) / self::GRAINS;
@@ -139,7 +140,8 @@ final class GradeFilters
                 .":y='mod(floor(n/2)*%12\$d,%10\$d)'[%1\$s-grain];[%1\$s-smooth]settb=1/%7\$d,setpts=N[%1\$s-timed];"
                 .'[%1$s-timed][%1$s-grain]blend=c0_mode=grainmerge:shortest=1,',
             $name, 2 * (int) ceil(($width + $more) / $size / 2), 2 * (int) ceil(($height + $more) / $size / 2),
-            max(1, (int) round(0.27 * $grade->grain)), $width + $more, $height + $more, $fps, $width, $height, $more,
+            max(1, (int) round(0.27 * $grade->texture->grain)), $width + $more, $height + $more,
+            $fps, $width, $height, $more,
             $across, $down,
         );
     }

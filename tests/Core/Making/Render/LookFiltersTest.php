@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Colour\Grade;
 use RapidReel\Base\Colour\Looks;
+use RapidReel\Base\Colour\Texture;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Blend;
 use RapidReel\Making\Render\Bridge;
@@ -49,7 +50,7 @@ final class LookFiltersTest extends TestCase
 
     public function test_a_still_is_graded_before_a_window_goes_over_it_and_a_clip_in_the_frame(): void
     {
-        $look = new Look(grade: new Grade(exposure: 20, vignette: 30));
+        $look = new Look(grade: new Grade(exposure: 20, texture: new Texture(vignette: 30)));
         foreach ([null, self::zoom()] as $path) {
             $still = self::graph(self::layer(FootageKind::Still, $path), $look);
             $after = $path === null ? 'loop=' : 'zoompan=';
@@ -66,14 +67,15 @@ final class LookFiltersTest extends TestCase
 
     public function test_both_sides_of_a_bridge_are_graded_once_each(): void
     {
-        $look = new Look(grade: new Grade(contrast: 20, vignette: 30));
+        $look = new Look(grade: new Grade(contrast: 20, texture: new Texture(vignette: 30)));
         $still = self::layer(FootageKind::Still, self::zoom());
         $same = self::graph($still, $look, self::layer(FootageKind::Clip));
         self::assertSame(2, substr_count($same, 'lutyuv='), 'points of each side');
         self::assertSame(1, substr_count($same, 'vignette='), 'corners of what they become');
         self::assertGreaterThan(strpos($same, 'xfade='), strpos($same, 'vignette='));
 
-        $other = self::graph($still, $look, self::layer(FootageKind::Clip), new Look(grade: new Grade(vignette: 60)));
+        $dark = new Look(grade: new Grade(texture: new Texture(vignette: 60)));
+        $other = self::graph($still, $look, self::layer(FootageKind::Clip), $dark);
         self::assertSame(1, substr_count($other, 'lutyuv='), 'one side has none');
         self::assertSame(2, substr_count($other, 'vignette='), 'each its own');
     }
@@ -112,7 +114,7 @@ final class LookFiltersTest extends TestCase
 
     public function test_grain_is_told_less_truly_in_what_is_handed_out_and_nowhere_else(): void
     {
-        $grainy = new Look(grade: new Grade(grain: 20));
+        $grainy = new Look(grade: new Grade(texture: new Texture(grain: 20)));
         self::assertContains('20', Quality::Final->encoder(look: new Look(grade: new Grade(20))));
         self::assertContains('23', Quality::Final->encoder(look: $grainy));
         self::assertSame(Quality::Proof->encoder(), Quality::Proof->encoder(look: $grainy));

@@ -6,7 +6,9 @@ namespace Tests\Core\Pictures\Footage;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use RapidReel\Pictures\Footage\SourceColours;
 use RapidReel\Pictures\Footage\SourceLook;
+use RapidReel\Pictures\Footage\SourceShape;
 
 final class SourceLookTest extends TestCase
 {
@@ -15,14 +17,14 @@ final class SourceLookTest extends TestCase
     {
         return [
             'plain' => [new SourceLook(640, 360), [640, 360]],
-            'turned by its reader' => [new SourceLook(640, 360, isOnItsSide: true), [360, 640]],
+            'turned by its reader' => [new SourceLook(640, 360, shape: new SourceShape(isOnItsSide: true)), [360, 640]],
             // PAL on a wide screen and NTSC on a narrow one (ITU-R BT.601, common practice for the aspects).
-            'wide pixels' => [new SourceLook(720, 576, pixelAspect: 64 / 45), [1024, 576]],
-            'narrow pixels' => [new SourceLook(720, 480, pixelAspect: 8 / 9), [720, 540]],
-            'wide pixels, turned' => [new SourceLook(720, 576, pixelAspect: 64 / 45, isOnItsSide: true), [576, 1024]],
-            'held upside down' => [new SourceLook(640, 360, orientation: 3), [640, 360]],
-            'held on its side' => [new SourceLook(640, 360, orientation: 6), [360, 640]],
-            'mirrored on its side' => [new SourceLook(640, 360, orientation: 7), [360, 640]],
+            'wide pixels' => [new SourceLook(720, 576, shape: new SourceShape(pixelAspect: 64 / 45)), [1024, 576]],
+            'narrow pixels' => [new SourceLook(720, 480, shape: new SourceShape(pixelAspect: 8 / 9)), [720, 540]],
+            'wide pixels, turned' => [new SourceLook(720, 576, shape: new SourceShape(64 / 45, true)), [576, 1024]],
+            'held upside down' => [new SourceLook(640, 360, shape: new SourceShape(orientation: 3)), [640, 360]],
+            'held on its side' => [new SourceLook(640, 360, shape: new SourceShape(orientation: 6)), [360, 640]],
+            'mirrored on its side' => [new SourceLook(640, 360, shape: new SourceShape(orientation: 7)), [360, 640]],
         ];
     }
 
@@ -35,30 +37,32 @@ final class SourceLookTest extends TestCase
 
     public function test_what_is_seen_right_anyway_is_left_as_it_is(): void
     {
-        self::assertTrue((new SourceLook(1280, 720, matrix: 'bt709'))->isPlain());
+        self::assertTrue((new SourceLook(1280, 720, said: new SourceColours(matrix: 'bt709')))->isPlain());
         self::assertTrue((new SourceLook(640, 360))->isPlain());
-        self::assertTrue((new SourceLook(640, 360, pixels: 'yuv422p10le', matrix: 'smpte170m', lateMs: 20))->isPlain());
+        $late = new SourceLook(640, 360, 'yuv422p10le', said: new SourceColours('smpte170m'), lateMs: 20);
+        self::assertTrue($late->isPlain());
         self::assertFalse((new SourceLook(1280, 720))->isPlain(), 'HD that says nothing is taken for SD by readers.');
         self::assertFalse((new SourceLook(640, 360, lateMs: 500))->isPlain());
         self::assertFalse((new SourceLook(640, 360, isFirst: false))->isPlain());
         self::assertFalse((new SourceLook(640, 360, pixels: 'yuva420p'))->isPlain());
         self::assertFalse((new SourceLook(640, 360, isInterlaced: true))->isPlain());
-        self::assertFalse((new SourceLook(1280, 720, transfer: 'smpte2084'))->isPlain());
+        self::assertFalse((new SourceLook(1280, 720, said: new SourceColours(transfer: 'smpte2084')))->isPlain());
         // What HDR leaves unsaid is that of ITU-R BT.2100, and its operator is told.
-        $bare = new SourceLook(1280, 720, transfer: 'arib-std-b67');
+        $bare = new SourceLook(1280, 720, said: new SourceColours(transfer: 'arib-std-b67'));
         self::assertStringStartsWith(
             'setparams=color_primaries=bt2020:colorspace=bt2020nc:color_trc=arib-std-b67,zscale=',
             $bare->filters()[0],
         );
         self::assertStringContainsString('BT.2020', $bare->assumed());
-        self::assertSame('', (new SourceLook(1280, 720, transfer: 'smpte2084', matrix: 'bt2020nc', primaries: 'bt2020'))
+        self::assertSame('', (new SourceLook(1280, 720, said: new SourceColours('bt2020nc', 'smpte2084', 'bt2020')))
             ->assumed());
         self::assertSame('', (new SourceLook(1280, 720))->assumed());
     }
 
     public function test_fields_are_joined_before_anything_is_turned_or_squeezed(): void
     {
-        $filters = (new SourceLook(720, 576, pixelAspect: 1.4, orientation: 8, isInterlaced: true))->filters();
+        $shape = new SourceShape(1.4, orientation: 8);
+        $filters = (new SourceLook(720, 576, shape: $shape, isInterlaced: true))->filters();
 
         self::assertStringStartsWith('bwdif', $filters[0]);
         self::assertSame('transpose=cclock', $filters[1]);

@@ -9,10 +9,14 @@ use RapidReel\Base\FrameShape;
 use RapidReel\Captions\Card\CardChoice;
 use RapidReel\Captions\Card\CardLook;
 use RapidReel\Captions\Card\CardMotion;
+use RapidReel\Captions\Card\CardMotions;
+use RapidReel\Captions\Card\CardPaint;
 use RapidReel\Captions\Card\CardPicture;
 use RapidReel\Captions\Card\CardPictures;
 use RapidReel\Captions\Marks\CaptionMarks;
 use RapidReel\Captions\Marks\CardMark;
+use RapidReel\Captions\Marks\CardSpot;
+use RapidReel\Captions\Marks\CardTime;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Publish\Manifest;
 use RapidReel\Making\Render\Quality;
@@ -79,16 +83,16 @@ final class CardsTest extends TestCase
     public function test_a_card_stands_at_its_word_and_ends_with_the_short(): void
     {
         $cut = self::cut([
-            new CardMark(1, text: 'Nobody', offsetMs: -100, lengthMs: 700, x: 250, y: 400),
-            new CardMark(3, 'ring', lengthMs: 30_000),
+            new CardMark(1, text: 'Nobody', time: new CardTime(-100, 700), spot: new CardSpot(250, 400)),
+            new CardMark(3, 'ring', time: new CardTime(0, 30_000)),
         ]);
         [$first, $second] = $cut->over->cards;
         $scene = $cut->scenes[1];
         self::assertSame([$scene->startMs + 220, $scene->startMs + 920], [$first->startMs, $first->endMs]);
         self::assertSame([0.25, 0.4, 'Nobody', 1, 0], [
-            $first->x, $first->y, $first->says, $first->scene, $first->number,
+            $first->place->x, $first->place->y, $first->of->says, $first->of->scene, $first->of->number,
         ]);
-        self::assertSame([$cut->durationMs, 'ring'], [$second->endMs, $second->says]);
+        self::assertSame([$cut->durationMs, 'ring'], [$second->endMs, $second->of->says]);
     }
 
     public function test_titles_and_pointers_are_there_where_they_are_wanted(): void
@@ -97,13 +101,13 @@ final class CardsTest extends TestCase
         $cards = self::cut(choice: new CardChoice(900, 'The whole tale below'))->over->cards;
         self::assertSame(
             ['The light', 'The whole tale below', 'arrow down'],
-            array_map(static fn (CutCard $card): string => $card->says, $cards),
+            array_map(static fn (CutCard $card): string => $card->of->says, $cards),
         );
-        self::assertNull($cards[0]->scene);
+        self::assertNull($cards[0]->of->scene);
         self::assertSame(900, $cards[0]->endMs);
         // The arrow stands right below its words.
         $height = 200 / 1920;
-        self::assertEqualsWithDelta($cards[1]->y + $height, $cards[2]->y, 0.02);
+        self::assertEqualsWithDelta($cards[1]->place->y + $height, $cards[2]->place->y, 0.02);
     }
 
     public function test_a_card_is_part_of_just_the_segments_that_it_is_seen_in_wherever_they_stand(): void
@@ -111,7 +115,7 @@ final class CardsTest extends TestCase
         $planner = new SegmentPlanner;
         $keys = static fn (Cut $cut): array => array_column($planner->plan($cut, Quality::Draft), 'key');
         $plain = $keys(self::cut());
-        $card = [new CardMark(0, text: 'Here', lengthMs: 400)];
+        $card = [new CardMark(0, text: 'Here', time: new CardTime(0, 400))];
         $with = $keys(self::cut($card));
         self::assertSame($plain[0], $with[0]);
         self::assertNotSame($plain[1], $with[1]);
@@ -169,7 +173,8 @@ final class CardsTest extends TestCase
     public function test_marks_of_cards_survive_their_own_data(): void
     {
         $card = new CardMark(
-            2, 'badge', '7', 120, 900, 10, 990, 77, -45, CardMotion::Grow, CardMotion::Cut, 'FF8800', '',
+            2, 'badge', '7', new CardTime(120, 900), new CardSpot(10, 990, 77, -45),
+            new CardMotions(CardMotion::Grow, CardMotion::Cut), new CardPaint('FF8800', ''),
         );
         self::assertEquals($card, CardMark::fromArray($card->toArray()));
         $marks = new CaptionMarks([], [], [$card]);

@@ -172,15 +172,15 @@ final readonly class SheetPage
     /** @return array<string, mixed> */
     private function card(Short $short, Cut $cut, CutCard $card): array
     {
-        $scene = $card->scene === null ? null : $short->scenes[$card->scene] ?? null;
-        $mark = $scene?->toScript()->own->captions->cards[$card->number] ?? null;
+        $scene = $card->of->scene === null ? null : $short->scenes[$card->of->scene] ?? null;
+        $mark = $scene?->toScript()->own->captions->cards[$card->of->number] ?? null;
 
         return [
-            'from' => $card->startMs, 'until' => $card->endMs, 'x' => $card->x, 'y' => $card->y,
-            'width' => $card->width, 'height' => $card->height($cut->form->shape),
-            'says' => $card->says, 'scene' => $card->scene,
+            'from' => $card->startMs, 'until' => $card->endMs, 'x' => $card->place->x, 'y' => $card->place->y,
+            'width' => $card->place->width, 'height' => $card->height($cut->form->shape),
+            'says' => $card->of->says, 'scene' => $card->of->scene,
             'mark' => $mark?->toArray(), 'picture' => route('cards.picture', [$short, $card->picture->key]),
-            'change' => $scene === null || $mark === null ? null : route('cards.update', [$scene, $card->number]),
+            'change' => $scene === null || $mark === null ? null : route('cards.update', [$scene, $card->of->number]),
         ];
     }
 
