@@ -1,4 +1,5 @@
 import ask, { shows } from './ask';
+import { until } from './waiting';
 
 /** What scenes should show, typed into a table, and the pictures that come back for it. */
 export default (urls, revision, making) => ({
@@ -69,16 +70,14 @@ export default (urls, revision, making) => ({
         }
     },
 
-    async look() {
-        try {
+    look() {
+        return until(async () => {
             const answer = await ask(urls.made);
             [this.making, this.done, this.all] = [answer.working, answer.done, answer.all];
             [this.problem, this.brought] = [answer.problem, answer.html];
             shows(answer.revision);
-        } catch {
-            // Asked again below.
-        }
-        if (this.making) setTimeout(() => this.look(), 1000);
+            return !this.making;
+        });
     },
 
     clicked(event) {

@@ -1,6 +1,7 @@
 import { Upload } from 'tus-js-client';
 import ask from './ask';
 import { renew } from './page';
+import { until } from './waiting';
 
 /** Sends a file in pieces; after a broken connection it goes on where it was. */
 const send = (file, endpoint, tell) => new Promise((done, failed) => {
@@ -66,16 +67,12 @@ export default (urls) => ({
 
     /** Looks again while a worker has some in hand. */
     watch() {
-        if (!document.querySelector('[data-checking]')) return;
-        setTimeout(async () => {
-            try {
-                const page = new DOMParser().parseFromString(await (await fetch(location.href)).text(), 'text/html');
-                renew(document.getElementById('footage-grid'), page.getElementById('footage-grid').innerHTML);
-            } catch {
-                // Asked again below.
-            }
-            this.watch();
-        }, 1500);
+        const isOver = () => !document.querySelector('[data-checking]');
+        return isOver() || until(async () => {
+            const page = new DOMParser().parseFromString(await (await fetch(location.href)).text(), 'text/html');
+            renew(document.getElementById('footage-grid'), page.getElementById('footage-grid').innerHTML);
+            return isOver();
+        }, { everyMs: 1500 });
     },
 
     async dropped({ items, files }) {

@@ -1,9 +1,6 @@
 import Alpine from 'alpinejs';
 import ask, { isOvertaken } from './ask';
-
-/** How often a page that waits looks how things stand, at the longest, and the part of its wait that this may add. */
-const LOOKS_MS = 1000;
-const PATIENCE = 0.1;
+import { patience } from './waiting';
 
 /** What a field shows stays its own once it was typed in, whatever its attributes say: it is told the fresh value. */
 function tells(field, fresh) {
@@ -80,18 +77,12 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
         } catch {
             this.working = true;
         }
-        if (this.working) this.again(this.patience());
+        if (this.working) this.again(patience(this.waitsFrom_, this.everyMs));
     },
 
     /** Something is waited for from now on. */
     waits() {
         this.waitsFrom_ = Date.now();
-    },
-
-    /** How long until it looks again: the longer it has been waiting already, up to a second. */
-    patience() {
-        const every = this.everyMs ?? LOOKS_MS;
-        return Math.max(every, Math.min(LOOKS_MS, PATIENCE * (Date.now() - this.waitsFrom_)));
     },
 
     again(ms) {

@@ -1,4 +1,5 @@
 import ask from './ask';
+import { until } from './waiting';
 
 /** The list of voices: filtered, and heard with a sentence that is typed. */
 export default (url) => ({
@@ -37,10 +38,7 @@ export default (url) => ({
 
     /** A worker speaks it; that takes a moment. */
     async ready(from) {
-        for (let i = 0; i < 40; i++) {
-            if ((await fetch(from)).ok) return;
-            await new Promise((resolve) => { setTimeout(resolve, 250); });
-        }
-        throw new Error('The voice has not answered. Are the workers running?');
+        const isThere = await until(async () => (await fetch(from)).ok, { everyMs: 250, forMs: 10_000 });
+        if (!isThere) throw new Error('The voice has not answered. Are the workers running?');
     },
 });

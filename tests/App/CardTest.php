@@ -22,6 +22,7 @@ use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutCard;
 use Symfony\Component\Process\Process;
 
 /** Cards and stickers: drawn, put over words, kept through edits, and seen in what is rendered. */
@@ -154,7 +155,10 @@ final class CardTest extends AppTestCase
             $this->setting('short', $short->id, $key, $to)->assertOk();
         }
         $cut = $this->plan($short->id);
-        self::assertSame(['Lamp', 'The whole tale below', 'arrow down'], array_column($cut->over->cards, 'says'));
+        self::assertSame(['Lamp', 'The whole tale below', 'arrow down'], array_map(
+            static fn (CutCard $card): string => $card->of->says,
+            $cut->over->cards,
+        ));
         [$title, $words, $arrow] = $cut->over->cards;
         self::assertSame([0, 2_000], [$title->startMs, $title->endMs]);
         $last = $cut->scenes[count($cut->scenes) - 1];
