@@ -6,7 +6,6 @@ namespace App\Makers\Planning;
 
 use App\Shelves\Library\Shelf;
 use App\Shelves\Models\Short;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\Matching\ShownBefore;
@@ -58,21 +57,25 @@ final readonly class BatchPictures
     {
         $shown = new ShownBefore($offered);
         $settled = [];
-        /** @var Collection<int, Short> $shorts */
+        /** @var list<Short> $shorts */
         $shorts = Short::query()
-            ->with(['batch.channel', 'scenes.shots', 'readings'])
+            ->with(['batch.channel', 'scenes.shots', 'readings', 'notes'])
+            ->has('scenes')
             ->where('batch_id', $batch)
             ->orderBy('number')
-            ->get(['id', 'batch_id', 'number', 'title', 'settings', 'keywords', 'shown_before']);
-        foreach ($shorts as $short) {
-            if ($short->scenes->isEmpty()) {
-                continue;
-            }
+            ->get(['id', 'batch_id', 'number', 'title', 'settings', 'keywords', 'shown_before'])
+            ->all();
+        foreach ($shorts as $i => $short) {
             if ($short->shown_before === null) {
                 $settled[$short->id] = $shown->times();
+            } else {
+                $shown->from($short->shown_before);
             }
-            $tasks = $this->tasks->of($short);
-            $shown->add(self::needs($tasks, $shelf), $tasks[0]->voice->language, $short->subject());
+            $next = $shorts[$i + 1] ?? null;
+            if ($next !== null && $next->shown_before === null) {
+                $tasks = $this->tasks->of($short);
+                $shown->add(self::needs($tasks, $shelf), $tasks[0]->voice->language, $short->subject());
+            }
         }
 
         return $settled;

@@ -31,6 +31,16 @@ final class ShownBefore
     }
 
     /**
+     * Goes on from what was settled before.
+     *
+     * @param  array<array-key, int>  $times  as times() told it
+     */
+    public function from(array $times): void
+    {
+        $this->times = $times;
+    }
+
+    /**
      * The next one.
      *
      * @param  list<ShotNeed>  $needs  of all that it is likely to show
