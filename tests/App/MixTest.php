@@ -18,6 +18,7 @@ use App\Shelves\Library\FootageImporter;
 use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Library\SoundMeter;
 use App\Shelves\Models\Short;
+use RapidReel\Making\Mix\LevelLine;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Mix\MusicBed;
 use RapidReel\Making\Render\Quality;
@@ -154,6 +155,37 @@ final class MixTest extends AppTestCase
         $report = json_decode((string) file_get_contents(app(SoundMixer::class)->report($plan)), true);
         self::assertGreaterThanOrEqual(12.0, $report['clear']);
         self::assertLessThan(-10.0, min(array_column($report['line'], 1)));
+    }
+
+    public function test_in_a_long_pause_music_stands_as_it_is_set_and_never_under_its_level_under_speech(): void
+    {
+        $cut = $this->spoken(
+            ['pause' => 2_500, 'tail' => 1_500],
+            'The lamp went out.', 'Who saw it?', 'Nobody did.', 'A bell rang, and rang, and then it stopped.', 'Fog.',
+            'He climbed down.', 'Then the light came back.',
+        );
+        $piece = self::media(
+            'steady.wav', '-f', 'lavfi', '-i', 'anoisesrc=colour=pink:amplitude=0.4:duration=60:seed=5', '-ac', '2',
+        );
+        $loudness = app(LoudnessMeter::class)->file($piece)->integrated;
+        // Louder than it says, so that it has to be lowered under the voice.
+        $music = new CutMusic('1', self::content($piece), $loudness - 6, 60_000, level: new MusicLevel(14, 6, 200, 400));
+        $plan = $this->mixed(self::with($cut, $music), $piece);
+        $report = json_decode((string) file_get_contents(app(SoundMixer::class)->report($plan)), true);
+        self::assertGreaterThanOrEqual(12.0, $report['clear']);
+        $line = new LevelLine($report['line']);
+        $lowest = min(array_column($report['line'], 1));
+        self::assertLessThan(-14.5, $lowest, 'it is lowered under the voice');
+
+        foreach (array_slice($cut->scenes, 0, 6) as $number => $scene) {
+            $said = max(array_map(
+                static fn ($word): int => $word->scene === $number ? $word->timing->endMs : 0,
+                $cut->words,
+            ));
+            for ($ms = $said + 1_000; $ms < $scene->endMs - 500; $ms += 100) {
+                self::assertEqualsWithDelta(-8.0, $line->at($ms), 0.01, "in the pause after scene $number, at $ms ms");
+            }
+        }
     }
 
     public function test_a_clip_is_heard_under_its_shot_and_nowhere_else(): void

@@ -119,13 +119,13 @@ final readonly class SoundMixer
             if ($plan->music !== null) {
                 yield $this->laid($plan, $plan->music, $folder);
                 $music = LoudnessMeter::momentsOf((yield $this->measured('bed.wav', '', $folder))->getErrorOutput());
-                $seconds = [
-                    Clearness::seconds(LoudnessMeter::momentsOf($printed), $voice->gainTo($plan->target->loudness)),
-                    Clearness::seconds($music),
+                $moments = [
+                    Clearness::moments(LoudnessMeter::momentsOf($printed), $voice->gainTo($plan->target->loudness)),
+                    Clearness::moments($music),
                 ];
-                $line = Clearness::kept($plan->music->line, ...$seconds);
+                $line = Clearness::kept($plan->music->line, ...$moments);
                 $this->store->write("$folder/music.line", MixGraph::line($line, $plan->seconds()));
-                $clear = array_filter(Clearness::of($line, ...$seconds), is_float(...));
+                $clear = array_filter(Clearness::of($line, ...$moments), is_float(...));
             }
             $summed = yield $this->summed($plan, $voice, $line !== null, $folder);
             $mixed = LoudnessMeter::read($summed->getErrorOutput());

@@ -19,7 +19,7 @@ use RapidReel\Plan\Cut\IntroOutro;
 final readonly class MixPlan implements Order
 {
     /** Raised whenever the same plan mixes to another sound than before. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     /**
      * @param  list<array{take: string, start_ms: int}>  $voice

@@ -98,27 +98,53 @@ final class MusicUnderVoiceTest extends TestCase
         self::assertEqualsWithDelta(-17.0, $moved->at(1_000), 0.01);
     }
 
+    /** @return list<float> */
+    private static function seconds(float ...$levels): array
+    {
+        return array_merge(...array_map(static fn (float $level): array => array_fill(0, 10, $level), $levels));
+    }
+
     public function test_music_that_comes_too_near_to_the_voice_is_lowered_there_and_nowhere_else(): void
     {
         $line = new LevelLine([[0, -17.0], [5_000, -17.0]]);
-        $voice = [-14.0, -14.0, -24.0, -70.0, -14.0];
-        $music = [-14.0, -14.0, -14.0, -14.0, -14.0];
-        self::assertSame([17.0, 17.0, 7.0, null, 17.0], Clearness::of($line, $voice, $music));
+        $voice = self::seconds(-14.0, -14.0, -24.0, -70.0, -14.0);
+        $music = self::seconds(-14.0, -14.0, -14.0, -14.0, -14.0);
+        $rounded = static fn (array $clear): array => array_map(
+            static fn (?float $one): ?float => $one === null ? null : round($one, 6),
+            $clear,
+        );
+        self::assertSame([17.0, 17.0, 7.0, null, 17.0], $rounded(Clearness::of($line, $voice, $music)));
 
         $kept = Clearness::kept($line, $voice, $music);
         $clear = Clearness::of($kept, $voice, $music);
         self::assertGreaterThanOrEqual(Clearness::CLEAR_DB, $clear[2]);
-        self::assertSame(17.0, $clear[0]);
+        self::assertEqualsWithDelta(17.0, $clear[0], 0.001);
         self::assertSame(-17.0, $kept->at(4_500));
-        self::assertSame($line, Clearness::kept($line, [-14.0, -14.0], $music), 'what is clear stays as it is');
+        self::assertSame(-17.0, $kept->at(3_500), 'and is back where nobody speaks any more');
+        $clearEverywhere = self::seconds(-14.0, -14.0);
+        self::assertSame($line, Clearness::kept($line, $clearEverywhere, $music), 'what is clear stays as it is');
     }
 
-    public function test_seconds_are_heard_by_their_power(): void
+    public function test_a_second_that_holds_little_speech_is_as_clear_as_that_and_its_pause_is_no_faint_speech(): void
     {
-        $seconds = Clearness::seconds([...array_fill(0, 10, -20.0), ...array_fill(0, 10, -30.0)], 3.0);
+        // Somebody speaks for a fifth of the second, and then nobody does for two and a half.
+        $voice = [...self::seconds(-14.0), -14.0, -14.0, ...array_fill(0, 25, -70.0), ...self::seconds(-14.0)];
+        $music = array_fill(0, count($voice), -14.0);
+        // Down under speech, up by six where nobody speaks.
+        $line = new LevelLine([[0, -17.0], [1_200, -17.0], [1_600, -11.0], [3_500, -11.0], [3_700, -17.0]]);
+        $kept = Clearness::kept($line, $voice, $music);
 
-        self::assertEqualsWithDelta(-17.0, $seconds[0], 0.01);
-        self::assertEqualsWithDelta(-27.0, $seconds[1], 0.01);
+        for ($ms = 0; $ms <= 4_600; $ms += 50) {
+            self::assertGreaterThanOrEqual(-17.7, $kept->at($ms), "at $ms ms");
+        }
+        foreach ([1_800, 2_500, 3_200] as $ms) {
+            self::assertSame(-11.0, $kept->at($ms), "in the pause, at $ms ms");
+        }
+    }
+
+    public function test_loudness_stands_at_the_middle_of_what_it_is_of(): void
+    {
+        self::assertSame([-17.0, -27.0], Clearness::moments([-70.0, -70.0, -20.0, -30.0], 3.0));
     }
 
     public function test_a_batch_of_one_mood_does_not_all_have_one_piece(): void
