@@ -219,6 +219,57 @@ final class CaptionsDrawnTest extends TestCase
         }
     }
 
+    /**
+     * A full stop or comma stands where a line goes on: on the left of what is read from the right, beside Latin words
+     * too (Unicode Standard Annex #9, rule N2: neutrals take the direction of the paragraph).
+     */
+    public function test_marks_stand_on_the_left_of_words_that_are_read_from_the_right(): void
+    {
+        $style = CaptionStyle::of(size: 60, case: 'written', words: 1, outline: 0, shadow: 0, glow: 0);
+        foreach ([['he', 'כבה.'], ['he', 'כבה,'], ['ar', 'المصباح.'], ['en', 'lamp.']] as [$language, $said]) {
+            self::assertSame($language === 'en' ? 'right' : 'left', self::sideOfTheMark($said, $language, $style), $said);
+        }
+        // In a caption that is read from the right a Latin word keeps its letters, and its mark stands on their left.
+        $cues = self::cues('כבה GPS.', CaptionStyle::of(
+            size: 60, case: 'written', words: 2, letters: 40, lines: 1, outline: 0, shadow: 0, glow: 0,
+        ), 'he');
+        $pixels = self::pixels($cues);
+        $word = $cues[0]->setting->pieces[1];
+        self::assertSame('left', self::side($pixels, $word->box->x - $word->box->width / 2 - 8,
+            $word->box->x + $word->box->width / 2 + 8));
+    }
+
+    private static function sideOfTheMark(string $said, string $language, CaptionStyle $style): string
+    {
+        return self::side(self::pixels(self::cues($said, $style, $language)), 0, 1_079);
+    }
+
+    /** @param  list<Cue>  $cues */
+    private static function pixels(array $cues): string
+    {
+        return Burner::burn($cues, 6, 'format=gray', ['-frames:v', '1', '-f', 'rawvideo', '-'])->getOutput();
+    }
+
+    /** On which side of letters a mark stands: there what is drawn is lower than at the other end. */
+    private static function side(string $pixels, float $from, float $until): string
+    {
+        $heights = [];
+        for ($x = (int) $from; $x <= (int) $until; $x++) {
+            $rows = [];
+            for ($y = 0; $y < 1920; $y++) {
+                if (ord($pixels[1080 * $y + $x]) > 96) {
+                    $rows[] = $y;
+                }
+            }
+            if ($rows !== []) {
+                $heights[] = max($rows) - min($rows) + 1;
+            }
+        }
+        [$left, $right] = [max(array_slice($heights, 0, 8)), max(array_slice($heights, -8))];
+
+        return $left < $right ? 'left' : 'right';
+    }
+
     public function test_words_read_from_the_right_stand_from_the_right(): void
     {
         $style = CaptionStyle::of(size: 40, case: 'written', words: 4, letters: 60, lines: 1);

@@ -9,6 +9,7 @@ use RapidReel\Base\FrameShape;
 use RapidReel\Base\Subtitle\Ass;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Style\CaptionStyle;
+use RapidReel\Captions\Typesetting\Direction;
 
 /**
  * Captions as an Advanced SubStation Alpha script (v4.00+), for libass to burn or any player to show. Every word stands
@@ -16,6 +17,11 @@ use RapidReel\Captions\Style\CaptionStyle;
  */
 final class AssWriter
 {
+    /** Right-to-left embedding, and its end (Unicode Standard Annex #9, 2.1). */
+    private const FROM_THE_RIGHT = "\u{202B}";
+
+    private const TO_ITS_END = "\u{202C}";
+
     private const PLATES = 0;
 
     private const GLOWS = 1;
@@ -124,6 +130,10 @@ final class AssWriter
             $place .= "\\fscx$percent\\fscy$percent";
         }
         $text = $this->letters($piece->text, $drawn->letters);
+        if (Direction::isLeftwards($cue->words[0]->text)) {
+            // Each word is a line of its own to the renderer; its marks go with the direction of the whole.
+            $text = self::FROM_THE_RIGHT.$text.self::TO_ITS_END;
+        }
         $clear = $drawn->look->clear === 0 ? '' : sprintf('\alpha&H%02X&', $drawn->look->clear);
         $glow = '';
         if ($cue->style->paint->glow > 0 && ! $piece->isEmoji) {
