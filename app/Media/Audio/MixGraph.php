@@ -98,7 +98,7 @@ final class MixGraph
             $this->parts[] = sprintf(
                 '[%d:a:0]%s%s,volume=%.2fdB,apad,atrim=end=%.4f,afade=t=in:d=%.3f,afade=t=out:st=%.4f:d=%.3f,'
                     .'adelay=%d:all=1[c%d]',
-                $at, $clip->speed === 1.0 ? '' : sprintf('atempo=%.5f,', $clip->speed), self::STEREO,
+                $at, self::tempo($clip->speed), self::STEREO,
                 $plan->target->loudness - $loudness[$clip->fingerprint],
                 $long, $edge, $long - $edge, $edge, $clip->atMs, $at,
             );
@@ -111,6 +111,17 @@ final class MixGraph
         }
 
         return $heard;
+    }
+
+    /** In steps, as a filter halves a tempo at the most. */
+    private static function tempo(float $speed): string
+    {
+        $filters = '';
+        for (; $speed < 0.5; $speed /= 0.5) {
+            $filters .= 'atempo=0.5,';
+        }
+
+        return $speed === 1.0 ? $filters : $filters.sprintf('atempo=%.5f,', $speed);
     }
 
     /** A sound at a level that changes: multiplied with it. */

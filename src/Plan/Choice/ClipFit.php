@@ -12,18 +12,18 @@ enum ClipFit: string
     case Loop = 'loop';
     case Whole = 'whole';
 
-    /** A clip is slowed and sped no further: it would look wrong (common practice, no published source). */
-    private const SLOWEST = 0.5;
+    /** No picture is to be seen for a second, and none is left out that somebody could see. */
+    private const SLOWEST = 0.1;
 
-    private const FASTEST = 2.0;
+    private const FASTEST = 40.0;
 
     public function label(): string
     {
         return match ($this) {
             self::Hold => 'its last picture stays',
-            self::Slow => 'it is slowed down',
+            self::Slow => 'it is slowed until it lasts',
             self::Loop => 'it plays round',
-            self::Whole => 'all of it, slowed or sped',
+            self::Whole => 'all of it, as slow or fast as that takes',
         };
     }
 

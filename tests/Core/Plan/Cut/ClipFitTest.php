@@ -18,10 +18,11 @@ final class ClipFitTest extends TestCase
     {
         self::assertSame(1.0, ClipFit::Hold->speed(1_000, 3_000));
         self::assertSame(0.8, ClipFit::Slow->speed(2_000, 2_500));
-        self::assertSame(0.5, ClipFit::Slow->speed(1_000, 3_000), 'no slower than half');
+        self::assertSame(0.3333, ClipFit::Slow->speed(1_000, 3_000), 'its last picture does not stand still');
         self::assertSame(1.0, ClipFit::Slow->speed(6_000, 3_000), 'one that lasts is left alone');
         self::assertSame(1.5, ClipFit::Whole->speed(4_500, 3_000));
-        self::assertSame(2.0, ClipFit::Whole->speed(60_000, 3_000), 'no faster than twice');
+        self::assertSame(20.0, ClipFit::Whole->speed(60_000, 3_000), 'all of it is all of it');
+        self::assertSame(0.4, ClipFit::Whole->speed(2_000, 5_000));
         self::assertSame([1_000, 0], [ClipFit::Loop->loopMs(1_000, 3_000), ClipFit::Loop->loopMs(4_000, 3_000)]);
     }
 
