@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Doors\Jobs\MakeExport;
 use App\Doors\Jobs\PlanShort;
 use App\Shelves\Models\Batch;
+use App\Shelves\Models\Channel;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Music;
 use App\Shelves\Models\User;
@@ -47,14 +48,19 @@ final class DemoCommandTest extends AppTestCase
             ],
         );
         self::assertSame('calm', Music::query()->value('mood'));
+        $channel = Channel::query()->sole();
+        self::assertSame('Lamplight Log', $channel->name);
+        self::assertStringContainsString('amber', $channel->style_words);
+        self::assertNotSame('', $channel->figures);
+        $channel->update(['style_words' => 'mine']);
 
         Footage::query()->where('kind', 'clip')->update(['tags' => 'mine']);
         $password = User::query()->value('password');
         Artisan::call('reel:demo');
         self::assertSame([1, 2, 1], [User::query()->count(), Footage::query()->count(), Music::query()->count()]);
         self::assertSame(
-            ['mine', $password],
-            [Footage::query()->where('kind', 'clip')->value('tags'), User::query()->value('password')],
+            ['mine', 'mine', $password],
+            [$channel->refresh()->style_words, Footage::query()->where('kind', 'clip')->value('tags'), User::query()->value('password')],
         );
     }
 

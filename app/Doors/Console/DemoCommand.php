@@ -44,10 +44,10 @@ final class DemoCommand extends Command
             ['email' => $account['email']],
             ['name' => 'Lamplight Log', 'password' => $account['password']],
         );
-        $channel = $user->channels()->firstOrCreate(
-            [],
-            ['name' => $user->name, 'style_words' => self::STYLE, 'figures' => self::FIGURES],
-        );
+        $channel = Channel::of($user);
+        if ($user->wasRecentlyCreated) {
+            $channel->update(['style_words' => self::STYLE, 'figures' => self::FIGURES]);
+        }
         foreach (is_dir($folder) ? File::files($folder) : [] as $file) {
             $extension = strtolower($file->getExtension());
             if (in_array($extension, FolderShelf::PICTURES, true)) {
