@@ -122,9 +122,11 @@ final class AccountsTest extends AppTestCase
     {
         $rows = [];
         $owner = $this->channel()->id;
-        foreach (['shorts', 'scenes', 'shots', 'readings', 'exports', 'edits'] as $table) {
+        foreach (['shorts', 'scenes', 'shots', 'readings', 'exports'] as $table) {
             $rows[$table] = DB::table($table)->orderBy('id')->get()->all();
         }
+        // Whoever tries may change what is his own.
+        $rows['edits'] = DB::table('edits')->where('channel_id', $owner)->orderBy('id')->get()->all();
         $rows['batches'] = DB::table('batches')->where('channel_id', $owner)->get()->all();
         $rows['channel'] = DB::table('channels')->where('id', $owner)->get()->all();
         $rows['footage'] = DB::table('footage')->where('channel_id', $owner)->get()->all();

@@ -60,7 +60,11 @@ final class DemoCommandTest extends AppTestCase
         self::assertSame([1, 2, 1], [User::query()->count(), Footage::query()->count(), Music::query()->count()]);
         self::assertSame(
             ['mine', 'mine', $password],
-            [$channel->refresh()->style_words, Footage::query()->where('kind', 'clip')->value('tags'), User::query()->value('password')],
+            [
+                $channel->refresh()->style_words,
+                Footage::query()->where('kind', 'clip')->value('tags'),
+                User::query()->value('password'),
+            ],
         );
     }
 

@@ -169,7 +169,8 @@ final class MixTest extends AppTestCase
         );
         $loudness = app(LoudnessMeter::class)->file($piece)->integrated;
         // Louder than it says, so that it has to be lowered under the voice.
-        $music = new CutMusic('1', self::content($piece), $loudness - 6, 60_000, level: new MusicLevel(14, 6, 200, 400));
+        $level = new MusicLevel(14, 6, 200, 400);
+        $music = new CutMusic('1', self::content($piece), $loudness - 6, 60_000, level: $level);
         $plan = $this->mixed(self::with($cut, $music), $piece);
         $report = json_decode((string) file_get_contents(app(SoundMixer::class)->report($plan)), true);
         self::assertGreaterThanOrEqual(12.0, $report['clear']);

@@ -227,7 +227,8 @@ final class CaptionsDrawnTest extends TestCase
     {
         $style = CaptionStyle::of(size: 60, case: 'written', words: 1, outline: 0, shadow: 0, glow: 0);
         foreach ([['he', 'כבה.'], ['he', 'כבה,'], ['ar', 'المصباح.'], ['en', 'lamp.']] as [$language, $said]) {
-            self::assertSame($language === 'en' ? 'right' : 'left', self::sideOfTheMark($said, $language, $style), $said);
+            $side = $language === 'en' ? 'right' : 'left';
+            self::assertSame($side, self::sideOfTheMark($said, $language, $style), $said);
         }
         // In a caption that is read from the right a Latin word keeps its letters, and its mark stands on their left.
         $cues = self::cues('כבה GPS.', CaptionStyle::of(

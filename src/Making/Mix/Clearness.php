@@ -61,7 +61,7 @@ final class Clearness
         if (array_filter($needs) === []) {
             return $line;
         }
-        $lower = array_fill(0, count($voice), 0.0);
+        $lower = array_fill(0, max(1, count($voice)), 0.0);
         foreach (self::speaking($voice) as $moment) {
             $need = $needs[intdiv($moment, self::A_SECOND)] ?? 0.0;
             for ($i = $moment - self::RAMP; $i <= $moment + self::RAMP; $i++) {
