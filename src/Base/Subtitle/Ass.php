@@ -16,6 +16,9 @@ final class Ass
     /** Keeps a backslash from beginning an order. */
     private const JOINER = "\u{2060}";
 
+    /** Embeddings and isolates (Unicode Standard Annex #9, 2). */
+    private const DIRECTIONS = '/[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u';
+
     public static function isOne(string $text): bool
     {
         return preg_match('/^\s*\[(?:Script Info|V4\+? Styles|Events)\]/i', Times::plain($text)) === 1;
@@ -146,7 +149,8 @@ final class Ass
                     ["\x01", '{', '}', "\n", "\n", ' '],
                     $piece,
                 );
-                $said = str_replace("\x01", '\\', $said);
+                // Directions are no part of what is said.
+                $said = (string) preg_replace(self::DIRECTIONS, '', str_replace("\x01", '\\', $said));
                 $text .= $said;
                 if ($parts !== []) {
                     $parts[count($parts) - 1] .= $said;
