@@ -153,18 +153,8 @@ final readonly class EditBook
      */
     public function note(Channel $channel, EditPart $part, string $what, string $before): void
     {
+        $this->keep($channel->id, null, null, (string) Str::uuid(), $what, $before, $part);
         $history = Edit::query()->where('channel_id', $channel->id)->where('part', $part->value);
-        // What was undone and not done again is over; of words that is also what was set.
-        Edit::query()->where('channel_id', $channel->id)->whereNull('batch_id')->whereNull('short_id')
-            ->where(static fn ($own) => $part === EditPart::Library
-                ? $own->where('part', $part->value)
-                : $own->whereNull('part')->orWhere('part', $part->value))
-            ->whereNotNull('undone_at')
-            ->delete();
-        Edit::query()->forceCreate([
-            'channel_id' => $channel->id, 'part' => $part->value, 'user_id' => Auth::id(), 'revision' => 0,
-            'act' => (string) Str::uuid(), 'what' => $what, 'before' => $before,
-        ]);
         $last = (clone $history)->latest('id')->skip(self::MOST_STROKES)->value('id');
         $last === null || (clone $history)->where('id', '<=', $last)->delete();
     }
@@ -280,7 +270,7 @@ final readonly class EditBook
             // What was changed in shorts together with it goes with it.
             default => Edit::query()->where('channel_id', $of->id)->whereIn('act', static fn ($query) => $query
                 ->select('act')->from('edits')->where('channel_id', $of->id)->whereNull('batch_id')
-                ->where(static fn ($own) => $own->whereNull('part')->orWhere('part', EditPart::Words->value))),
+                ->where(EditPart::amongSettings(...))),
         };
     }
 
@@ -304,18 +294,22 @@ final readonly class EditBook
         string $act,
         string $what,
         string $before,
+        ?EditPart $part = null,
     ): void {
         // What was undone and not done again is over.
         Edit::query()
             ->where('channel_id', $channel)
             ->where('batch_id', $batch?->id)
             ->where('short_id', $short?->id)
-            ->where(static fn ($own) => $own->whereNull('part')->orWhere('part', EditPart::Words->value))
+            ->where($part === EditPart::Library
+                ? static fn ($own) => $own->where('part', $part->value)
+                : EditPart::amongSettings(...))
             ->whereNotNull('undone_at')
             ->delete();
         Edit::query()->forceCreate([
             'channel_id' => $channel, 'batch_id' => $batch?->id, 'short_id' => $short?->id, 'user_id' => Auth::id(),
-            'revision' => $short->revision ?? 0, 'act' => $act, 'what' => $what, 'before' => $before,
+            'revision' => $short->revision ?? 0, 'part' => $part?->value,
+            'act' => $act, 'what' => $what, 'before' => $before,
         ]);
     }
 

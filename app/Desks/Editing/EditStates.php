@@ -16,8 +16,11 @@ use RapidReel\Base\Values;
 /** What an edit was of, as it is now, and as it was: read, and put back with all that follows from it. */
 final readonly class EditStates
 {
-    /** Columns of a channel that are words. */
-    private const WORDS = ['name', 'style_words', 'forbidden', 'pronunciations', 'figures', 'views'];
+    /** Columns of a channel that are words, as they are told. */
+    public const WORDS = [
+        'name' => 'the name', 'style_words' => 'the words of its style', 'forbidden' => 'what it never says',
+        'pronunciations' => 'how words are said', 'figures' => 'its figures', 'views' => 'its views',
+    ];
 
     public function __construct(
         private Snapshot $snapshots,
@@ -28,7 +31,7 @@ final readonly class EditStates
 
     public static function words(Channel $channel): string
     {
-        return json_encode($channel->only(self::WORDS), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode($channel->only(array_keys(self::WORDS)), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     public function now(Edit $edit): string

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Shelves\Models;
 
+use Illuminate\Database\Eloquent\Builder as Eloquent;
+use Illuminate\Database\Query\Builder as Query;
+
 /** What of a channel a change was of, beside its settings. */
 enum EditPart: string
 {
@@ -12,4 +15,19 @@ enum EditPart: string
 
     /** Its footage; it has a history of its own. */
     case Library = 'library';
+
+    /**
+     * Edits that stand in one history with what is set.
+     *
+     * @template T of Eloquent|Query
+     *
+     * @param  T  $edits
+     * @return T
+     */
+    public static function amongSettings(Eloquent|Query $edits): Eloquent|Query
+    {
+        $edits->whereNull('part')->orWhere('part', self::Words->value);
+
+        return $edits;
+    }
 }

@@ -19,11 +19,6 @@ final readonly class HouseDesk
         'style_words' => 400, 'forbidden' => 4_000, 'pronunciations' => 4_000, 'figures' => 8_000, 'views' => 400,
     ];
 
-    private const LABELS = [
-        'name' => 'the name', 'style_words' => 'the words of its style', 'forbidden' => 'what it never says',
-        'pronunciations' => 'how words are said', 'figures' => 'its figures', 'views' => 'its views',
-    ];
-
     public function __construct(
         private Settler $settler,
         private EditBook $edits,
@@ -38,7 +33,7 @@ final readonly class HouseDesk
         return DB::transaction(function () use ($channel, $words): int {
             $before = EditStates::words($channel);
             $channel->update($words);
-            $changed = array_intersect_key(self::LABELS, $channel->getChanges());
+            $changed = array_intersect_key(EditStates::WORDS, $channel->getChanges());
             if ($changed !== []) {
                 $this->edits->note($channel, EditPart::Words, 'changed '.implode(', ', $changed), $before);
             }

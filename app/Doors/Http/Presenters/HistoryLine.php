@@ -39,7 +39,7 @@ final readonly class HistoryLine
             ->when(
                 $of instanceof Channel,
                 static fn ($query) => $query->where('channel_id', $of->id)->whereNull('batch_id')
-                    ->where(static fn ($own) => $own->whereNull('part')->orWhere('part', EditPart::Words->value)),
+                    ->where(EditPart::amongSettings(...)),
             )
             ->latest('id')
             ->limit(5 * self::MOST)
