@@ -47,8 +47,8 @@ final class LibraryTest extends AppTestCase
         self::assertSame(['bell', 'ring'], $shelf->footage['deeper/x.png']->words->tags);
         self::assertSame(FootageKind::Still, $shelf->footage['deeper/x.png']->kind);
         self::assertFileExists($shelf->footagePaths['deeper/x.png']);
-        self::assertSame('tune.wav', $shelf->music('tune.wav')?->id);
-        self::assertLessThan(-5, $shelf->music[0]->loudness);
+        self::assertSame('tune.wav', $shelf->music->piece('tune.wav')?->id);
+        self::assertLessThan(-5, $shelf->music->pieces[0]->loudness);
     }
 
     public function test_an_empty_or_missing_folder_is_told(): void

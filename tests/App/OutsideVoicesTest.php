@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Gateways\Voices\Outside\OutsideBook;
 use App\Gateways\Voices\Outside\OutsideSource;
 use App\Gateways\Voices\Outside\OutsideVoices;
+use App\Gateways\Voices\Outside\Patience;
 use App\Gateways\Voices\Outside\ServiceVoice;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\Voices;
@@ -181,7 +182,9 @@ final class OutsideVoicesTest extends AppTestCase
         $endless = new Process(['php', '-S', "127.0.0.1:$port", 'endless.php'], $folder);
         $endless->start();
         $endless->waitUntil(static fn (string $type, string $said): bool => str_contains($said, 'started'));
-        $source = new OutsideSource('endless', 'the endless service', url: "http://127.0.0.1:$port", retries: 0);
+        $source = new OutsideSource(
+            'endless', 'the endless service', url: "http://127.0.0.1:$port", patience: new Patience(retries: 0),
+        );
         $voice = OutsideBook::voices($source, [['id' => 'on', 'language' => 'en']])[0];
         try {
             $this->expectExceptionMessage('The voice service “the endless service” gave more than can be used.');

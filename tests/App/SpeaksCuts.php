@@ -43,7 +43,7 @@ trait SpeaksCuts
         return app(CutMaker::class)->make(
             'Sound',
             $tasks === [] ? throw new LogicException : $tasks,
-            new Shelf([], [], [], []),
+            new Shelf,
             new Unwatched,
         );
     }

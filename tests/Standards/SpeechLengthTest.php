@@ -6,6 +6,7 @@ namespace Tests\Standards;
 
 use App\Desks\Intake\ScriptFiles;
 use App\Gateways\Voices\BuiltInNarrator;
+use App\Gateways\Voices\Speaker;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceEngine;
@@ -119,7 +120,7 @@ final class SpeechLengthTest extends AppTestCase
     public function test_the_common_rate_serves_until_a_voice_was_listened_to(): void
     {
         $text = 'For eleven years, one lighthouse guided no ships at all.';
-        $unheard = new Voice('nobody', 'Nobody', 'en', 'British', 'low', 'en', 41, 99);
+        $unheard = new Voice('nobody', 'Nobody', 'en', 'British', 'low', new Speaker('en', 41, 99));
 
         self::assertSame(SpeechRate::common()->ofText($text), app(VoiceRates::class)->of($unheard)->ofText($text));
     }

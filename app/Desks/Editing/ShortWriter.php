@@ -37,10 +37,10 @@ final readonly class ShortWriter
                 'number' => ++$number,
                 'title' => $one->script->title,
                 'script' => $one->source->text,
-                'settings' => $one->own,
+                'settings' => $one->along->own,
                 'keywords' => $one->source->keywords,
                 'tags' => $one->source->tags,
-                'publish_at' => $one->publishAt,
+                'publish_at' => $one->along->publishAt,
             ]);
             $short->batch()->associate($batch);
             $short->save();

@@ -6,7 +6,6 @@ namespace App\Desks\Intake;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Makers\Planning\SceneTask;
-use DateTimeImmutable;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\SettingValues;
@@ -20,19 +19,15 @@ final readonly class PlannedScript
 {
     /**
      * @param  non-empty-list<Scene>  $scenes
-     * @param  Values  $own  what was written along with it
      * @param  SettingValues  $settled  what holds for it
-     * @param  list<string>  $warnings  what was written along with it and could not be used
      * @param  array<string, string>  $pronunciations
      */
     public function __construct(
         public ScriptSource $source,
         public Script $script,
         public array $scenes,
-        public Values $own,
+        public WrittenAlong $along,
         public SettingValues $settled,
-        public ?DateTimeImmutable $publishAt,
-        public array $warnings,
         private array $pronunciations,
         private VoiceBook $voices,
     ) {
@@ -54,10 +49,8 @@ final readonly class PlannedScript
             $this->source,
             $this->script,
             $scenes,
-            $this->own,
+            $this->along,
             $this->settled,
-            $this->publishAt,
-            $this->warnings,
             $this->pronunciations,
             $this->voices,
         );
@@ -70,10 +63,8 @@ final readonly class PlannedScript
             $this->source,
             $this->script,
             $this->scenes,
-            $own,
+            $this->along->with($own),
             $this->settled->and(Level::Short, $own),
-            $this->publishAt,
-            $this->warnings,
             $this->pronunciations,
             $this->voices,
         );

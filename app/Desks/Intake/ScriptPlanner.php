@@ -31,6 +31,32 @@ final readonly class ScriptPlanner
     /** @throws UnusableScript */
     public function plan(ScriptSource $source, ScriptChoices $choices): PlannedScript
     {
+        $along = self::along($source, $choices);
+        $settled = $choices->settled->and(Level::Short, $along->own);
+        $script = $this->reader->read($source->text, $source->title);
+        $scenes = $this->splitter->split(
+            $script,
+            SettingsReader::split($settled),
+            $this->rates->of($this->voices->saying(SettingsReader::speech($settled))),
+        );
+
+        if (count($scenes) > Manuscript::MOST_SCENES) {
+            throw UnusableScript::hasTooManyScenes(count($scenes), Manuscript::MOST_SCENES);
+        }
+
+        return new PlannedScript(
+            $source,
+            $script,
+            $scenes,
+            $along,
+            $settled,
+            $choices->pronunciations,
+            $this->voices,
+        );
+    }
+
+    private static function along(ScriptSource $source, ScriptChoices $choices): WrittenAlong
+    {
         $warnings = [];
         $own = new Values;
         foreach ($source->settings as $key => $written) {
@@ -49,28 +75,7 @@ final readonly class ScriptPlanner
         if ($source->publishAt !== '' && $publishAt === null) {
             $warnings[] = "“{$source->publishAt}” is no date of the calendar; write it as 2026-12-01 18:00.";
         }
-        $settled = $choices->settled->and(Level::Short, $own);
-        $script = $this->reader->read($source->text, $source->title);
-        $scenes = $this->splitter->split(
-            $script,
-            SettingsReader::split($settled),
-            $this->rates->of($this->voices->saying(SettingsReader::speech($settled))),
-        );
 
-        if (count($scenes) > Manuscript::MOST_SCENES) {
-            throw UnusableScript::hasTooManyScenes(count($scenes), Manuscript::MOST_SCENES);
-        }
-
-        return new PlannedScript(
-            $source,
-            $script,
-            $scenes,
-            $own,
-            $settled,
-            $publishAt,
-            $warnings,
-            $choices->pronunciations,
-            $this->voices,
-        );
+        return new WrittenAlong($own, $publishAt, $warnings);
     }
 }

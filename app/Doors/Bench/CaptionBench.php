@@ -7,13 +7,11 @@ namespace App\Doors\Bench;
 use App\Desks\Intake\ScriptChoices;
 use App\Desks\Intake\ScriptPlanner;
 use App\Makers\Planning\CutMaker;
-use App\Makers\Videos\VideoMaker;
 use App\Media\Artwork\CardPainter;
 use App\Media\Artwork\EmojiLists;
 use App\Media\Artwork\FaceBook;
 use App\Media\Making\Maker;
 use App\Media\Process\Unwatched;
-use App\Media\Store\MediaStore;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Library\Shelf;
 use RapidReel\Base\Colour\Looks;
@@ -29,11 +27,9 @@ use RapidReel\Captions\Drawing\AssWriter;
 use RapidReel\Captions\Marks\CaptionMarks;
 use RapidReel\Captions\Marks\CardMark;
 use RapidReel\Captions\Style\Styles;
-use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\Recipe;
 use RapidReel\Making\Render\Segment;
-use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Choice\LogoPlace;
 use RapidReel\Plan\Cut\CardPlace;
 use RapidReel\Plan\Cut\Cut;
@@ -61,9 +57,7 @@ final readonly class CaptionBench
         private ScriptPlanner $planner,
         private CutMaker $cuts,
         private Registrar $registrar,
-        private MediaStore $store,
-        private VideoMaker $videos,
-        private SegmentPlanner $segments,
+        private Studio $studio,
         private Maker $maker,
         private FaceBook $faces,
         private EmojiLists $emoji,
@@ -129,22 +123,17 @@ final readonly class CaptionBench
             ]),
             $marked->cues,
         ));
-        $work = $this->store->workFolder();
-        try {
-            // Lays the sources, too.
-            $bare = $this->segments->plan($marked, Quality::Final, true);
-            $this->videos->make($marked, MixPlan::of($marked), $bare, $shelf, new Unwatched, "$work/bare.mp4");
-        } finally {
-            $this->store->discard($work);
-        }
+        $bare = $this->studio->segments($marked, Quality::Final, true);
+        // Lays the sources, too.
+        $this->studio->make($marked, $bare, $shelf);
         $dressed = $this->dressed($marked);
         $ratios = ['marked' => [], 'typed' => [], 'dressed' => []];
         for ($pair = 0; $pair < $pairs; $pair++) {
             $without = $this->render($bare);
-            $captioned = $this->render($this->segments->plan($marked, Quality::Final));
+            $captioned = $this->render($this->studio->segments($marked, Quality::Final));
             $ratios['marked'][] = $captioned / $without;
-            $ratios['dressed'][] = $this->render($this->segments->plan($dressed, Quality::Final)) / $captioned;
-            $ratios['typed'][] = $this->render($this->segments->plan($typed, Quality::Final)) / $this->render($bare);
+            $ratios['dressed'][] = $this->render($this->studio->segments($dressed, Quality::Final)) / $captioned;
+            $ratios['typed'][] = $this->render($this->studio->segments($typed, Quality::Final)) / $this->render($bare);
         }
         $rows = [];
         foreach ([
@@ -172,7 +161,7 @@ final readonly class CaptionBench
         imagepng($logo);
         $bytes = (string) ob_get_clean();
         $picture = hash('xxh128', $bytes);
-        $this->store->put($this->store->source($picture), $bytes);
+        $this->studio->lay($picture, $bytes);
         $graded = static fn (CutShot $shot): CutShot => $shot->looking(new CutLook(...[
             ...get_object_vars($shot->look), 'grade' => Looks::of('lamplight'),
         ]));

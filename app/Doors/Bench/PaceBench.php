@@ -8,9 +8,7 @@ use App\Desks\Editing\BatchMaker;
 use App\Desks\Editing\ScriptEditor;
 use App\Makers\Planning\ShortPlanner;
 use App\Makers\Proofs\ProofMaker;
-use App\Makers\Videos\VideoMaker;
 use App\Media\Process\Unwatched;
-use App\Media\Store\MediaStore;
 use App\Shelves\Library\FolderShelf;
 use App\Shelves\Library\FootageImporter;
 use App\Shelves\Library\LibraryShelf;
@@ -23,9 +21,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
-use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Quality;
-use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Pace\Cadence;
 use RapidReel\Plan\Pace\PacedScene;
@@ -55,9 +51,7 @@ final readonly class PaceBench
         private ShortPlanner $planner,
         private ProofMaker $proofs,
         private ScriptEditor $editor,
-        private VideoMaker $videos,
-        private SegmentPlanner $segments,
-        private MediaStore $store,
+        private Studio $studio,
     ) {
     }
 
@@ -170,14 +164,9 @@ final readonly class PaceBench
 
     private function exported(Short $short, Shelf $shelf): BenchRow
     {
-        $make = function (Cut $cut) use ($shelf): float {
-            $folder = $this->store->workFolder();
-
-            return Usage::of(fn () => $this->videos->make(
-                $cut, MixPlan::of($cut), $this->segments->plan($cut, Quality::Draft), $shelf, new Unwatched,
-                "$folder/out.mp4",
-            ))->wall;
-        };
+        $make = fn (Cut $cut): float => Usage::of(
+            fn () => $this->studio->make($cut, $this->studio->segments($cut, Quality::Draft), $shelf),
+        )->wall;
         $whole = $make($short->refresh()->plannedCut() ?? $this->planner->plan($short, $shelf, new Unwatched));
         $again = $make($this->swapped($short, $shelf, self::CHANGES));
 

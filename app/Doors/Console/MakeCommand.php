@@ -56,7 +56,7 @@ final class MakeCommand extends Command
             $sources = $this->scripts($files);
             $channel = $this->channel();
             $shelf = $this->shelf($channel);
-            $pieces = array_map(static fn (CutMusic $piece): string => $piece->id, $shelf->music);
+            $pieces = array_map(static fn (CutMusic $piece): string => $piece->id, $shelf->music->pieces);
             $choices = $this->choices(
                 $channel !== null && self::written($this->option('footage')) === ''
                     ? $registrar->of($channel)
@@ -70,7 +70,7 @@ final class MakeCommand extends Command
                 $number = $i + 1;
                 try {
                     $planned = $this->fitted($planner->plan($source, $choices), $number, true);
-                    $this->warnOf($number, $planned->warnings);
+                    $this->warnOf($number, $planned->along->warnings);
                     $title = $planned->script->title;
                     $name = FileName::numbered($number, $title);
                     $teller = new ConsoleWatcher(sprintf('%d/%d %s', $number, count($sources), $title));
@@ -109,7 +109,7 @@ final class MakeCommand extends Command
     {
         $folder = self::written($this->option('footage'));
         $owner = $channel ?? ($folder === '' ? Channel::query()->orderBy('id')->first() : null);
-        $shelf = $owner === null ? new Shelf([], [], [], []) : app(LibraryShelf::class)->of($owner);
+        $shelf = $owner === null ? new Shelf : app(LibraryShelf::class)->of($owner);
         if ($folder !== '') {
             $own = app()->make(FolderShelf::class, ['folder' => $folder])->shelf();
             // The house style of a channel goes with any footage.

@@ -37,7 +37,7 @@ final class PaceCommand extends Command
             foreach ($this->scripts($files) as $i => $source) {
                 try {
                     $planned = $this->fitted($planner->plan($source, $choices), $i + 1, true);
-                    $this->warnOf($i + 1, $planned->warnings);
+                    $this->warnOf($i + 1, $planned->along->warnings);
                     $tasks = $planned->tasks();
                     $cuts->speak($tasks);
                     $title = $planned->script->title;

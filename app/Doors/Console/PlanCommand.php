@@ -38,7 +38,7 @@ final class PlanCommand extends Command
             foreach ($this->scripts($files) as $i => $source) {
                 try {
                     $planned[$i] = $this->fitted($planner->plan($source, $choices), $i + 1, false);
-                    $this->warnOf($i + 1, $planned[$i]->warnings);
+                    $this->warnOf($i + 1, $planned[$i]->along->warnings);
                 } catch (UnusableScript $problem) {
                     $failed++;
                     $this->warnOf($i + 1, [$problem->getMessage()]);

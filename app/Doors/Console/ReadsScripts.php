@@ -87,7 +87,7 @@ trait ReadsScripts
                 $this->missed += $plan->reaches() ? 0 : 1;
                 $left = array_values($plan->left($planned->scenes));
                 $planned = ($left === [] ? $planned : $planned->saying($left))
-                    ->with(PaceDesk::settings($plan, $tasks[0]->levels, $planned->own));
+                    ->with(PaceDesk::settings($plan, $tasks[0]->levels, $planned->along->own));
             }
         }
 

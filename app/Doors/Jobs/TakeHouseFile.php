@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Jobs;
 
-use App\Desks\Editing\House\HouseImportDesk;
+use App\Desks\Editing\House\HouseTaker;
 use App\Shelves\Models\HouseImport;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -32,16 +32,16 @@ final class TakeHouseFile implements Ordered, ShouldQueue
         return [HandsBack::class, StaysReserved::class];
     }
 
-    public function handle(HouseImportDesk $desk): void
+    public function handle(HouseTaker $taker): void
     {
         $import = HouseImport::query()->find($this->importId);
         if ($import === null) {
             return;
         }
         try {
-            $desk->take($import);
+            $taker->take($import);
         } catch (Refusal $problem) {
-            $desk->fail($this->importId, $problem->getMessage());
+            $taker->fail($this->importId, $problem->getMessage());
         }
     }
 
@@ -52,7 +52,7 @@ final class TakeHouseFile implements Ordered, ShouldQueue
 
     public function failed(?Throwable $problem): void
     {
-        app(HouseImportDesk::class)->fail(
+        app(HouseTaker::class)->fail(
             $this->importId,
             'The house style could not be taken over: the worker stopped several times over it. Nothing was changed; '
                 .'bring the file again.',

@@ -58,29 +58,29 @@ final class BuiltInNarrator implements Voices
         static $all = null;
 
         return $all ??= [
-            new Voice('aldous', 'Aldous', 'en-GB', 'British', 'low', 'en', 38, 172),
-            new Voice('brenna', 'Brenna', 'en-GB', 'British', 'high', 'en+f3', 52, 172),
-            new Voice('corwin', 'Corwin', 'en-US', 'American', 'low', 'en-us+m3', 40, 174),
-            new Voice('delphine', 'Delphine', 'en-US', 'American', 'high', 'en-us+f2', 50, 174),
-            new Voice('ewart', 'Ewart', 'en-GB', 'Scottish', 'middle', 'en-gb-scotland', 44, 170),
-            new Voice('farren', 'Farren', 'en-GB', 'Northern', 'middle', 'en-gb-x-gbclan+m7', 46, 172),
-            new Voice('giselda', 'Giselda', 'en-GB', 'Southern', 'middle', 'en-gb-x-rp+f4', 46, 168),
-            new Voice('oswin', 'Oswin', 'en-GB', 'Midlands', 'low', 'en-gb-x-gbcwmd', 40, 172),
-            new Voice('petra', 'Petra', 'en-029', 'Caribbean', 'high', 'en-029+f4', 50, 170),
-            new Voice('hanno', 'Hanno', 'de', 'Standard', 'low', 'de', 42, 170),
-            new Voice('gerlind', 'Gerlind', 'de', 'Standard', 'high', 'de+f3', 50, 170),
-            new Voice('isaure', 'Isaure', 'fr', 'Standard', 'high', 'fr+f3', 50, 172),
-            new Voice('thibault', 'Thibault', 'fr-BE', 'Belgian', 'low', 'fr-be', 42, 172),
-            new Voice('jalila', 'Jalila', 'ar', 'Standard', 'high', 'ar+f3', 50, 165),
-            new Voice('rosalva', 'Rosalva', 'es-ES', 'Castilian', 'high', 'es+f2', 50, 172),
-            new Voice('severo', 'Severo', 'es-419', 'Latin American', 'low', 'es-419', 42, 172),
-            new Voice('tullia', 'Tullia', 'it', 'Standard', 'high', 'it+f3', 50, 172),
-            new Voice('urbano', 'Urbano', 'pt-BR', 'Brazilian', 'low', 'pt-br', 42, 172),
-            new Voice('veerle', 'Veerle', 'nl', 'Standard', 'high', 'nl+f2', 50, 170),
-            new Voice('wojtek', 'Wojtek', 'pl', 'Standard', 'low', 'pl', 42, 170),
-            new Voice('yrsa', 'Yrsa', 'sv', 'Standard', 'high', 'sv+f2', 50, 170),
-            new Voice('zenobia', 'Zenobia', 'el', 'Standard', 'high', 'el+f2', 50, 170),
-            new Voice('yefim', 'Yefim', 'ru', 'Standard', 'low', 'ru', 42, 168),
+            new Voice('aldous', 'Aldous', 'en-GB', 'British', 'low', new Speaker('en', 38, 172)),
+            new Voice('brenna', 'Brenna', 'en-GB', 'British', 'high', new Speaker('en+f3', 52, 172)),
+            new Voice('corwin', 'Corwin', 'en-US', 'American', 'low', new Speaker('en-us+m3', 40, 174)),
+            new Voice('delphine', 'Delphine', 'en-US', 'American', 'high', new Speaker('en-us+f2', 50, 174)),
+            new Voice('ewart', 'Ewart', 'en-GB', 'Scottish', 'middle', new Speaker('en-gb-scotland', 44, 170)),
+            new Voice('farren', 'Farren', 'en-GB', 'Northern', 'middle', new Speaker('en-gb-x-gbclan+m7', 46, 172)),
+            new Voice('giselda', 'Giselda', 'en-GB', 'Southern', 'middle', new Speaker('en-gb-x-rp+f4', 46, 168)),
+            new Voice('oswin', 'Oswin', 'en-GB', 'Midlands', 'low', new Speaker('en-gb-x-gbcwmd', 40, 172)),
+            new Voice('petra', 'Petra', 'en-029', 'Caribbean', 'high', new Speaker('en-029+f4', 50, 170)),
+            new Voice('hanno', 'Hanno', 'de', 'Standard', 'low', new Speaker('de', 42, 170)),
+            new Voice('gerlind', 'Gerlind', 'de', 'Standard', 'high', new Speaker('de+f3', 50, 170)),
+            new Voice('isaure', 'Isaure', 'fr', 'Standard', 'high', new Speaker('fr+f3', 50, 172)),
+            new Voice('thibault', 'Thibault', 'fr-BE', 'Belgian', 'low', new Speaker('fr-be', 42, 172)),
+            new Voice('jalila', 'Jalila', 'ar', 'Standard', 'high', new Speaker('ar+f3', 50, 165)),
+            new Voice('rosalva', 'Rosalva', 'es-ES', 'Castilian', 'high', new Speaker('es+f2', 50, 172)),
+            new Voice('severo', 'Severo', 'es-419', 'Latin American', 'low', new Speaker('es-419', 42, 172)),
+            new Voice('tullia', 'Tullia', 'it', 'Standard', 'high', new Speaker('it+f3', 50, 172)),
+            new Voice('urbano', 'Urbano', 'pt-BR', 'Brazilian', 'low', new Speaker('pt-br', 42, 172)),
+            new Voice('veerle', 'Veerle', 'nl', 'Standard', 'high', new Speaker('nl+f2', 50, 170)),
+            new Voice('wojtek', 'Wojtek', 'pl', 'Standard', 'low', new Speaker('pl', 42, 170)),
+            new Voice('yrsa', 'Yrsa', 'sv', 'Standard', 'high', new Speaker('sv+f2', 50, 170)),
+            new Voice('zenobia', 'Zenobia', 'el', 'Standard', 'high', new Speaker('el+f2', 50, 170)),
+            new Voice('yefim', 'Yefim', 'ru', 'Standard', 'low', new Speaker('ru', 42, 168)),
         ];
     }
 
@@ -94,11 +94,11 @@ final class BuiltInNarrator implements Voices
         $library = $this->library ??= $this->load();
         $this->pcm = '';
         $this->events = [];
-        if ($library->espeak_SetVoiceByName($voice->engine) !== 0) {
+        if ($library->espeak_SetVoiceByName($voice->speaker->name) !== 0) {
             throw VoiceUnavailable::notInstalled("the voice {$voice->name} is missing.");
         }
         $library->espeak_SetParameter(self::RATE, $voice->wordsAMinute(), 0);
-        $library->espeak_SetParameter(self::PITCH, $voice->pitch, 0);
+        $library->espeak_SetParameter(self::PITCH, $voice->speaker->pitch, 0);
         // They would be read out by name.
         $said = Pictographs::blanked($text);
         // Whatever a script holds is text to this call: markup is off.

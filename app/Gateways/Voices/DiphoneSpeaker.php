@@ -39,41 +39,24 @@ final readonly class DiphoneSpeaker implements Voices
         static $all = null;
 
         return $all ??= [
-            new Voice(
-                'kester',
-                'Kester',
-                'en-US',
-                'American',
-                'low',
-                'rms',
-                50,
-                self::USUAL_RATE,
-                VoiceEngine::Diphones,
-            ),
-            new Voice(
-                'linnea',
-                'Linnea',
-                'en-US',
-                'American',
-                'high',
-                'slt',
-                50,
-                self::USUAL_RATE,
-                VoiceEngine::Diphones,
-            ),
-            new Voice('murdo', 'Murdo', 'en-GB', 'Scottish', 'low', 'awb', 50, self::USUAL_RATE, VoiceEngine::Diphones),
-            new Voice(
-                'nolan',
-                'Nolan',
-                'en-US',
-                'American',
-                'middle',
-                'kal16',
-                50,
-                self::USUAL_RATE,
-                VoiceEngine::Diphones,
-            ),
+            self::voice('kester', 'Kester', 'en-US', 'American', 'low', 'rms'),
+            self::voice('linnea', 'Linnea', 'en-US', 'American', 'high', 'slt'),
+            self::voice('murdo', 'Murdo', 'en-GB', 'Scottish', 'low', 'awb'),
+            self::voice('nolan', 'Nolan', 'en-US', 'American', 'middle', 'kal16'),
         ];
+    }
+
+    private static function voice(
+        string $id,
+        string $name,
+        string $language,
+        string $accent,
+        string $register,
+        string $speaker,
+    ): Voice {
+        $speaker = new Speaker($speaker, 50, self::USUAL_RATE);
+
+        return new Voice($id, $name, $language, $accent, $register, $speaker, VoiceEngine::Diphones);
     }
 
     public function version(): string
@@ -89,7 +72,7 @@ final readonly class DiphoneSpeaker implements Voices
             // Through a file: whatever the text begins with, it is no option.
             file_put_contents("$folder/text.txt", trim(Pictographs::blanked($text)));
             $told = $this->run([
-                '-voice', $voice->engine, '--setf', sprintf('duration_stretch=%.3f', 100 / $voice->speed),
+                '-voice', $voice->speaker->name, '--setf', sprintf('duration_stretch=%.3f', 100 / $voice->speed),
                 '-psdur', '-f', "$folder/text.txt", '-o', "$folder/said.wav",
             ]);
             $sound = WavFile::read("$folder/said.wav");

@@ -12,9 +12,6 @@ final readonly class Voice
 {
     /**
      * @param  string  $language  as a BCP 47 tag
-     * @param  string  $engine  the synthesiser's own name for it
-     * @param  int  $pitch  0…99, the synthesiser's scale
-     * @param  int  $rate  words a minute
      * @param  VoiceEngine  $source  which synthesiser it is of
      * @param  int  $speed  percent of its usual rate that it is to read at
      */
@@ -24,21 +21,19 @@ final readonly class Voice
         public string $language,
         public string $accent,
         public string $register,
-        public string $engine,
-        public int $pitch,
-        public int $rate,
+        public Speaker $speaker,
         public VoiceEngine $source = VoiceEngine::Narrator,
         public int $speed = 100,
     ) {
     }
 
-    /** The language's own part of the tag: "en" of "en-GB". */
     /** Its id as a part of a file's name: a service may call its voices anything. */
     public function plainId(): string
     {
         return substr((string) preg_replace('/[^A-Za-z0-9.-]+/', '-', $this->id), 0, 80);
     }
 
+    /** The language's own part of the tag: "en" of "en-GB". */
     public function primaryLanguage(): string
     {
         return (string) Locale::getPrimaryLanguage($this->language);
@@ -70,9 +65,7 @@ final readonly class Voice
             $this->language,
             $this->accent,
             $this->register,
-            $this->engine,
-            $this->pitch,
-            $this->rate,
+            $this->speaker,
             $this->source,
             $speed,
         );
@@ -93,7 +86,7 @@ final readonly class Voice
     /** Words a minute at its speed */
     public function wordsAMinute(): int
     {
-        return (int) round($this->rate * $this->speed / 100);
+        return (int) round($this->speaker->rate * $this->speed / 100);
     }
 
     /** All that can change a sample of what it says. */
@@ -104,6 +97,6 @@ final readonly class Voice
         }
 
         return ($this->source === VoiceEngine::Narrator ? '' : $this->source->value.'/').
-            "{$this->engine}/{$this->pitch}/{$this->wordsAMinute()}";
+            "{$this->speaker->name}/{$this->speaker->pitch}/{$this->wordsAMinute()}";
     }
 }

@@ -69,7 +69,8 @@ final readonly class VoiceBook
             $usual = $this->get(self::DEFAULT);
 
             return new Voice(
-                $id, $id, $usual->language, '', '', $id, $usual->pitch, $usual->rate, VoiceEngine::Service,
+                $id, $id, $usual->language, '', '', new Speaker($id, $usual->speaker->pitch, $usual->speaker->rate),
+                VoiceEngine::Service,
             );
         }
     }

@@ -78,7 +78,7 @@ final readonly class CutBuilders
                 new CardPlacer($this->painter, $short->cards, $short->shape),
                 CutLogo::of($short->logo, $shelf->logos),
                 IntroOutro::of($short->edges, $shelf->footage),
-                $shelf->effects,
+                $shelf->effects->effects,
             ),
         );
     }

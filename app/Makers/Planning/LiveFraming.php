@@ -50,9 +50,7 @@ final readonly class LiveFraming
         return new ShotFraming(
             $shot,
             $footage,
-            $settled,
-            $this->resolver->scene($short, $script),
-            $mark->key,
+            new SetHere($mark->key, $settled, $this->resolver->scene($short, $script)),
             $choice,
             $mark->pins,
             $map,

@@ -30,12 +30,12 @@ final readonly class PlanParts
             }
         }
         foreach ($cut->sound->effects as $effect) {
-            if (($shelf->effects[$effect->sound]->fingerprint ?? null) !== $effect->fingerprint) {
+            if (($shelf->effects->effects[$effect->sound]->fingerprint ?? null) !== $effect->fingerprint) {
                 return false;
             }
         }
 
-        return $cut->sound->music?->fingerprint === $shelf->music($cut->sound->music->id ?? '')?->fingerprint;
+        return $cut->sound->music?->fingerprint === $shelf->music->piece($cut->sound->music->id ?? '')?->fingerprint;
     }
 
     /** Whether all of them are on the disk as they were. */

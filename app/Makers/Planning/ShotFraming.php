@@ -10,25 +10,19 @@ use RapidReel\Pictures\Framing\FramingChoice;
 use RapidReel\Pictures\Framing\Interest\InterestMap;
 use RapidReel\Pictures\Framing\Path\Pin;
 use RapidReel\Plan\Cut\CutShot;
-use RapidReel\Plan\Settings\SettingValues;
 
 /** How a shot is framed at this moment, with all that it comes from. */
 final readonly class ShotFraming
 {
     /**
      * @param  CutShot  $shot  as it was planned
-     * @param  SettingValues  $settled  what holds for it
-     * @param  SettingValues  $above  what would hold without what is set for it alone
-     * @param  int  $row  id of its row
      * @param  list<Pin>  $pins
      * @param  InterestMap|null  $map  null where nobody has looked at its footage yet
      */
     public function __construct(
         public CutShot $shot,
         public Footage $footage,
-        public SettingValues $settled,
-        public SettingValues $above,
-        public int $row,
+        public SetHere $set,
         public FramingChoice $choice,
         public array $pins,
         public ?InterestMap $map,

@@ -143,7 +143,7 @@ final readonly class VideoMaker
             $this->sounds->lay($music->fingerprint, $shelf->musicPath($music->id));
         }
         foreach ($cut->sound->effects as $effect) {
-            $this->sounds->lay($effect->fingerprint, $shelf->effectPath($effect->sound, $effect->fingerprint));
+            $this->sounds->lay($effect->fingerprint, $shelf->effects->path($effect->sound, $effect->fingerprint));
         }
         $ids = [];
         foreach ($cut->scenes as $scene) {

@@ -126,7 +126,7 @@ final readonly class ReferenceMaker
             $this->book->all(),
             static fn (Voice $voice): bool => ! $voice->source->isOutside()
                 && $voice->id !== $guide->id && $voice->speaks($guide->language)
-                && ! in_array($voice->engine, $without, true),
+                && ! in_array($voice->speaker->name, $without, true),
         );
         while ($left !== [] && count($readers) < self::READERS) {
             $like = static fn (Voice $voice): int => self::likeness($voice, $readers);

@@ -31,7 +31,7 @@ final readonly class ReferenceStore
     public function of(array $texts, Voice $voice, callable $read): Reference
     {
         $key = hash('sha256', json_encode(
-            [$this->voices->version(), $voice->id, $voice->engine, $voice->speed, $texts],
+            [$this->voices->version(), $voice->id, $voice->speaker->name, $voice->speed, $texts],
             JSON_THROW_ON_ERROR,
         ));
         $file = $this->store->keyed('references', $key, 'reading');

@@ -20,8 +20,8 @@ final readonly class EffectBook
     ) {
     }
 
-    /** @return array{array<string, SoundEffect>, array<string, string>} effects and where their files stand, by id */
-    public function of(?Channel $channel): array
+    /** @param  Channel|null  $channel  with it, those that it brought, too */
+    public function of(?Channel $channel): EffectShelf
     {
         $effects = $this->shipped();
         $paths = array_map(fn (SoundEffect $one): string => "{$this->folder}/{$one->id}.flac", $effects);
@@ -38,7 +38,7 @@ final readonly class EffectBook
             $effects[$id] = new SoundEffect($id, $row->name, $row->fingerprint, $row->loudest, $row->duration_ms);
         }
 
-        return [$effects, $paths];
+        return new EffectShelf($effects, $paths);
     }
 
     /** @return array<string, SoundEffect> by id: as they were measured when they were made */

@@ -72,11 +72,8 @@ final readonly class FolderShelf
             throw new Refusal("{$this->folder} holds no clip or still that can be read.");
         }
 
-        [$effects, $effectPaths] = $this->effects->of(null);
-
         return new Shelf(
-            $footage, $paths, $music, $musicPaths, $seals, moods: $moods,
-            effects: $effects, effectPaths: $effectPaths,
+            $footage, $paths, $seals, new MusicShelf($music, $moods, $musicPaths), $this->effects->of(null),
         );
     }
 

@@ -54,8 +54,8 @@ final readonly class LibraryShelf
         }
 
         return new Shelf(
-            $footage, $paths, $music, $musicPaths, $seals, $musicSeals, $names, $moods,
-            ...[...$this->effects->of($channel), $logos],
+            $footage, $paths, $seals, new MusicShelf($music, $moods, $musicPaths, $musicSeals),
+            $this->effects->of($channel), $names, $logos,
         );
     }
 

@@ -5,11 +5,7 @@ declare(strict_types=1);
 namespace App\Shelves\Library;
 
 use App\Media\Store\DamagedPart;
-use App\Media\Store\KeptFiles;
 use RapidReel\Pictures\Footage\Footage;
-use RapidReel\Plan\Choice\Mood;
-use RapidReel\Plan\Cut\CutMusic;
-use RapidReel\Plan\Cut\SoundEffect;
 
 /** The footage and music at hand, with where each lies on disk. */
 final readonly class Shelf
@@ -24,28 +20,18 @@ final readonly class Shelf
     /**
      * @param  list<Footage>  $footage
      * @param  array<array-key, string>  $footagePaths  by id
-     * @param  list<CutMusic>  $music
-     * @param  array<array-key, string>  $musicPaths  by id
      * @param  array<array-key, string|null>  $seals  size and hash of a piece of footage by id, if they are known
-     * @param  array<array-key, string|null>  $musicSeals
      * @param  array<array-key, string>  $names  of footage by id, where that is no name; of music and logos by theirs
      *                                           behind their kind
-     * @param  array<array-key, Mood|null>  $moods  of pieces of music, by id
-     * @param  array<array-key, SoundEffect>  $effects  by id
-     * @param  array<array-key, string>  $effectPaths
      * @param  array<array-key, array{int, int}>  $logos  width and height by the hash of each picture
      */
     public function __construct(
-        array $footage,
-        public array $footagePaths,
-        public array $music,
-        private array $musicPaths,
+        array $footage = [],
+        public array $footagePaths = [],
         public array $seals = [],
-        private array $musicSeals = [],
+        public MusicShelf $music = new MusicShelf,
+        public EffectShelf $effects = new EffectShelf,
         private array $names = [],
-        public array $moods = [],
-        public array $effects = [],
-        private array $effectPaths = [],
         public array $logos = [],
     ) {
         $byId = [];
@@ -59,9 +45,8 @@ final readonly class Shelf
     public function dressed(self $other): self
     {
         return new self(
-            array_values($this->footage), $this->footagePaths, $this->music, $this->musicPaths, $this->seals,
-            $this->musicSeals, $this->names + $other->names, $this->moods, $other->effects, $other->effectPaths,
-            $other->logos,
+            array_values($this->footage), $this->footagePaths, $this->seals, $this->music, $other->effects,
+            $this->names + $other->names, $other->logos,
         );
     }
 
@@ -107,35 +92,6 @@ final readonly class Shelf
     /** @throws DamagedPart when its file is not what was brought any more */
     public function musicPath(string $id): string
     {
-        $path = $this->musicPaths[$id] ?? '';
-        $seal = $this->musicSeals[$id] ?? null;
-
-        return KeptFiles::agrees($path, $seal) ? $path : throw DamagedPart::music($this->names[self::MUSIC.$id] ?? $id);
-    }
-
-    /**
-     * Where the file of an effect stands.
-     *
-     * @param  string  $fingerprint  hash of what it was when it was chosen
-     *
-     * @throws DamagedPart when it is gone, or another one
-     */
-    public function effectPath(string $id, string $fingerprint): string
-    {
-        $path = $this->effectPaths[$id] ?? '';
-        $isThat = is_file($path) && KeptFiles::hashOf(KeptFiles::sealOf($path)) === $fingerprint;
-
-        return $isThat ? $path : throw DamagedPart::effect($this->effects[$id]->name ?? 'that was chosen');
-    }
-
-    public function music(string $id): ?CutMusic
-    {
-        foreach ($this->music as $piece) {
-            if ($piece->id === $id) {
-                return $piece;
-            }
-        }
-
-        return null;
+        return $this->music->path($id) ?? throw DamagedPart::music($this->names[self::MUSIC.$id] ?? $id);
     }
 }

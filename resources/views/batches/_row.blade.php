@@ -1,5 +1,5 @@
 @php($short = $row->short)
-@php($summary = $row->summary)
+@php($summary = $row->summary())
 <tr id="row-{{ $short->id }}" tabindex="-1" @class(['is-working' => $row->isWorking]) data-id="{{ $short->id }}"
     data-open="{{ route('shorts.script', $short) }}" data-groups="{{ implode(' ', $row->groups()) }}"
     data-number="{{ $short->number }}" data-title="{{ mb_strtolower($short->title) }}"
@@ -34,16 +34,16 @@
 </td>
 <td class="num">
     @if ($row->strip)
-        <b @class(['is-over' => $row->strip->over])>{{ $row->strip->estimated ? '≈ ' : '' }}{{
-            $row->strip->seconds
+        <b @class(['is-over' => $row->strip->isOver()])>{{ $row->strip->about() }}{{
+            $row->strip->seconds()
         }}</b>
-        <span class="under">of {{ $row->strip->limitSeconds }} s{{ $row->strip->over ? ', over' : '' }}</span>
+        <span class="under">of {{ $row->strip->limitSeconds() }} s{{ $row->strip->isOver() ? ', over' : '' }}</span>
     @endif
 </td>
 <td class="num">
     @if ($row->strip)
-        <b @class(['is-late' => $row->strip->hookLate])>{{ $row->strip->hookSeconds }}</b>
-        <span class="under">{{ $row->strip->hookLate ? 'late' : 'in time' }}</span>
+        <b @class(['is-late' => $row->strip->isHookLate()])>{{ $row->strip->hookSeconds() }}</b>
+        <span class="under">{{ $row->strip->isHookLate() ? 'late' : 'in time' }}</span>
     @endif
 </td>
 <td class="num">{{ $summary ? number_format($summary->wordsASecond(), 1) : '' }}</td>
@@ -53,11 +53,11 @@
 </td>
 <td class="how">@include('shorts._state', ['row' => $row])</td>
 <td class="files">
-    @if ($row->done)
-        <a href="{{ route('exports.file', [$row->done, 'mp4', 'save' => 1]) }}" class="btn btn-sm btn-outline-dark"
+    @if ($row->done())
+        <a href="{{ route('exports.file', [$row->done(), 'mp4', 'save' => 1]) }}" class="btn btn-sm btn-outline-dark"
             aria-label="Download {{ $short->title }} as MP4">MP4</a>
         <span class="under">
-            {{ number_format($row->done->bytes / 1048576, 1) }} MB{{ $row->isDraft() ? ', draft' : '' }}
+            {{ number_format($row->done()->bytes / 1048576, 1) }} MB{{ $row->isDraft() ? ', draft' : '' }}
         </span>
     @endif
 </td>

@@ -8,9 +8,8 @@
     'briefs' => route('batches.briefs', $batch), 'download' => route('batches.download', $batch),
     'settings' => route('settings'), 'pace' => route('batches.pace', $batch),
 ])
-@php($now = ['working' => $rundown->isWorking, 'asOf' => $asOf, 'undo' => $rundown->undo, 'redo' => $rundown->redo,
-    'ids' => $rundown->ids, 'channel' => $batch->channel_id, 'batch' => $batch->id, 'counts' => $rundown->counts,
-    'next' => $rundown->next])
+@php($now = [...$rundown->state->toArray(), 'asOf' => $asOf, 'ids' => $rundown->ids, 'channel' => $batch->channel_id,
+    'batch' => $batch->id, 'counts' => $rundown->counts, 'next' => $rundown->next])
 <div class="rundown" x-data="rundown(@js($urls), @js($now))" @acted="acted($event.detail)">
     <div class="page-head">
         <div>
@@ -139,6 +138,6 @@
     </p>
     <p class="empty-title" x-show="none" x-cloak>No short is like that.</p>
     @include('pace._bring', ['limits' => $page->limits])
-    <x-below what="Settings of the batch" :history="$rundown->history">@include('batches._settings')</x-below>
+    <x-below what="Settings of the batch" :history="$rundown->state->history">@include('batches._settings')</x-below>
 </div>
 @endsection

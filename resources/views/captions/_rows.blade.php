@@ -1,10 +1,10 @@
 @forelse ($page->rows as $row)
     <li id="{{ $row->id() }}" data-cue="{{ json_encode($row->data()) }}" @class([
-        'cue', 'is-made' => $row->cue->from->isLocked, 'is-faint' => $row->isFaint, 'begins-scene' => $row->isFirst,
+        'cue', 'is-made' => $row->cue->from->isLocked, 'is-faint' => $row->isFaint(), 'begins-scene' => $row->isFirst,
     ])>
-        <button type="button" class="cue-time" data-does="go" aria-label="Caption at {{ $row->clock }}">{{
-            $row->clock
-        }}<span>{{ $row->ends }}</span></button>
+        <button type="button" class="cue-time" data-does="go" aria-label="Caption at {{ $row->clock() }}">{{
+            $row->clock()
+        }}<span>{{ $row->ends() }}</span></button>
         <div class="cue-said">
             <p class="cue-words">
                 @foreach ($row->words as $word)
@@ -17,7 +17,7 @@
             </p>
             <div class="cue-tools">
                 <input class="form-control form-control-sm cue-text" maxlength="200" value="{{ $row->cue->text() }}"
-                    aria-label="What the caption at {{ $row->clock }} shows">
+                    aria-label="What the caption at {{ $row->clock() }} shows">
                 <button type="button" class="link" data-does="join">Join with next</button>
                 <button type="button" class="link" data-does="split">Split here</button>
                 <button type="button" class="link" data-does="break">Break line</button>
@@ -41,8 +41,8 @@
             </div>
         </div>
         <div class="cue-clear">
-            @if ($row->ratio !== null)<span>{{ number_format($row->ratio, 1) }}</span>@endif
-            @foreach ($row->flags as $flag)<span class="flag">{{ $flag }}</span>@endforeach
+            @if ($row->clear !== null)<span>{{ number_format($row->clear->ratio, 1) }}</span>@endif
+            @foreach ($row->flags() as $flag)<span class="flag">{{ $flag }}</span>@endforeach
             @if ($row->cue->from->isLocked)<span class="quiet">by hand</span>@endif
         </div>
     </li>

@@ -9,9 +9,7 @@
     'style' => route('styles.store', $short),
 ])
 @php($now = [
-    'working' => ! $page->isProofFresh && $page->proofProblem === null, 'undo' => $page->undo, 'redo' => $page->redo,
-    'revision' => $short->revision, 'script' => $page->script, 'faces' => $page->faces, 'proof' => $page->proof,
-    'seconds' => $page->seconds,
+    ...$page->state->toArray(), ...$page->stage->toArray(), 'seconds' => $page->seconds,
 ])
 <div class="captions-page" x-data="captions(@js($urls), @js($now))" @acted="acted($event.detail)"
     @keydown.window="keyed($event)">
@@ -54,7 +52,7 @@
             <ol class="cues" x-ref="rows" @click="clicked($event)">@include('captions._rows')</ol>
         </section>
         <aside class="captions-side">
-            <x-stage :shape="$page->shape"
+            <x-stage :shape="$page->stage->shape"
                 none="The pictures are being made. The captions are drawn as they will be burned."
                 label="Captions as they will be burned"/>
             <div class="stage-bar">
@@ -70,7 +68,7 @@
     </div>
     <details class="history">
         <summary>What was changed</summary>
-        <ol x-ref="history">@include('history._list', ['history' => $page->history])</ol>
+        <ol x-ref="history">@include('history._list', ['history' => $page->state->history])</ol>
     </details>
     <div class="modal" id="bring-how" tabindex="-1" aria-labelledby="bring-title" aria-hidden="true">
         <div class="modal-dialog"><div class="modal-content">

@@ -1,8 +1,10 @@
 @props(['strip'])
 {{-- A cut to scale: scenes as blocks, picture changes as ticks, the hook window and the limit as lines. --}}
-<svg {{ $attributes->class(['strip', 'is-over' => $strip->over]) }} viewBox="0 0 1000 20" preserveAspectRatio="none"
+<svg {{ $attributes->class(['strip', 'is-over' => $strip->isOver()]) }} viewBox="0 0 1000 20" preserveAspectRatio="none"
     role="img"
-    aria-label="{{ $strip->seconds }} seconds of {{ $strip->limitSeconds }}, hook {{ $strip->hookSeconds }} seconds">
+    aria-label="{{ $strip->seconds() }} seconds of {{ $strip->limitSeconds() }}, hook {{
+        $strip->hookSeconds()
+    }} seconds">
     <path class="strip-room" d="M0 3H{{ $strip->limit }}V17H0Z"/>
     @foreach ($strip->scenes as $class => $path)<path class="strip-{{ $class }}" d="{{ $path }}"/>@endforeach
     <path class="strip-cut" d="{{ $strip->cuts }}"/>

@@ -30,10 +30,10 @@
                 <label><input type="checkbox" class="form-check-input" value="{{ $one->id }}" x-model="chosen"
                     aria-label="Choose {{ $one->name }}"></label>
             @endif
-            <span title="{{ implode(', ', $page->used[$one->id] ?? []) }}">{{ $page->usedSays($one->id) }}</span>
+            <span title="{{ implode(', ', $page->ties->used[$one->id] ?? []) }}">{{ $page->usedSays($one->id) }}</span>
             @if ($one->collection !== '')<span>{{ $one->collection }}</span>@endif
-            @if (isset($page->near[$one->near_id ?? 0]))
-                <span class="flag flag-inline">nearly “{{ $page->near[$one->near_id] }}”</span>
+            @if (isset($page->ties->near[$one->near_id ?? 0]))
+                <span class="flag flag-inline">nearly “{{ $page->ties->near[$one->near_id] }}”</span>
             @endif
             @if ($one->remark !== null)
                 <span class="flag flag-inline" title="{{ $one->remark }}">colours taken as BT.2020</span>

@@ -1,15 +1,14 @@
 @extends('layouts.app')
 @section('title', 'Framing of '.$page->framing->footage->name)
 @section('content')
-@php($short = $page->short)
-@php($place = [$page->scene, $page->word])
+@php($short = $page->place->short())
+@php($place = [$page->place->scene, $page->place->word])
 @php($urls = [
     'state' => route('framing.state', $place), 'undo' => route('shorts.undo', $short),
     'redo' => route('shorts.redo', $short), 'pin' => route('framing.pin', $place), 'settings' => route('settings'),
 ])
 @php($now = [
-    'working' => $page->framing->map === null, 'undo' => $page->undo, 'redo' => $page->redo,
-    'revision' => $short->revision, 'drawn' => $page->drawn, 'shot' => $page->framing->row,
+    ...$page->state->toArray(), 'drawn' => $page->drawn, 'shot' => $page->framing->set->row,
     'channel' => $short->batch->channel_id,
 ])
 <div class="framing-page" x-data="framing(@js($urls), @js($now))" @acted="acted($event.detail)"
@@ -21,9 +20,9 @@
             <p class="lead" x-ref="lead">{{ $page->lead() }}</p>
         </div>
         <div class="actions">
-            @if ($page->before)<a class="btn btn-outline-dark" href="{{ $page->before }}" data-key="["
+            @if ($page->place->before)<a class="btn btn-outline-dark" href="{{ $page->place->before }}" data-key="["
                 data-key-does="Shot before">Shot before</a>@endif
-            @if ($page->after)<a class="btn btn-outline-dark" href="{{ $page->after }}" data-key="]"
+            @if ($page->place->after)<a class="btn btn-outline-dark" href="{{ $page->place->after }}" data-key="]"
                 data-key-does="Next shot">Next shot</a>@endif
         </div>
     </div>
@@ -36,7 +35,7 @@
         '+ −' => 'Closer or wider'] as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
     @endforeach
-    <p class="framing-says">“{{ $page->says }}”</p>
+    <p class="framing-says">“{{ $page->place->says() }}”</p>
     <section x-ref="settings" aria-label="How it is framed">@include('framing._settings')</section>
     <div class="framing-cols">
         <div class="framing-source" style="--ratio: {{
@@ -81,7 +80,7 @@
     </div>
     <details class="history">
         <summary>What was changed</summary>
-        <ol x-ref="history">@include('history._list', ['history' => $page->history])</ol>
+        <ol x-ref="history">@include('history._list', ['history' => $page->state->history])</ol>
     </details>
 </div>
 @endsection

@@ -5,12 +5,12 @@
     'card_colour' => 'letters of cards', 'ground_top' => 'behind pictures',
 ])
 <h2>Settings</h2>
-<div class="scopes">@foreach ($house->controls as $control)<x-scope :$control/>@endforeach</div>
+<div class="scopes">@foreach ($house->controls['main'] as $control)<x-scope :$control/>@endforeach</div>
 <p><a href="{{ route('styles') }}" data-key="s" data-key-does="Caption styles">Caption styles and faces</a> ·
     <a href="{{ route('sounds.index') }}">Sound</a></p>
 <h2>Logo</h2>
 <div class="logo-cols">
-    <div class="scopes">@foreach ($house->logo as $control)<x-scope :$control/>@endforeach</div>
+    <div class="scopes">@foreach ($house->controls['logo'] as $control)<x-scope :$control/>@endforeach</div>
     <div>
         @foreach ($house->logos as $card)
             <figure class="logo-card" x-data="logoPicker">
@@ -60,16 +60,16 @@
     </div>
 </div>
 <h2>Look of the pictures</h2>
-<div class="scopes">@foreach ($house->look as $control)<x-scope :$control/>@endforeach</div>
+<div class="scopes">@foreach ($house->controls['look'] as $control)<x-scope :$control/>@endforeach</div>
 <h2>Behind pictures</h2>
-<div class="scopes">@foreach ($house->grounds as $control)<x-scope :$control/>@endforeach</div>
+<div class="scopes">@foreach ($house->controls['grounds'] as $control)<x-scope :$control/>@endforeach</div>
 <p class="quiet">A subject on a green or any other plain ground is put over two colours, a blurred copy, or
 footage: give a picture or clip of the library the tag “behind”, and it can be chosen.</p>
 <h2>Cards</h2>
-<div class="scopes">@foreach ($house->cards as $control)<x-scope :$control/>@endforeach</div>
+<div class="scopes">@foreach ($house->controls['cards'] as $control)<x-scope :$control/>@endforeach</div>
 <p class="quiet">The title of each short over its hook, a pointer with an arrow over its close. Others, and
 stickers, are put over the picture on the sheet.</p>
 <h2>Opening and ending</h2>
-<div class="scopes">@foreach ($house->edges as $control)<x-scope :$control/>@endforeach</div>
+<div class="scopes">@foreach ($house->controls['edges'] as $control)<x-scope :$control/>@endforeach</div>
 <p class="quiet">A clip or a card before every short, or after it, with its own sound: give footage the tag
 “opening” or “ending”, and it can be chosen. Both count in the length.</p>

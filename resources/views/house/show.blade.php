@@ -18,7 +18,7 @@
 @endif
 <section class="house-settings" aria-label="Settings" x-data="house(@js([
     'state' => route('house.state'), 'undo' => route('house.undo'), 'redo' => route('house.redo'),
-]), @js($state))"
+]), @js($state->toArray()))"
     @acted="acted($event.detail)">
     <x-told/>
     <div class="house-cols">
@@ -176,7 +176,7 @@
     </div>
     <details class="history">
         <summary>What was changed</summary>
-        <ol id="house-history">@include('history._list', ['history' => $house->history])</ol>
+        <ol id="house-history">@include('history._list', ['history' => $state->page->history])</ol>
     </details>
 </section>
 @endsection

@@ -5,28 +5,29 @@
             <h2>{{ $card->title }}</h2>
             @if ($card->strip)
                 <span class="num">
-                    <b @class(['is-over' => $card->strip->over])>≈ {{ $card->strip->seconds }}</b>
-                    / {{ $card->strip->limitSeconds }} s, {{ $card->fit }}
+                    <b @class(['is-over' => $card->strip->isOver()])>≈ {{ $card->strip->seconds() }}</b>
+                    / {{ $card->strip->limitSeconds() }} s, {{ $card->fit() }}
                 </span>
             @endif
         </header>
         @if ($card->strip)
             <x-strip :strip="$card->strip"/>
             <p class="fate-hook">
-                <b>Hook</b> {{ $card->hook }}
-                <span class="{{ $card->strip->hookLate ? 'is-late' : '' }}">
-                    ≈ {{ $card->strip->hookSeconds }} s of 3
+                <b>Hook</b> {{ $card->hook() }}
+                <span class="{{ $card->strip->isHookLate() ? 'is-late' : '' }}">
+                    ≈ {{ $card->strip->hookSeconds() }} s of {{ $card->strip->windowSeconds() }}
                 </span>
             </p>
             <ul class="findings">@foreach ($card->findings as $finding)<x-finding :$finding/>@endforeach</ul>
             <p class="quiet">{{ $card->facts }}</p>
-            @foreach ($card->warnings as $warning)<p class="flag">{{ $warning }}</p>@endforeach
-            @foreach ($card->flags as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
-            @if ($card->articles !== [])
+            @foreach ($card->planned->along->warnings as $warning)<p class="flag">{{ $warning }}</p>@endforeach
+            @foreach ($card->flags() as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
+            @php($articles = $card->articles())
+            @if ($articles !== [])
                 <fieldset class="articles" data-keep="{{ $card->number - 1 }}">
-                    <legend>This page seems to hold {{ count($card->articles) }} articles. Which do you keep? Each
+                    <legend>This page seems to hold {{ count($articles) }} articles. Which do you keep? Each
                     becomes a script.</legend>
-                    @foreach ($card->articles as $i => $article)
+                    @foreach ($articles as $i => $article)
                         <label>
                             <input type="checkbox" class="form-check-input" value="{{ $i }}" @checked($i === 0)>
                             {{ $article->title }} <span class="quiet">{{ $article->words }} words</span>
@@ -40,7 +41,7 @@
                     $card->notes === [] ? 'All of it is spoken' : 'Not spoken: '.implode(', ', $card->notes)
                 }}</summary>
                 <div class="spoken">
-                    @foreach ($card->lines as $line => $runs)
+                    @foreach ($card->planned->script->lines as $line => $runs)
                         @if ($runs !== [])
                             <p>@foreach ($runs as $at => $run)@if ($run->kind->isSpoken()){{
                             $run->text }}@elseif ($run->kind->isNote())<button

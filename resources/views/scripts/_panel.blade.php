@@ -5,13 +5,13 @@
 @php($actUrl = route('batches.act', $short->batch_id))
 <section class="panel-hook" aria-label="Hook">
     <h3>Hook <span @class(['is-late' => $summary->isHookLate()])>
-        {{ $panel->hookSeconds }} s of {{ $panel->window }}
+        {{ $panel->hook->seconds }} s of {{ $panel->hook->window }}
     </span></h3>
-    <p class="hook-words">{{ $panel->hook }}</p>
-    <ul class="findings">@foreach ($panel->findings as $finding)<x-finding :$finding/>@endforeach</ul>
+    <p class="hook-words">{{ $panel->hook->text }}</p>
+    <ul class="findings">@foreach ($panel->hook->findings as $finding)<x-finding :$finding/>@endforeach</ul>
     <h4>Others to try</h4>
     <ul class="hooks">
-        @foreach ($panel->others as $other)
+        @foreach ($panel->hook->others as $other)
             <li>
                 <p>
                     {{ $other->text }}

@@ -18,11 +18,11 @@
         <figcaption>Bars: shots, between the lines 2 to 3 s · line: words a second · foot: silence</figcaption>
     </figure>
     <div>
-        @if ($page->findings === [])
+        @if ($page->findings() === [])
             <p class="quiet">Nothing stands out.</p>
         @else
             <ul class="pace-findings">
-                @foreach ($page->findings as $finding)
+                @foreach ($page->findings() as $finding)
                     <li>
                         <button type="button" class="link" data-to="{{ $finding->ms }}">{{
                             sprintf('%d:%04.1f', intdiv($finding->ms, 60000), $finding->ms % 60000 / 1000)

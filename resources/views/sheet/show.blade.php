@@ -10,9 +10,8 @@
     'settings' => route('settings'), 'pattern' => route('patterns.store', $short),
 ])
 @php($now = [
-    'working' => $page->isWorking(), 'undo' => $page->undo, 'redo' => $page->redo, 'revision' => $short->revision,
-    'script' => $page->script, 'faces' => $page->faces, 'proof' => $page->proof, 'drawn' => $page->drawn,
-    'sound' => $page->sound, 'short' => $short->id, 'channel' => $short->batch->channel_id,
+    ...$page->state->toArray(), ...$page->stage->toArray(), 'drawn' => $page->drawn, 'sound' => $page->sound,
+    'short' => $short->id, 'channel' => $short->batch->channel_id,
 ])
 <div class="timeline" x-data="timeline(@js($urls), @js($now))" @acted="acted($event.detail)"
     @keydown.window="keyed($event)">
@@ -120,7 +119,7 @@
                 aria-label="What is set for this scene and this shot" @keydown.escape="toggleHere()"></div>
         </section>
         <aside class="timeline-side">
-            <x-stage :shape="$page->shape" none="The pictures are being made."
+            <x-stage :shape="$page->stage->shape" none="The pictures are being made."
                 label="The short as it will be"><span class="stage-line" x-ref="stageLine" hidden></span><div
                     class="stage-cards" x-ref="stageCards" @pointerdown="cardGrabbed($event)"></div></x-stage>
             <div class="stage-bar">
@@ -148,6 +147,8 @@
     @include('sheet._effects')
     @include('sheet._cards')
     @include('pace._bring', ['limits' => $page->limits])
-    <x-below what="Pace, sound and look of this short" :history="$page->history">@include('sheet._settings')</x-below>
+    <x-below what="Pace, sound and look of this short" :history="$page->state->history">
+        @include('sheet._settings')
+    </x-below>
 </div>
 @endsection

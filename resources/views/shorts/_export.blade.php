@@ -2,10 +2,10 @@
 <div class="export">
     @if ($row->strip)
         <p class="export-length">
-            <b @class(['is-over' => $row->strip->over])>{{ $row->strip->estimated ? '≈ ' : '' }}{{
-                $row->strip->seconds
+            <b @class(['is-over' => $row->strip->isOver()])>{{ $row->strip->about() }}{{
+                $row->strip->seconds()
             }}</b>
-            / {{ $row->strip->limitSeconds }} s · hook {{ $row->strip->hookSeconds }} s
+            / {{ $row->strip->limitSeconds() }} s · hook {{ $row->strip->hookSeconds() }} s
         </p>
     @endif
     <div class="export-state">@include('shorts._state', ['row' => $row])</div>
@@ -15,14 +15,14 @@
         @csrf
         <button @class(['btn', $row->isFinished() ? 'btn-outline-dark' : 'btn-primary'])
             name="quality" value="final" data-key="e" data-key-does="Export"
-            @disabled($row->export?->state->isOpen())>Export</button>
+            @disabled($row->export()?->state->isOpen())>Export</button>
         <button class="btn btn-outline-dark" name="quality" value="draft" data-key="d" data-key-does="Draft"
-            @disabled($row->export?->state->isOpen())>Draft</button>
+            @disabled($row->export()?->state->isOpen())>Draft</button>
     </form>
-    @if ($row->done)
+    @if ($row->done())
         <p class="export-files">
             @foreach (App\Desks\Exporting\ExportedFiles::EXTENSIONS as $extension)
-                <a href="{{ route('exports.file', [$row->done, $extension, 'save' => 1]) }}">{{
+                <a href="{{ route('exports.file', [$row->done(), $extension, 'save' => 1]) }}">{{
                     strtoupper($extension)
                 }}</a>
             @endforeach

@@ -3,12 +3,12 @@
     <li class="scene scene-{{ $scene->role->value }}" style="--shots: {{ max(1, count($item->shots)) }}"
         id="at-scene-{{ $scene->id }}">
         <div class="scene-time">
-            @if ($item->start !== null)
-                <button type="button" class="link" @click="seek({{ $item->ms / 1000 }})"
-                    aria-label="Play from {{ $item->start }}">{{
-                    $item->start
+            @if ($item->times !== null)
+                <button type="button" class="link" @click="seek({{ $item->times[0] / 1000 }})"
+                    aria-label="Play from {{ $item->start() }}">{{
+                    $item->start()
                 }}</button>
-                <span>{{ $item->seconds }} s</span>
+                <span>{{ $item->seconds() }} s</span>
             @else
                 <span>–</span>
             @endif
@@ -18,7 +18,7 @@
             @if ($item->sentences > 1)<span class="flag flag-inline">
                 {{ $item->sentences }} sentences in one scene
             </span>@endif
-            @foreach ($item->before as $note)
+            @foreach ($item->notes(before: true) as $note)
                 @include('scripts._note', ['number' => $note->position, 'short' => $sheet->short])
             @endforeach
             <textarea rows="1" maxlength="1000" id="scene-{{ $scene->id }}"
@@ -26,7 +26,7 @@
                 aria-label="Scene {{ $item->number + 1 }}, {{ $scene->role->value }}" x-init="typed($el)"
                 @input="typed($el)"
                 @keydown="keyed($event)">{{ $scene->text }}</textarea>
-            @foreach ($item->within as $note)
+            @foreach ($item->notes(before: false) as $note)
                 @include('scripts._note', ['number' => $note->position, 'short' => $sheet->short])
             @endforeach
             <span class="scene-save" x-show="dirty['{{ route('scenes.reword', $scene) }}']" x-cloak>
@@ -38,7 +38,7 @@
                 <button type="button" class="link" @mousedown.prevent @click="change(words_($el), 'split')"
                     title="Alt Enter"
                     >Split at cursor</button>
-                @unless ($item->isLast)
+                @unless ($loop->last)
                     <button type="button" class="link" @click="change(words_($el), 'join')" title="Alt J">
                         Join with next
                     </button>
@@ -46,13 +46,13 @@
                 @unless ($loop->first)
                     <button type="button" class="link" @click="change(words_($el), 'up')" title="Alt ↑">Up</button>
                 @endunless
-                @unless ($item->isLast)
+                @unless ($loop->last)
                     <button type="button" class="link" @click="change(words_($el), 'down')" title="Alt ↓">Down</button>
                 @endunless
                 @unless ($loop->count === 1)
                     <button type="button" class="link" @click="change(words_($el), 'drop')">Remove</button>
                 @endunless
-                @if ($item->isLast && ! $loop->first)
+                @if ($loop->last && ! $loop->first)
                     @php($isClose = $scene->role->value === 'close')
                     <button type="button" class="link"
                         @click="change(words_($el), '{{ $isClose ? 'beat' : 'close' }}')">Make it {{
@@ -68,10 +68,10 @@
         <div class="scene-seen">
             @forelse ($item->shots as $shot)
                 <div class="shot-place">
-                    <button type="button" class="shot{{ $shot->fits ? '' : ' is-odd' }}"
-                        data-url="{{ route('scenes.swap', [$scene, $shot->word]) }}"
+                    <button type="button" class="shot{{ $shot->fits() ? '' : ' is-odd' }}"
+                        data-url="{{ route('scenes.swap', [$scene, $shot->shot->word]) }}"
                         @click="pick($el.dataset.url)" @keydown="pickByKey($event)"
-                        aria-label="Swap the picture at {{ $shot->start }}: {{
+                        aria-label="Swap the picture at {{ $shot->start() }}: {{
                             $shot->footage ? $shot->name() : 'missing'
                         }}">
                         @if ($shot->footage)
@@ -81,12 +81,12 @@
                             <span class="shot-missing">gone</span>
                         @endif
                         <span class="shot-words">
-                            <b>{{ $shot->start }}</b> {{ $shot->seconds }} s<br>
+                            <b>{{ $shot->start() }}</b> {{ $shot->seconds() }} s<br>
                             {{ $shot->name() }}{{ $shot->isLocked ? ' · chosen' : '' }}
                             <span class="shot-why">{{ $shot->why() }}</span>
                         </span>
                     </button>
-                    @if ($shot->isOdd && isset($shot->controls['match_colours']))
+                    @if ($shot->isOdd() && isset($shot->controls['match_colours']))
                         <p class="shot-odd" x-data="scope({{ $shot->controls['match_colours']->request() }})">
                             <span class="flag flag-inline">other colours than the rest</span>
                             <button type="button" class="link"
@@ -95,11 +95,11 @@
                     @endif
                     @if ($shot->framing !== null)
                         <a class="shot-framing" href="{{ $shot->framing }}"
-                            aria-label="Framing of the picture at {{ $shot->start }}">Framing</a>
+                            aria-label="Framing of the picture at {{ $shot->start() }}">Framing</a>
                     @endif
                     @if ($shot->controls !== [])
-                        <details class="shot-own" id="shot-{{ $scene->id }}-{{ $shot->word }}">
-                            <summary aria-label="How the picture at {{ $shot->start }} moves">{{
+                        <details class="shot-own" id="shot-{{ $scene->id }}-{{ $shot->shot->word }}">
+                            <summary aria-label="How the picture at {{ $shot->start() }} moves">{{
                                 $shot->says()
                             }}</summary>
                             <div class="scopes">@foreach ($shot->controls as $control)

@@ -1,4 +1,4 @@
-@php($export = $row->export)
+@php($export = $row->export())
 @if ($export?->state->isOpen())
     <span class="state state-working">{{ $row->state }}</span>
     <progress class="bar" max="100" value="{{ $export->percent }}" aria-label="Progress">
@@ -25,7 +25,7 @@
         <span class="under">{{ $export->segments_made }} segments made, {{ $export->segments_kept }} kept</span>
     @elseif ($row->waits)
         <span class="under" title="{{ $row->waits->fully }}">to be planned: {{ $row->waits->shortly }}</span>
-    @elseif ($row->isStale)
+    @elseif ($row->isStale())
         <span class="under">export again for a fresh file</span>
     @endif
 @endif

@@ -7,8 +7,7 @@
     'state' => route('shorts.state', $short), 'undo' => route('shorts.undo', $short),
     'redo' => route('shorts.redo', $short),
 ])
-@php($now = ['working' => $row->isWorking, 'video' => $row->done?->id, 'undo' => $sheet->undo, 'redo' => $sheet->redo,
-    'revision' => $short->revision])
+@php($now = ['video' => $row->done()?->id, ...$sheet->state->toArray()])
 <div class="sheet" x-data="sheet(@js($urls), @js($now))" @acted="acted($event.detail)">
     <div class="page-head">
         <div>
@@ -42,14 +41,16 @@
             <div class="ruler-head" aria-hidden="true"><span>Time</span><span>Said</span><span>Seen</span></div>
             <ol class="ruler" x-ref="scenes">@include('shorts._scenes')</ol>
             <div class="panel" x-ref="panel">@include('scripts._panel')</div>
-            <x-below what="Settings of this short" :history="$sheet->history">@include('shorts._settings')</x-below>
+            <x-below what="Settings of this short" :history="$sheet->state->history">
+                @include('shorts._settings')
+            </x-below>
         </section>
         <aside class="sheet-side">
-            @if ($row->done)
+            @if ($row->done())
                 <video x-ref="player" class="player" controls playsinline preload="metadata"
                     data-from="{{ route('exports.file', [0, 'mp4']) }}"
-                    src="{{ route('exports.file', [$row->done, 'mp4']) }}"
-                    poster="{{ route('exports.poster', $row->done) }}"></video>
+                    src="{{ route('exports.file', [$row->done(), 'mp4']) }}"
+                    poster="{{ route('exports.poster', $row->done()) }}"></video>
             @else
                 <div class="player player-none"><p>The video plays here once it is exported.</p></div>
             @endif

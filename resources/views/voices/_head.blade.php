@@ -1,7 +1,7 @@
 <p class="lead voice-lead">
     {{ count($page->scenes) }} scenes · dead air saved: <b>{{ $page->saved }} s</b>
-    @if ($page->isWaiting) · <span class="state state-working">finding the words</span>
-        @if ($page->waits !== '')<span class="quiet">{{ $page->waits }}</span>@endif
+    @if ($page->recordings->isWaiting) · <span class="state state-working">finding the words</span>
+        @if ($page->recordings->waits !== '')<span class="quiet">{{ $page->recordings->waits }}</span>@endif
     @endif
 </p>
 @if ($page->offered > 1)
@@ -12,7 +12,7 @@
         </button>.
     </p>
 @endif
-@foreach ($page->failed as $recording)
+@foreach ($page->recordings->failed as $recording)
     <p class="notice notice-problem" role="alert">
         “{{ $recording->name }}”: {{ $recording->problem }}
         <button type="button" class="link" data-do="{{ route('recordings.again', $recording) }}" data-body="{}"
@@ -22,11 +22,12 @@
             aria-label="Delete the recording {{ $recording->name }}">Delete it</button>
     </p>
 @endforeach
-@if ($page->kept !== [])
+@if ($page->recordings->kept !== [])
     <details class="kept-recordings">
-        <summary>{{ count($page->kept) }} {{ Str::plural('recording', count($page->kept)) }} kept</summary>
+        @php($count = count($page->recordings->kept))
+        <summary>{{ $count }} {{ Str::plural('recording', $count) }} kept</summary>
         <ul>
-            @foreach ($page->kept as $recording)
+            @foreach ($page->recordings->kept as $recording)
                 <li>
                     {{ $recording->name }}
                     <button type="button" class="link" data-do="{{ route('recordings.destroy', $recording) }}"

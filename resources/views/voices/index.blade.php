@@ -49,7 +49,7 @@
                 </td>
                 <td class="what"><b>{{ $voice->name }}</b></td>
                 <td>{{ $voice->languageName() }}</td><td>{{ $voice->accent }}</td><td>{{ $voice->register }}</td>
-                <td class="num">{{ $voice->rate }}</td>
+                <td class="num">{{ $voice->speaker->rate }}</td>
                 <td>{{ $voice->tellsWordTimes() ? 'told by the engine' : 'found, where it tells none' }}</td>
                 <td>
                     @if ($chosen === $voice->id)

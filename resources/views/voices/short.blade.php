@@ -6,10 +6,7 @@
     'state' => route('voice.state', $short), 'record' => route('voice.record', $short),
     'undo' => route('shorts.undo', $short), 'redo' => route('shorts.redo', $short),
 ])
-@php($now = [
-    'working' => $page->isWorking, 'undo' => $page->undo, 'redo' => $page->redo, 'revision' => $short->revision,
-])
-<div class="voice-page" @acted="acted($event.detail)" x-data="voicing(@js($urls), @js($now))">
+<div class="voice-page" @acted="acted($event.detail)" x-data="voicing(@js($urls), @js($page->state->toArray()))">
     <div class="page-head">
         <div>
             <x-crumb :$short/>

@@ -47,7 +47,7 @@ final readonly class Readability
             array_sum(array_map($syllables, $sentences)),
             array_values(array_filter($sentences, $isLong)),
             array_sum(array_map($letters, $sentences)),
-            LanguagePacks::of($language)->ease,
+            LanguagePacks::of($language)->syllables->ease,
         );
     }
 

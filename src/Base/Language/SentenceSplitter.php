@@ -124,9 +124,9 @@ final class SentenceSplitter
     {
         $all = static fn (string $field): string => implode('|', array_filter(array_map(
             static fn (LanguagePack $pack): string => match ($field) {
-                'may_end' => $pack->mayEnd,
-                'months' => $pack->months,
-                default => $pack->abbreviations,
+                'may_end' => $pack->ends->mayEnd,
+                'months' => $pack->ends->months,
+                default => $pack->ends->abbreviations,
             },
             LanguagePacks::all(),
         ), static fn (string $list): bool => $list !== ''));

@@ -87,7 +87,7 @@ final class Syllables
         if (preg_match('/\d/', $word) === 1) {
             return self::ofNumber($word, $pack);
         }
-        if ($pack->vowels !== '') {
+        if ($pack->syllables->vowels !== '') {
             return self::byVowels($word, $pack);
         }
         $word = str_replace(
@@ -132,9 +132,9 @@ final class Syllables
             // Short vowels are not written: about two syllables to five letters, from trying.
             return max(1, (int) round(0.4 * preg_match_all('/\p{Arabic}/u', $plain)));
         }
-        $count = (int) preg_match_all("/(?:$pack->vowels)/u", $plain);
-        if ($count > 1 && $pack->silent !== '') {
-            $count -= (int) preg_match_all("/$pack->silent/u", $plain);
+        $count = (int) preg_match_all("/(?:{$pack->syllables->vowels})/u", $plain);
+        if ($count > 1 && $pack->syllables->silent !== '') {
+            $count -= (int) preg_match_all("/{$pack->syllables->silent}/u", $plain);
         }
 
         return max(1, $count);

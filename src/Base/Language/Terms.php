@@ -23,7 +23,7 @@ final class Terms
         $terms = [];
         foreach ($matches[0] as $word) {
             $word = (string) preg_replace('/[\'’]\p{L}+$/u', '', $word);
-            if (mb_strlen($word) > 1 && ! isset($pack->functionWords[$word])) {
+            if (mb_strlen($word) > 1 && ! isset($pack->words->functionWords[$word])) {
                 $terms[] = $pack->code === 'en' ? self::stem($word) : $word;
             }
         }

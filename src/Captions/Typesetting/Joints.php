@@ -77,7 +77,7 @@ final readonly class Joints
             self::words(self::JOINING[$pack->code] ?? ''),
             self::words(self::LEADING[$pack->code] ?? ''),
             self::words(self::BOUND[$pack->code] ?? ''),
-            $pack->functionWords,
+            $pack->words->functionWords,
         );
     }
 

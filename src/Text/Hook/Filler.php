@@ -19,7 +19,7 @@ final class Filler
     {
         // Of all languages: which one a text has is not always known, and a greeting is one in each.
         $openings = array_merge(
-            ...array_map(static fn (LanguagePack $pack): array => $pack->openings, LanguagePacks::all()),
+            ...array_map(static fn (LanguagePack $pack): array => $pack->words->openings, LanguagePacks::all()),
         );
         if (trim($channel) !== '') {
             $openings[] =

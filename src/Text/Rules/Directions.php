@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Text\Rules;
 
+use RapidReel\Text\Rules\Lists\NoteWords;
 use RapidReel\Text\Rules\Lists\WordList;
 use RapidReel\Text\Rules\Lists\WordLists;
 
@@ -36,7 +37,7 @@ final class Directions
     {
         $words ??= WordLists::all();
 
-        $all = "{$words->directions}|{$words->pictures}|{$words->sounds}";
+        $all = "{$words->notes->directions}|{$words->labels->pictures}|{$words->labels->sounds}";
 
         return preg_match("/^[\\s*_]*(?:{$all})(?!\\p{L})/iu", $note) === 1;
     }
@@ -44,19 +45,21 @@ final class Directions
     /** Whether it holds a word of one, is short, and says nothing: it has no finite verb. */
     public static function holds(string $note, WordList $words): bool
     {
+        $any = "{$words->notes->directions}|{$words->labels->sounds}";
+
         return preg_match_all('/\S+/u', $note) <= self::MOST_WORDS
-            && preg_match("/(?<!\\p{L})(?:{$words->directions}|{$words->sounds})(?!\\p{L})/iu", $note) === 1
-            && self::saysNothing($note, $words);
+            && preg_match("/(?<!\\p{L})(?:{$any})(?!\\p{L})/iu", $note) === 1
+            && self::saysNothing($note, $words->notes);
     }
 
-    public static function saysNothing(string $note, WordList $words): bool
+    public static function saysNothing(string $note, NoteWords $words): bool
     {
         return preg_match("/(?<!\\p{L})(?:{$words->verbs})(?!\\p{L})/iu", $note) !== 1;
     }
 
     public static function isMusic(string $note, ?WordList $words = null): bool
     {
-        $sounds = ($words ?? WordLists::all())->sounds;
+        $sounds = ($words ?? WordLists::all())->labels->sounds;
 
         return preg_match('/^[\s*_]*(?:'.self::SOUND."|{$sounds})(?!\\p{L})/iu", $note) === 1;
     }
@@ -69,7 +72,7 @@ final class Directions
 
         return preg_match('/^(?:'.self::ORDER.')$/iu', $bare) === 1
             || ($isSlanted && ! Marks::ends($bare) && (self::isOne($bare, $words) || self::holds($bare, $words)))
-            || ($isSlanted && self::isOne($bare, $words) && self::saysNothing($bare, $words)
+            || ($isSlanted && self::isOne($bare, $words) && self::saysNothing($bare, $words->notes)
                 && preg_match_all('/\S+/u', $bare) <= self::MOST_WORDS);
     }
 
@@ -78,7 +81,7 @@ final class Directions
      */
     public static function isShown(string $text, WordList $words): bool
     {
-        return ! Marks::ends($text) && self::isOne($text, $words) && self::saysNothing($text, $words)
+        return ! Marks::ends($text) && self::isOne($text, $words) && self::saysNothing($text, $words->notes)
             && preg_match_all('/\S+/u', $text) <= 2 * self::MOST_WORDS;
     }
 

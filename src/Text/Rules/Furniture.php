@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Text\Rules;
 
+use RapidReel\Text\Rules\Lists\PageWords;
 use RapidReel\Text\Rules\Lists\WordList;
 use RapidReel\Text\Rules\Lists\WordLists;
 
@@ -108,7 +109,7 @@ final class Furniture
                 continue;
             }
             $plain = trim((string) preg_replace('/\[edit\]/i', '', Marks::bare($bare)));
-            if (self::matches($words->listHead, $plain)) {
+            if (self::matches($words->pages->listHead, $plain)) {
                 // Comments and references go on to the next full paragraph, in a page that has other furniture.
                 $skipping = count($found) >= 2 || self::matches('.*\d.*|leave a .*|references.*', $plain);
                 $likely[$i] = true;
@@ -137,7 +138,7 @@ final class Furniture
             }
             if ($listing || self::isTrail($line) || self::matches(self::TO_A_LINK, $bare)) {
                 $found[$i] = true;
-            } elseif (self::isSure($line, $bare, $words)) {
+            } elseif (self::isSure($line, $bare, $words->pages)) {
                 $found[$i] = true;
             } elseif (mb_strlen($bare) <= 120 && self::matches(implode('|', self::LIKELY), $bare)) {
                 $likely[$i] = true;
@@ -150,7 +151,7 @@ final class Furniture
             : $found;
     }
 
-    private static function isSure(string $line, string $bare, WordList $words): bool
+    private static function isSure(string $line, string $bare, PageWords $words): bool
     {
         if (mb_strlen($bare) > 240) {
             return false;
@@ -247,7 +248,7 @@ final class Furniture
                 preg_match('/[.!?…:,;]["”’)]*$/u', $line) !== 1
             ) {
                 $block[$i] = true;
-                $known += self::matches($words->menu, $line) || isset($found[$i]) ? 1 : 0;
+                $known += self::matches($words->pages->menu, $line) || isset($found[$i]) ? 1 : 0;
 
                 continue;
             }

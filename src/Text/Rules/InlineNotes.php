@@ -148,7 +148,7 @@ final class InlineNotes
         $ends = $lastLetter < $until;
         $isOrder = Timings::isOne($note) || (
             preg_match_all('/\S+/u', $note) <= 9 && Directions::isOne($note, $words)
-            && Directions::saysNothing($note, $words)
+            && Directions::saysNothing($note, $words->notes)
         );
         if ($text[$from] === '(') {
             return match (true) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Text\Rules;
 
+use RapidReel\Text\Rules\Lists\LabelWords;
+use RapidReel\Text\Rules\Lists\NoteWords;
 use RapidReel\Text\Rules\Lists\WordList;
 
 /** Names of parts and voices, which go while the words after them stay, and fields of production, which go whole. */
@@ -45,9 +47,15 @@ final readonly class Labels
 
     private string $one;
 
-    public function __construct(private WordList $words)
+    private LabelWords $words;
+
+    private NoteWords $notes;
+
+    public function __construct(WordList $list)
     {
-        $this->one = "(?:{$words->parts}|{$words->counted}|{$words->voices})".self::NUMBER
+        $this->words = $list->labels;
+        $this->notes = $list->notes;
+        $this->one = "(?:{$this->words->parts}|{$this->words->counted}|{$this->words->voices})".self::NUMBER
             .'?(?:\s*(?:of|von|de|di|sur|\/)\s*\d+)?';
     }
 
@@ -145,7 +153,7 @@ final readonly class Labels
         $rest = trim((string) preg_replace('/^[^:：]*[:：]/u', '', $text), ' *_');
         $saysIt = Marks::ends($rest) && preg_match_all('/\S+/u', $rest) >= 4;
         if ($saysIt && preg_match('/^(?:'.self::WEAK.')\s*:\s+\p{Ll}/iu', $text) === 1
-            && preg_match('/:\s+\p{Ll}/u', $text) === 1 && ! Directions::saysNothing($rest, $this->words)) {
+            && preg_match('/:\s+\p{Ll}/u', $text) === 1 && ! Directions::saysNothing($rest, $this->notes)) {
             return null;
         }
 

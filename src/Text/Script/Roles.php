@@ -39,7 +39,7 @@ final class Roles
     /** How sentences begin that ask for something, in all languages. */
     private static function asking(): string
     {
-        $asks = array_map(static fn (LanguagePack $pack): string => $pack->asks, LanguagePacks::all());
+        $asks = array_map(static fn (LanguagePack $pack): string => $pack->words->asks, LanguagePacks::all());
 
         return '/^(?:'.implode('|', $asks).')(?![\p{L}\p{N}])/iu';
     }

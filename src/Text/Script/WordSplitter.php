@@ -101,7 +101,7 @@ final class WordSplitter
      */
     private function best(array $words, array $ends, callable $cost, int $longest, string $language): array
     {
-        $joining = LanguagePacks::of($language)->joining;
+        $joining = LanguagePacks::of($language)->words->joining;
         $joins = $joining === '' ? '/(?!)/' : "/^(?:$joining)$/iu";
         $count = count($words);
         $costs = [0 => 0.0];

@@ -179,7 +179,7 @@ final class Reworder
     private static function small(string $text): string
     {
         $first = mb_strtolower((string) preg_replace('/[^\p{L}].*$/us', '', $text));
-        $isCommon = isset(LanguagePacks::of('en')->functionWords[$first]) || isset(OtherWords::all()[$first])
+        $isCommon = isset(LanguagePacks::of('en')->words->functionWords[$first]) || isset(OtherWords::all()[$first])
             || in_array($first, self::COMMON, true);
 
         return $isCommon && $first !== 'i' ? mb_strtolower(mb_substr($text, 0, 1)).mb_substr($text, 1) : $text;

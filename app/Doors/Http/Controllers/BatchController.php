@@ -250,14 +250,11 @@ final class BatchController extends Controller
                 $now->rows,
             ),
             'ids' => $now->ids,
-            'working' => $now->isWorking,
-            'undo' => $now->undo,
-            'redo' => $now->redo,
+            ...$now->state->drawn(),
             'head' => view('batches._head', ['rundown' => $now])->render(),
             'settings' => view('batches._settings', ['page' => $rundown->page($batch)])->render(),
             'counts' => $now->counts,
             'next' => $now->next,
-            'history' => view('history._list', ['history' => $now->history])->render(),
         ];
     }
 }

@@ -43,16 +43,9 @@ final class CaptionController extends Controller
             'rows' => view('captions._rows', ['page' => $view])->render(),
             'settings' => view('captions._settings', ['page' => $view])->render(),
             'clear' => view('captions._clear', ['page' => $view])->render(),
-            'history' => view('history._list', ['history' => $view->history])->render(),
             'lead' => $view->lead(),
-            'script' => $view->script,
-            'faces' => $view->faces,
-            'proof' => $view->proof,
-            'revision' => $short->revision,
-            'plan' => $short->isPlanned() ? substr($short->planned_inputs, 0, 12) : null,
-            'working' => ! $view->isProofFresh && $view->proofProblem === null,
-            'undo' => $view->undo,
-            'redo' => $view->redo,
+            ...$view->stage->toArray(),
+            ...$view->state->drawn(),
         ]);
     }
 

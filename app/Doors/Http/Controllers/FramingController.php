@@ -36,13 +36,9 @@ final class FramingController extends Controller
         return response()->json([
             'side' => view('framing._side', ['page' => $view])->render(),
             'settings' => view('framing._settings', ['page' => $view])->render(),
-            'history' => view('history._list', ['history' => $view->history])->render(),
             'lead' => $view->lead(),
             'drawn' => $view->drawn,
-            'revision' => $view->short->revision,
-            'working' => $view->framing->map === null,
-            'undo' => $view->undo,
-            'redo' => $view->redo,
+            ...$view->state->drawn(),
         ]);
     }
 

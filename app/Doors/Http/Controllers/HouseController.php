@@ -41,15 +41,15 @@ final class HouseController extends Controller
         $channel = Channel::of($this->user($request));
         $state = $house->state($channel);
         if ($request->boolean('preview')) {
-            return response()->json($state);
+            return response()->json($state->toArray());
         }
         $page = $house->of($channel);
 
         return response()->json([
             'settings' => view('house._settings', ['house' => $page])->render(),
             'apply' => view('house._apply', ['house' => $page])->render(),
-            'history' => view('history._list', ['history' => $page->history])->render(),
-            ...$state,
+            ...$state->toArray(),
+            ...$state->page->drawn(),
         ]);
     }
 

@@ -40,18 +40,11 @@ final class SheetController extends Controller
             'sound' => $page->sound,
             'pace' => view('sheet._pace', ['page' => $page])->render(),
             'settings' => view('sheet._settings', ['page' => $page])->render(),
-            'history' => view('history._list', ['history' => $page->history])->render(),
             'music' => $page->music(),
             'lead' => $page->lead(),
             'trouble' => $page->trouble(),
-            'script' => $page->script,
-            'faces' => $page->faces,
-            'proof' => $page->proof,
-            'revision' => $short->revision,
-            'plan' => $short->isPlanned() ? substr($short->planned_inputs, 0, 12) : null,
-            'working' => $page->isWorking(),
-            'undo' => $page->undo,
-            'redo' => $page->redo,
+            ...$page->stage->toArray(),
+            ...$page->state->drawn(),
         ]);
     }
 

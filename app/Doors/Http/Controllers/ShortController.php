@@ -35,13 +35,9 @@ final class ShortController extends Controller
             'export' => view('shorts._export', ['sheet' => $sheet])->render(),
             'panel' => view('scripts._panel', ['panel' => $panel->of($short)])->render(),
             'settings' => view('shorts._settings', ['sheet' => $sheet])->render(),
-            'history' => view('history._list', ['history' => $sheet->history])->render(),
             'lead' => $sheet->lead,
-            'revision' => $short->revision,
-            'working' => $sheet->row->isWorking,
-            'video' => $sheet->row->done?->id,
-            'undo' => $sheet->undo,
-            'redo' => $sheet->redo,
+            'video' => $sheet->row->done()?->id,
+            ...$sheet->state->drawn(),
         ]);
     }
 

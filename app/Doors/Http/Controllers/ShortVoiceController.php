@@ -36,10 +36,7 @@ final class ShortVoiceController extends Controller
             'scenes' => view('voices._scenes', ['page' => $page])->render(),
             'head' => view('voices._head', ['page' => $page])->render(),
             'settings' => view('voices._settings', ['page' => $page])->render(),
-            'revision' => $short->revision,
-            'working' => $page->isWorking,
-            'undo' => $page->undo,
-            'redo' => $page->redo,
+            ...$page->state->toArray(),
         ]);
     }
 

@@ -109,16 +109,12 @@ final class SoundController extends Controller
 
     public function effect(Request $request, string $sound, EffectBook $book): BinaryFileResponse
     {
-        [$effects, $paths] = $book->of(Channel::of($this->user($request)));
+        $shelf = $book->of(Channel::of($this->user($request)));
+        $effect = $shelf->effects[$sound] ?? null;
         $isOwn = str_starts_with($sound, EffectNames::OWN);
-        abort_unless(isset($effects[$sound]) && ($isOwn || isset(EffectNames::SHIPPED[$sound])), 404);
+        abort_unless($effect !== null && ($isOwn || isset(EffectNames::SHIPPED[$sound])), 404);
 
-        $path = $paths[$sound];
-        if (! is_file($path) || KeptFiles::hashOf(KeptFiles::sealOf($path)) !== $effects[$sound]->fingerprint) {
-            throw DamagedPart::effect($effects[$sound]->name);
-        }
-
-        return $this->sound($path, $effects[$sound]->name);
+        return $this->sound($shelf->path($sound, $effect->fingerprint), $effect->name);
     }
 
     private function sound(string $path, string $name): BinaryFileResponse

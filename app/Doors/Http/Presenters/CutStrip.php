@@ -18,12 +18,7 @@ final readonly class CutStrip
         public string $cuts,
         public int $hookWindow,
         public int $limit,
-        public string $seconds,
-        public string $hookSeconds,
-        public string $limitSeconds,
-        public bool $over,
-        public bool $hookLate,
-        public bool $estimated,
+        public CutSummary $summary,
     ) {
     }
 
@@ -57,12 +52,45 @@ final readonly class CutStrip
             ),
             $axis->at($summary->profile->hookWindowMs()),
             $axis->at($summary->profile->longestMs()),
-            number_format($summary->wholeMs() / 1000, 1),
-            number_format($summary->hookOutMs() / 1000, 1),
-            (string) intdiv($summary->profile->longestMs(), 1000),
-            $summary->isOver(),
-            $summary->isHookLate(),
-            $summary->isEstimated(),
+            $summary,
         );
+    }
+
+    public function seconds(): string
+    {
+        return number_format($this->summary->wholeMs() / 1000, 1);
+    }
+
+    public function hookSeconds(): string
+    {
+        return number_format($this->summary->hookOutMs() / 1000, 1);
+    }
+
+    /** Seconds that the hook has. */
+    public function windowSeconds(): string
+    {
+        return (string) ($this->summary->profile->hookWindowMs() / 1000);
+    }
+
+    /** Seconds that all of it may take. */
+    public function limitSeconds(): string
+    {
+        return (string) intdiv($this->summary->profile->longestMs(), 1000);
+    }
+
+    public function isOver(): bool
+    {
+        return $this->summary->isOver();
+    }
+
+    public function isHookLate(): bool
+    {
+        return $this->summary->isHookLate();
+    }
+
+    /** "≈ " where its times are estimated. */
+    public function about(): string
+    {
+        return $this->summary->isEstimated() ? '≈ ' : '';
     }
 }

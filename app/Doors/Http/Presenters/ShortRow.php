@@ -26,14 +26,10 @@ final readonly class ShortRow
      */
     private function __construct(
         public Short $short,
-        public ?CutSummary $summary,
         public ?CutStrip $strip,
         public array $flags,
-        public ?Export $export,
-        public ?Export $done,
         public string $state,
         public bool $isWorking,
-        public bool $isStale,
         public string $voice,
         public string $beside,
         public ?Waits $waits,
@@ -53,11 +49,10 @@ final readonly class ShortRow
         $export = $short->latestExport;
         $done = $short->latestDone;
         $isSeen = $summary !== null && $summary->hashes->pixels === $done?->pixels;
-        $stale = $done !== null && ! $short->isExportFresh();
+        $stale = self::isOld($short);
 
         return new self(
             $short,
-            $summary,
             $summary === null ? null : CutStrip::of($summary, $axis),
             array_values(
                 array_filter(
@@ -65,8 +60,6 @@ final readonly class ShortRow
                     static fn (Flag $flag): bool => $flag->code !== FlagCode::Estimated,
                 ),
             ),
-            $export,
-            $done,
             match (true) {
                 $export === null => 'not exported',
                 $export->state === ExportState::Queued => $export->doing !== '' ? $export->doing : 'waiting',
@@ -80,7 +73,6 @@ final readonly class ShortRow
             },
             ($export !== null && $export->state->isOpen()) ||
                 ($short->problem === null && ! $short->isPlanned() && $export?->state !== ExportState::Failed),
-            $stale,
             $voice,
             $beside,
             match (true) {
@@ -104,10 +96,39 @@ final readonly class ShortRow
         )];
     }
 
+    /** What the short is made of; null where no times are known. */
+    public function summary(): ?CutSummary
+    {
+        return $this->strip?->summary;
+    }
+
+    /** The order for its video that was given last. */
+    public function export(): ?Export
+    {
+        return $this->short->latestExport;
+    }
+
+    /** The video that was made last. */
+    public function done(): ?Export
+    {
+        return $this->short->latestDone;
+    }
+
+    /** Whether it was edited since it was made. */
+    public function isStale(): bool
+    {
+        return self::isOld($this->short);
+    }
+
+    private static function isOld(Short $short): bool
+    {
+        return $short->latestDone !== null && ! $short->isExportFresh();
+    }
+
     /** Whether what can be downloaded is a draft. */
     public function isDraft(): bool
     {
-        return $this->done?->quality === Quality::Draft;
+        return $this->done()?->quality === Quality::Draft;
     }
 
     /** What its file is: final, draft or outdated; empty where there is none. */
@@ -127,8 +148,8 @@ final readonly class ShortRow
     {
         return array_keys(array_filter([
             'flagged' => $this->flags !== [] || $this->short->problem !== null,
-            'over' => $this->summary?->isOver() === true,
-            'late' => $this->summary?->isHookLate() === true,
+            'over' => $this->summary()?->isOver() === true,
+            'late' => $this->summary()?->isHookLate() === true,
             'open' => $this->state !== 'ready',
             'ready' => $this->state === 'ready',
             'failed' => $this->state === 'failed' || $this->short->problem !== null,

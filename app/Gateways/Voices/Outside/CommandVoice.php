@@ -20,12 +20,14 @@ final readonly class CommandVoice
      */
     public function speak(OutsideSource $source, string $text, Voice $voice): OutsideSound
     {
-        $wanted = ['{voice}' => $voice->engine, '{language}' => $voice->language, '{speed}' => (string) $voice->speed];
+        $wanted = [
+            '{voice}' => $voice->speaker->name, '{language}' => $voice->language, '{speed}' => (string) $voice->speed,
+        ];
         $bytes = '';
         $process = new Process(
             array_map(static fn (string $part): string => strtr($part, $wanted), $source->command),
             input: $text,
-            timeout: $source->timeout,
+            timeout: $source->patience->timeout,
         );
         try {
             $process->run(static function (string $type, string $part) use (&$bytes, $process, $source): void {
@@ -41,7 +43,7 @@ final readonly class CommandVoice
         } catch (ProcessSignaledException) {
             throw VoiceUnavailable::failed($source->name, 'it was stopped by the machine');
         } catch (ExceptionInterface) {
-            throw VoiceUnavailable::tookTooLong($source->name, $source->timeout);
+            throw VoiceUnavailable::tookTooLong($source->name, $source->patience->timeout);
         }
         if (! $process->isSuccessful()) {
             $why = trim((string) strtok($process->getErrorOutput(), "\n"));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices\Outside;
 
+use App\Gateways\Voices\Speaker;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceEngine;
 use App\Gateways\Voices\VoiceUnavailable;
@@ -90,9 +91,7 @@ final readonly class OutsideBook
             $text('language', 'en'),
             $text('accent', $source->name),
             $text('register', 'middle'),
-            $text('id', ''),
-            50,
-            is_int($rate) ? $rate : 160,
+            new Speaker($text('id', ''), 50, is_int($rate) ? $rate : 160),
             $source->url === '' ? VoiceEngine::Command : VoiceEngine::Service,
         );
     }
@@ -127,9 +126,9 @@ final readonly class OutsideBook
             $command,
             rtrim($text('url', ''), '/'),
             $headers,
-            $whole('timeout', 60),
-            $whole('retries', 2),
-            ($row['one_at_a_time'] ?? false) === true,
+            new Patience(
+                $whole('timeout', 60), $whole('retries', 2), ($row['one_at_a_time'] ?? false) === true,
+            ),
             $voices,
         );
     }

@@ -12,9 +12,6 @@ final readonly class OutsideSource
      * @param  list<string>  $command  a program with its arguments; empty for a service
      * @param  string  $url  of a service, without a slash at its end; empty for a program
      * @param  array<string, string>  $headers  that a service wants with every request
-     * @param  int  $timeout  seconds that one answer may take
-     * @param  int  $retries  how often a service is asked again where it does not answer or is too busy
-     * @param  bool  $oneAtATime  whether no two requests may be under way at once
      * @param  list<array<string, mixed>>  $voices  a program's; a service tells its own
      */
     public function __construct(
@@ -23,9 +20,7 @@ final readonly class OutsideSource
         public array $command = [],
         public string $url = '',
         public array $headers = [],
-        public int $timeout = 60,
-        public int $retries = 2,
-        public bool $oneAtATime = false,
+        public Patience $patience = new Patience,
         public array $voices = [],
     ) {
     }

@@ -103,7 +103,7 @@ final class OutsideVoices
         $ask = fn (): OutsideSound => $source->url === ''
             ? $this->commands->speak($source, $text, $voice)
             : $this->services->speak($source, $text, $voice);
-        $given = $source->oneAtATime ? $this->lock->hold("voices/{$source->id}", $ask) : $ask();
+        $given = $source->patience->oneAtATime ? $this->lock->hold("voices/{$source->id}", $ask) : $ask();
         $folder = $this->store->workFolder();
         try {
             file_put_contents("$folder/said", $given->bytes);

@@ -36,7 +36,7 @@ final readonly class ServiceVoice
     {
         $response = $this->ask($source, static fn (PendingRequest $request): Response => $request->post('/speech', [
             'text' => $text,
-            'voice' => $voice->engine,
+            'voice' => $voice->speaker->name,
             'language' => $voice->language,
             'speed' => $voice->speed,
         ]));
@@ -65,8 +65,8 @@ final readonly class ServiceVoice
                 $send,
                 OutsideVoices::MOST_BYTES,
                 $source->headers,
-                $source->timeout,
-                $source->retries,
+                $source->patience->timeout,
+                $source->patience->retries,
             );
         } catch (ServiceFailure $problem) {
             throw VoiceUnavailable::by($source->name, $problem->getMessage());

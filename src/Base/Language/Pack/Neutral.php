@@ -160,6 +160,8 @@ final class Neutral
     {
         [$sample, $vowels, $examples] = self::KNOWN[$code] ?? ['', self::VOWELS, []];
 
-        return new LanguagePack(code: $code, vowels: $vowels, sample: $sample, examples: $examples);
+        $syllables = new SyllableRule($vowels);
+
+        return new LanguagePack($code, syllables: $syllables, sample: $sample, examples: $examples);
     }
 }

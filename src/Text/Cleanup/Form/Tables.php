@@ -59,13 +59,13 @@ final readonly class Tables
         foreach (self::cells($head, $parting) as $i => $cell) {
             $name = Marks::bare($cell);
             $kinds[$i] = match (true) {
-                $this->is($this->words->sounds, $name) => RunKind::Music,
-                $this->is($this->words->fields, $name) => RunKind::Field,
-                $this->is($this->words->pictures, $name) => RunKind::Picture,
+                $this->is($this->words->labels->sounds, $name) => RunKind::Music,
+                $this->is($this->words->labels->fields, $name) => RunKind::Field,
+                $this->is($this->words->labels->pictures, $name) => RunKind::Picture,
                 default => RunKind::Field,
             };
-            $isSpoken = $this->is($this->words->spokenColumns, $name);
-            $isSurely = $this->is($this->words->voices, $name);
+            $isSpoken = $this->is($this->words->notes->spokenColumns, $name);
+            $isSurely = $this->is($this->words->labels->voices, $name);
             if (($isSpoken && $spoken === null) || $isSurely) {
                 $spoken = $isSurely || $kinds[$i] === RunKind::Field ? $i : $spoken;
             }
@@ -92,9 +92,10 @@ final readonly class Tables
         }
         $known = 0;
         $spoken = 0;
-        $names = "{$this->words->sounds}|{$this->words->fields}|{$this->words->pictures}|{$this->words->counted}";
+        $labels = $this->words->labels;
+        $names = "{$labels->sounds}|{$labels->fields}|{$labels->pictures}|{$labels->counted}";
         foreach (self::cells($line, "\t") as $cell) {
-            $spoken += $this->is($this->words->spokenColumns, Marks::bare($cell)) ? 1 : 0;
+            $spoken += $this->is($this->words->notes->spokenColumns, Marks::bare($cell)) ? 1 : 0;
             $known += $this->is($names, Marks::bare($cell)) ? 1 : 0;
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Text\Cleanup\Form;
 
 use RapidReel\Text\Rules\Labels;
+use RapidReel\Text\Rules\Lists\ReplyWords;
 use RapidReel\Text\Rules\Lists\WordList;
 use RapidReel\Text\Rules\Marks;
 use RapidReel\Text\Rules\RunKind;
@@ -34,8 +35,11 @@ final readonly class Talk
         .'|klar|gerne?'
         .'|natürlich|bien sûr|d[\'’]accord|claro|por supuesto|certo|com certeza|بالتأكيد|بالطبع)\b/iu';
 
-    public function __construct(private WordList $words, private Labels $labels)
+    private ReplyWords $words;
+
+    public function __construct(WordList $list, private Labels $labels)
     {
+        $this->words = $list->replies;
     }
 
     /**

@@ -9,7 +9,12 @@ final class English
 {
     public static function list(): WordList
     {
-        return new WordList(
+        return new WordList(self::labels(), self::notes(), self::replies(), self::pages());
+    }
+
+    private static function labels(): LabelWords
+    {
+        return new LabelWords(
             parts: '(?:video |short |script |episode )?(?:outline|overview|transcript)|'
                 .'background|context|middle(?: section| part)?|'
                 .'(?:the |opening |closing |final |main |strong |visual |first |last )?(?:hook|intro|introduction'
@@ -66,6 +71,12 @@ final class English
                 .'|short answer|the .{2,30}|my .{2,30}|his .{2,30}|her .{2,30}|their .{2,30}|our .{2,30}|your .{2,30}'
                 .'|this .{2,30}|that .{2,30}|it .{2,30}|he .{2,30}|she .{2,30}|they .{2,30}|we .{2,30}|you .{2,30}'
                 .'|i .{2,30}|in .{2,30}|on .{2,30}|at .{2,30}|a .{2,30}',
+        );
+    }
+
+    private static function notes(): NoteWords
+    {
+        return new NoteWords(
             directions: 'show(?:s|ing)?|see|image|picture|photo(?:graph)?|still|clip|footage|visuals?|b[ -]?roll'
                 .'|insert|close[ -]?ups?|wide(?: shot)?|shot|camera|zoom\w*|pans?|panning|tilts?|cuts? to|cut|aerial'
                 .'|drone|montage|on[ -]?screen|fades?|fade[ -](?:in|out)|dissolve|transition|beat|pauses?|silence'
@@ -82,6 +93,12 @@ final class English
             verbs: 'is|are|was|were|has|had|have|will|would|could|can|did|does|do|knew|said|came|went|got|made',
             spokenColumns: 'narration|narrator|voice[ -]?over|voice|v\.?o\.?|audio|script|dialogue|spoken(?: \w+)?'
                 .'|what (?:you|i|to) say|words|copy|speech|line|says?|voice ?over (?:script|text|line)|narration text',
+        );
+    }
+
+    private static function replies(): ReplyWords
+    {
+        return new ReplyWords(
             opening: '(?:sure|certainly|of course|absolutely|great|got it|okay|ok|no problem|definitely|happy to help'
                 .'|perfect|thanks|thank you|alright|here(?:\'|’)?s|here is|here are|here you go|below (?:is|are)'
                 .'|this is|i(?:\'|’)ve|i have|i\'ll|as requested|based on)\b',
@@ -97,6 +114,12 @@ final class English
                 .'|notes)(?: (?:for|on) .{1,40})?|why this works|what makes this work|how to use this(?: script)?'
                 .'|next steps|key takeaways for the editor|suggested hashtags|hashtags|sources(?: used)?'
                 .'|caption ideas|alternative hooks',
+        );
+    }
+
+    private static function pages(): PageWords
+    {
+        return new PageWords(
             menu: 'home|news|about(?: us)?|contact(?: us)?|shop|store|blog|archive|search|menu|log ?in|sign in'
                 .'|sign up|subscribe|sport|culture|business|opinion|weather|travel|events|gallery|visit(?: us)?'
                 .'|donate|support|help|faq|podcasts?|videos?|photos|life(?:style)?|food|world|local|science'

@@ -9,7 +9,12 @@ final class French
 {
     public static function list(): WordList
     {
-        return new WordList(
+        return new WordList(self::labels(), self::notes(), self::replies(), self::pages());
+    }
+
+    private static function labels(): LabelWords
+    {
+        return new LabelWords(
             parts: '(?:l[\'’]|le |la )?(?:accroche|introduction|intro|début|corps|développement|milieu|chute'
                 .'|conclusion|fin|clôture|appel à l[\'’]action|outro|cta|hook|révélation|rebondissement'
                 .'|phrase d[\'’]accroche|message clé)',
@@ -36,6 +41,12 @@ final class French
                 .'|sept|huit|neuf|dix|premièrement|deuxièmement|lundi|mardi|mercredi|jeudi|vendredi|samedi'
                 .'|dimanche|imaginez|imagine|morale|légende|anecdote|bonus|(?:le|la|les|son|sa|ses|un|une|mon'
                 .'|ma|leur) .{2,30}|l[\'’].{2,30}',
+        );
+    }
+
+    private static function notes(): NoteWords
+    {
+        return new NoteWords(
             directions: 'montre[rz]?|image|photo|plan|gros plan|plan large|caméra|zoom|travelling|panoramique'
                 .'|coupe|fondu|transition|pause|silence|temps|rires?|rit|soupir\\w*|chuchot\\w*|murmur\\w*'
                 .'|doucement|lentement|rapidement|vite|fort|calme|sérieu\\w*|triste\\w*|souri\\w*|respir\\w*'
@@ -44,6 +55,12 @@ final class French
             verbs: 'est|sont|était|étaient|a|ont|avait|avaient|sera|peut|pouvait|dit|vint|savait|fait|fut',
             spokenColumns: 'narration|narrateur|voix(?:[ -]?off)?|texte(?: parlé| à dire)?|audio|dialogue'
                 .'|script|paroles',
+        );
+    }
+
+    private static function replies(): ReplyWords
+    {
+        return new ReplyWords(
             opening: '(?:bien sûr|voici|voilà|d[\'’]accord|certainement|avec plaisir|absolument|parfait|super'
                 .'|pas de problème|ci-dessous)(?=\\W|$)',
             offer: '(?:dis[ -]moi|dites[ -]moi|n[\'’]hésite[sz]?(?:[ -]pas)?|souhaite[sz][ -](?:tu|vous)'
@@ -54,6 +71,12 @@ final class French
                 .'|plus court\\w*|plus long\\w*|réécri\\w*|hashtags|texte|vidéo de \\d+|accroches?|secondes',
             tips: '(?:conseils|astuces|notes|remarques)(?: (?:de|pour|sur) .{1,40})?|pourquoi ça marche'
                 .'|prochaines étapes',
+        );
+    }
+
+    private static function pages(): PageWords
+    {
+        return new PageWords(
             menu: 'accueil|actualités?|à propos|contact(?:ez-nous)?|boutique|recherche(?:r)?|menu|connexion'
                 .'|se connecter|s[\'’]inscrire|s[\'’]abonner|sport|culture|économie|politique|opinions?|météo'
                 .'|voyages?|événements|galerie|dons?|aide|podcasts?|vidéos?|plus|sciences?|société|emploi'

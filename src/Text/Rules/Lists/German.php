@@ -9,7 +9,12 @@ final class German
 {
     public static function list(): WordList
     {
-        return new WordList(
+        return new WordList(self::labels(), self::notes(), self::replies(), self::pages());
+    }
+
+    private static function labels(): LabelWords
+    {
+        return new LabelWords(
             parts: '(?:der |die |das )?(?:hook|aufhänger|einstieg|einleitung|intro|anfang|hauptteil|mittelteil'
                 .'|aufbau|wendung|wendepunkt|höhepunkt|schluss|schlusssatz|ende|abschluss|abspann|outro|fazit'
                 .'|auflösung|handlungsaufforderung|aufruf|cta|call[ -]to[ -]action|pointe|kernaussage)',
@@ -36,6 +41,12 @@ final class German
                 .'|also|eins|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn|montag|dienstag|mittwoch'
                 .'|donnerstag|freitag|samstag|sonntag|ergebnis|moral|fazit|spoiler|legende|stell dir vor'
                 .'|denk daran|denkt daran|(?:der|die|das|sein|seine|ihr|ihre|ein|eine|mein|meine) .{2,30}',
+        );
+    }
+
+    private static function notes(): NoteWords
+    {
+        return new NoteWords(
             directions: 'zeigt?|bild|foto|aufnahme|nahaufnahme|totale|kamera|zoom|schwenk|schnitt|blende'
                 .'|überblendung|einblendung|pause|stille|lacht|lachend|lächelt|seufzt|flüstert|flüsternd|leise'
                 .'|laut|langsam|schnell|ernst|ruhig|traurig|fröhlich|betont|geheimnisvoll|atmet|nickt|musik'
@@ -45,6 +56,12 @@ final class German
                 .'|kam|ging|sagte|wusste',
             spokenColumns: 'sprecher(?:in)?(?:text)?|sprechtext|text|erzähler|narration|voice[ -]?over|stimme'
                 .'|audio|ton|gesprochen(?:er text)?|dialog|off[ -]?text|skript',
+        );
+    }
+
+    private static function replies(): ReplyWords
+    {
+        return new ReplyWords(
             opening: '(?:klar|gern(?:e)?|natürlich|sicher|selbstverständlich|hier (?:ist|sind|kommt|findest)'
                 .'|hier dein|anbei|das ist|okay|super|alles klar|perfekt)\\b',
             offer: '(?:sag(?:t)? (?:mir )?(?:einfach )?(?:bescheid|gern)|lass(?:t)? (?:es )?mich wissen'
@@ -56,6 +73,12 @@ final class German
                 .'|hooks',
             tips: '(?:produktions|dreh|schnitt|video)?(?:tipps|hinweise|notizen)(?: (?:für|zum|zur) .{1,40})?'
                 .'|warum das funktioniert|nächste schritte',
+        );
+    }
+
+    private static function pages(): PageWords
+    {
+        return new PageWords(
             menu: 'startseite|start|nachrichten|aktuelles|über uns|kontakt|impressum|datenschutz|shop|suche'
                 .'|menü|anmelden|abmelden|registrieren|abo|sport|kultur|wirtschaft|politik|meinung|wetter|reise'
                 .'|termine|galerie|spenden|hilfe|podcast|videos?|mehr|wissen|leben|regional|stellenangebote'

@@ -9,7 +9,12 @@ final class Italian
 {
     public static function list(): WordList
     {
-        return new WordList(
+        return new WordList(self::labels(), self::notes(), self::replies(), self::pages());
+    }
+
+    private static function labels(): LabelWords
+    {
+        return new LabelWords(
             parts: '(?:il |la |l[\'’])?(?:gancio|introduzione|intro|apertura|inizio|sviluppo|corpo|svolta'
                 .'|colpo di scena|chiusura|finale|conclusione|invito all[\'’]azione|cta|hook|outro'
                 .'|messaggio chiave)',
@@ -35,6 +40,12 @@ final class Italian
                 .'|adesso|ora|e|ma|uno|due|tre|quattro|cinque|sei|sette|otto|nove|dieci|lunedì|martedì'
                 .'|mercoledì|giovedì|venerdì|sabato|domenica|immagina|morale|leggenda|curiosità|(?:il|lo|la|i'
                 .'|gli|le|un|una|suo|sua|mio) .{2,30}|l[\'’].{2,30}',
+        );
+    }
+
+    private static function notes(): NoteWords
+    {
+        return new NoteWords(
             directions: 'mostra\\w*|immagine|foto|inquadratura|primo piano|camera|telecamera|zoom|panoramica'
                 .'|stacco|taglio|dissolvenza|transizione|pausa|silenzio|ride|risate?|sospir\\w*|sussurr\\w*'
                 .'|piano|lentamente|lento|veloce|forte|calm\\w*|seri[oa]\\w*|triste\\w*|sorrid\\w*|sorriso'
@@ -43,6 +54,12 @@ final class Italian
             verbs: 'è|sono|era|erano|fu|furono|ha|hanno|aveva|sarà|può|poteva|disse|venne|sapeva',
             spokenColumns: 'narrazione|narratore|voce(?: fuori campo)?|testo(?: parlato)?|audio|dialogo|copione'
                 .'|voice[ -]?over|parlato',
+        );
+    }
+
+    private static function replies(): ReplyWords
+    {
+        return new ReplyWords(
             opening: '(?:certo|certamente|ecco(?:lo|ti|la)?|va bene|naturalmente|volentieri|perfetto|ottimo'
                 .'|di seguito|questo è|assolutamente)\\b',
             offer: '(?:fammi sapere|fatemi sapere|mi faccia sapere|vuoi che|vorresti|desidera|se (?:vuoi'
@@ -52,6 +69,12 @@ final class Italian
                 .'|più cort\\w*|più brev\\w*|più lung\\w*|riscriv\\w*|hashtag|secondi|testo',
             tips: '(?:consigli|note|suggerimenti)(?: (?:di|per|sul|sulla) .{1,40})?|perché funziona'
                 .'|prossimi passi',
+        );
+    }
+
+    private static function pages(): PageWords
+    {
+        return new PageWords(
             menu: 'home|notizie|chi siamo|contatti|negozio|cerca|menu|accedi|registrati|abbonati|sport|cultura'
                 .'|economia|politica|opinioni|meteo|viaggi|eventi|galleria|dona|aiuto|podcast|video|altro'
                 .'|scienza|società|lavoro|newsletter|archivio|note legali|privacy|condividi|stampa|mondo'

@@ -9,7 +9,12 @@ final class Portuguese
 {
     public static function list(): WordList
     {
-        return new WordList(
+        return new WordList(self::labels(), self::notes(), self::replies(), self::pages());
+    }
+
+    private static function labels(): LabelWords
+    {
+        return new LabelWords(
             parts: '(?:o |a )?(?:gancho|introdução|intro|abertura|início|desenvolvimento|corpo|virada'
                 .'|reviravolta|clímax|fecho|fechamento|encerramento|final|conclusão|desfecho|chamad[ao] (?:à'
                 .'|para a?) ?ação|cta|hook|outro|mensagem principal)',
@@ -33,6 +38,12 @@ final class Portuguese
                 .'|ontem|agora|e|mas|um|dois|três|quatro|cinco|seis|sete|oito|nove|dez|segunda-feira'
                 .'|terça-feira|imagine|imagina|moral|lenda|curiosidade|(?:o|a|os|as|um|uma|seu|sua|meu'
                 .'|minha) .{2,30}',
+        );
+    }
+
+    private static function notes(): NoteWords
+    {
+        return new NoteWords(
             directions: 'mostr\\w*|imagem|foto|tomada|plano|close|câmera|câmara|zoom|panorâmica|corte|fade'
                 .'|transição|pausa|silêncio|ri|risos?|suspir\\w*|sussurr\\w*|suave(?:mente)?|baixinho|devagar'
                 .'|lent\\w*|rápid\\w*|alto|calm\\w*|séri[oa]\\w*|triste\\w*|sorri\\w*|respira\\w*|música|som'
@@ -41,6 +52,12 @@ final class Portuguese
             verbs: 'é|são|era|eram|foi|foram|há|tem|tinha|será|pode|podia|disse|veio|sabia|está|estava',
             spokenColumns: 'narração|narrador|voz(?: (?:em )?off)?|locução|texto(?: falado)?|áudio|diálogo'
                 .'|roteiro|fala|guião',
+        );
+    }
+
+    private static function replies(): ReplyWords
+    {
+        return new ReplyWords(
             opening: '(?:claro|com certeza|aqui (?:está|vai|tem|estão)|certamente|perfeito|com prazer|ótimo'
                 .'|este é|a seguir|segue|sem problema)\\b',
             offer: '(?:me avise|avise-me|diga-me|me diga|quer que|gostaria|deseja|se (?:quiser|preferir|desejar'
@@ -49,6 +66,12 @@ final class Portuguese
             product: 'roteiros?|guião|vers(?:ão|ões)|rascunhos?|tom|mudanças?|alteraç\\w*|ajust\\w*|modific\\w*'
                 .'|adapt\\w*|variaç\\w*|mais curt\\w*|mais long\\w*|reescrev\\w*|hashtags|segundos|ganchos?',
             tips: '(?:dicas|notas|observações)(?: (?:de|para|sobre) .{1,40})?|por que funciona|próximos passos',
+        );
+    }
+
+    private static function pages(): PageWords
+    {
+        return new PageWords(
             menu: 'início|notícias|quem somos|sobre(?: nós)?|contato|contacto|loja|buscar|pesquisar|menu|entrar'
                 .'|iniciar sessão|cadastre-se|registar|assine|esportes?|desporto|cultura|economia|política'
                 .'|opinião|tempo|viagens?|eventos|galeria|doar|ajuda|podcasts?|vídeos?|mais|ciência|sociedade'

@@ -9,7 +9,12 @@ final class Spanish
 {
     public static function list(): WordList
     {
-        return new WordList(
+        return new WordList(self::labels(), self::notes(), self::replies(), self::pages());
+    }
+
+    private static function labels(): LabelWords
+    {
+        return new LabelWords(
             parts: '(?:el |la )?(?:gancho|introducción|intro|inicio|apertura|desarrollo|cuerpo|nudo|giro|clímax'
                 .'|cierre|final|conclusión|desenlace|despedida|llamad[ao] a la acción|cta|hook|outro|remate'
                 .'|mensaje clave)',
@@ -35,6 +40,12 @@ final class Spanish
                 .'|hoy|mañana|ayer|ahora|y|pero|uno|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|lunes'
                 .'|martes|miércoles|jueves|viernes|sábado|domingo|imagina|moraleja|leyenda|(?:el|la|los|las|su'
                 .'|sus|un|una|mi) .{2,30}',
+        );
+    }
+
+    private static function notes(): NoteWords
+    {
+        return new NoteWords(
             directions: 'mostrar|muestra|imagen|foto|toma|plano|primer plano|cámara|zoom|paneo|corte|fundido'
                 .'|transición|pausa|silencio|ríe|risas?|suspir\\w*|susurr\\w*|suave(?:mente)?|bajito|despacio'
                 .'|lent\\w*|rápid\\w*|fuerte|calmad\\w*|tranquil\\w*|seri[oa]\\w*|triste\\w*|sonrí\\w*'
@@ -44,6 +55,12 @@ final class Spanish
                 .'|estaba',
             spokenColumns: 'narración|narrador|voz(?: en off)?|locución|texto(?: hablado)?|audio|diálogo|guion'
                 .'|guión',
+        );
+    }
+
+    private static function replies(): ReplyWords
+    {
+        return new ReplyWords(
             opening: '(?:claro|por supuesto|aquí (?:tienes|está|va|tiene)|aqui (?:tienes|está)|desde luego'
                 .'|perfecto|con gusto|genial|este es|a continuación|seguro|vale)\\b',
             offer: '(?:dime|avísame|avisame|hazme saber|quieres que|te gustaría|le gustaría|quiere que'
@@ -53,6 +70,12 @@ final class Spanish
                 .'|adapt\\w*|variantes?|variaciones|más cort\\w*|más larg\\w*|reescri\\w*|hashtags|segundos'
                 .'|ganchos?',
             tips: '(?:consejos|notas|trucos)(?: (?:de|para|sobre) .{1,40})?|por qué funciona|próximos pasos',
+        );
+    }
+
+    private static function pages(): PageWords
+    {
+        return new PageWords(
             menu: 'inicio|noticias|actualidad|sobre nosotros|quiénes somos|contacto|tienda|buscar|menú'
                 .'|iniciar sesión|registrarse|suscr[ií]bete|deportes?|cultura|economía|política|opinión|tiempo'
                 .'|viajes?|eventos|galería|donar|ayuda|podcasts?|vídeos?|videos?|más|ciencia|sociedad|empleo'

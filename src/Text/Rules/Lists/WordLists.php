@@ -51,7 +51,7 @@ final class WordLists
             if ($code === 'ar') {
                 continue;
             }
-            $known = array_intersect_key($words, LanguagePacks::of($code)->functionWords);
+            $known = array_intersect_key($words, LanguagePacks::of($code)->words->functionWords);
             // English has it where two are level.
             $count = array_sum($known) + ($code === 'en' ? 0.5 : 0);
             $best = $count > $best[1] ? [$code, $count] : $best;
@@ -73,16 +73,27 @@ final class WordLists
     /** @param  list<WordList>  $lists */
     private static function merge(array $lists): WordList
     {
+        return new WordList(
+            new LabelWords(...self::either(array_column($lists, 'labels'))),
+            new NoteWords(...self::either(array_column($lists, 'notes'))),
+            new ReplyWords(...self::either(array_column($lists, 'replies'))),
+            new PageWords(...self::either(array_column($lists, 'pages'))),
+        );
+    }
+
+    /**
+     * @param  list<object>  $groups  the same one of each language
+     * @return array<array-key, string>
+     */
+    private static function either(array $groups): array
+    {
         $fields = [];
-        foreach ($lists as $list) {
-            foreach (get_object_vars($list) as $field => $words) {
+        foreach ($groups as $group) {
+            foreach (get_object_vars($group) as $field => $words) {
                 $fields[$field][] = is_string($words) ? $words : '';
             }
         }
 
-        return new WordList(...array_map(
-            static fn (array $words): string => '(?:'.implode('|', $words).')',
-            $fields,
-        ));
+        return array_map(static fn (array $words): string => '(?:'.implode('|', $words).')', $fields);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\Captions;
 
+use App\Doors\Http\Presenters\Clock;
 use App\Makers\Proofs\ClearCue;
 use RapidReel\Captions\Cue\Cue;
 
@@ -13,23 +14,16 @@ final readonly class CaptionRow
     /**
      * @param  int  $scene  id of its scene
      * @param  bool  $isFirst  whether its scene begins with it
-     * @param  string  $clock  when it begins
-     * @param  string  $ends  when it ends
      * @param  list<array{text: string, at: int, word: int|null, stands: bool, emoji: string, breaks: bool}>  $words
-     * @param  float|null  $ratio  of contrast; null where it was not measured
-     * @param  list<string>  $flags
+     * @param  ClearCue|null  $clear  how it stands before its picture; null where that was not measured
      */
     private function __construct(
         public int $scene,
         public int $number,
         public bool $isFirst,
         public Cue $cue,
-        public string $clock,
-        public string $ends,
         public array $words,
-        public ?float $ratio,
-        public bool $isFaint,
-        public array $flags,
+        public ?ClearCue $clear,
     ) {
     }
 
@@ -43,24 +37,35 @@ final readonly class CaptionRow
                 'emoji' => $word->emoji, 'breaks' => in_array($i + 1, $ends, true) && $i + 1 < count($cue->words),
             ];
         }
-        $isFaint = $clear !== null && $clear->isFaint();
 
-        return new self(
-            $scene,
-            $number,
-            $isFirst,
-            $cue,
-            self::clock($cue->startMs),
-            self::clock($cue->endMs),
-            $words,
-            $clear?->ratio,
-            $isFaint,
-            array_values(array_filter([
-                $isFaint ? 'faint' : '',
-                $cue->setting->isTight ? 'smaller than the style allows' : '',
-                $cue->isHasty() ? sprintf('%.0f letters a second', $cue->pace()) : '',
-            ])),
-        );
+        return new self($scene, $number, $isFirst, $cue, $words, $clear);
+    }
+
+    /** When it begins. */
+    public function clock(): string
+    {
+        return Clock::hundredths($this->cue->startMs);
+    }
+
+    /** When it ends. */
+    public function ends(): string
+    {
+        return Clock::hundredths($this->cue->endMs);
+    }
+
+    public function isFaint(): bool
+    {
+        return $this->clear?->isFaint() === true;
+    }
+
+    /** @return list<string> what speaks against it */
+    public function flags(): array
+    {
+        return array_values(array_filter([
+            $this->isFaint() ? 'faint' : '',
+            $this->cue->setting->isTight ? 'smaller than the style allows' : '',
+            $this->cue->isHasty() ? sprintf('%.0f letters a second', $this->cue->pace()) : '',
+        ]));
     }
 
     /** What it is called on the page: another name as soon as anything about it is another. */
@@ -76,10 +81,5 @@ final readonly class CaptionRow
             'scene' => $this->scene, 'word' => $this->cue->from->word, 'count' => $this->cue->from->count,
             'start' => $this->cue->startMs / 1000, 'end' => $this->cue->endMs / 1000,
         ];
-    }
-
-    private static function clock(int $ms): string
-    {
-        return sprintf('%d:%05.2f', intdiv($ms, 60_000), ($ms % 60_000) / 1000);
     }
 }

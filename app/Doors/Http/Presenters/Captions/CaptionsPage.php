@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Captions;
 
 use App\Desks\Editing\EditBook;
-use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
+use App\Doors\Http\Presenters\Stage;
 use App\Makers\Planning\LiveCaptions;
 use App\Makers\Proofs\Proof;
 use App\Makers\Proofs\ProofDesk;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Short;
-use RapidReel\Captions\Contrast\MendKind;
-use RapidReel\Captions\Drawing\AssWriter;
 use RapidReel\Captions\Style\StyleFields;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Settings\CaptionSettings;
@@ -36,10 +35,7 @@ final readonly class CaptionsPage
     {
         $short->load(['batch.channel', 'scenes.shots', 'readings']);
         $cut = $this->captions->of($short);
-        $script = AssWriter::write($cut->cues, $cut->grid()->fps, 0, 0, $cut->frames());
-        $proof = Proof::of($short);
-        $isFresh = $this->proofs->isFresh($short);
-        $fresh = $isFresh ? $proof : null;
+        $fresh = $this->proofs->isFresh($short) ? Proof::of($short) : null;
         $here = $this->resolver->short($short);
         $above = $this->resolver->batch($short->batch);
         $controls = fn (array $keys): array => ScopeControl::all(
@@ -62,18 +58,10 @@ final readonly class CaptionsPage
             $this->rows($short, $cut, $fresh),
             $controls(self::MAIN),
             array_map($controls, $groups),
-            $script->ass,
-            array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),
-            $proof === null ? null : route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
-            $isFresh,
-            $short->proof_problem,
-            $fresh === null ? 0 : count($fresh->faint()),
-            self::mends($fresh),
-            $cut->form->shape,
+            $fresh,
             $cut->durationMs / 1000,
-            $this->edits->last($short),
-            $this->edits->next($short),
-            HistoryLine::of($short),
+            Stage::of($short, $cut),
+            PageState::of($short, $this->edits, $fresh === null && $short->proof_problem === null),
         );
     }
 
@@ -98,21 +86,5 @@ final readonly class CaptionsPage
         }
 
         return $rows;
-    }
-
-    /** @return array<string, array{label: string, count: int}> */
-    private static function mends(?Proof $proof): array
-    {
-        $mends = [];
-        foreach ($proof?->faint() ?? [] as $cue) {
-            foreach ($cue->mends as $mend) {
-                $kind = MendKind::from($mend['kind']);
-                $mends[$kind->value] = [
-                    'label' => $kind->label(), 'count' => ($mends[$kind->value]['count'] ?? 0) + 1,
-                ];
-            }
-        }
-
-        return $mends;
     }
 }

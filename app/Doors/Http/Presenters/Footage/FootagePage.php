@@ -46,8 +46,7 @@ final readonly class FootagePage
             Footage::at($channel)->count(),
             Footage::at($channel)->where('collection', '!=', '')->distinct()->orderBy('collection')->pluck('collection')
                 ->all(),
-            $used,
-            $near,
+            new FootageTies($used, $near),
             $channels,
             [
                 $this->edits->last($channel, EditPart::Library),

@@ -12,11 +12,11 @@ use Illuminate\Pagination\LengthAwarePaginator;
 
 final readonly class FootageView
 {
+    private Line $line;
+
     /**
      * @param  LengthAwarePaginator<int, Footage>  $found
      * @param  array<string>  $collections
-     * @param  array<int, array<int, string>>  $used  titles of shorts by id, by footage
-     * @param  array<int, string>  $near  names of what others are nearly the same as, by id
      * @param  array{string|null, string|null}  $history  what would be undone next, and done again
      */
     public function __construct(
@@ -25,12 +25,11 @@ final readonly class FootageView
         public LengthAwarePaginator $found,
         public int $total,
         public array $collections,
-        public array $used,
-        public array $near,
+        public FootageTies $ties,
         public int $channels,
         public array $history,
-        private Line $line = new Line,
     ) {
+        $this->line = new Line;
     }
 
     /** What it waits for that it is looked through or mended; empty where it is in hand. */
@@ -57,7 +56,7 @@ final readonly class FootageView
 
     public function usedSays(int $id): string
     {
-        $count = count($this->used[$id] ?? []);
+        $count = count($this->ties->used[$id] ?? []);
 
         return $count === 0 ? 'never used' : ($count === 1 ? 'in 1 short' : "in $count shorts");
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Framing;
 
 use App\Desks\Editing\EditBook;
-use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Makers\Planning\LiveFraming;
 use App\Makers\Planning\ShotFraming;
@@ -45,27 +45,20 @@ final readonly class FramingPage
         [$before, $after] = $this->neighbours($scene, $word);
 
         return new FramingView(
-            $short,
-            $scene,
-            $word,
+            new FramingPlace($scene, $word, $before, $after),
             $framing,
             ScopeControl::all(
                 Level::Shot,
-                $framing->settled,
-                $framing->above,
+                $framing->set->settled,
+                $framing->set->above,
                 $short->batch->channel_id,
-                $framing->row,
+                $framing->set->row,
                 'the shot',
                 $isStill ? self::STILL_SETTINGS : self::CLIP_SETTINGS,
             ),
             $problems,
             $this->drawn($framing, $problems),
-            $scene->wordsOver($word),
-            $before,
-            $after,
-            $this->edits->last($short),
-            $this->edits->next($short),
-            HistoryLine::of($short),
+            PageState::of($short, $this->edits, $framing->map === null),
         );
     }
 
@@ -78,7 +71,7 @@ final readonly class FramingPage
         $footage = $framing->footage;
         $isStill = $footage->duration_ms === 0;
         $inMs = $isStill ? 0 : $framing->shot->play->inMs;
-        $aspect = SettingsReader::shape($framing->settled)->aspect();
+        $aspect = SettingsReader::shape($framing->set->settled)->aspect();
         $windows = [];
         for ($ms = 0; $ms <= $framing->lengthMs(); $ms += self::STEP_MS) {
             $window = $framing->framed->path->at($ms);
@@ -141,8 +134,8 @@ final readonly class FramingPage
             new FramePath($points),
             $in,
             $in + $length,
-            SettingsReader::shape($framing->settled)->aspect(),
-            Quality::Final->height(SettingsReader::shape($framing->settled)),
+            SettingsReader::shape($framing->set->settled)->aspect(),
+            Quality::Final->height(SettingsReader::shape($framing->set->settled)),
         ));
     }
 

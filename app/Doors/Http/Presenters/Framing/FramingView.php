@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\Framing;
 
-use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Makers\Planning\ShotFraming;
-use App\Shelves\Models\Scene;
-use App\Shelves\Models\Short;
 
 final readonly class FramingView
 {
@@ -16,22 +14,14 @@ final readonly class FramingView
      * @param  array<string, ScopeControl>  $controls
      * @param  list<array{kind: string, label: string, from: int, to: int, at: string}>  $problems
      * @param  array<string, mixed>  $drawn  what the page draws: times in ms of the clip, places as fractions
-     * @param  list<HistoryLine>  $history
      */
     public function __construct(
-        public Short $short,
-        public Scene $scene,
-        public int $word,
+        public FramingPlace $place,
         public ShotFraming $framing,
         public array $controls,
         public array $problems,
         public array $drawn,
-        public string $says,
-        public ?string $before,
-        public ?string $after,
-        public ?string $undo,
-        public ?string $redo,
-        public array $history,
+        public PageState $state,
     ) {
     }
 

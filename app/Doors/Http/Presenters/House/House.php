@@ -8,7 +8,7 @@ use App\Desks\Editing\EditBook;
 use App\Desks\Editing\House\HouseApplier;
 use App\Desks\Editing\House\HouseImportDesk;
 use App\Desks\Editing\PatternDesk;
-use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Levels\Resolver;
@@ -80,39 +80,33 @@ final readonly class House
         return new HouseView(
             $channel,
             array_values($channel->user->channels->all()),
-            array_diff_key($controls(null), array_flip(self::ELSEWHERE), array_flip(SoundSettings::MAIN)),
-            $controls(LookSettings::keys()),
-            $controls([...KeySettings::KEYS, 'ground_top', 'ground_bottom']),
-            $controls(CardSettings::KEYS),
-            $controls(EdgeSettings::KEYS),
-            array_values(ColourTable::at($channel)->get()->sortBy('name')->all()),
-            $controls(LogoSettings::KEYS),
+            [
+                'main' => array_diff_key(
+                    $controls(null), array_flip(self::ELSEWHERE), array_flip(SoundSettings::MAIN),
+                ),
+                'logo' => $controls(LogoSettings::KEYS),
+                'look' => $controls(LookSettings::keys()),
+                'grounds' => $controls([...KeySettings::KEYS, 'ground_top', 'ground_bottom']),
+                'cards' => $controls(CardSettings::KEYS),
+                'edges' => $controls(EdgeSettings::KEYS),
+            ],
             array_map(LogoCard::of(...), array_values(Logo::at($channel)->get()->sortBy('name')->all())),
+            array_values(ColourTable::at($channel)->get()->sortBy('name')->all()),
             PatternDesk::of($channel),
-            HistoryLine::of($channel),
             $this->applier->reach($channel),
             Short::query()->whereRelation('batch', 'channel_id', $channel->id)->count(),
         );
     }
 
-    /**
-     * What of its page goes on by itself, and what can be taken back.
-     *
-     * @return array{
-     *     preview: array<string, mixed>|null, working: bool, bringing: bool, undo: ?string, redo: ?string
-     * } its preview is a short as the style makes it
-     */
-    public function state(Channel $channel): array
+    public function state(Channel $channel): HouseState
     {
         $preview = $this->preview->of($channel);
         $isBringing = $this->imports->untold($channel)?->state === HouseImportState::Waiting;
 
-        return [
-            'preview' => $preview,
-            'working' => $isBringing || ($preview['working'] ?? false) === true,
-            'bringing' => $isBringing,
-            'undo' => $this->edits->last($channel),
-            'redo' => $this->edits->next($channel),
-        ];
+        return new HouseState(
+            $preview,
+            $isBringing,
+            PageState::of($channel, $this->edits, $isBringing || ($preview['working'] ?? false) === true),
+        );
     }
 }

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\House;
 
+use App\Doors\Http\Presenters\Stage;
 use App\Makers\Planning\LiveCaptions;
-use App\Makers\Proofs\Proof;
 use App\Makers\Proofs\ProofDesk;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Refusal;
 use RapidReel\Captions\Cue\Cue;
-use RapidReel\Captions\Drawing\AssWriter;
 use RapidReel\Plan\Cut\Cut;
 
 /** A real short of a channel as the house style makes it: at its hook, in the middle and at its close. */
@@ -36,31 +35,27 @@ final readonly class HousePreview
         if ($short === null) {
             return null;
         }
-        $proof = Proof::of($short);
         try {
             $cut = $this->captions->of($short);
         } catch (Refusal) {
             return null;
         }
         $planned = $short->plannedCut() ?? $cut;
-        $script = AssWriter::write($cut->cues, $cut->grid()->fps, 0, 0, $cut->frames());
+        $stage = Stage::of($short, $cut);
 
         return [
             'short' => $short->id,
             'name' => sprintf('%02d %s', $short->number, $short->title),
             'sheet' => route('sheet.show', $short),
-            'shape' => [$cut->form->shape->width(), $cut->form->shape->height()],
+            'shape' => [$stage->shape->width(), $stage->shape->height()],
             'moments' => array_map(
                 static fn (int $ms): float => $ms / 1000,
                 [self::near($cut, (int) min(1_400, $cut->found->hookMs / 2)), ...self::later($cut)],
             ),
             'seconds' => $cut->durationMs / 1000,
             'progress' => $planned->over->progress?->toArray(),
-            'script' => $script->ass,
-            'faces' => array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),
-            'proof' => $proof === null ? null : route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
+            ...$stage->toArray(),
             'order' => route('proofs.order', $short),
-            'plan' => $short->isPlanned() ? substr($short->planned_inputs, 0, 12) : null,
             'problem' => $short->problem ?? $short->proof_problem,
             'working' => $short->problem === null && $short->proof_problem === null && ! $this->proofs->isShown($short),
         ];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\House;
 
-use App\Doors\Http\Presenters\HistoryLine;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
@@ -15,16 +14,10 @@ final readonly class HouseView
 {
     /**
      * @param  list<Channel>  $channels  of the account
-     * @param  array<string, ScopeControl>  $controls  by key
-     * @param  array<string, ScopeControl>  $look
-     * @param  array<string, ScopeControl>  $grounds  of what stands behind pictures
-     * @param  array<string, ScopeControl>  $cards
-     * @param  array<string, ScopeControl>  $edges  of what stands before and after shorts
-     * @param  list<ColourTable>  $tables
-     * @param  array<string, ScopeControl>  $logo
+     * @param  array<string, array<string, ScopeControl>>  $controls  by key, by what they are of
      * @param  list<LogoCard>  $logos
+     * @param  list<ColourTable>  $tables
      * @param  list<Pattern>  $patterns
-     * @param  list<HistoryLine>  $history
      * @param  list<array{batch: Batch, shorts: int, exports: int, of: int}>  $own  batches with values of their own
      * @param  int  $shorts  of the channel
      */
@@ -32,15 +25,9 @@ final readonly class HouseView
         public Channel $channel,
         public array $channels,
         public array $controls,
-        public array $look,
-        public array $grounds,
-        public array $cards,
-        public array $edges,
-        public array $tables,
-        public array $logo,
         public array $logos,
+        public array $tables,
         public array $patterns,
-        public array $history,
         public array $own,
         public int $shorts,
     ) {

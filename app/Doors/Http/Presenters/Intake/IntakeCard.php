@@ -17,7 +17,6 @@ use RapidReel\Text\Arrival\Articles;
 use RapidReel\Text\Hook\HookFinding;
 use RapidReel\Text\Hook\HookReview;
 use RapidReel\Text\Rules\RunKind;
-use RapidReel\Text\Rules\ScriptRun;
 
 /** What will become of one script. */
 final readonly class IntakeCard
@@ -36,27 +35,18 @@ final readonly class IntakeCard
 
     /**
      * @param  string  $problem  why it cannot be used; empty where it can
-     * @param  list<list<ScriptRun>>  $lines
      * @param  list<HookFinding>  $findings
-     * @param  list<Flag>  $flags
-     * @param  list<string>  $warnings
      * @param  list<string>  $notes  how many there are of every kind
-     * @param  list<Article>  $articles
      * @param  string  $facts  numbers of it, and what was settled along with it
      */
     private function __construct(
         public int $number,
         public string $problem,
         public string $title,
-        public array $lines = [],
-        public string $hook = '',
-        public array $findings = [],
+        public ?PlannedScript $planned = null,
         public ?CutStrip $strip = null,
-        public string $fit = '',
-        public array $flags = [],
-        public array $warnings = [],
+        public array $findings = [],
         public array $notes = [],
-        public array $articles = [],
         public string $facts = '',
     ) {
     }
@@ -80,35 +70,53 @@ final readonly class IntakeCard
         $hook = $planned->scenes[0]->text;
         $profile = SettingsReader::profile($planned->settled);
         $findings = HookReview::of($hook, $summary->times->hookMs, $profile->hookWindowMs(), $channel);
-        $several =
-            array_filter($summary->flags, static fn (Flag $flag): bool => $flag->code === FlagCode::SeveralArticles) !==
-            [];
 
         return new self(
             $number,
             '',
             $planned->script->title,
-            $planned->script->lines,
-            $hook,
+            $planned,
+            CutStrip::of($summary, $axis),
             array_values(
                 array_filter(
                     array_slice($findings, 0, self::MOST_FINDINGS),
                     static fn (HookFinding $finding): bool => $finding->code !== 'in-time',
                 ),
             ),
-            CutStrip::of($summary, $axis),
-            $summary->isOver() ? 'over' : ($summary->isUnder() ? 'under' : 'fits'),
-            array_values(
-                array_filter(
-                    $summary->flags,
-                    static fn (Flag $flag): bool => ! in_array($flag->code, self::SAID_ELSEWHERE, true),
-                ),
-            ),
-            $planned->warnings,
             $notes,
-            $several ? Articles::in($planned->script) : [],
             self::facts($planned, $summary),
         );
+    }
+
+    public function hook(): string
+    {
+        return $this->planned->scenes[0]->text ?? '';
+    }
+
+    /** How its length stands to the target. */
+    public function fit(): string
+    {
+        $summary = $this->strip?->summary;
+
+        return $summary?->isOver() === true ? 'over' : ($summary?->isUnder() === true ? 'under' : 'fits');
+    }
+
+    /** @return list<Flag> */
+    public function flags(): array
+    {
+        return array_values(array_filter(
+            $this->strip->summary->flags ?? [],
+            static fn (Flag $flag): bool => ! in_array($flag->code, self::SAID_ELSEWHERE, true),
+        ));
+    }
+
+    /** @return list<Article> that the page seems to hold, where that is more than one */
+    public function articles(): array
+    {
+        $told = array_column($this->strip->summary->flags ?? [], 'code');
+
+        return $this->planned === null || ! in_array(FlagCode::SeveralArticles, $told, true)
+            ? [] : Articles::in($this->planned->script);
     }
 
     private static function facts(PlannedScript $planned, CutSummary $summary): string
@@ -117,7 +125,7 @@ final readonly class IntakeCard
             ? ''
             : "$number ".($number === 1 ? $one : $many);
         $settled = [];
-        foreach ($planned->own->own as $key => $value) {
+        foreach ($planned->along->own->own as $key => $value) {
             $setting = $planned->settled->registry->get($key);
             $settled[] = in_array($key, ['voice', 'profile'], true)
                 ? $setting->type->says($value)
@@ -129,7 +137,7 @@ final readonly class IntakeCard
             "{$summary->words} words",
             $count(count($planned->source->hooks), 'other hook to try', 'other hooks to try'),
             ...$settled,
-            $planned->publishAt?->format('j M Y, H:i') ?? '',
+            $planned->along->publishAt?->format('j M Y, H:i') ?? '',
         ], static fn (string $said): bool => $said !== ''));
     }
 }

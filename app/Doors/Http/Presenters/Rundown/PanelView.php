@@ -9,7 +9,6 @@ use RapidReel\Base\Language\Readability;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\Flag;
-use RapidReel\Text\Hook\HookFinding;
 use RapidReel\Text\Manuscript\Manuscript;
 use RapidReel\Text\Rules\ScriptNote;
 use RapidReel\Text\Script\TrimPlan;
@@ -20,10 +19,6 @@ final readonly class PanelView
     public string $fit;
 
     /**
-     * @param  string  $hookSeconds  that the hook takes
-     * @param  string  $window  seconds that it has
-     * @param  list<HookFinding>  $findings  on the hook
-     * @param  list<OtherHook>  $others
      * @param  TrimPlan|null  $trim  where it is too long
      * @param  list<Flag>  $flags
      */
@@ -31,11 +26,7 @@ final readonly class PanelView
         public Short $short,
         public CutSummary $summary,
         public TargetProfile $profile,
-        public string $hook,
-        public string $hookSeconds,
-        public string $window,
-        public array $findings,
-        public array $others,
+        public HookView $hook,
         public ?TrimPlan $trim,
         public Readability $readability,
         public Manuscript $manuscript,

@@ -7,7 +7,7 @@ namespace App\Doors\Http\Presenters\Rundown;
 use App\Desks\Editing\EditBook;
 use App\Desks\Editing\PatternDesk;
 use App\Doors\Http\Presenters\Axis;
-use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Doors\Http\Presenters\ShortRow;
 use App\Ground\Work\Line;
@@ -93,11 +93,12 @@ final readonly class Rundown
                 : array_filter($rows, static fn (ShortRow $row): bool => self::isChanged($row, $since)),
             $ids,
             $axis,
-            array_filter($rows, static fn (ShortRow $row): bool => $row->isWorking) !== [],
             self::counts($rows),
-            $this->edits->last($batch),
-            $this->edits->next($batch),
-            HistoryLine::of($batch),
+            PageState::of(
+                $batch,
+                $this->edits,
+                array_filter($rows, static fn (ShortRow $row): bool => $row->isWorking) !== [],
+            ),
         );
     }
 
@@ -127,7 +128,7 @@ final readonly class Rundown
         return $row->isWorking ||
             $row->short->updated_at >= $since ||
             array_filter(
-                [$row->export, $row->done],
+                [$row->export(), $row->done()],
                 static fn (?Export $export): bool => $export !== null && $export->updated_at >= $since,
             ) !== [];
     }

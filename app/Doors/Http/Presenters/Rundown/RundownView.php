@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Rundown;
 
 use App\Doors\Http\Presenters\Axis;
-use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ShortRow;
 
 /** The rows of a batch with what is said over them. */
@@ -18,17 +18,13 @@ final readonly class RundownView
      * @param  array<int, ShortRow>  $rows  by the short's id
      * @param  list<int>  $ids  of all shorts
      * @param  array<string, int>  $counts  rows in each group
-     * @param  list<HistoryLine>  $history
      */
     public function __construct(
         public array $rows,
         public array $ids,
         public Axis $axis,
-        public bool $isWorking,
         public array $counts,
-        public ?string $undo,
-        public ?string $redo,
-        public array $history,
+        public PageState $state,
     ) {
         $this->next = $counts['unfinished'] === 0 && $ids !== [] ? 'download' : 'export';
     }

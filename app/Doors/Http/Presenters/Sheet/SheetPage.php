@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Sheet;
 
 use App\Desks\Editing\EditBook;
-use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
+use App\Doors\Http\Presenters\Stage;
 use App\Makers\Planning\LiveCaptions;
-use App\Makers\Proofs\Proof;
 use App\Makers\Proofs\ProofDesk;
 use App\Shelves\Levels\EffectNames;
 use App\Shelves\Levels\Resolver;
@@ -16,7 +16,6 @@ use App\Shelves\Models\Footage;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Collection;
-use RapidReel\Captions\Drawing\AssWriter;
 use RapidReel\Captions\Marks\WordMark;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutCard;
@@ -64,8 +63,6 @@ final readonly class SheetPage
         $last = $short->plannedCut();
         $planned = $short->isPlanned() ? $last : null;
         $cut = $planned ?? $this->captions->of($short);
-        $script = AssWriter::write($cut->cues, $cut->grid()->fps, 0, 0, $cut->frames());
-        $proof = Proof::of($short);
         $report = PaceReport::of($cut, CutSummary::of($cut, '', ''));
         $here = $this->resolver->short($short);
         $above = $this->resolver->batch($short->batch);
@@ -77,7 +74,6 @@ final readonly class SheetPage
             $short,
             $this->drawn($short, $cut, $planned !== null, $report),
             $report,
-            PaceFindings::of($report),
             $controls(PaceSettings::LIMITS),
             [
                 'Voice and pace' => $controls(self::MAIN),
@@ -88,15 +84,12 @@ final readonly class SheetPage
                 'Opening and ending' => $controls(EdgeSettings::KEYS),
             ],
             $this->sound->of($short, $cut, $last),
-            $script->ass,
-            array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),
-            $proof === null ? null : route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
-            $this->proofs->isShown($short),
-            $short->proof_problem,
-            $cut->form->shape,
-            $this->edits->last($short),
-            $this->edits->next($short),
-            HistoryLine::of($short),
+            Stage::of($short, $cut),
+            PageState::of(
+                $short,
+                $this->edits,
+                ! $this->proofs->isShown($short) && $short->proof_problem === null && $short->problem === null,
+            ),
         );
     }
 

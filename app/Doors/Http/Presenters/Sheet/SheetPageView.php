@@ -4,51 +4,40 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\Sheet;
 
-use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\RhythmPicture;
 use App\Doors\Http\Presenters\ScopeControl;
+use App\Doors\Http\Presenters\Stage;
 use App\Shelves\Levels\EffectNames;
 use App\Shelves\Models\Short;
-use RapidReel\Base\FrameShape;
 use RapidReel\Plan\Review\Pace\PaceFinding;
+use RapidReel\Plan\Review\Pace\PaceFindings;
 use RapidReel\Plan\Review\Pace\PaceReport;
 
 final readonly class SheetPageView
 {
     /**
      * @param  array<string, mixed>  $drawn  what the page draws
-     * @param  list<PaceFinding>  $findings
      * @param  array<string, ScopeControl>  $limits  how far it may be brought to a length
      * @param  array<string, array<string, ScopeControl>>  $kinds  what can be set for it, by what that is of
      * @param  array{name: string, ...<string, mixed>}  $sound  what is heard, as the page plays it
-     * @param  string  $script  the captions as ASS
-     * @param  list<string>  $faces  addresses of the faces that draw them
-     * @param  string|null  $proof  address of the bare video; null where there is none
-     * @param  list<HistoryLine>  $history
      */
     public function __construct(
         public Short $short,
         public array $drawn,
         public PaceReport $report,
-        public array $findings,
         public array $limits,
         public array $kinds,
         public array $sound,
-        public string $script,
-        public array $faces,
-        public ?string $proof,
-        public bool $isProofFresh,
-        public ?string $proofProblem,
-        public FrameShape $shape,
-        public ?string $undo,
-        public ?string $redo,
-        public array $history,
+        public Stage $stage,
+        public PageState $state,
     ) {
     }
 
-    public function isWorking(): bool
+    /** @return list<PaceFinding> */
+    public function findings(): array
     {
-        return ! $this->isProofFresh && $this->proofProblem === null && $this->short->problem === null;
+        return PaceFindings::of($this->report);
     }
 
     /** In a line: how long it is and what it is made of. */
@@ -71,7 +60,7 @@ final readonly class SheetPageView
     /** What keeps it from being planned or shown, in words; empty where nothing does. */
     public function trouble(): string
     {
-        return (string) ($this->short->problem ?? $this->proofProblem);
+        return (string) ($this->short->problem ?? $this->short->proof_problem);
     }
 
     /** @return array<string, string> names by id */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\Short;
 
+use App\Doors\Http\Presenters\Clock;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Shelves\Models\Note;
 use App\Shelves\Models\Scene;
@@ -15,26 +16,43 @@ final readonly class SceneLine
     public bool $hasOwn;
 
     /**
-     * @param  int|null  $ms  where it begins; null while nobody knows
+     * @param  array{int, int}|null  $times  where it begins and ends, in ms; null while nobody knows
      * @param  list<ShotLine>  $shots
      * @param  int  $sentences  in it
-     * @param  list<Note>  $before  that stand before its words
-     * @param  list<Note>  $within  that stand among them
+     * @param  list<Note>  $notes  that stand before its words or among them
      * @param  array<string, ScopeControl>  $controls  by key
      */
     public function __construct(
         public Scene $scene,
         public int $number,
-        public ?int $ms,
-        public ?string $start,
-        public ?string $seconds,
+        public ?array $times,
         public array $shots,
         public int $sentences,
-        public array $before,
-        public array $within,
-        public bool $isLast,
+        public array $notes,
         public array $controls,
     ) {
         $this->hasOwn = array_filter($controls, static fn (ScopeControl $control): bool => $control->isOwn) !== [];
+    }
+
+    public function start(): string
+    {
+        return $this->times === null ? '' : Clock::tenths($this->times[0]);
+    }
+
+    public function seconds(): string
+    {
+        return $this->times === null ? '' : number_format(($this->times[1] - $this->times[0]) / 1000, 1);
+    }
+
+    /**
+     * @param  bool  $before  those before its words, else those among them
+     * @return list<Note>
+     */
+    public function notes(bool $before): array
+    {
+        return array_values(array_filter(
+            $this->notes,
+            static fn (Note $note): bool => ($note->offset === 0) === $before,
+        ));
     }
 }

@@ -6,7 +6,7 @@ namespace App\Doors\Http\Presenters\Short;
 
 use App\Desks\Editing\EditBook;
 use App\Doors\Http\Presenters\Axis;
-use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Doors\Http\Presenters\ShortRow;
 use App\Doors\Http\Presenters\ShotControls;
@@ -45,11 +45,12 @@ final readonly class ShortPage
         $flag = $this->likenesses->flags([$short->id], $short->batch_id)[$short->id] ?? null;
         $settled = $this->resolver->short($short);
 
+        $axis = Axis::over($summary === null ? [] : [$summary]);
+        $row = ShortRow::of($short, $axis, $flag === null ? [] : [$flag], line: new Line);
+
         return new ShortPageView(
             $short,
-            ShortRow::of(
-                $short, Axis::over($summary === null ? [] : [$summary]), $flag === null ? [] : [$flag], line: new Line,
-            ),
+            $row,
             implode(' · ', array_filter([
                 'Read by '.$settled->registry->get('voice')->type->says($settled->text('voice')),
                 SettingsReader::profile($settled)->label(),
@@ -66,9 +67,7 @@ final readonly class ShortPage
                 $short->id,
                 'the short',
             ),
-            $this->edits->last($short),
-            $this->edits->next($short),
-            HistoryLine::of($short),
+            PageState::of($short, $this->edits, $row->isWorking),
         );
     }
 
@@ -91,14 +90,10 @@ final readonly class ShortPage
             $lines[] = new SceneLine(
                 $scene,
                 $number,
-                $start,
-                $start === null ? null : self::clock($start),
-                $start === null ? null : number_format(($end - $start) / 1000, 1),
+                $start === null || $end === null ? null : [$start, $end],
                 $this->shots($short, $scene, $cut->scenes[$number]->shots ?? [], $footage, $here),
                 $crowded[$number] ?? 1,
-                array_values(($notes[$scene->id] ?? collect())->where('offset', 0)->all()),
-                array_values(($notes[$scene->id] ?? collect())->where('offset', '>', 0)->all()),
-                $number === $short->scenes->count() - 1,
+                array_values(($notes[$scene->id] ?? collect())->all()),
                 ScopeControl::all(
                     Level::Scene,
                     $here,
@@ -125,26 +120,16 @@ final readonly class ShortPage
         foreach ($shots as $shot) {
             $row = $rows->get($shot->word);
             $lines[] = new ShotLine(
-                $shot->word,
-                self::clock($shot->startMs),
-                number_format(($shot->endMs - $shot->startMs) / 1000, 1),
+                $shot,
                 $footage->get((int) $shot->source->footage),
                 $row !== null && $row->locked,
                 $row === null
                     ? []
                     : ShotControls::of($row, $shot, $above, $short->batch->channel_id),
                 $row === null ? null : route('framing.show', [$scene, $shot->word]),
-                $shot->reason->why,
-                $shot->reason->isGood || ($row !== null && $row->locked),
-                $shot->reason->isOdd,
             );
         }
 
         return $lines;
-    }
-
-    private static function clock(int $ms): string
-    {
-        return sprintf('%d:%04.1f', intdiv($ms, 60_000), ($ms % 60_000) / 1000);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\Short;
 
-use App\Doors\Http\Presenters\HistoryLine;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Doors\Http\Presenters\ShortRow;
 use App\Shelves\Models\Short;
@@ -15,7 +15,6 @@ final readonly class ShortPageView
      * @param  string  $lead  who reads it, for which target, and when it is to be out
      * @param  list<SceneLine>  $scenes
      * @param  array<string, ScopeControl>  $controls  of the short, by key
-     * @param  list<HistoryLine>  $history
      */
     public function __construct(
         public Short $short,
@@ -23,9 +22,7 @@ final readonly class ShortPageView
         public string $lead,
         public array $scenes,
         public array $controls,
-        public ?string $undo,
-        public ?string $redo,
-        public array $history,
+        public PageState $state,
     ) {
     }
 }

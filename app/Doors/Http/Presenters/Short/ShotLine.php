@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\Short;
 
+use App\Doors\Http\Presenters\Clock;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Shelves\Models\Footage;
+use RapidReel\Plan\Cut\CutShot;
 
 /** A shot on the sheet, known by the word it begins at. */
 final readonly class ShotLine
@@ -13,21 +15,36 @@ final readonly class ShotLine
     /**
      * @param  array<string, ScopeControl>  $controls  by key; none where there is nothing to set
      * @param  string|null  $framing  address of its framing
-     * @param  bool  $fits  whether what it shows fits what is said
-     * @param  bool  $isOdd  whether its colours are unlike those of the rest
      */
     public function __construct(
-        public int $word,
-        public string $start,
-        public string $seconds,
+        public CutShot $shot,
         public ?Footage $footage,
         public bool $isLocked,
         public array $controls,
-        public ?string $framing = null,
-        private string $why = '',
-        public bool $fits = true,
-        public bool $isOdd = false,
+        public ?string $framing,
     ) {
+    }
+
+    public function start(): string
+    {
+        return Clock::tenths($this->shot->startMs);
+    }
+
+    public function seconds(): string
+    {
+        return number_format(($this->shot->endMs - $this->shot->startMs) / 1000, 1);
+    }
+
+    /** Whether what it shows fits what is said. */
+    public function fits(): bool
+    {
+        return $this->isLocked || $this->shot->reason->isGood;
+    }
+
+    /** Whether its colours are unlike those of the rest. */
+    public function isOdd(): bool
+    {
+        return $this->shot->reason->isOdd;
     }
 
     /** What is set of its window, in words. */
@@ -41,9 +58,9 @@ final readonly class ShotLine
     {
         return match (true) {
             $this->isLocked => '',
-            ! $this->fits => 'nothing here fits its words',
-            $this->why === '' => '',
-            default => "for {$this->why}",
+            ! $this->fits() => 'nothing here fits its words',
+            $this->shot->reason->why === '' => '',
+            default => "for {$this->shot->reason->why}",
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Voice;
 
 use App\Desks\Editing\EditBook;
+use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Ground\Work\Line;
 use App\Makers\Planning\SceneTask;
@@ -74,11 +75,12 @@ final readonly class VoicePage
             $short,
             $scenes,
             number_format($saved / 1000, 1),
-            $isWaiting,
-            $isWaiting ? (new Line)->waitsFor("recording:{$waiting->first()?->id}")->fully ?? '' : '',
-            array_values($short->recordings->where('state', RecordingState::Failed)->all()),
-            array_values($short->recordings->where('state', RecordingState::Ready)->all()),
-            $isWaiting || (! $short->isPlanned() && $short->problem === null),
+            new RecordingsView(
+                $isWaiting,
+                $isWaiting ? (new Line)->waitsFor("recording:{$waiting->first()?->id}")->fully ?? '' : '',
+                array_values($short->recordings->where('state', RecordingState::Failed)->all()),
+                array_values($short->recordings->where('state', RecordingState::Ready)->all()),
+            ),
             ScopeControl::all(
                 Level::Short,
                 $above,
@@ -88,8 +90,11 @@ final readonly class VoicePage
                 'the short',
                 self::KEYS,
             ),
-            $this->edits->last($short),
-            $this->edits->next($short),
+            PageState::of(
+                $short,
+                $this->edits,
+                $isWaiting || (! $short->isPlanned() && $short->problem === null),
+            ),
         );
     }
 
