@@ -6,14 +6,17 @@ namespace Tests\App;
 
 use App\Makers\Interest\InterestStore;
 use App\Makers\Planning\ShortPlanner;
+use App\Media\Making\Maker;
 use App\Media\Process\Unwatched;
 use App\Shelves\Library\FootageImporter;
 use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Queue;
+use RapidReel\Making\Order\Analysis;
 use RapidReel\Pictures\Framing\Backdrop;
 use RapidReel\Plan\Cut\CutShot;
 use Symfony\Component\Process\Process;
@@ -122,13 +125,35 @@ final class FramingTest extends AppTestCase
         $this->get(route('framing.show', [$short->scenes[0], 0]))->assertOk()->assertSee('Framing');
     }
 
+    public function test_a_file_is_looked_at_anywhere_by_an_order_in_json(): void
+    {
+        $fingerprint = $this->walker->fingerprint;
+        $known = app(InterestStore::class)->of($fingerprint, self::walker());
+        $order = Analysis::interest($fingerprint);
+        $kept = app(Maker::class)->file($order);
+        $first = (string) file_get_contents($kept);
+        unlink($kept);
+        self::assertNull(app(InterestStore::class)->known($fingerprint));
+        $file = TEST_PLACE.'/look.json';
+        file_put_contents($file, $order->toJson());
+
+        self::assertSame(0, Artisan::call('reel:render', ['order' => $file]));
+        $told = json_decode(Artisan::output(), true);
+        self::assertSame(['analysis', $order->key(), $kept], [$told['kind'], $told['key'], $told['file']]);
+        self::assertSame($first, (string) file_get_contents($kept));
+        self::assertEquals($known, app(InterestStore::class)->known($fingerprint));
+
+        // What nobody has brought cannot be looked at, and what is damaged is looked at anew.
+        file_put_contents($file, Analysis::interest(str_repeat('0', 32))->toJson());
+        self::assertNotSame(0, Artisan::call('reel:render', ['order' => $file]));
+        file_put_contents($kept, substr($first, 0, -100));
+        self::assertEquals($known, app(InterestStore::class)->of($fingerprint, self::walker()));
+        self::assertSame($first, (string) file_get_contents($kept));
+    }
+
     public function test_a_cut_within_a_clip_is_found_to_the_frame(): void
     {
-        $map = app(InterestStore::class)->of(
-            $this->walker->fingerprint,
-            self::walker(),
-            'walker.mp4',
-        );
+        $map = app(InterestStore::class)->of($this->walker->fingerprint, self::walker());
 
         self::assertCount(2, $map->shots);
         self::assertEqualsWithDelta(4_000, $map->shots[1], 20);

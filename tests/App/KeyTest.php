@@ -50,7 +50,7 @@ final class KeyTest extends AppTestCase
         [$width, $height] = self::SIDE;
         $subject = new Subjects($width, $height, $colour, $noise, $uneven);
         [$clip, $key] = $this->subjectClip($subject, 'key-'.implode('-', $colour));
-        $ground = app(GroundStore::class)->of($key, $clip, 'subject', null);
+        $ground = app(GroundStore::class)->of($key, $clip, null);
         self::assertNotNull($ground);
         $black = $this->frame($this->recipe($key, $ground, ['000000', '000000']));
         $white = $this->frame($this->recipe($key, $ground, ['FFFFFF', 'FFFFFF']));
@@ -72,7 +72,7 @@ final class KeyTest extends AppTestCase
     {
         [$width, $height] = self::SIDE;
         [$clip, $key] = $this->subjectClip(new Subjects($width, $height, [40, 176, 70], 4, 0.1), 'key-over');
-        $ground = app(GroundStore::class)->of($key, $clip, 'subject', null);
+        $ground = app(GroundStore::class)->of($key, $clip, null);
         self::assertNotNull($ground);
         $colours = ['1F3540', '0B1418'];
         $at = static fn (string $frame, int $x, int $y): array => array_map(

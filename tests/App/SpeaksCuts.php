@@ -7,9 +7,9 @@ namespace Tests\App;
 use App\Gateways\Voices\VoiceBook;
 use App\Makers\Planning\CutMaker;
 use App\Makers\Planning\SceneTask;
-use App\Media\Audio\Sounds;
 use App\Media\Making\Maker;
 use App\Media\Process\Unwatched;
+use App\Media\Store\Originals;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Library\Shelf;
 use LogicException;
@@ -57,7 +57,7 @@ trait SpeaksCuts
     private function mixed(Cut $cut, ?string ...$files): MixPlan
     {
         foreach (array_filter($files) as $file) {
-            app(Sounds::class)->lay(self::content($file), $file);
+            app(Originals::class)->lay(self::content($file), $file);
         }
         $plan = MixPlan::of($cut);
         app(Maker::class)->make([$plan]);

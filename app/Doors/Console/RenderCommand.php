@@ -16,10 +16,10 @@ final class RenderCommand extends Command
 {
     use Answers;
 
-    protected $signature = 'reel:render {order : a JSON file: the recipe of a segment or of a mix}
+    protected $signature = 'reel:render {order : a JSON file: an order of a segment, a mix or an analysis}
         {--keep= : a folder that is to have all that it is made with, and the command}';
 
-    protected $description = 'Renders one segment, or mixes one sound, from its recipe and tells where it stands';
+    protected $description = 'Renders one segment, mixes one sound or looks at one file, as it is ordered, and tells where that stands';
 
     public function handle(LocalMaker $maker): int
     {

@@ -73,7 +73,7 @@ final readonly class FileFramer
         }
         $key = (string) hash_file('xxh128', $file);
         try {
-            $map = $this->interests->of($key, $file, $name, $tell);
+            $map = $this->interests->of($key, $file, $tell);
         } catch (ToolFailed) {
             throw UnusableMedia::isBroken($name);
         }

@@ -4,53 +4,52 @@ declare(strict_types=1);
 
 namespace App\Makers\Interest;
 
-use App\Media\Probing\Prober;
+use App\Media\Making\Maker;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
-use App\Media\Store\Findings;
-use App\Media\Store\KeyedLock;
+use App\Media\Store\Originals;
 use Closure;
+use RapidReel\Making\Order\Analysis;
 use RapidReel\Pictures\Framing\Interest\InterestMap;
 
-/** Maps of interest, made once for what a file shows and kept by the hash of its content. */
+/** Maps of interest, ordered once for what a file shows and kept by the hash of its content. */
 final readonly class InterestStore
 {
     public function __construct(
-        private Findings $findings,
-        private KeyedLock $locks,
-        private Prober $prober,
-        private InterestReader $reader,
+        private Originals $originals,
+        private Maker $maker,
     ) {
     }
 
     /** What was found before, if it was. */
     public function known(string $fingerprint): ?InterestMap
     {
-        $found = $this->findings->known(Findings::INTEREST, $fingerprint);
+        $order = Analysis::interest($fingerprint);
+        $found = $this->maker->isThere($order)
+            ? json_decode((string) file_get_contents($this->maker->file($order)), true)
+            : null;
 
-        return $found === null ? null : InterestMap::fromArray($found);
+        return is_array($found) ? InterestMap::fromArray($found) : null;
     }
 
     /**
-     * @param  string  $name  what the operator calls it
      * @param  Closure(float): void|null  $tell  told the part that is done
      *
      * @throws ToolFailed
      * @throws UnusableMedia
      */
-    public function of(string $fingerprint, string $file, string $name, ?Closure $tell = null): InterestMap
+    public function of(string $fingerprint, string $file, ?Closure $tell = null): InterestMap
     {
-        return $this->known($fingerprint) ?? $this->locks->hold(
-            "interest-$fingerprint",
-            function () use ($fingerprint, $file, $name, $tell): InterestMap {
-                $map = $this->known($fingerprint);
-                if ($map === null) {
-                    $map = $this->reader->read($file, $this->prober->glance($file, $name), $tell);
-                    $this->findings->keep(Findings::INTEREST, $fingerprint, $map->toArray());
-                }
-
-                return $map;
-            },
+        $known = $this->known($fingerprint);
+        if ($known !== null) {
+            return $known;
+        }
+        $this->originals->lay($fingerprint, $file);
+        $this->maker->make(
+            [Analysis::interest($fingerprint)],
+            $tell === null ? null : static fn (int $hundredths) => $tell($hundredths / 100),
         );
+
+        return $this->known($fingerprint) ?? throw ToolFailed::leftNothing('Looking at the pictures');
     }
 }

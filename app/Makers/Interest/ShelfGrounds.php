@@ -27,7 +27,7 @@ final readonly class ShelfGrounds implements Grounds
             return null;
         }
         try {
-            return $this->store->of($one->fingerprint, $path, $this->shelf->name($footage), $colour);
+            return $this->store->of($one->fingerprint, $path, $colour);
         } catch (ToolFailed|UnusableMedia) {
             // A render will say what is wrong with the file.
             return null;

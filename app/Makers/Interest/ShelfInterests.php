@@ -37,7 +37,7 @@ final class ShelfInterests implements Interests
             return null;
         }
         try {
-            return $this->store->of($one->fingerprint, $path, $this->shelf->name($footage));
+            return $this->store->of($one->fingerprint, $path);
         } catch (ToolFailed|UnusableMedia) {
             // A render will say what is wrong with the file; the middle of it is as good as anything until then.
             return null;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Makers\Videos;
 
 use App\Ground\Work\GivingWay;
-use App\Media\Audio\Sounds;
 use App\Media\Making\Maker;
 use App\Media\Probing\NotAsPlanned;
 use App\Media\Probing\VideoInspector;
@@ -15,6 +14,7 @@ use App\Media\Process\Watcher;
 use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\Originals;
 use App\Media\Video\ChangedFootage;
 use App\Media\Video\Joiner;
 use App\Media\Video\MissingFootage;
@@ -36,7 +36,7 @@ final readonly class VideoMaker
         private VideoInspector $inspector,
         private KeptFiles $kept,
         private Sources $sources,
-        private Sounds $sounds,
+        private Originals $originals,
     ) {
     }
 
@@ -140,10 +140,10 @@ final readonly class VideoMaker
     {
         $music = $cut->sound->music;
         if ($music !== null) {
-            $this->sounds->lay($music->fingerprint, $shelf->musicPath($music->id));
+            $this->originals->lay($music->fingerprint, $shelf->musicPath($music->id));
         }
         foreach ($cut->sound->effects as $effect) {
-            $this->sounds->lay($effect->fingerprint, $shelf->effects->path($effect->sound, $effect->fingerprint));
+            $this->originals->lay($effect->fingerprint, $shelf->effects->path($effect->sound, $effect->fingerprint));
         }
         $ids = [];
         foreach ($cut->scenes as $scene) {
@@ -152,9 +152,9 @@ final readonly class VideoMaker
             }
         }
         foreach ($mix->sounds() as $fingerprint) {
-            if (! $this->sounds->isLaid($fingerprint)) {
+            if (! $this->originals->isLaid($fingerprint)) {
                 $id = $ids[$fingerprint] ?? self::idOf($fingerprint, $shelf);
-                $this->sounds->lay($fingerprint, $this->heard($fingerprint, $id, $shelf));
+                $this->originals->lay($fingerprint, $this->heard($fingerprint, $id, $shelf));
             }
         }
     }

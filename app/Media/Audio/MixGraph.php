@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media\Audio;
 
 use App\Media\Process\MediaTools;
+use App\Media\Store\Originals;
 use RapidReel\Making\Mix\ClipSound;
 use RapidReel\Making\Mix\LevelLine;
 use RapidReel\Making\Mix\MixPlan;
@@ -32,7 +33,7 @@ final class MixGraph
 
     public function __construct(
         private readonly MediaTools $tools,
-        private readonly Sounds $sounds,
+        private readonly Originals $originals,
     ) {
     }
 
@@ -58,7 +59,7 @@ final class MixGraph
         }
         $heard = [];
         foreach ($by as $fingerprint => $effects) {
-            $at = $this->input(...$this->tools->input($this->sounds->file((string) $fingerprint)));
+            $at = $this->input(...$this->tools->input($this->originals->file((string) $fingerprint)));
             $names = array_map(static fn (int $i): string => "[e{$at}x$i]", array_keys($effects));
             $this->parts[] = sprintf('[%d:a:0]%s,asplit=%d%s', $at, self::STEREO, count($names), implode('', $names));
             foreach ($effects as $i => $effect) {
@@ -91,7 +92,7 @@ final class MixGraph
             $at = $this->input(
                 '-ss', sprintf('%.3f', $clip->inMs / 1000),
                 '-t', sprintf('%.3f', $clip->lengthMs * $clip->speed / 1000),
-                ...$this->tools->input($this->sounds->file($clip->fingerprint)),
+                ...$this->tools->input($this->originals->file($clip->fingerprint)),
             );
             $edge = min(ClipSound::EDGE_MS, intdiv($clip->lengthMs, 2)) / 1000;
             $long = $clip->lengthMs / 1000;

@@ -13,6 +13,7 @@ use App\Media\Process\ToolFailed;
 use App\Media\Store\Findings;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\Originals;
 use Generator;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
@@ -45,7 +46,7 @@ final readonly class SoundMixer
         private KeptFiles $kept,
         private Prober $prober,
         private Findings $findings,
-        private Sounds $sounds,
+        private Originals $originals,
     ) {
     }
 
@@ -106,7 +107,7 @@ final readonly class SoundMixer
     private function steps(MixPlan $plan, ?string $shown): Generator
     {
         foreach ($plan->sounds() as $fingerprint) {
-            $this->sounds->isLaid($fingerprint) || throw new Refusal(
+            $this->originals->isLaid($fingerprint) || throw new Refusal(
                 "A sound that is to be mixed is not on the disk as it was: $fingerprint.",
             );
         }
@@ -187,7 +188,7 @@ final readonly class SoundMixer
     /** The music from its first bar on, round at a bar where it is too short, as loud as the voice. */
     private function laid(MixPlan $plan, MixMusic $music, string $folder): Process
     {
-        $file = $this->sounds->file($music->piece->fingerprint);
+        $file = $this->originals->file($music->piece->fingerprint);
         [$piece, $bed] = [$music->piece, $music->bed];
         $of = static fn (int $ms): int => (int) round($ms * MixGraph::RATE / 1000);
         $from = static fn (int $first, int $last): string => sprintf(
@@ -225,7 +226,7 @@ final readonly class SoundMixer
 
     private function summed(MixPlan $plan, Loudness $voice, bool $hasMusic, string $folder): Process
     {
-        $graph = new MixGraph($this->tools, $this->sounds);
+        $graph = new MixGraph($this->tools, $this->originals);
         $loudness = $this->loudness(array_unique(array_column($plan->clips, 'fingerprint')));
         $lines = [];
         foreach ($plan->clips as $clip) {
@@ -267,7 +268,7 @@ final readonly class SoundMixer
             : null;
 
         return $graph->alone(
-            $loudness === null ? null : $this->sounds->file($edge->fingerprint), $edge->ms / 1000,
+            $loudness === null ? null : $this->originals->file($edge->fingerprint), $edge->ms / 1000,
             $plan->target->loudness - ($loudness ?? 0.0) - $gain, $as,
         );
     }
@@ -283,7 +284,7 @@ final readonly class SoundMixer
             $loudness = $this->findings->of(
                 Findings::HEARD,
                 hash('xxh128', "clip-$fingerprint"),
-                fn (): array => ['loudness' => $this->clip($this->sounds->file($fingerprint))],
+                fn (): array => ['loudness' => $this->clip($this->originals->file($fingerprint))],
             )['loudness'];
             if ($loudness > -60.0) {
                 $found[$fingerprint] = $loudness;
@@ -311,7 +312,7 @@ final readonly class SoundMixer
      */
     private function encoded(MixPlan $plan, float $gain, float $limit, string $folder): Process
     {
-        $graph = new MixGraph($this->tools, $this->sounds);
+        $graph = new MixGraph($this->tools, $this->originals);
         $parts = array_filter([
             $this->edge($graph, $plan, $plan->introOutro->opening, $gain, '[before]'),
             $graph->file('sum.wav', '[short]'),

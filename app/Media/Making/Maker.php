@@ -6,12 +6,13 @@ namespace App\Media\Making;
 
 use App\Ground\Work\GivingWay;
 use App\Ground\Work\HandedBack;
+use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
 use RapidReel\Making\Order\Order;
 
 /**
  * Makes what is ordered, wherever that is done, and keeps it under the key of its order, sealed. What an order is made
- * of stands on the media disk by the hash of its content (`Sources`, `Sounds`, `TakeFiles`).
+ * of stands on the media disk by the hash of its content (`Sources`, `Originals`, `TakeFiles`).
  */
 interface Maker
 {
@@ -23,12 +24,14 @@ interface Maker
 
     /**
      * @param  list<Order>  $orders  begun in this order; what is there already is not made again
-     * @param  callable(int): void|null  $tick  told the number of frames that were made; may throw to call all off
+     * @param  callable(int): void|null  $tick  told the number of frames that were made,
+     *   or hundredths of an analysis; may throw to call all off
      * @param  callable(): void|null  $made  told whenever one is done
      * @param  GivingWay|null  $way  whether others are to come in between: none is begun then, and none broken off
      * @return list<string> keys of what was made for this call; the others were there, or made for others meanwhile
      *
      * @throws ToolFailed
+     * @throws UnusableMedia where a file that is to be looked at is none
      * @throws HandedBack once it has given way
      */
     public function make(array $orders, ?callable $tick = null, ?callable $made = null, ?GivingWay $way = null): array;

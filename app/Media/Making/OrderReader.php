@@ -9,6 +9,7 @@ use InvalidArgumentException;
 use JsonException;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Order\Analysis;
 use RapidReel\Making\Order\Order;
 use RapidReel\Making\Render\Recipe;
 use TypeError;
@@ -23,9 +24,13 @@ final class OrderReader
         try {
             $data = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
 
-            return is_array($data) && isset($data['mix']) ? MixPlan::fromJson($json) : Recipe::fromJson($json);
+            return match (true) {
+                is_array($data) && isset($data['mix']) => MixPlan::fromJson($json),
+                is_array($data) && isset($data['analysis']) => Analysis::fromJson($json),
+                default => Recipe::fromJson($json),
+            };
         } catch (JsonException|TypeError|ValueError|ErrorException|InvalidArgumentException $problem) {
-            throw new Refusal('That is no order of a segment or a mix as reel:short prints them.', previous: $problem);
+            throw new Refusal('That is no order of a segment, a mix or an analysis as reel:short prints them.', previous: $problem);
         }
     }
 }

@@ -52,6 +52,11 @@ final class ToolFailed extends RuntimeException
         );
     }
 
+    public static function leftNothing(string $doing): self
+    {
+        return new self("$doing left nothing that can be read.", Failure::Refused, '');
+    }
+
     /** @return array<string, string> goes into the log with it */
     public function context(): array
     {

@@ -50,10 +50,16 @@ final readonly class Findings
         return $found;
     }
 
+    /** Where what was found stands. */
+    public function file(string $room, string $key): string
+    {
+        return $this->store->keyed($room, $key, 'json');
+    }
+
     /** @return array<array-key, mixed>|null null where nothing was found yet, or is not as it was written */
     public function known(string $room, string $key): ?array
     {
-        $place = $this->store->keyed($room, $key, 'json');
+        $place = $this->file($room, $key);
         $found = $this->kept->isRight($place) ? json_decode((string) file_get_contents($place), true) : null;
 
         return is_array($found) ? $found : null;
@@ -71,7 +77,7 @@ final readonly class Findings
             $this->store->write(
                 "$folder/found.json", json_encode($found, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
             );
-            $this->kept->put("$folder/found.json", $this->store->keyed($room, $key, 'json'));
+            $this->kept->put("$folder/found.json", $this->file($room, $key));
         } finally {
             $this->store->discard($folder);
         }

@@ -12,4 +12,7 @@ enum OrderKind: string
 
     /** The sound of a whole short. */
     case Mix = 'mix';
+
+    /** What is found out about the pictures of a file. */
+    case Analysis = 'analysis';
 }

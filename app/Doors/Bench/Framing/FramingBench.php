@@ -9,7 +9,7 @@ use App\Doors\Bench\Unit;
 use App\Doors\Bench\Usage;
 use App\Makers\Interest\FileFramer;
 use App\Makers\Interest\FramedFile;
-use App\Makers\Interest\InterestReader;
+use App\Media\Looking\InterestReader;
 use App\Media\Making\Maker;
 use App\Media\Process\MediaTools;
 use App\Media\Video\Sources;

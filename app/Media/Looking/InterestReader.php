@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Makers\Interest;
+namespace App\Media\Looking;
 
 use App\Media\Probing\ProbedMedia;
 use App\Media\Process\MediaTools;

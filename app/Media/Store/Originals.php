@@ -2,16 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Media\Audio;
-
-use App\Media\Store\KeptFiles;
-use App\Media\Store\MediaStore;
+namespace App\Media\Store;
 
 /**
- * Music, effects and clips where mixers look for them, by the hash of their content: as they came, with the sound that
- * they have. On the same disk that is another name for the same file.
+ * Files as they came, where mixers and analysts look for them by the hash of their content. On the same disk that is
+ * another name for the same file.
  */
-final readonly class Sounds
+final readonly class Originals
 {
     public function __construct(private MediaStore $store)
     {
@@ -19,7 +16,7 @@ final readonly class Sounds
 
     public function file(string $fingerprint): string
     {
-        return $this->store->keyed('sounds', $fingerprint, 'sound');
+        return $this->store->keyed('originals', $fingerprint, 'file');
     }
 
     public function lay(string $fingerprint, string $path): void
@@ -29,8 +26,8 @@ final readonly class Sounds
         }
         $folder = $this->store->workFolder();
         try {
-            $this->store->share($path, "$folder/sound");
-            $this->store->publish("$folder/sound", $this->file($fingerprint));
+            $this->store->share($path, "$folder/file");
+            $this->store->publish("$folder/file", $this->file($fingerprint));
         } finally {
             $this->store->discard($folder);
         }
