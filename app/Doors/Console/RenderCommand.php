@@ -19,7 +19,7 @@ final class RenderCommand extends Command
     protected $signature = 'reel:render {order : a JSON file: an order of a segment, a mix or an analysis}
         {--keep= : a folder that is to have all that it is made with, and the command}';
 
-    protected $description = 'Renders one segment, mixes one sound or looks at one file, as it is ordered, and tells where that stands';
+    protected $description = 'Renders one segment, mixes one sound or looks at one file, and tells where that stands';
 
     public function handle(LocalMaker $maker): int
     {

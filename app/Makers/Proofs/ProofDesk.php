@@ -37,7 +37,7 @@ final readonly class ProofDesk
     /** @return bool whether there is one of the present plan already */
     public function order(Short $short): bool
     {
-        if ($this->isFresh($short)) {
+        if ($this->isFresh($short) && $this->isWhole($short)) {
             return true;
         }
         // A plan and a page that waits for it both ask.
@@ -95,14 +95,17 @@ final readonly class ProofDesk
             && $this->frames->areRight($proof) ? $proof : null;
     }
 
-    /** Something of what pages have of a short is damaged: it is made again. */
-    public function again(Short $short): void
+    /** Whether all is there that pages have beside it; else it is forgotten, so that it is made again with them. */
+    private function isWhole(Short $short): bool
     {
         $proof = Proof::of($short);
-        if ($proof !== null) {
-            $this->maker->forget($proof->key);
+        $cut = $short->plannedCut();
+        if ($proof === null || $cut === null || $this->maker->hasParts($cut)) {
+            return true;
         }
-        $this->order($short);
+        $this->maker->forget($proof->key);
+
+        return false;
     }
 
     /**

@@ -53,6 +53,18 @@ final readonly class ProofMaker
         return $key;
     }
 
+    /** Whether what pages play and draw beside the proof is there: both halves of the mix, and pictures of cards. */
+    public function hasParts(Cut $cut): bool
+    {
+        foreach ($cut->over->cards as $card) {
+            if (! $this->kept->isSource($card->picture->key)) {
+                return false;
+            }
+        }
+
+        return $this->videos->isMixed(MixPlan::of($cut));
+    }
+
     /** It is made again when somebody asks for it. */
     public function forget(string $key): void
     {

@@ -30,7 +30,9 @@ final class OrderReader
                 default => Recipe::fromJson($json),
             };
         } catch (JsonException|TypeError|ValueError|ErrorException|InvalidArgumentException $problem) {
-            throw new Refusal('That is no order of a segment, a mix or an analysis as reel:short prints them.', previous: $problem);
+            throw new Refusal(
+                'That is no order of a segment, a mix or an analysis as reel:short prints them.', previous: $problem,
+            );
         }
     }
 }

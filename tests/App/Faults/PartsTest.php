@@ -10,6 +10,7 @@ use App\Makers\Proofs\ProofFrames;
 use App\Makers\Proofs\ProofMaker;
 use App\Media\Artwork\CubeShelf;
 use App\Media\Artwork\FaceBook;
+use App\Media\Audio\SoundMixer;
 use App\Media\Store\MediaStore;
 use App\Shelves\Library\FaceDesk;
 use App\Shelves\Library\LogoDesk;
@@ -24,6 +25,7 @@ use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Quality;
 use Tests\Support\Burner;
 use ZipArchive;
@@ -170,6 +172,34 @@ final class PartsTest extends FaultCase
             $this->get("/shorts/{$short->id}/proof.mp4")->assertOk();
         }
         self::assertNotSame('', $video);
+    }
+
+    public function test_what_a_page_has_beside_a_preview_comes_back_when_somebody_looks(): void
+    {
+        $short = $this->dressed();
+        $make = function () use ($short): void {
+            $this->postJson("/shorts/{$short->id}/proof")->assertOk();
+            $this->work(...['--queue' => 'plans,looks,proofs']);
+        };
+        $make();
+        $cut = $short->refresh()->plannedCut() ?? self::fail('It is not planned.');
+        $key = $cut->over->cards[0]->picture->key;
+        $mixer = app(SoundMixer::class);
+        foreach ([
+            "/shorts/{$short->id}/cards/$key.png" => self::store()->source($key),
+            "/shorts/{$short->id}/sheet/rest.flac" => $mixer->rest(MixPlan::of($cut)),
+            "/shorts/{$short->id}/sheet/bed.flac" => $mixer->bed(MixPlan::of($cut)),
+        ] as $address => $file) {
+            $this->get($address)->assertOk();
+            self::flip($file);
+            app('cache')->flush();
+            // A look alone orders nothing.
+            $jobs = DB::table('jobs')->count();
+            $this->get($address)->assertNotFound();
+            self::assertSame($jobs, DB::table('jobs')->count());
+            $make();
+            $this->get($address)->assertOk();
+        }
     }
 
     public function test_a_thumbnail_is_drawn_again_and_footage_that_changed_does_not_go_out(): void

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Doors\Http\Controllers;
 
 use App\Desks\Editing\CardEditor;
-use App\Makers\Proofs\ProofDesk;
 use App\Media\Artwork\CardPainter;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
@@ -46,19 +45,11 @@ final class CardController extends Controller
     }
 
     /** The picture of a card that stands in the plan of a short. */
-    public function picture(
-        Short $short,
-        string $key,
-        MediaStore $store,
-        KeptFiles $kept,
-        ProofDesk $proofs,
-    ): BinaryFileResponse {
+    public function picture(Short $short, string $key, MediaStore $store, KeptFiles $kept): BinaryFileResponse
+    {
         foreach ($short->plannedCut()->over->cards ?? [] as $card) {
             if ($card->picture->key === $key) {
-                if (! $kept->isSource($key)) {
-                    $proofs->again($short);
-                    abort(404);
-                }
+                abort_unless($kept->isSource($key), 404);
 
                 return $this->media($store->source($key), 'image/png', 'card.png');
             }

@@ -11,7 +11,6 @@ use App\Doors\Http\Presenters\Sheet\SheetPlace;
 use App\Doors\Http\Presenters\Sheet\SheetSound;
 use App\Doors\Http\Presenters\Voice\WaveView;
 use App\Makers\Planning\LiveCaptions;
-use App\Makers\Proofs\ProofDesk;
 use App\Media\Audio\SoundMixer;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
@@ -64,14 +63,11 @@ final class SheetController extends Controller
     }
 
     /** A half of what is heard: all but the music, or the music at no level of its own. */
-    public function half(Short $short, string $half, SoundMixer $mixer, ProofDesk $proofs): BinaryFileResponse
+    public function half(Short $short, string $half, SoundMixer $mixer): BinaryFileResponse
     {
         $cut = $short->plannedCut() ?? abort(404);
         $plan = MixPlan::of($cut);
-        if (! $mixer->isThere($plan)) {
-            $proofs->again($short);
-            abort(404);
-        }
+        abort_unless($mixer->isThere($plan), 404);
 
         return $this->media($half === 'bed' ? $mixer->bed($plan) : $mixer->rest($plan), 'audio/flac', "$half.flac");
     }
