@@ -14,6 +14,9 @@ final class WrongValuesTest extends AppTestCase
 {
     use NamesPlaces;
 
+    /** @var array{int, array<string, mixed>}|null how many rows had been written, and what was read then */
+    private ?array $read = null;
+
     /** Nobody can say what is wrong with these, as they take nothing. */
     private const LEFT_OUT = ['up', 'storage/{path}', 'sign-out'];
 
@@ -151,6 +154,11 @@ final class WrongValuesTest extends AppTestCase
     /** @return array<string, list<object>> */
     private function everything(): array
     {
+        // Rows are read again where some have been written since.
+        $written = (int) DB::scalar('select total_changes()');
+        if ($this->read !== null && $this->read[0] === $written) {
+            return $this->read[1];
+        }
         $rows = [];
         foreach ([
             'batches', 'shorts', 'scenes', 'shots', 'channels', 'footage', 'exports', 'readings', 'users',
@@ -159,6 +167,8 @@ final class WrongValuesTest extends AppTestCase
                 ->map(static fn (object $row): string => (string) json_encode($row, JSON_INVALID_UTF8_SUBSTITUTE))
                 ->all();
         }
+
+        $this->read = [$written, $rows];
 
         return $rows;
     }

@@ -20,7 +20,7 @@ export default defineConfig({
         launchOptions: chromiumOptions,
     },
     webServer: {
-        command: 'bin/demo --fresh --port 8099',
+        command: 'tests/seed var/browser && exec bin/demo --port 8099',
         cwd: root,
         url: 'http://127.0.0.1:8099/sign-in',
         timeout: 600_000,
