@@ -24,6 +24,8 @@ final readonly class BulkDesk
     /**
      * @param  list<Short>  $shorts
      * @param  int|null  $sentences  so many of those that could go; null for as many as it takes
+     *
+     * @throws Refusal
      */
     public function trim(Batch $batch, array $shorts, ?int $sentences = null): string
     {
@@ -51,6 +53,8 @@ final readonly class BulkDesk
      * What was proposed is found anew; what was chosen stays.
      *
      * @param  list<Short>  $shorts
+     *
+     * @throws Refusal
      */
     public function match(Batch $batch, array $shorts): string
     {
@@ -66,7 +70,11 @@ final readonly class BulkDesk
         return Done::to(count($changed), 'matched pictures anew');
     }
 
-    /** @param  list<Short>  $shorts */
+    /**
+     * @param  list<Short>  $shorts
+     *
+     * @throws Refusal
+     */
     public function copy(Batch $batch, array $shorts): string
     {
         if ($batch->shorts()->count() + count($shorts) > (int) config('reel.most_scripts')) {
@@ -84,7 +92,11 @@ final readonly class BulkDesk
         return Done::to(count($shorts), 'copied');
     }
 
-    /** @param  list<Short>  $shorts */
+    /**
+     * @param  list<Short>  $shorts
+     *
+     * @throws Refusal
+     */
     public function delete(Batch $batch, array $shorts): string
     {
         foreach ($shorts as $short) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Editing;
 
 use App\Makers\Planning\LiveCaptions;
+use App\Media\Process\ToolFailed;
 use App\Shelves\Levels\EffectNames;
 use App\Shelves\Models\Scene;
 use Closure;
@@ -29,7 +30,12 @@ final readonly class CaptionEditor
     ) {
     }
 
-    /** Makes one caption of one and the next of its scene. */
+    /**
+     * Makes one caption of one and the next of its scene.
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function join(Scene $scene, int $word): void
     {
         $cues = $this->captions->ofScene($scene->short, $scene->id);
@@ -47,6 +53,9 @@ final readonly class CaptionEditor
      * Parts a caption before a word that it is shown for.
      *
      * @param  int  $at  number of that word in the scene
+     *
+     * @throws Refusal
+     * @throws ToolFailed
      */
     public function split(Scene $scene, int $word, int $at): void
     {
@@ -62,7 +71,12 @@ final readonly class CaptionEditor
         );
     }
 
-    /** Shows other words; what is said stays. */
+    /**
+     * Shows other words; what is said stays.
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function reword(Scene $scene, int $word, string $text): void
     {
         $cue = $this->cue($scene, $word);
@@ -86,6 +100,9 @@ final readonly class CaptionEditor
      *
      * @param  int  $from  frames, later where positive, beside what it was nudged before
      * @param  int  $until  the same for its end
+     *
+     * @throws Refusal
+     * @throws ToolFailed
      */
     public function nudge(Scene $scene, int $word, int $from, int $until): void
     {
@@ -103,6 +120,9 @@ final readonly class CaptionEditor
      * Breaks a line after so many of the words that are shown, or takes that break away.
      *
      * @param  int  $after  at least 1
+     *
+     * @throws Refusal
+     * @throws ToolFailed
      */
     public function break(Scene $scene, int $word, int $after): void
     {
@@ -127,7 +147,12 @@ final readonly class CaptionEditor
         ));
     }
 
-    /** Has the captions of some words found anew. */
+    /**
+     * Has the captions of some words found anew.
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function free(Scene $scene, int $word): void
     {
         $cue = $this->cue($scene, $word);
@@ -137,13 +162,21 @@ final readonly class CaptionEditor
         ));
     }
 
-    /** Makes a word stand out, or not, or leaves that to the style. */
+    /**
+     * Makes a word stand out, or not, or leaves that to the style.
+     *
+     * @throws Refusal
+     */
     public function stress(Scene $scene, int $word, ?bool $stands): void
     {
         $this->word($scene, $word, 'changed emphasis', static fn (WordMark $now): WordMark => $now->stressed($stands));
     }
 
-    /** Shows an emoji after a word, or none, or leaves that to the style. */
+    /**
+     * Shows an emoji after a word, or none, or leaves that to the style.
+     *
+     * @throws Refusal
+     */
     public function emoji(Scene $scene, int $word, ?string $emoji): void
     {
         $emoji = $emoji === null ? null : trim($emoji);
@@ -181,7 +214,11 @@ final readonly class CaptionEditor
         );
     }
 
-    /** @param  Closure(WordMark): WordMark  $change */
+    /**
+     * @param  Closure(WordMark): WordMark  $change
+     *
+     * @throws Refusal
+     */
     private function word(Scene $scene, int $word, string $what, Closure $change): void
     {
         if ($word >= $scene->toScript()->words()) {
@@ -192,7 +229,11 @@ final readonly class CaptionEditor
         ));
     }
 
-    /** @param  Closure(CaptionMarks): CaptionMarks  $change */
+    /**
+     * @param  Closure(CaptionMarks): CaptionMarks  $change
+     *
+     * @throws Refusal
+     */
     private function put(Scene $scene, string $what, Closure $change): void
     {
         $this->scenes->own($scene, $what, static fn (SceneOwn $own): SceneOwn => $own->captioned(
@@ -200,6 +241,10 @@ final readonly class CaptionEditor
         ));
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     private function cue(Scene $scene, int $word): Cue
     {
         $cues = $this->captions->ofScene($scene->short, $scene->id);
@@ -207,7 +252,11 @@ final readonly class CaptionEditor
         return $cues[self::find($cues, $word)];
     }
 
-    /** @param  non-empty-list<Cue>  $cues */
+    /**
+     * @param  non-empty-list<Cue>  $cues
+     *
+     * @throws Refusal
+     */
     private static function find(array $cues, int $word): int
     {
         foreach ($cues as $at => $cue) {
@@ -219,7 +268,11 @@ final readonly class CaptionEditor
         throw new Refusal('This caption is no longer there. Load the page again.');
     }
 
-    /** A caption as an operator would have made it. */
+    /**
+     * A caption as an operator would have made it.
+     *
+     * @throws Refusal
+     */
     private static function mark(Scene $scene, Cue $cue): CueMark
     {
         $made = $scene->toScript()->own->captions->over($cue->from->word);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Editing;
 
 use App\Makers\Planning\LiveCaptions;
+use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Short;
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\Refusal;
@@ -37,6 +38,7 @@ final readonly class CaptionImport
      * @return string what came of it
      *
      * @throws Refusal when there are no captions in it, or it is in error
+     * @throws ToolFailed
      */
     public function bring(Short $short, string $file, bool $withTimes): string
     {
@@ -63,7 +65,11 @@ final readonly class CaptionImport
             .($lost === 0 ? '' : sprintf(' %d say nothing that is said here and were left out.', $lost));
     }
 
-    /** @return non-empty-list<TimedCue> */
+    /**
+     * @return non-empty-list<TimedCue>
+     *
+     * @throws Refusal
+     */
     private static function read(string $file): array
     {
         if ((int) @filesize($file) > self::MOST_BYTES) {

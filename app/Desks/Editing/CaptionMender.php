@@ -28,6 +28,8 @@ final readonly class CaptionMender
      * What a style needs for its worst caption holds for all of the short; pictures are dimmed scene by scene.
      *
      * @return int how many captions it mends
+     *
+     * @throws Refusal
      */
     public function mend(Short $short, MendKind $kind): int
     {
@@ -88,6 +90,7 @@ final readonly class CaptionMender
         return [$style, $dims, $count];
     }
 
+    /** @throws Refusal */
     private static function set(Registry $registry, Values $values, string $key, string $written): Values
     {
         return $values->with($key, $registry->get($key)->type->read($written));

@@ -52,6 +52,7 @@ final readonly class CardEditor
         $this->put($scene, 'changed a card', $cards);
     }
 
+    /** @throws Refusal */
     public function drop(Scene $scene, int $number): void
     {
         $cards = $this->cards($scene, $number);
@@ -59,7 +60,11 @@ final readonly class CardEditor
         $this->put($scene, 'took a card away', $cards);
     }
 
-    /** @return array<int, CardMark> */
+    /**
+     * @return array<int, CardMark>
+     *
+     * @throws Refusal
+     */
     private function cards(Scene $scene, int $number): array
     {
         $cards = $scene->toScript()->own->captions->cards;
@@ -69,7 +74,11 @@ final readonly class CardEditor
             : throw new Refusal('This card is no longer there. Load the page again.');
     }
 
-    /** @param  array<string, int|string>  $values */
+    /**
+     * @param  array<string, int|string>  $values
+     *
+     * @throws Refusal
+     */
     private function card(array $values): CardMark
     {
         $card = CardMark::fromArray($values);
@@ -80,7 +89,11 @@ final readonly class CardEditor
         return $card;
     }
 
-    /** @param  array<CardMark>  $cards */
+    /**
+     * @param  array<CardMark>  $cards
+     *
+     * @throws Refusal
+     */
     private function put(Scene $scene, string $what, array $cards): void
     {
         $this->scenes->own($scene, $what, static fn (SceneOwn $own): SceneOwn => $own->captioned(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Editing;
 
 use App\Ground\Work\Orders;
+use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Edit;
@@ -220,6 +221,7 @@ final readonly class EditBook
         });
     }
 
+    /** @throws Outdated */
     private function check(Channel|Batch|Short $of): void
     {
         if ($of instanceof Short) {
@@ -227,7 +229,11 @@ final readonly class EditBook
         }
     }
 
-    /** Brings a short back to how it was before a change. That is a change like others, and can be undone. */
+    /**
+     * Brings a short back to how it was before a change. That is a change like others, and can be undone.
+     *
+     * @throws Refusal
+     */
     public function restore(Edit $edit): Short
     {
         $short = Short::withTrashed()->with('batch.channel')->findOrFail($edit->short_id);
@@ -245,6 +251,9 @@ final readonly class EditBook
      * Changes one short, and keeps what it was if it is not the same after all.
      *
      * @param  callable(Short): void  $change
+     *
+     * @throws Refusal
+     * @throws ToolFailed
      */
     private function changed(Short $short, string $act, string $what, callable $change): bool
     {
@@ -274,7 +283,11 @@ final readonly class EditBook
         };
     }
 
-    /** @param  list<Short>  $shorts */
+    /**
+     * @param  list<Short>  $shorts
+     *
+     * @throws Refusal
+     */
     private function done(Batch $batch, array $shorts): void
     {
         foreach ($shorts as $short) {

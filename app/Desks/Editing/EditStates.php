@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Desks\Editing;
 
 use App\Ground\Work\Orders;
+use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Edit;
 use App\Shelves\Models\EditPart;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Short;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 
 /** What an edit was of, as it is now, and as it was: read, and put back with all that follows from it. */
@@ -34,6 +36,7 @@ final readonly class EditStates
         return json_encode($channel->only(array_keys(self::WORDS)), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
+    /** @throws Refusal */
     public function now(Edit $edit): string
     {
         return match (true) {
@@ -46,6 +49,10 @@ final readonly class EditStates
         };
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function put(Edit $edit, string $state): void
     {
         match (true) {
@@ -56,18 +63,30 @@ final readonly class EditStates
         };
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     private function putWords(Channel $channel, string $state): void
     {
         $channel->update((array) json_decode($state, true, 8, JSON_THROW_ON_ERROR));
         $this->settler->inheriting($channel);
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     private function putSettings(Channel|Batch $of, string $state): void
     {
         $of->update(['settings' => Values::fromJson($state)]);
         $this->settler->inheriting($of);
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     private function putShort(int $id, string $state): void
     {
         $short = Short::withTrashed()->with('batch.channel')->findOrFail($id);

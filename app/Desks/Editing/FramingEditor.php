@@ -26,6 +26,7 @@ final readonly class FramingEditor
     ) {
     }
 
+    /** @throws Refusal */
     public function pin(Scene $scene, int $word, Pin $pin): void
     {
         $framed = $this->framing->of($scene, $word);
@@ -38,6 +39,7 @@ final readonly class FramingEditor
         ]);
     }
 
+    /** @throws Refusal */
     public function unpin(Scene $scene, int $word, int $ms): void
     {
         $this->put($scene, $word, 'took a pin away', static fn (array $pins): array => array_filter(
@@ -46,12 +48,17 @@ final readonly class FramingEditor
         ));
     }
 
+    /** @throws Refusal */
     public function free(Scene $scene, int $word): void
     {
         $this->put($scene, $word, 'took all pins away', static fn (array $pins): array => []);
     }
 
-    /** @param  Closure(list<Pin>): array<Pin>  $change */
+    /**
+     * @param  Closure(list<Pin>): array<Pin>  $change
+     *
+     * @throws Refusal
+     */
     private function put(Scene $scene, int $word, string $what, Closure $change): void
     {
         $footage = (string) $this->framing->of($scene, $word)->footage->id;

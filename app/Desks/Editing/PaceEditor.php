@@ -7,6 +7,7 @@ namespace App\Desks\Editing;
 use App\Makers\Planning\PaceDesk;
 use App\Makers\Planning\SceneTask;
 use App\Makers\Planning\SceneTasks;
+use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Refusal;
@@ -28,6 +29,7 @@ final readonly class PaceEditor
      * @return array<int, PacePlan|null> by id of the short; null where not all of it is voiced yet
      *
      * @throws Refusal when that is no length
+     * @throws ToolFailed
      */
     public function plans(array $shorts, int $targetMs, bool $isLonger): array
     {
@@ -49,6 +51,7 @@ final readonly class PaceEditor
      * @return string what was done, in words
      *
      * @throws Refusal when that is no length
+     * @throws ToolFailed
      */
     public function bring(Batch $batch, array $shorts, int $targetMs, bool $isLonger): string
     {
@@ -82,7 +85,12 @@ final readonly class PaceEditor
             });
     }
 
-    /** @return non-empty-list<SceneTask> */
+    /**
+     * @return non-empty-list<SceneTask>
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     private function tasksOf(Short $short): array
     {
         return $this->tasks->of($short->load(['batch.channel', 'scenes.shots', 'readings']));

@@ -65,6 +65,8 @@ final readonly class PatternDesk
      * Gives a pattern to shorts, as one change.
      *
      * @param  list<Short>  $shorts
+     *
+     * @throws Refusal
      */
     public function give(Batch $batch, array $shorts, Pattern $pattern): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Editing;
 
 use App\Makers\Planning\BriefDesk;
+use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\FootageState;
 use App\Shelves\Models\Short;
@@ -32,6 +33,9 @@ final readonly class PicturePlacing
      * @return array{
      *     candidates: array<int, non-empty-list<Footage>>, missing: list<int>, left: list<string>
      * } by number of the shot, from 1
+     *
+     * @throws Refusal
+     * @throws ToolFailed
      */
     public function bring(Short $short, array $files, ?Closure $may = null): array
     {

@@ -23,7 +23,11 @@ final readonly class RecordingEditor
     ) {
     }
 
-    /** @param  non-empty-list<Reading>  $readings  of one short */
+    /**
+     * @param  non-empty-list<Reading>  $readings  of one short
+     *
+     * @throws Refusal
+     */
     public function accept(array $readings): void
     {
         $this->change(
@@ -43,7 +47,11 @@ final readonly class RecordingEditor
         );
     }
 
-    /** An offered one goes; where it was used, the narrator speaks again. */
+    /**
+     * An offered one goes; where it was used, the narrator speaks again.
+     *
+     * @throws Refusal
+     */
     public function drop(Reading $reading): void
     {
         $this->change(
@@ -55,7 +63,11 @@ final readonly class RecordingEditor
         );
     }
 
-    /** Says where a word of a reading begins, as far as its neighbours leave room. */
+    /**
+     * Says where a word of a reading begins, as far as its neighbours leave room.
+     *
+     * @throws Refusal
+     */
     public function pin(Reading $reading, int $number, int $ms): void
     {
         $words = $reading->words;
@@ -97,7 +109,11 @@ final readonly class RecordingEditor
         );
     }
 
-    /** @param  callable(): void  $change */
+    /**
+     * @param  callable(): void  $change
+     *
+     * @throws Refusal
+     */
     private function change(Short $short, string $what, callable $change): void
     {
         $this->edits->change($short->batch, $what, [$short], $change);

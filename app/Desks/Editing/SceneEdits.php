@@ -19,7 +19,11 @@ final readonly class SceneEdits
     ) {
     }
 
-    /** @param  callable(Manuscript, int): Manuscript  $change  told where the scene stands */
+    /**
+     * @param  callable(Manuscript, int): Manuscript  $change  told where the scene stands
+     *
+     * @throws Refusal
+     */
     public function change(Scene $scene, string $what, callable $change): void
     {
         $this->edits->change($scene->short->batch, $what, [$scene->short], function (Short $short) use (
@@ -35,7 +39,11 @@ final readonly class SceneEdits
         });
     }
 
-    /** @param  callable(SceneOwn): SceneOwn  $change  of what the scene has of its own */
+    /**
+     * @param  callable(SceneOwn): SceneOwn  $change  of what the scene has of its own
+     *
+     * @throws Refusal
+     */
     public function own(Scene $scene, string $what, callable $change): void
     {
         $this->change($scene, $what, static fn (Manuscript $now, int $at): Manuscript => $now->withOwn(

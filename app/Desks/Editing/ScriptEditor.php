@@ -27,6 +27,7 @@ final readonly class ScriptEditor
     ) {
     }
 
+    /** @throws Refusal */
     public function reword(Scene $scene, string $text): void
     {
         if (trim((string) preg_replace('/\s+/u', ' ', mb_scrub($text))) !== $scene->text) {
@@ -38,6 +39,7 @@ final readonly class ScriptEditor
         }
     }
 
+    /** @throws Refusal */
     public function split(Scene $scene, int $offset): void
     {
         $this->scenes->change(
@@ -47,6 +49,7 @@ final readonly class ScriptEditor
         );
     }
 
+    /** @throws Refusal */
     public function join(Scene $scene): void
     {
         $this->scenes->change(
@@ -56,6 +59,7 @@ final readonly class ScriptEditor
         );
     }
 
+    /** @throws Refusal */
     public function move(Scene $scene, int $by): void
     {
         $this->scenes->change(
@@ -65,7 +69,11 @@ final readonly class ScriptEditor
         );
     }
 
-    /** Puts a scene where another stands, counted from 0; those between move up or down. */
+    /**
+     * Puts a scene where another stands, counted from 0; those between move up or down.
+     *
+     * @throws Refusal
+     */
     public function place(Scene $scene, int $to): void
     {
         $this->scenes->change($scene, 'moved scene', static function (Manuscript $now, int $at) use ($to): Manuscript {
@@ -78,6 +86,7 @@ final readonly class ScriptEditor
         });
     }
 
+    /** @throws Refusal */
     public function drop(Scene $scene): void
     {
         $this->scenes->change(
@@ -87,6 +96,7 @@ final readonly class ScriptEditor
         );
     }
 
+    /** @throws Refusal */
     public function play(Scene $scene, SceneRole $role): void
     {
         $this->scenes->change(
@@ -96,6 +106,7 @@ final readonly class ScriptEditor
         );
     }
 
+    /** @throws Refusal */
     public function show(Scene $scene, string $brief): void
     {
         if (mb_strlen($brief) > 500) {
@@ -108,7 +119,11 @@ final readonly class ScriptEditor
         );
     }
 
-    /** Chooses the footage of the shot that begins at a word. */
+    /**
+     * Chooses the footage of the shot that begins at a word.
+     *
+     * @throws Refusal
+     */
     public function swap(Scene $scene, int $word, Footage $footage): void
     {
         $this->scenes->change($scene, 'swapped a picture', static function (Manuscript $now, int $at) use (
@@ -126,7 +141,11 @@ final readonly class ScriptEditor
         });
     }
 
-    /** Has the picture of a shot found anew. */
+    /**
+     * Has the picture of a shot found anew.
+     *
+     * @throws Refusal
+     */
     public function free(Scene $scene, int $word): void
     {
         $this->scenes->own($scene, 'has a picture found anew', static fn (SceneOwn $own): SceneOwn => $own->shot(
@@ -134,7 +153,11 @@ final readonly class ScriptEditor
         ));
     }
 
-    /** Leaves one pause as it was spoken, or shortens it like the others. */
+    /**
+     * Leaves one pause as it was spoken, or shortens it like the others.
+     *
+     * @throws Refusal
+     */
     public function spare(Scene $scene, int $afterWord, bool $spare): void
     {
         $this->scenes->change($scene, $spare ? 'left a pause' : 'shortened a pause', static function (
@@ -153,6 +176,7 @@ final readonly class ScriptEditor
         });
     }
 
+    /** @throws Refusal */
     public function say(Short $short, int $note): void
     {
         $this->edits->change(
@@ -163,6 +187,7 @@ final readonly class ScriptEditor
         );
     }
 
+    /** @throws Refusal */
     public function keepHook(Short $short, string $text): Short
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', mb_scrub($text)));
@@ -175,6 +200,7 @@ final readonly class ScriptEditor
         return $short;
     }
 
+    /** @throws Refusal */
     public function dropHook(Short $short, Hook $hook): Short
     {
         $this->edits->change($short->batch, 'dropped a hook', [$short], static function () use ($hook): void {
@@ -184,7 +210,11 @@ final readonly class ScriptEditor
         return $short;
     }
 
-    /** Other first words; those of before stay at hand, unless they are still said. */
+    /**
+     * Other first words; those of before stay at hand, unless they are still said.
+     *
+     * @throws Refusal
+     */
     public function openWith(Short $short, string $text, bool $before): Short
     {
         $this->edits->change($short->batch, 'changed the hook', [$short], function (Short $short) use (
@@ -210,6 +240,7 @@ final readonly class ScriptEditor
         ])[0];
     }
 
+    /** @throws Refusal */
     private function putHook(Short $short, string $text): void
     {
         if ($short->hooks()->count() >= self::MOST_HOOKS) {

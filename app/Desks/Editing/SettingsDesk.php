@@ -102,6 +102,8 @@ final readonly class SettingsDesk
      * @param  list<Short>  $shorts
      * @param  Values  $values  as they are kept, by key
      * @return int how many were changed by it
+     *
+     * @throws Refusal
      */
     public function give(Batch $batch, array $shorts, Values $values, string $what): int
     {
@@ -170,7 +172,11 @@ final readonly class SettingsDesk
         return "The batch: $what.".self::follow($reached);
     }
 
-    /** @param  list<Short>  $shorts */
+    /**
+     * @param  list<Short>  $shorts
+     *
+     * @throws Refusal
+     */
     private function shorts(
         array $shorts,
         Setting $setting,
@@ -199,7 +205,11 @@ final readonly class SettingsDesk
         return Done::to($changed, $what);
     }
 
-    /** @param  list<Scene>  $scenes */
+    /**
+     * @param  list<Scene>  $scenes
+     *
+     * @throws Refusal
+     */
     private function scenes(
         array $scenes,
         Setting $setting,
@@ -229,7 +239,11 @@ final readonly class SettingsDesk
         return ucfirst($what).'.';
     }
 
-    /** @param  list<Shot>  $shots */
+    /**
+     * @param  list<Shot>  $shots
+     *
+     * @throws Refusal
+     */
     private function shots(array $shots, Setting $setting, int|string|float|null $value, string $what): string
     {
         foreach ($shots as $shot) {
@@ -301,7 +315,11 @@ final readonly class SettingsDesk
         );
     }
 
-    /** What a short and all in it has of its own goes. */
+    /**
+     * What a short and all in it has of its own goes.
+     *
+     * @throws Refusal
+     */
     private function clear(Short $short, Setting $setting): void
     {
         $short->settings = $short->settings->without($setting->key);
@@ -313,7 +331,11 @@ final readonly class SettingsDesk
         $short->load('scenes.shots');
     }
 
-    /** Another rule splits the words anew. */
+    /**
+     * Another rule splits the words anew.
+     *
+     * @throws Refusal
+     */
     private function resplit(Short $short, SettingValues $before, Setting $setting): void
     {
         if ($setting->stale !== Stale::Words) {

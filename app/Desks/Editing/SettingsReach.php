@@ -21,6 +21,8 @@ final readonly class SettingsReach
      * Looks whether all that is named is there, where a value is to hold for the whole channel.
      *
      * @param  list<int>  $ids
+     *
+     * @throws Refusal
      */
     public function ask(Channel $channel, Level $level, array $ids): void
     {
@@ -36,6 +38,8 @@ final readonly class SettingsReach
     /**
      * @param  list<int>  $ids
      * @return non-empty-list<Batch>
+     *
+     * @throws Refusal
      */
     public function batches(Channel $channel, Level $level, array $ids): array
     {
@@ -55,6 +59,8 @@ final readonly class SettingsReach
     /**
      * @param  list<int>  $ids
      * @return non-empty-list<Short>
+     *
+     * @throws Refusal
      */
     public function shorts(Channel $channel, Level $level, array $ids): array
     {
@@ -74,6 +80,8 @@ final readonly class SettingsReach
     /**
      * @param  list<int>  $ids
      * @return non-empty-list<Scene>
+     *
+     * @throws Refusal
      */
     public function scenes(Channel $channel, Level $level, array $ids): array
     {
@@ -93,6 +101,8 @@ final readonly class SettingsReach
     /**
      * @param  list<int>  $ids
      * @return non-empty-list<Shot>
+     *
+     * @throws Refusal
      */
     public function shots(Channel $channel, array $ids): array
     {
@@ -110,6 +120,8 @@ final readonly class SettingsReach
      * @param  Builder<T>  $among
      * @param  list<int>  $ids
      * @return non-empty-list<T>
+     *
+     * @throws Refusal
      */
     private static function found(Builder $among, array $ids): array
     {

@@ -8,10 +8,12 @@ use App\Ground\Work\Orders;
 use App\Makers\Planning\CutMaker;
 use App\Makers\Planning\Inputs;
 use App\Makers\Planning\SceneTasks;
+use App\Media\Process\ToolFailed;
 use App\Shelves\Likeness\LikenessBook;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Short;
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Review\Fingerprint;
 use RapidReel\Text\Script\Scene;
 
@@ -29,12 +31,20 @@ final readonly class Settler
     ) {
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function changed(Short $short): void
     {
         $short->revision++;
         $this->settle($short);
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function made(Short $short): void
     {
         $this->settle($short);
@@ -45,6 +55,9 @@ final readonly class Settler
      * planned.
      *
      * @return int how many it reached
+     *
+     * @throws Refusal
+     * @throws ToolFailed
      */
     public function inheriting(Channel|Batch $of): int
     {
@@ -67,7 +80,11 @@ final readonly class Settler
         return $reached;
     }
 
-    /** @param  list<Short>  $shorts  of the batch */
+    /**
+     * @param  list<Short>  $shorts  of the batch
+     *
+     * @throws Refusal
+     */
     public function likenesses(Batch $batch, array $shorts): void
     {
         $fingerprints = [];
@@ -80,6 +97,10 @@ final readonly class Settler
         $this->likenesses->write($batch->channel_id, $fingerprints);
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     private function settle(Short $short): void
     {
         $before = $short->inputs;

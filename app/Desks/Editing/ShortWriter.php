@@ -12,6 +12,7 @@ use App\Shelves\Models\Reading;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
 use App\Shelves\Models\Shot;
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Framing\Path\Pin;
 use RapidReel\Text\Manuscript\Manuscript;
 use RapidReel\Text\Rules\ScriptNote;
@@ -27,6 +28,8 @@ final readonly class ShortWriter
     /**
      * @param  list<PlannedScript>  $planned
      * @return list<Short> in their order
+     *
+     * @throws Refusal
      */
     public function add(Batch $batch, array $planned): array
     {
@@ -56,6 +59,8 @@ final readonly class ShortWriter
 
     /**
      * A second one beside a short with all that belongs to it, but for what its scenes now say; to be compared with it.
+     *
+     * @throws Refusal
      */
     public function copy(Short $original, Manuscript $manuscript): Short
     {

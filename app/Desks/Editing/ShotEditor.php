@@ -20,7 +20,11 @@ final readonly class ShotEditor
     {
     }
 
-    /** Has a shot begin at another word, or so many frames off it. */
+    /**
+     * Has a shot begin at another word, or so many frames off it.
+     *
+     * @throws Refusal
+     */
     public function move(Scene $scene, int $word, int $to, int $frames): void
     {
         if (abs($frames) > self::MOST_FRAMES) {
@@ -41,7 +45,11 @@ final readonly class ShotEditor
         ]);
     }
 
-    /** Has another shot begin at a word. */
+    /**
+     * Has another shot begin at a word.
+     *
+     * @throws Refusal
+     */
     public function split(Scene $scene, int $at): void
     {
         $shots = $this->shots($scene);
@@ -64,7 +72,11 @@ final readonly class ShotEditor
         ]);
     }
 
-    /** Has the shot before go on in place of one. */
+    /**
+     * Has the shot before go on in place of one.
+     *
+     * @throws Refusal
+     */
     public function join(Scene $scene, int $word): void
     {
         [$before, , $after] = $this->around($scene, $word);
@@ -78,7 +90,11 @@ final readonly class ShotEditor
         ]);
     }
 
-    /** Has a clip begin at another of its moments. */
+    /**
+     * Has a clip begin at another of its moments.
+     *
+     * @throws Refusal
+     */
     public function slip(Scene $scene, int $word, int $inMs): void
     {
         [, $shot] = $this->around($scene, $word);
@@ -90,6 +106,8 @@ final readonly class ShotEditor
     /**
      * @param  list<int>  $gone  words at which no shot begins any more
      * @param  callable(SceneOwn): list<ShotMark>  $marks
+     *
+     * @throws Refusal
      */
     private function put(Scene $scene, string $what, array $gone, callable $marks): void
     {
@@ -111,6 +129,8 @@ final readonly class ShotEditor
      * A shot as it is planned, with its neighbours in the scene.
      *
      * @return array{CutShot|null, CutShot, CutShot|null}
+     *
+     * @throws Refusal
      */
     private function around(Scene $scene, int $word): array
     {

@@ -8,6 +8,7 @@ use App\Shelves\Models\Hook;
 use App\Shelves\Models\Reading;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Carbon;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Captions\Marks\CaptionMarks;
 use RapidReel\Pictures\Framing\Path\Pin;
@@ -60,7 +61,11 @@ final readonly class Snapshot
         return $short->load(['batch.channel', 'scenes.shots', 'notes', 'hooks', 'readings']);
     }
 
-    /** Of a short that is loaded. */
+    /**
+     * Of a short that is loaded.
+     *
+     * @throws Refusal
+     */
     public function of(Short $short): string
     {
         $manuscript = $short->manuscript();
@@ -96,6 +101,8 @@ final readonly class Snapshot
      * What a snapshot holds, whichever version wrote it.
      *
      * @return State
+     *
+     * @throws Refusal
      */
     public function read(Short $short, string $snapshot): array
     {
@@ -106,7 +113,11 @@ final readonly class Snapshot
         return ($data['v'] ?? 1) === self::VERSION ? $data : $this->upgrade->fromFirst($short, $data);
     }
 
-    /** Writes the short as it was; its own row is still to be saved. */
+    /**
+     * Writes the short as it was; its own row is still to be saved.
+     *
+     * @throws Refusal
+     */
     public function restore(Short $short, string $snapshot): void
     {
         $data = $this->read($short, $snapshot);
@@ -123,7 +134,11 @@ final readonly class Snapshot
         $this->readings($short, $data['readings']);
     }
 
-    /** @param  State  $data */
+    /**
+     * @param  State  $data
+     *
+     * @throws Refusal
+     */
     public static function manuscript(array $data): Manuscript
     {
         return new Manuscript(

@@ -9,6 +9,7 @@ use App\Makers\Planning\CutMaker;
 use App\Makers\Planning\SceneTask;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Short;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Cut\ScenePacer;
 use RapidReel\Plan\Settings\Level;
@@ -33,6 +34,8 @@ final readonly class SnapshotUpgrade
      *
      * @param  array<string, mixed>  $old
      * @return array<string, mixed>
+     *
+     * @throws Refusal
      */
     public function fromFirst(Short $short, array $old): array
     {
@@ -104,6 +107,8 @@ final readonly class SnapshotUpgrade
      * }>  $scenes
      * @param  list<array{int, int, int, bool}>  $picks  scene, shot, footage, and whether it was chosen
      * @return list<array<string, mixed>>
+     *
+     * @throws Refusal
      */
     private function withShots(Short $short, array $scenes, Values $own, array $picks): array
     {

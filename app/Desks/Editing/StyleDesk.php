@@ -27,7 +27,11 @@ final readonly class StyleDesk
         return StylesType::all((string) ($channel->settings->own['caption_styles'] ?? ''));
     }
 
-    /** Keeps a style under a name; one of that name is replaced, and what is set in it follows. */
+    /**
+     * Keeps a style under a name; one of that name is replaced, and what is set in it follows.
+     *
+     * @throws Refusal
+     */
     public function keep(Channel $channel, string $name, CaptionStyle $style): string
     {
         $name = trim((string) preg_replace('/\s+/u', ' ', mb_scrub($name)));
@@ -41,6 +45,7 @@ final readonly class StyleDesk
         return $id;
     }
 
+    /** @throws Refusal */
     public function drop(Channel $channel, string $id): void
     {
         $styles = self::of($channel);
@@ -51,7 +56,11 @@ final readonly class StyleDesk
         $this->put($channel, $styles);
     }
 
-    /** @param  array<string, array{name: string, values: array<string, int|string>}>  $styles */
+    /**
+     * @param  array<string, array{name: string, values: array<string, int|string>}>  $styles
+     *
+     * @throws Refusal
+     */
     private function put(Channel $channel, array $styles): void
     {
         $this->settings->set(

@@ -7,6 +7,7 @@ namespace App\Desks\Exporting;
 use App\Ground\Work\DiskRoom;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\FileState;
 use App\Shelves\Models\Short;
@@ -95,6 +96,7 @@ final readonly class ExportArchive
         ));
     }
 
+    /** @throws StrangePlace */
     private function isRight(Export $export): bool
     {
         foreach (ExportedFiles::EXTENSIONS as $extension) {

@@ -9,10 +9,12 @@ use App\Ground\Work\DiskRoom;
 use App\Ground\Work\GivingWay;
 use App\Ground\Work\HandedBack;
 use App\Makers\Planning\ShortPlanner;
+use App\Media\Probing\NotAsPlanned;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Failure;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\ExportState;
@@ -33,7 +35,10 @@ final readonly class ExportRunner
     ) {
     }
 
-    /** @throws HandedBack */
+    /**
+     * @throws HandedBack
+     * @throws StrangePlace
+     */
     public function run(Export $export): void
     {
         $claim = ExportClaim::take($export);
@@ -83,6 +88,13 @@ final readonly class ExportRunner
             $this->room->isToBlame($problem);
     }
 
+    /**
+     * @throws NotAsPlanned
+     * @throws Cancelled
+     * @throws ToolFailed
+     * @throws Refusal
+     * @throws HandedBack
+     */
     private function make(ExportClaim $claim): void
     {
         $watcher = new ExportWatcher($claim);

@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace App\Desks\Exporting;
 
 use App\Ground\Work\GivingWay;
+use App\Ground\Work\HandedBack;
 use App\Makers\Videos\FinishedVideos;
 use App\Makers\Videos\ShadeDesk;
 use App\Makers\Videos\VideoMaker;
 use App\Media\Probing\NotAsPlanned;
+use App\Media\Probing\UnusableMedia;
 use App\Media\Process\Cancelled;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Process\Watcher;
+use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
+use App\Media\Video\ChangedFootage;
+use App\Media\Video\MissingFootage;
 use App\Shelves\Library\Shelf;
 use Closure;
 use RapidReel\Making\Mix\MixPlan;
@@ -46,6 +54,14 @@ final readonly class Exporter
      * @throws Cancelled
      * @throws ToolFailed
      * @throws NotAsPlanned
+     * @throws HandedBack
+     * @throws UnusableMedia
+     * @throws StrangePlace
+     * @throws DamagedPart
+     * @throws ChangedFootage
+     * @throws MissingFootage
+     * @throws TooMuch
+     * @throws TooSlow
      */
     public function export(
         Cut $cut,
@@ -87,6 +103,7 @@ final readonly class Exporter
         return $files;
     }
 
+    /** @throws ToolFailed */
     private function poster(string $video, string $target, int $hookMs): void
     {
         $this->tools->run(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Intake;
 
 use App\Shelves\Likeness\LikenessBook;
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Cut\Flag;
 use RapidReel\Plan\Cut\FlagCode;
 use RapidReel\Plan\Review\Fingerprint;
@@ -22,6 +23,8 @@ final readonly class IntakeFlags
      * @param  array<int, PlannedScript>  $planned  by their place in the intake, from 0
      * @param  int|null  $channelId  whose earlier shorts count too
      * @return array<int, list<Flag>>
+     *
+     * @throws Refusal
      */
     public function of(array $planned, ?int $channelId): array
     {

@@ -9,6 +9,7 @@ use RapidReel\Plan\Source\ScriptSource;
 use RapidReel\Text\Arrival\Articles;
 use RapidReel\Text\Cleanup\ScriptReader;
 use RapidReel\Text\Script\Script;
+use RapidReel\Text\Script\UnusableScript;
 
 /** Changes a text of several scripts the way that the operator would with the pen: the text stays the one truth. */
 final readonly class IntakeText
@@ -19,7 +20,11 @@ final readonly class IntakeText
     ) {
     }
 
-    /** Has a note of a script spoken. */
+    /**
+     * Has a note of a script spoken.
+     *
+     * @throws Refusal
+     */
     public function saying(string $text, int $script, int $line, int $run): string
     {
         return $this->changed($text, $script, static fn (Script $read): array => [
@@ -31,6 +36,8 @@ final readonly class IntakeText
      * Keeps some of the articles that stand in one script, each as a script of its own.
      *
      * @param  list<int>  $articles  by their places, from 0
+     *
+     * @throws Refusal
      */
     public function keeping(string $text, int $script, array $articles): string
     {
@@ -44,7 +51,12 @@ final readonly class IntakeText
         });
     }
 
-    /** @param  callable(Script): non-empty-list<string>  $change  gives the texts that stand in place of it */
+    /**
+     * @param  callable(Script): non-empty-list<string>  $change  gives the texts that stand in place of it
+     *
+     * @throws Refusal
+     * @throws UnusableScript
+     */
     private function changed(string $text, int $script, callable $change): string
     {
         $sources = $this->files->fromText($text);

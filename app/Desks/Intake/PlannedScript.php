@@ -6,6 +6,7 @@ namespace App\Desks\Intake;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Makers\Planning\SceneTask;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\SettingValues;
@@ -33,7 +34,11 @@ final readonly class PlannedScript
     ) {
     }
 
-    /** @return non-empty-list<SceneTask> */
+    /**
+     * @return non-empty-list<SceneTask>
+     *
+     * @throws Refusal
+     */
     public function tasks(): array
     {
         return array_map(
@@ -70,6 +75,7 @@ final readonly class PlannedScript
         );
     }
 
+    /** @throws Refusal */
     public function manuscript(): Manuscript
     {
         return Manuscript::fresh($this->scenes, $this->script->notes($this->scenes));

@@ -73,6 +73,7 @@ final readonly class ScriptFiles
      * @return non-empty-list<ScriptSource>
      *
      * @throws UnusableScript
+     * @throws Refusal
      */
     public function fromFile(string $contents, string $name, ?Closure $tell = null): array
     {
@@ -105,6 +106,9 @@ final readonly class ScriptFiles
      * @param  string  $path  a file, or a folder whose script files are taken in the order of their names
      * @param  Closure(string): void|null  $tell  told in a sentence of every file that is left out
      * @return non-empty-list<ScriptSource>
+     *
+     * @throws Refusal
+     * @throws UnusableScript
      */
     public function fromPath(string $path, ?Closure $tell = null): array
     {
@@ -143,6 +147,9 @@ final readonly class ScriptFiles
      * @param  string  $name  of what they were in
      * @param  Closure(string): void|null  $tell
      * @return non-empty-list<ScriptSource>
+     *
+     * @throws UnusableScript
+     * @throws Refusal
      */
     private function together(array $texts, string $name, ?Closure $tell): array
     {
@@ -167,6 +174,7 @@ final readonly class ScriptFiles
             && in_array(strtolower(pathinfo($path, PATHINFO_EXTENSION)), self::EXTENSIONS, true);
     }
 
+    /** @throws UnusableScript */
     private function refuseTooMuch(int $bytes, string $name): void
     {
         if ($bytes > $this->mostBytes) {

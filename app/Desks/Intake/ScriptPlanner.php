@@ -28,7 +28,10 @@ final readonly class ScriptPlanner
     ) {
     }
 
-    /** @throws UnusableScript */
+    /**
+     * @throws UnusableScript
+     * @throws Refusal
+     */
     public function plan(ScriptSource $source, ScriptChoices $choices): PlannedScript
     {
         $along = self::along($source, $choices);
@@ -55,6 +58,7 @@ final readonly class ScriptPlanner
         );
     }
 
+    /** @throws Refusal */
     private static function along(ScriptSource $source, ScriptChoices $choices): WrittenAlong
     {
         $warnings = [];

@@ -28,6 +28,8 @@ final readonly class LibraryDesk
      * @param  list<int>  $ids
      * @param  list<string>  $tags
      * @return string what was done, in words
+     *
+     * @throws Refusal
      */
     public function tag(Channel $channel, array $ids, array $tags): string
     {
@@ -47,6 +49,8 @@ final readonly class LibraryDesk
     /**
      * @param  list<int>  $ids
      * @param  list<string>  $tags
+     *
+     * @throws Refusal
      */
     public function untag(Channel $channel, array $ids, array $tags): string
     {
@@ -71,6 +75,8 @@ final readonly class LibraryDesk
      * Takes away what no short shows.
      *
      * @param  list<int>  $ids
+     *
+     * @throws Refusal
      */
     public function delete(Channel $channel, array $ids): string
     {

@@ -8,6 +8,7 @@ use App\Desks\Editing\PicturePlacing;
 use App\Gateways\Painting\Pictures;
 use App\Ground\Work\Orders;
 use App\Makers\Planning\BriefDesk;
+use App\Media\Probing\UnusableMedia;
 use App\Media\Store\MediaStore;
 use App\Shelves\Library\FootageImporter;
 use App\Shelves\Models\Footage;
@@ -101,7 +102,11 @@ final readonly class PictureDesk
             );
     }
 
-    /** Makes what is not made yet, and puts the first of each to its shot. Taken up again, it goes on where it was. */
+    /**
+     * Makes what is not made yet, and puts the first of each to its shot. Taken up again, it goes on where it was.
+     *
+     * @throws Refusal
+     */
     public function make(PictureOrder $order): void
     {
         if (! $order->open) {
@@ -147,7 +152,12 @@ final readonly class PictureDesk
         PictureOrder::query()->whereKey($id)->where('open', true)->update(['open' => false, 'problem' => $why]);
     }
 
-    /** @return list<int> footage */
+    /**
+     * @return list<int> footage
+     *
+     * @throws UnusableMedia
+     * @throws Refusal
+     */
     private function four(PictureOrder $order, int $number, string $brief): array
     {
         $channel = $order->short->batch->channel;

@@ -8,6 +8,7 @@ use App\Desks\Intake\ScriptFiles;
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Writing\Writing;
+use App\Media\Store\StrangePlace;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Plan\Cut\ScenePacer;
@@ -16,6 +17,7 @@ use RapidReel\Text\Hook\HookShape;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneSplitter;
 use RapidReel\Text\Script\SplitRule;
+use RapidReel\Text\Script\UnusableScript;
 use RapidReel\Text\Sketch\Condenser;
 use RapidReel\Text\Sketch\Rewording;
 use RapidReel\Text\Sketch\Sketch;
@@ -49,6 +51,8 @@ final readonly class SketchDesk
      * @param  int  $round  0 for the first six, 1 for six more, …
      * @param  string  $audience  for whom they are; empty for anybody
      * @return list<array{sketch: Sketch, shape: HookShape}>
+     *
+     * @throws Refusal
      */
     public function sketches(
         array $topics,
@@ -93,6 +97,9 @@ final readonly class SketchDesk
      * Six versions of a script in other words. Its other hooks and what is to be seen go along.
      *
      * @return non-empty-list<Sketch>
+     *
+     * @throws Refusal
+     * @throws UnusableScript
      */
     public function reworded(string $text, Tone $tone, string $audience, int $round): array
     {
@@ -125,7 +132,12 @@ final readonly class SketchDesk
         return $versions;
     }
 
-    /** A source shortened to a narration of so many seconds, in its own sentences. */
+    /**
+     * A source shortened to a narration of so many seconds, in its own sentences.
+     *
+     * @throws UnusableScript
+     * @throws StrangePlace
+     */
     public function condensed(string $text, int $seconds, Voice $voice): Sketch
     {
         return $this->condenser->condense(
@@ -137,6 +149,7 @@ final readonly class SketchDesk
         );
     }
 
+    /** @throws StrangePlace */
     public function secondsOf(Sketch $sketch, Voice $voice): float
     {
         return array_sum(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gateways\Animation;
 
 use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
 
 /**
  * Stands in for a service that makes stills move: what is near, the lower part, goes one way and what is far comes
@@ -28,6 +29,7 @@ final readonly class StandInAnimation implements Animation
             .'nearer. A service can take its place.';
     }
 
+    /** @throws ToolFailed */
     public function animate(string $still, string $brief, int $seed, string $folder): string
     {
         $frames = self::SECONDS * self::FPS;

@@ -25,6 +25,7 @@ final readonly class StandInPictures implements Pictures
             .'service can take its place.';
     }
 
+    /** @throws ToolFailed */
     public function make(string $brief, int $seed, string $target): void
     {
         $process = new Process([$this->renderer, '--format', 'png', '--output', $target]);

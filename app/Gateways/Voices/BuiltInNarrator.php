@@ -108,6 +108,7 @@ final class BuiltInNarrator implements Voices
         return new Speech(new Pcm($this->pcm, $this->sampleRate), $this->events);
     }
 
+    /** @throws VoiceUnavailable */
     private function load(): FFI
     {
         try {

@@ -8,6 +8,7 @@ use App\Media\Audio\WavFile;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Base\Language\Pictographs;
 use RapidReel\Base\Language\ScriptWord;
 use RapidReel\Voice\Speech\PhoneTimes;
@@ -64,6 +65,12 @@ final readonly class DiphoneSpeaker implements Voices
         return 'diphones-1';
     }
 
+    /**
+     * @throws ToolFailed
+     * @throws SilentTake
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
+     */
     public function speak(string $text, Voice $voice): Speech
     {
         $places = ScriptWord::of($text);
@@ -101,6 +108,7 @@ final readonly class DiphoneSpeaker implements Voices
      * @param  list<string>  $arguments
      *
      * @throws ToolFailed
+     * @throws VoiceUnavailable
      */
     private function run(array $arguments): string
     {

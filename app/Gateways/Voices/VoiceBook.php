@@ -55,12 +55,15 @@ final readonly class VoiceBook
     /**
      * The one that settings name, at their speed. One of another maker that is not there any more stays in its place:
      * what it has spoken is kept, and it is told of when it is to speak.
+     *
+     * @throws VoiceUnavailable
      */
     public function saying(SpeechChoice $speech): Voice
     {
         return $this->kept($speech->voice)->at($speech->speed);
     }
 
+    /** @throws VoiceUnavailable */
     private function kept(string $id): Voice
     {
         try {

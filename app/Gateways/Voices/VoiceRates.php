@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gateways\Voices;
 
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Base\Language\LanguagePacks;
 use RapidReel\Voice\Speech\DeadAir;
 use RapidReel\Voice\Speech\SilentTake;
@@ -29,6 +30,8 @@ final class VoiceRates
     /**
      * The voice's own at its speed; what it would be by its usual speed, or the common one, until it has been listened
      * to.
+     *
+     * @throws StrangePlace
      */
     public function of(Voice $voice): SpeechRate
     {
@@ -39,6 +42,9 @@ final class VoiceRates
 
     /**
      * Listens to the narrator's voices that were not heard yet; the others are listened to when they are first used.
+     *
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
      */
     public function make(): void
     {
@@ -49,7 +55,12 @@ final class VoiceRates
         }
     }
 
-    /** Listens to a voice, if that was not done before; those of other makers are asked for nothing only to measure. */
+    /**
+     * Listens to a voice, if that was not done before; those of other makers are asked for nothing only to measure.
+     *
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
+     */
     public function hear(Voice $voice): void
     {
         if (! $voice->source->isOutside() && $this->read($voice) === null) {
@@ -57,6 +68,10 @@ final class VoiceRates
         }
     }
 
+    /**
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
+     */
     private function listen(Voice $voice): void
     {
         $takes = [];
@@ -76,6 +91,7 @@ final class VoiceRates
         $this->store->put($this->file($voice), json_encode($rate->ms, JSON_THROW_ON_ERROR));
     }
 
+    /** @throws StrangePlace */
     private function read(Voice $voice): ?SpeechRate
     {
         $file = $this->file($voice);
@@ -86,6 +102,7 @@ final class VoiceRates
             : null;
     }
 
+    /** @throws StrangePlace */
     private function file(Voice $voice): string
     {
         return $this->store->path(

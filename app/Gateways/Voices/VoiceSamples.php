@@ -7,6 +7,7 @@ namespace App\Gateways\Voices;
 use App\Media\Audio\WavFile;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 
 /** A sentence by every voice, to choose by. */
 final readonly class VoiceSamples
@@ -18,7 +19,12 @@ final readonly class VoiceSamples
     ) {
     }
 
-    /** Speaks the samples that are missing of the voices that ship. */
+    /**
+     * Speaks the samples that are missing of the voices that ship.
+     *
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
+     */
     public function make(): void
     {
         foreach ($this->voices->all() as $voice) {
@@ -28,6 +34,7 @@ final readonly class VoiceSamples
         }
     }
 
+    /** @throws StrangePlace */
     public function file(Voice $voice): string
     {
         return $this->store->path(
@@ -39,7 +46,12 @@ final readonly class VoiceSamples
         );
     }
 
-    /** Says a sentence by a voice and keeps it for the account that asked, and for no other. */
+    /**
+     * Says a sentence by a voice and keeps it for the account that asked, and for no other.
+     *
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
+     */
     public function speak(int $account, string $text, Voice $voice): void
     {
         $file = $this->said($account, $this->token($account, $text, $voice));
@@ -48,6 +60,10 @@ final readonly class VoiceSamples
         }
     }
 
+    /**
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
+     */
     private function keep(string $file, string $text, Voice $voice): void
     {
         $folder = $this->store->workFolder();
@@ -64,6 +80,7 @@ final readonly class VoiceSamples
         return hash('sha256', "$account\0".$voice->fingerprint()."\0".$text);
     }
 
+    /** @throws StrangePlace */
     public function said(int $account, string $token): string
     {
         return $this->store->keyed(

@@ -10,6 +10,7 @@ use RapidReel\Voice\Align\Aligner;
 use RapidReel\Voice\Align\NotAlignable;
 use RapidReel\Voice\Align\Reference;
 use RapidReel\Voice\Speech\Pcm;
+use RapidReel\Voice\Speech\SilentTake;
 use RapidReel\Voice\Speech\SynthEvent;
 use RapidReel\Voice\Speech\TakeCutter;
 
@@ -23,7 +24,12 @@ final readonly class WordFinder
     ) {
     }
 
-    /** @return list<SynthEvent> */
+    /**
+     * @return list<SynthEvent>
+     *
+     * @throws VoiceUnavailable
+     * @throws SilentTake
+     */
     public function in(Pcm $sound, string $text, string $language): array
     {
         $places = ScriptWord::of($text);

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Makers\Interest;
 
+use App\Ground\Work\HandedBack;
 use App\Media\Making\Maker;
 use App\Media\Probing\Prober;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Store\MediaStore;
+use App\Media\Video\ChangedFootage;
 use App\Media\Video\Joiner;
 use App\Media\Video\Sources;
 use Closure;
@@ -55,6 +59,8 @@ final readonly class FileFramer
      * @param  Closure(float): void  $tell  told the part that is done
      *
      * @throws Refusal
+     * @throws HandedBack
+     * @throws ToolFailed
      */
     public function frame(string $file, string $aspect, array $pins, Closure $tell): FramedFile
     {
@@ -87,7 +93,15 @@ final readonly class FileFramer
         return new FramedFile($file, $key, $found, $this->fps($file, $found->stream), [$across, $down], $map, $path);
     }
 
-    /** Writes the file that is cut along its path, with its own sound, whole or not at all. */
+    /**
+     * Writes the file that is cut along its path, with its own sound, whole or not at all.
+     *
+     * @throws HandedBack
+     * @throws UnusableMedia
+     * @throws ToolFailed
+     * @throws ChangedFootage
+     * @throws Refusal
+     */
     public function render(FramedFile $framed, string $target): void
     {
         if (! is_dir(dirname($target))) {
@@ -128,7 +142,11 @@ final readonly class FileFramer
         }
     }
 
-    /** @return string|null none where it has none */
+    /**
+     * @return string|null none where it has none
+     *
+     * @throws ToolFailed
+     */
     private function sound(FramedFile $framed, string $folder): ?string
     {
         $this->tools->attempt(
@@ -143,6 +161,11 @@ final readonly class FileFramer
         return is_file("$folder/sound.m4a") && filesize("$folder/sound.m4a") > 0 ? "$folder/sound.m4a" : null;
     }
 
+    /**
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     private function fps(string $file, int $stream): float
     {
         $said = trim($this->tools->probe([

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Makers\Interest;
 
+use App\Ground\Work\HandedBack;
 use App\Media\Making\Maker;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\Originals;
+use App\Media\Store\StrangePlace;
 use RapidReel\Making\Order\Analysis;
 use RapidReel\Pictures\Matte\PlainGround;
 
@@ -26,6 +28,8 @@ final readonly class GroundStore
      *
      * @throws ToolFailed
      * @throws UnusableMedia
+     * @throws HandedBack
+     * @throws StrangePlace
      */
     public function of(string $fingerprint, string $file, ?string $colour): ?PlainGround
     {

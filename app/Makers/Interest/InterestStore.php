@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Makers\Interest;
 
+use App\Ground\Work\HandedBack;
 use App\Media\Making\Maker;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\Originals;
+use App\Media\Store\StrangePlace;
 use Closure;
 use RapidReel\Making\Order\Analysis;
 use RapidReel\Pictures\Framing\Interest\InterestMap;
@@ -37,6 +39,8 @@ final readonly class InterestStore
      *
      * @throws ToolFailed
      * @throws UnusableMedia
+     * @throws HandedBack
+     * @throws StrangePlace
      */
     public function of(string $fingerprint, string $file, ?Closure $tell = null): InterestMap
     {

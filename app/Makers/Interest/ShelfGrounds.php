@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Makers\Interest;
 
+use App\Ground\Work\HandedBack;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Library\Shelf;
 use RapidReel\Pictures\Matte\Grounds;
 use RapidReel\Pictures\Matte\PlainGround;
@@ -19,6 +21,10 @@ final readonly class ShelfGrounds implements Grounds
     ) {
     }
 
+    /**
+     * @throws HandedBack
+     * @throws StrangePlace
+     */
     public function of(string $footage, ?string $colour): ?PlainGround
     {
         $one = $this->shelf->footage[$footage] ?? null;

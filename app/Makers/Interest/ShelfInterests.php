@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Makers\Interest;
 
+use App\Ground\Work\HandedBack;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Library\Shelf;
 use RapidReel\Pictures\Framing\Interest\InterestMap;
 use RapidReel\Pictures\Framing\Interest\Interests;
@@ -22,6 +24,10 @@ final class ShelfInterests implements Interests
     ) {
     }
 
+    /**
+     * @throws HandedBack
+     * @throws StrangePlace
+     */
     public function of(string $footage): ?InterestMap
     {
         return array_key_exists($footage, $this->read)
@@ -29,6 +35,10 @@ final class ShelfInterests implements Interests
             : $this->read[$footage] = $this->look($footage);
     }
 
+    /**
+     * @throws HandedBack
+     * @throws StrangePlace
+     */
     private function look(string $footage): ?InterestMap
     {
         $one = $this->shelf->footage[$footage] ?? null;

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
+use App\Media\Process\ToolFailed;
 use App\Shelves\Library\Shelf;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\Matching\ShownBefore;
 use RapidReel\Pictures\Footage\ShotNeed;
@@ -27,7 +29,12 @@ final readonly class BatchPictures
     {
     }
 
-    /** Settles it for a short with its scenes, and for the others of its batch. */
+    /**
+     * Settles it for a short with its scenes, and for the others of its batch.
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function settle(Short $short, Shelf $shelf): void
     {
         $offered = $shelf->offered();
@@ -52,6 +59,9 @@ final readonly class BatchPictures
     /**
      * @param  non-empty-list<Footage>  $offered
      * @return array<int, array<array-key, int>> of those that it is not settled for, by their ids
+     *
+     * @throws Refusal
+     * @throws ToolFailed
      */
     private function shown(int $batch, array $offered, Shelf $shelf): array
     {

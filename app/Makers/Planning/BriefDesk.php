@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
+use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Short;
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Brief\Brief;
 use RapidReel\Plan\Brief\BriefList;
 use RapidReel\Plan\Brief\BriefWriter;
@@ -25,7 +28,12 @@ final readonly class BriefDesk
     ) {
     }
 
-    /** @return list<Brief> one for every shot, in order */
+    /**
+     * @return list<Brief> one for every shot, in order
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function of(Short $short): array
     {
         $channel = $short->batch->channel;
@@ -62,6 +70,10 @@ final readonly class BriefDesk
      *
      * @param  list<Short>  $shorts
      * @return string path of a ZIP that the caller deletes
+     *
+     * @throws StrangePlace
+     * @throws Refusal
+     * @throws ToolFailed
      */
     public function archive(array $shorts): string
     {

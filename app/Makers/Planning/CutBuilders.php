@@ -12,6 +12,7 @@ use App\Media\Artwork\CardPainter;
 use App\Media\Artwork\EmojiLists;
 use App\Media\Artwork\FaceBook;
 use App\Media\Store\DamagedPart;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Library\Shelf;
 use RapidReel\Pictures\Footage\Matching\FootageMatcher;
 use RapidReel\Pictures\Matte\Keyer;
@@ -40,6 +41,7 @@ final readonly class CutBuilders
      * @param  non-empty-list<SceneTask>  $tasks
      *
      * @throws DamagedPart when one is not
+     * @throws StrangePlace
      */
     public function ask(array $tasks): void
     {
@@ -58,6 +60,8 @@ final readonly class CutBuilders
     /**
      * @param  non-empty-list<SceneTask>  $tasks
      * @param  array<array-key, int>  $shownByOthers
+     *
+     * @throws StrangePlace
      */
     public function of(
         array $tasks,

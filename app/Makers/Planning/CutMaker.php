@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Makers\Planning;
 
 use App\Gateways\Voices\VoiceRates;
+use App\Gateways\Voices\VoiceUnavailable;
 use App\Makers\Voicing\TakeStore;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Watcher;
+use App\Media\Store\DamagedPart;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Library\Shelf;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Mix\MoodFinder;
 use RapidReel\Making\Mix\MusicChooser;
@@ -50,6 +54,8 @@ final readonly class CutMaker
      * @param  int  $number  of the short in its batch
      *
      * @throws Cancelled
+     * @throws DamagedPart
+     * @throws Refusal
      */
     public function make(
         string $title,
@@ -104,12 +110,19 @@ final readonly class CutMaker
      * Voices what was never said.
      *
      * @param  non-empty-list<SceneTask>  $tasks
+     *
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
      */
     public function speak(array $tasks): void
     {
         array_map($this->spoken(...), $tasks);
     }
 
+    /**
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
+     */
     private function spoken(SceneTask $task): Take
     {
         $this->rates->hear($task->voice);
@@ -123,6 +136,8 @@ final readonly class CutMaker
      *
      * @param  non-empty-list<SceneTask>  $tasks
      * @param  list<Flag>  $flags  known before
+     *
+     * @throws Refusal
      */
     public function estimate(string $title, array $tasks, array $flags = [], string $channel = ''): Cut
     {
@@ -138,6 +153,8 @@ final readonly class CutMaker
      * The same, only as much of it as a table of shorts needs.
      *
      * @param  non-empty-list<SceneTask>  $tasks
+     *
+     * @throws StrangePlace
      */
     public function measure(array $tasks, string $channel = ''): CutSummary
     {
@@ -165,12 +182,15 @@ final readonly class CutMaker
      *
      * @param  non-empty-list<SceneTask>  $tasks
      * @return non-empty-list<VoicedScene>
+     *
+     * @throws StrangePlace
      */
     public function voiced(array $tasks): array
     {
         return array_map(fn (SceneTask $task): VoicedScene => $task->voiced($this->knownTake($task)), $tasks);
     }
 
+    /** @throws StrangePlace */
     private function knownTake(SceneTask $task): Take
     {
         $known = $task->reading === null
@@ -180,7 +200,11 @@ final readonly class CutMaker
         return $known ?? Tempo::take($this->estimated($task), $task->delivery->tempo);
     }
 
-    /** How long it will take to say a scene, before any change of tempo. */
+    /**
+     * How long it will take to say a scene, before any change of tempo.
+     *
+     * @throws StrangePlace
+     */
     public function estimated(SceneTask $task): Take
     {
         return $this->rates->of($task->voice)->take($task->scene->text);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
+use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Plain;
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Framing\Interest\InterestMap;
 use RapidReel\Plan\Choice\MusicChoice;
 use RapidReel\Plan\Cut\Flag;
@@ -28,6 +30,10 @@ final readonly class Inputs
     {
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function of(Short $short): string
     {
         $tasks = $this->tasks->of($short);

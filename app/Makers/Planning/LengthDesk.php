@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
+use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Short;
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Cut\ScenePacer;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Script\LengthTrimmer;
@@ -22,12 +24,20 @@ final readonly class LengthDesk
     ) {
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function plan(Short $short, int $most = PHP_INT_MAX): TrimPlan
     {
         return $this->planFor($this->tasks->of($short), $most);
     }
 
-    /** @param  non-empty-list<SceneTask>  $tasks */
+    /**
+     * @param  non-empty-list<SceneTask>  $tasks
+     *
+     * @throws Refusal
+     */
     public function planFor(array $tasks, int $most = PHP_INT_MAX): TrimPlan
     {
         /** @var array<int, VoicedScene> $whole */

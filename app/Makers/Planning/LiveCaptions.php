@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
+use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Refusal;
 use RapidReel\Captions\Cue\Cue;
@@ -18,7 +19,12 @@ final readonly class LiveCaptions
     ) {
     }
 
-    /** Its scenes, words and captions; without pictures, and estimated where nothing is voiced yet. */
+    /**
+     * Its scenes, words and captions; without pictures, and estimated where nothing is voiced yet.
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function of(Short $short): Cut
     {
         $short->loadMissing(['batch.channel', 'scenes.shots', 'readings']);
@@ -32,6 +38,7 @@ final readonly class LiveCaptions
      * @return non-empty-list<Cue>
      *
      * @throws Refusal when there are none
+     * @throws ToolFailed
      */
     public function ofScene(Short $short, int $sceneId): array
     {

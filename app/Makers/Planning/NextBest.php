@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
+use App\Media\Process\ToolFailed;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Scene;
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Footage\Matching\FootageMatcher;
 use RapidReel\Pictures\Footage\Matching\ShotMatch;
 use RapidReel\Pictures\Footage\ShotNeed;
@@ -22,7 +25,13 @@ final readonly class NextBest
     ) {
     }
 
-    /** @return list<array{Footage, string}> each with why, in words */
+    /**
+     * @return list<array{Footage, string}> each with why, in words
+     *
+     * @throws StrangePlace
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function of(Scene $scene, int $word): array
     {
         $short = $scene->short->loadMissing(['batch.channel', 'scenes.shots', 'readings']);

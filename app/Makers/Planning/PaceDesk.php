@@ -7,6 +7,7 @@ namespace App\Makers\Planning;
 use App\Makers\Voicing\TakeStore;
 use App\Media\Audio\TakeFiles;
 use App\Media\Store\Findings;
+use App\Media\Store\StrangePlace;
 use RapidReel\Base\Language\TextRank;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
@@ -74,7 +75,11 @@ final readonly class PaceDesk
         return ($isLonger ? $tightener->stretch($bodyMs) : $tightener->tighten($bodyMs))->around($around);
     }
 
-    /** What a short sets to be as a plan has it: what stays as it was is left as it is set. */
+    /**
+     * What a short sets to be as a plan has it: what stays as it was is left as it is set.
+     *
+     * @throws Refusal
+     */
     public static function settings(PacePlan $plan, SettingValues $levels, Values $own): Values
     {
         $speech = SettingsReader::speech($levels);
@@ -99,6 +104,8 @@ final readonly class PaceDesk
 
     /**
      * @param  non-empty-list<SceneTask>  $tasks
+     *
+     * @throws StrangePlace
      */
     public function isVoiced(array $tasks): bool
     {
@@ -114,6 +121,8 @@ final readonly class PaceDesk
     /**
      * @param  non-empty-list<SceneTask>  $tasks
      * @return non-empty-list<PacedScene>
+     *
+     * @throws Refusal
      */
     private function scenes(array $tasks, bool $speaks): array
     {
@@ -156,6 +165,8 @@ final readonly class PaceDesk
      * was lost, and an engine of another version spoke it anew.
      *
      * @return array{samples: int, rate: int, pauses: list<array{int, int, int}>}
+     *
+     * @throws StrangePlace
      */
     private function heard(Take $raw): array
     {
@@ -176,6 +187,7 @@ final readonly class PaceDesk
         });
     }
 
+    /** @throws StrangePlace */
     private function raw(SceneTask $task, bool $speaks): ?Take
     {
         return $task->reading ?? ($speaks
@@ -183,13 +195,21 @@ final readonly class PaceDesk
             : $this->takes->knownRaw($task->scene->text, $task->voice, $task->delivery));
     }
 
-    /** Silence between scenes where none has its own. */
+    /**
+     * Silence between scenes where none has its own.
+     *
+     * @throws Refusal
+     */
     private static function gapMs(SettingValues $levels): int
     {
         return $levels->numberOrNull('pause') ?? ScenePacer::GAP_MS;
     }
 
-    /** As spoken, before any change of tempo. */
+    /**
+     * As spoken, before any change of tempo.
+     *
+     * @throws StrangePlace
+     */
     private function estimatedMs(SceneTask $task): int
     {
         return $this->cuts->estimated($task)->durationMs;

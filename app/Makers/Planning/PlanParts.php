@@ -6,6 +6,7 @@ namespace App\Makers\Planning;
 
 use App\Media\Audio\TakeFiles;
 use App\Media\Store\KeptFiles;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Library\Shelf;
 use RapidReel\Plan\Cut\Cut;
 
@@ -38,7 +39,11 @@ final readonly class PlanParts
         return $cut->sound->music?->fingerprint === $shelf->music->piece($cut->sound->music->id ?? '')?->fingerprint;
     }
 
-    /** Whether all of them are on the disk as they were. */
+    /**
+     * Whether all of them are on the disk as they were.
+     *
+     * @throws StrangePlace
+     */
     public function areThere(Cut $cut): bool
     {
         foreach ($cut->scenes as $scene) {

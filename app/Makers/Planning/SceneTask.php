@@ -6,6 +6,7 @@ namespace App\Makers\Planning;
 
 use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Choice\SceneSettings;
 use RapidReel\Plan\Choice\ShortSettings;
 use RapidReel\Plan\Cut\ChosenShot;
@@ -36,7 +37,11 @@ final readonly class SceneTask
     ) {
     }
 
-    /** @param  array<string, string>  $pronunciations  how to say it, by what is written */
+    /**
+     * @param  array<string, string>  $pronunciations  how to say it, by what is written
+     *
+     * @throws Refusal
+     */
     public static function of(Scene $scene, SettingValues $levels, VoiceBook $voices, array $pronunciations): self
     {
         $settings = SettingsReader::scene($levels, $scene);

@@ -6,6 +6,7 @@ namespace App\Makers\Planning;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Makers\Voicing\ReadingTakes;
+use App\Media\Process\ToolFailed;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Library\Shelf;
 use App\Shelves\Models\Reading;
@@ -30,6 +31,9 @@ final readonly class SceneTasks
     /**
      * @param  Shelf|null  $shelf  where the footage of shots stands; without it none is settled, and nothing is made
      * @return non-empty-list<SceneTask>
+     *
+     * @throws Refusal
+     * @throws ToolFailed
      */
     public function of(Short $short, ?Shelf $shelf = null): array
     {
@@ -58,7 +62,11 @@ final readonly class SceneTasks
         return $tasks === [] ? throw new Refusal('This short has no scenes.') : $tasks;
     }
 
-    /** @return list<ChosenShot> */
+    /**
+     * @return list<ChosenShot>
+     *
+     * @throws Refusal
+     */
     private function chosen(Short $short, Scene $scene, ?Shelf $shelf): array
     {
         return array_map(fn (ShotMark $shot): ChosenShot => new ChosenShot(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
+use App\Media\Process\Cancelled;
+use App\Media\Process\ToolFailed;
 use App\Media\Process\Watcher;
 use App\Shelves\Library\Shelf;
 use App\Shelves\Models\Scene;
@@ -34,6 +36,8 @@ final readonly class ShortPlanner
      * The plan that is kept, where it is still that of its scenes and all it was made with is there; else a new one.
      *
      * @throws Refusal when there is nothing to show
+     * @throws Cancelled
+     * @throws ToolFailed
      */
     public function current(Short $short, Shelf $shelf, Watcher $watcher): Plan
     {
@@ -45,12 +49,21 @@ final readonly class ShortPlanner
         return $isFresh ? new Plan($cut, $summary) : $this->made($short, $shelf, $watcher);
     }
 
-    /** @throws Refusal when there is nothing to show */
+    /**
+     * @throws Refusal when there is nothing to show
+     * @throws Cancelled
+     * @throws ToolFailed
+     */
     public function plan(Short $short, Shelf $shelf, Watcher $watcher): Cut
     {
         return $this->made($short, $shelf, $watcher)->cut;
     }
 
+    /**
+     * @throws Cancelled
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     private function made(Short $short, Shelf $shelf, Watcher $watcher): Plan
     {
         if ($shelf->footage === []) {

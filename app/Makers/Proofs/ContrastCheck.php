@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Makers\Proofs;
 
 use App\Media\Probing\FrameReader;
+use App\Media\Process\ToolFailed;
 use RapidReel\Base\FrameShape;
 use RapidReel\Captions\Contrast\Backdrop;
 use RapidReel\Captions\Contrast\ContrastMeter;
@@ -30,6 +31,8 @@ final readonly class ContrastCheck
     /**
      * @param  string  $proof  file of it
      * @return list<ClearCue> one for each caption
+     *
+     * @throws ToolFailed
      */
     public function of(Cut $cut, string $proof): array
     {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Makers\Proofs;
 
+use App\Ground\Work\HandedBack;
 use App\Ground\Work\Orders;
 use App\Makers\Planning\ShortPlanner;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Failure;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\Watcher;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\Cache;
@@ -34,7 +36,11 @@ final readonly class ProofDesk
     ) {
     }
 
-    /** @return bool whether there is one of the present plan already */
+    /**
+     * @return bool whether there is one of the present plan already
+     *
+     * @throws StrangePlace
+     */
     public function order(Short $short): bool
     {
         if ($this->isFresh($short) && $this->isWhole($short)) {
@@ -75,18 +81,27 @@ final readonly class ProofDesk
         return "looked-at-$short";
     }
 
-    /** Whether there is one of the present plan, and it is known how clear its captions are. */
+    /**
+     * Whether there is one of the present plan, and it is known how clear its captions are.
+     *
+     * @throws StrangePlace
+     */
     public function isFresh(Short $short): bool
     {
         return $this->shown($short)?->isMeasured === true;
     }
 
-    /** Whether there is one of the present plan. */
+    /**
+     * Whether there is one of the present plan.
+     *
+     * @throws StrangePlace
+     */
     public function isShown(Short $short): bool
     {
         return $this->shown($short) !== null;
     }
 
+    /** @throws StrangePlace */
     private function shown(Short $short): ?Proof
     {
         $proof = Proof::of($short);
@@ -95,7 +110,11 @@ final readonly class ProofDesk
             && $this->frames->areRight($proof) ? $proof : null;
     }
 
-    /** Whether all is there that pages have beside it; else it is forgotten, so that it is made again with them. */
+    /**
+     * Whether all is there that pages have beside it; else it is forgotten, so that it is made again with them.
+     *
+     * @throws StrangePlace
+     */
     private function isWhole(Short $short): bool
     {
         $proof = Proof::of($short);
@@ -110,6 +129,9 @@ final readonly class ProofDesk
 
     /**
      * @throws Cancelled
+     * @throws ToolFailed
+     * @throws StrangePlace
+     * @throws HandedBack
      */
     public function make(Short $short, Watcher $watcher): void
     {

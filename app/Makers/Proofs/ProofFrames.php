@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Makers\Proofs;
 
 use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 
 /** Pictures out of a proof: those that captions stand before worst. */
 final readonly class ProofFrames
@@ -20,7 +22,11 @@ final readonly class ProofFrames
     ) {
     }
 
-    /** Whether none of those that were taken is damaged or gone. */
+    /**
+     * Whether none of those that were taken is damaged or gone.
+     *
+     * @throws StrangePlace
+     */
     public function areRight(Proof $proof): bool
     {
         foreach ($proof->cues === [] ? [] : self::KINDS as $kind) {
@@ -32,12 +38,18 @@ final readonly class ProofFrames
         return true;
     }
 
+    /** @throws StrangePlace */
     public function file(string $key, string $kind): string
     {
         return $this->store->keyed("proofs-$kind", $key, 'jpg');
     }
 
-    /** @param  string  $video  of the proof */
+    /**
+     * @param  string  $video  of the proof
+     *
+     * @throws ToolFailed
+     * @throws StrangePlace
+     */
     public function take(Proof $proof, string $video): void
     {
         $work = $this->store->workFolder();

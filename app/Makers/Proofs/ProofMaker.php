@@ -4,11 +4,22 @@ declare(strict_types=1);
 
 namespace App\Makers\Proofs;
 
+use App\Ground\Work\HandedBack;
 use App\Makers\Videos\ShadeDesk;
 use App\Makers\Videos\VideoMaker;
+use App\Media\Probing\NotAsPlanned;
+use App\Media\Probing\UnusableMedia;
+use App\Media\Process\Cancelled;
+use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Process\Watcher;
+use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
+use App\Media\Video\ChangedFootage;
+use App\Media\Video\MissingFootage;
 use App\Shelves\Library\Shelf;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Quality;
@@ -30,6 +41,18 @@ final readonly class ProofMaker
 
     /**
      * @return string the key of the proof, which follows from all that is in it
+     *
+     * @throws NotAsPlanned
+     * @throws Cancelled
+     * @throws ToolFailed
+     * @throws HandedBack
+     * @throws UnusableMedia
+     * @throws StrangePlace
+     * @throws DamagedPart
+     * @throws ChangedFootage
+     * @throws MissingFootage
+     * @throws TooMuch
+     * @throws TooSlow
      */
     public function make(Cut $cut, Shelf $shelf, Watcher $watcher): string
     {
@@ -53,7 +76,11 @@ final readonly class ProofMaker
         return $key;
     }
 
-    /** Whether what pages play and draw beside the proof is there: both halves of the mix, and pictures of cards. */
+    /**
+     * Whether what pages play and draw beside the proof is there: both halves of the mix, and pictures of cards.
+     *
+     * @throws StrangePlace
+     */
     public function hasParts(Cut $cut): bool
     {
         foreach ($cut->over->cards as $card) {
@@ -65,17 +92,23 @@ final readonly class ProofMaker
         return $this->videos->isMixed(MixPlan::of($cut));
     }
 
-    /** It is made again when somebody asks for it. */
+    /**
+     * It is made again when somebody asks for it.
+     *
+     * @throws StrangePlace
+     */
     public function forget(string $key): void
     {
         $this->kept->forget([$this->file($key)]);
     }
 
+    /** @throws StrangePlace */
     public function isRight(string $key): bool
     {
         return $this->kept->isRight($this->file($key));
     }
 
+    /** @throws StrangePlace */
     public function file(string $key): string
     {
         return $this->store->keyed('proofs', $key, 'mp4');

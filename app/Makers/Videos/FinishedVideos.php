@@ -6,6 +6,7 @@ namespace App\Makers\Videos;
 
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Base\Plain;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Segment;
@@ -37,7 +38,11 @@ final readonly class FinishedVideos
         );
     }
 
-    /** Puts both where they are wanted; false where they are not there, whole. */
+    /**
+     * Puts both where they are wanted; false where they are not there, whole.
+     *
+     * @throws StrangePlace
+     */
     public function take(string $key, string $video, string $poster): bool
     {
         [$kept, $picture] = $this->places($key);
@@ -50,7 +55,11 @@ final readonly class FinishedVideos
         return true;
     }
 
-    /** Where a disk does not give a file a second name, nothing is kept. */
+    /**
+     * Where a disk does not give a file a second name, nothing is kept.
+     *
+     * @throws StrangePlace
+     */
     public function keep(string $key, string $video, string $poster): void
     {
         $folder = $this->store->workFolder();
@@ -65,7 +74,11 @@ final readonly class FinishedVideos
         }
     }
 
-    /** Takes away those that no export has any more. */
+    /**
+     * Takes away those that no export has any more.
+     *
+     * @throws StrangePlace
+     */
     public function sweep(): void
     {
         foreach (glob($this->store->path(self::ROOM).'/*.{mp4,jpg}', GLOB_BRACE) ?: [] as $file) {
@@ -77,7 +90,11 @@ final readonly class FinishedVideos
         }
     }
 
-    /** @return array{string, string} */
+    /**
+     * @return array{string, string}
+     *
+     * @throws StrangePlace
+     */
     private function places(string $key): array
     {
         return [$this->store->path(self::ROOM."/$key.mp4"), $this->store->path(self::ROOM."/$key.jpg")];

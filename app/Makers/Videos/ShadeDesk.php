@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Makers\Videos;
 
+use App\Ground\Work\HandedBack;
 use App\Media\Making\Maker;
 use App\Media\Probing\FrameReader;
+use App\Media\Probing\UnusableMedia;
+use App\Media\Process\ToolFailed;
+use App\Media\Store\StrangePlace;
+use App\Media\Video\ChangedFootage;
 use App\Media\Video\Sources;
 use App\Shelves\Library\Shelf;
 use RapidReel\Captions\Contrast\Backdrop;
@@ -33,7 +38,15 @@ final readonly class ShadeDesk
     ) {
     }
 
-    /** The cut with all that is found for it, for which pictures of some shots are made small. */
+    /**
+     * The cut with all that is found for it, for which pictures of some shots are made small.
+     *
+     * @throws HandedBack
+     * @throws UnusableMedia
+     * @throws ToolFailed
+     * @throws ChangedFootage
+     * @throws StrangePlace
+     */
     public function of(Cut $cut, Shelf $shelf): Cut
     {
         [$shots, $recipes] = $this->wanted($cut);
@@ -45,7 +58,11 @@ final readonly class ShadeDesk
         return $this->shaded($cut, $shots, $recipes);
     }
 
-    /** The cut with what was found for it before. Makes nothing. */
+    /**
+     * The cut with what was found for it before. Makes nothing.
+     *
+     * @throws ToolFailed
+     */
     public function known(Cut $cut): Cut
     {
         [$shots, $recipes] = $this->wanted($cut);
@@ -79,6 +96,8 @@ final readonly class ShadeDesk
     /**
      * @param  array<int, CutShot>  $shots
      * @param  array<int, Recipe>  $recipes
+     *
+     * @throws ToolFailed
      */
     private function shaded(Cut $cut, array $shots, array $recipes): Cut
     {
@@ -90,6 +109,11 @@ final readonly class ShadeDesk
         return $cut->shaded(array_filter($shades));
     }
 
+    /**
+     * @throws ToolFailed
+     * @throws ChangedFootage
+     * @throws StrangePlace
+     */
     private function lay(Recipe $recipe, Shelf $shelf): void
     {
         $keys = array_column($recipe->sources(), 'key');
@@ -112,7 +136,11 @@ final readonly class ShadeDesk
         );
     }
 
-    /** @return int percent: what the faintest of its captions needs */
+    /**
+     * @return int percent: what the faintest of its captions needs
+     *
+     * @throws ToolFailed
+     */
     private function needed(Cut $cut, CutShot $shot, Recipe $recipe): int
     {
         $frames = [];

@@ -5,16 +5,21 @@ declare(strict_types=1);
 namespace App\Makers\Videos;
 
 use App\Ground\Work\GivingWay;
+use App\Ground\Work\HandedBack;
 use App\Media\Making\Maker;
 use App\Media\Probing\NotAsPlanned;
+use App\Media\Probing\UnusableMedia;
 use App\Media\Probing\VideoInspector;
 use App\Media\Process\Cancelled;
 use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Process\Watcher;
 use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use App\Media\Store\Originals;
+use App\Media\Store\StrangePlace;
 use App\Media\Video\ChangedFootage;
 use App\Media\Video\Joiner;
 use App\Media\Video\MissingFootage;
@@ -52,6 +57,14 @@ final readonly class VideoMaker
      * @throws Cancelled
      * @throws ToolFailed
      * @throws NotAsPlanned
+     * @throws HandedBack
+     * @throws UnusableMedia
+     * @throws DamagedPart
+     * @throws ChangedFootage
+     * @throws MissingFootage
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws StrangePlace
      */
     public function make(
         Cut $cut,
@@ -103,6 +116,14 @@ final readonly class VideoMaker
      *
      * @param  list<Segment>  $segments
      * @return int how many segments were rendered
+     *
+     * @throws HandedBack
+     * @throws UnusableMedia
+     * @throws ToolFailed
+     * @throws DamagedPart
+     * @throws ChangedFootage
+     * @throws MissingFootage
+     * @throws StrangePlace
      */
     private function makeParts(
         Cut $cut,
@@ -135,7 +156,10 @@ final readonly class VideoMaker
         return count(array_diff($made, [$mix->key()]));
     }
 
-    /** @throws DamagedPart when one is not what was brought */
+    /**
+     * @throws DamagedPart when one is not what was brought
+     * @throws StrangePlace
+     */
     private function laySounds(Cut $cut, MixPlan $mix, Shelf $shelf): void
     {
         $music = $cut->sound->music;
@@ -174,6 +198,7 @@ final readonly class VideoMaker
      * The file that a clip is heard from: its own, or what is left of it where it is no longer in the library.
      *
      * @throws DamagedPart when it is not what was brought
+     * @throws StrangePlace
      */
     private function heard(string $fingerprint, string $id, Shelf $shelf): string
     {
@@ -216,6 +241,8 @@ final readonly class VideoMaker
      * @throws ChangedFootage
      * @throws MissingFootage
      * @throws DamagedPart
+     * @throws ToolFailed
+     * @throws StrangePlace
      */
     private function laySources(Cut $cut, array $missing, Shelf $shelf): void
     {

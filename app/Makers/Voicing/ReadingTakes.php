@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Makers\Voicing;
 
 use App\Media\Audio\TakeFiles;
+use App\Media\Process\ToolFailed;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Reading;
 use RapidReel\Base\Refusal;
 use RapidReel\Voice\Speech\Take;
@@ -18,13 +20,20 @@ final readonly class ReadingTakes
     ) {
     }
 
-    /** The take if it is at hand as it was. Makes nothing. */
+    /**
+     * The take if it is at hand as it was. Makes nothing.
+     *
+     * @throws StrangePlace
+     */
     public function kept(Reading $reading): ?Take
     {
         return $this->files->kept($reading->take);
     }
 
-    /** @throws Refusal when it is damaged and cannot be made again: nobody else is to speak in its place */
+    /**
+     * @throws Refusal when it is damaged and cannot be made again: nobody else is to speak in its place
+     * @throws ToolFailed
+     */
     public function whole(Reading $reading): Take
     {
         $take = $this->kept($reading);

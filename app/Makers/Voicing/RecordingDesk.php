@@ -8,7 +8,9 @@ use App\Ground\Work\DiskRoom;
 use App\Ground\Work\Orders;
 use App\Media\Probing\Prober;
 use App\Media\Probing\UnusableMedia;
+use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Recording;
 use App\Shelves\Models\RecordingState;
 use App\Shelves\Models\Short;
@@ -39,6 +41,7 @@ final readonly class RecordingDesk
      * @param  string|null  $timing  the contents of a file of times, if one came along
      *
      * @throws Refusal
+     * @throws ToolFailed
      */
     public function bring(Short $short, string $path, string $name, string $text, ?string $timing = null): Recording
     {
@@ -108,7 +111,11 @@ final readonly class RecordingDesk
         });
     }
 
-    /** Takes a recording away: what was found in it stays, as far as it was cut out already. */
+    /**
+     * Takes a recording away: what was found in it stays, as far as it was cut out already.
+     *
+     * @throws StrangePlace
+     */
     public function remove(Recording $recording): void
     {
         $recording->delete();
@@ -122,6 +129,8 @@ final readonly class RecordingDesk
      * Nobody reads so slowly: to search for some words in a speech takes long and finds nothing.
      *
      * @param  list<string>  $texts
+     *
+     * @throws Refusal
      */
     private function refuseMuchMore(int $ms, array $texts): void
     {

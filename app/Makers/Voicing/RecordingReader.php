@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace App\Makers\Voicing;
 
 use App\Gateways\Voices\VoiceBook;
+use App\Gateways\Voices\VoiceUnavailable;
 use App\Media\Audio\SoundFile;
 use App\Media\Audio\SoundReader;
 use App\Media\Probing\UnusableMedia;
+use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Reading;
 use App\Shelves\Models\Recording;
@@ -21,6 +26,7 @@ use RapidReel\Voice\Align\AlignedWord;
 use RapidReel\Voice\Align\Aligner;
 use RapidReel\Voice\Align\Alignment;
 use RapidReel\Voice\Align\Cepstra;
+use RapidReel\Voice\Align\NotAlignable;
 use RapidReel\Voice\Align\WordDoubt;
 use RapidReel\Voice\Speech\Leveler;
 use RapidReel\Voice\Speech\Pcm;
@@ -49,6 +55,11 @@ final readonly class RecordingReader
     ) {
     }
 
+    /**
+     * @throws StrangePlace
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function read(Recording $recording): void
     {
         if ($recording->state !== RecordingState::Waiting) {
@@ -90,6 +101,13 @@ final readonly class RecordingReader
     /**
      * @param  list<string>  $texts
      * @return array<string, array<string, mixed>> a reading for each text
+     *
+     * @throws UnusableMedia
+     * @throws ToolFailed
+     * @throws StrangePlace
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws Refusal
      */
     private function rows(Recording $recording, array $texts, string $folder): array
     {
@@ -134,6 +152,11 @@ final readonly class RecordingReader
      * Cuts a reading out of its recording again, as it was, where its take was damaged on the disk.
      *
      * @return bool whether that could be done
+     *
+     * @throws ToolFailed
+     * @throws StrangePlace
+     * @throws TooMuch
+     * @throws TooSlow
      */
     public function mend(Reading $reading): bool
     {
@@ -165,7 +188,13 @@ final readonly class RecordingReader
         return true;
     }
 
-    /** @param  list<string>  $texts */
+    /**
+     * @param  list<string>  $texts
+     *
+     * @throws VoiceUnavailable
+     * @throws Refusal
+     * @throws NotAlignable
+     */
     private function aligned(Pcm $sound, array $texts, Recording $recording): Alignment
     {
         $voice = $this->references->voiceOf(
@@ -186,6 +215,8 @@ final readonly class RecordingReader
      *     until_ms: int,
      *     words: list<array{text: string, start_ms: int, end_ms: int, doubt: string, pinned: bool}>
      * }
+     *
+     * @throws StrangePlace
      */
     private function take(SoundFile $sound, float $factor, array $words, int $beforeMs, int $afterMs): array
     {

@@ -8,6 +8,7 @@ use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceEngine;
 use App\Gateways\Voices\Voices;
+use App\Media\Store\StrangePlace;
 use Generator;
 use RapidReel\Base\Refusal;
 use RapidReel\Voice\Align\Aligner;
@@ -45,6 +46,8 @@ final readonly class ReferenceMaker
     /**
      * @param  list<string>  $texts
      * @return Reference at 16 kHz
+     *
+     * @throws StrangePlace
      */
     public function read(array $texts, Voice $voice): Reference
     {
@@ -89,6 +92,7 @@ final readonly class ReferenceMaker
      * @param  list<string>  $without  synthesisers' voices that are not to read, as they made the recording
      *
      * @throws NotAlignable
+     * @throws StrangePlace
      */
     public function align(
         Aligner $aligner,
@@ -104,6 +108,8 @@ final readonly class ReferenceMaker
      * @param  list<string>  $texts
      * @param  list<string>  $without
      * @return Generator<int, Reference>
+     *
+     * @throws StrangePlace
      */
     private function references(array $texts, Voice $voice, array $without): Generator
     {
@@ -152,7 +158,11 @@ final readonly class ReferenceMaker
         ));
     }
 
-    /** The narrator's voice of a language, by a BCP 47 tag or its English name. */
+    /**
+     * The narrator's voice of a language, by a BCP 47 tag or its English name.
+     *
+     * @throws Refusal
+     */
     public function voiceOf(string $language): Voice
     {
         $there = [];

@@ -9,6 +9,7 @@ use App\Gateways\Voices\Voices;
 use App\Media\Audio\TakeFiles;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Voice\Align\Cepstra;
 use RapidReel\Voice\Align\Reference;
 use RapidReel\Voice\Speech\Pcm;
@@ -27,6 +28,8 @@ final readonly class ReferenceStore
     /**
      * @param  list<string>  $texts
      * @param  callable(): Reference  $read
+     *
+     * @throws StrangePlace
      */
     public function of(array $texts, Voice $voice, callable $read): Reference
     {

@@ -9,6 +9,7 @@ use App\Gateways\Voices\Voices;
 use App\Media\Audio\TakeFiles;
 use App\Media\Audio\TempoChanger;
 use App\Media\Store\KeyedLock;
+use App\Media\Store\StrangePlace;
 use RapidReel\Voice\Speech\DeadAir;
 use RapidReel\Voice\Speech\Delivery;
 use RapidReel\Voice\Speech\Leveler;
@@ -37,13 +38,21 @@ final readonly class TakeStore
     ) {
     }
 
-    /** A tight take of words, spoken now if they never were. */
+    /**
+     * A tight take of words, spoken now if they never were.
+     *
+     * @throws StrangePlace
+     */
     public function take(string $text, Voice $voice, Delivery $how = new Delivery): Take
     {
         return $this->tight($this->raw($text, $voice, $how), $how);
     }
 
-    /** What take() gives, if it was made before. */
+    /**
+     * What take() gives, if it was made before.
+     *
+     * @throws StrangePlace
+     */
     public function known(string $text, Voice $voice, Delivery $how = new Delivery): ?Take
     {
         return $this->files->kept($this->tempoKey(
@@ -52,7 +61,11 @@ final readonly class TakeStore
         ));
     }
 
-    /** What tight() gives, if it was made before. */
+    /**
+     * What tight() gives, if it was made before.
+     *
+     * @throws StrangePlace
+     */
     public function knownTight(Take $raw, Delivery $how): ?Take
     {
         $key = $this->tempoKey($this->tightKey($raw->key, $how), $how);
@@ -60,11 +73,13 @@ final readonly class TakeStore
         return $key === $raw->key ? $raw : $this->files->kept($key);
     }
 
+    /** @throws StrangePlace */
     public function knownRaw(string $text, Voice $voice, Delivery $how = new Delivery): ?Take
     {
         return $this->files->kept($this->rawKey(SpokenText::of($text, $how->pronunciations), $voice));
     }
 
+    /** @throws StrangePlace */
     public function raw(string $text, Voice $voice, Delivery $how = new Delivery): Take
     {
         $spoken = SpokenText::of($text, $how->pronunciations);
@@ -86,6 +101,8 @@ final readonly class TakeStore
      * Keeps a recording as a raw take.
      *
      * @param  non-empty-list<WordTiming>  $words
+     *
+     * @throws StrangePlace
      */
     public function keep(Pcm $sound, array $words): Take
     {
@@ -107,13 +124,19 @@ final readonly class TakeStore
      * What was under a key before, made again.
      *
      * @param  non-empty-list<WordTiming>  $words
+     *
+     * @throws StrangePlace
      */
     public function putBack(string $key, Pcm $sound, array $words): void
     {
         $this->once($key, fn (): Take => $this->files->put($key, $sound, $words));
     }
 
-    /** A raw take with its dead air cut, in the tempo that is asked for. */
+    /**
+     * A raw take with its dead air cut, in the tempo that is asked for.
+     *
+     * @throws StrangePlace
+     */
     public function tight(Take $raw, Delivery $how): Take
     {
         // Before the lock of the other: no process waits for one while it has another.
@@ -130,6 +153,7 @@ final readonly class TakeStore
         });
     }
 
+    /** @throws StrangePlace */
     private function cut(Take $raw, Delivery $how): Take
     {
         if ($how->deadAirMs === null) {
@@ -153,6 +177,8 @@ final readonly class TakeStore
      * A synthesiser never says the same quite alike twice: two workers must not both make it.
      *
      * @param  callable(): Take  $make
+     *
+     * @throws StrangePlace
      */
     private function once(string $key, callable $make): Take
     {

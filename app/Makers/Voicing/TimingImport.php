@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Makers\Voicing;
 
 use App\Gateways\Voices\Voice;
+use App\Media\Store\StrangePlace;
 use RapidReel\Base\Language\ScriptWord;
 use RapidReel\Base\Refusal;
 use RapidReel\Text\Arrival\TextEncoding;
@@ -98,6 +99,8 @@ final readonly class TimingImport
     /**
      * @param  list<string>  $words
      * @return list<WordTiming>
+     *
+     * @throws StrangePlace
      */
     private function spread(Pcm $sound, array $words, int $start, int $end, Voice $voice): array
     {

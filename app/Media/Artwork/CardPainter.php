@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Media\Artwork;
 
 use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
+use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use GdImage;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\FrameShape;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Typeface\FaceSet;
 use RapidReel\Captions\Card\CardLook;
 use RapidReel\Captions\Card\CardPicture;
@@ -57,6 +61,11 @@ final readonly class CardPainter implements CardPictures
     ) {
     }
 
+    /**
+     * @throws StrangePlace
+     * @throws ToolFailed
+     * @throws Refusal
+     */
     public function of(CardLook $look, FrameShape $shape): ?CardPicture
     {
         if ($look->text === '' && $look->sticker() === null) {
@@ -96,6 +105,7 @@ final readonly class CardPainter implements CardPictures
         return str_replace('currentColor', "#$fill", File::get("{$this->drawings}/{$sticker->value}.svg"));
     }
 
+    /** @throws StrangePlace */
     private function known(string $place): ?CardPicture
     {
         if (! $this->kept->isRight($place)) {
@@ -107,6 +117,10 @@ final readonly class CardPainter implements CardPictures
         return $this->kept->isSource($known[0]) ? new CardPicture(...$known) : null;
     }
 
+    /**
+     * @throws ToolFailed
+     * @throws Refusal
+     */
     private function drawn(Sticker $sticker, CardLook $look, FrameShape $shape, string $folder): GdImage
     {
         $width = max(4, (int) round($look->size * $shape->width() / 1000));
@@ -133,7 +147,13 @@ final readonly class CardPainter implements CardPictures
         return $image;
     }
 
-    /** Letters as wide as they are to be, as far as they get no taller than letters may. */
+    /**
+     * Letters as wide as they are to be, as far as they get no taller than letters may.
+     *
+     * @throws ToolFailed
+     * @throws DamagedPart
+     * @throws Refusal
+     */
     private function written(CardLook $look, FrameShape $shape, string $folder, bool $isBare = false): GdImage
     {
         $this->faces->ask([$look->face]);

@@ -6,6 +6,7 @@ namespace App\Media\Artwork;
 
 use App\Media\Store\DamagedPart;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Base\Colour\CubeTable;
 
 /** Colour tables as they are kept: under the hash of what is in them, so that a recipe means the same everywhere. */
@@ -15,7 +16,11 @@ final readonly class CubeShelf
     {
     }
 
-    /** @return string its hash */
+    /**
+     * @return string its hash
+     *
+     * @throws StrangePlace
+     */
     public function keep(CubeTable $table): string
     {
         $text = $table->write();
@@ -27,7 +32,10 @@ final readonly class CubeShelf
         return $hash;
     }
 
-    /** @throws DamagedPart when it is gone, or is another one */
+    /**
+     * @throws DamagedPart when it is gone, or is another one
+     * @throws StrangePlace
+     */
     public function lay(string $hash, string $target): void
     {
         if (@hash_file('sha256', $this->file($hash)) !== $hash) {
@@ -36,6 +44,7 @@ final readonly class CubeShelf
         $this->store->copy($this->file($hash), $target);
     }
 
+    /** @throws StrangePlace */
     public function file(string $hash): string
     {
         return $this->store->keyed('cubes', $hash, 'cube');

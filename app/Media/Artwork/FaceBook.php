@@ -8,7 +8,9 @@ use App\Ground\Work\Folder;
 use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Base\Refusal;
+use RapidReel\Base\Typeface\BrokenFace;
 use RapidReel\Base\Typeface\FaceSet;
 use RapidReel\Base\Typeface\FontFile;
 
@@ -70,6 +72,8 @@ final class FaceBook
      * Those that ship, and some that were brought, as far as they are still there.
      *
      * @param  array<string>  $ids
+     *
+     * @throws StrangePlace
      */
     public function set(array $ids = []): FaceSet
     {
@@ -87,6 +91,7 @@ final class FaceBook
      * @param  array<string>  $ids
      *
      * @throws DamagedPart when one of them was brought, and is not there as it was
+     * @throws StrangePlace
      */
     public function ask(array $ids): void
     {
@@ -97,12 +102,20 @@ final class FaceBook
         }
     }
 
+    /**
+     * @throws BrokenFace
+     * @throws StrangePlace
+     */
     public function face(string $id): FontFile
     {
         return $this->read[$id] ??= FontFile::read((string) file_get_contents($this->file($id)));
     }
 
-    /** Whether the file of one that was brought is what was brought. */
+    /**
+     * Whether the file of one that was brought is what was brought.
+     *
+     * @throws StrangePlace
+     */
     private function isWhole(string $id): bool
     {
         $file = $this->file($id);
@@ -115,7 +128,11 @@ final class FaceBook
         return $seal !== '' && $this->whole["$id $seal"];
     }
 
-    /** Where the file of a face is. */
+    /**
+     * Where the file of a face is.
+     *
+     * @throws StrangePlace
+     */
     public function file(string $id): string
     {
         if (str_starts_with($id, self::OWN)) {
@@ -126,6 +143,7 @@ final class FaceBook
         return "{$this->folder}/$name.ttf";
     }
 
+    /** @throws StrangePlace */
     public function has(string $id): bool
     {
         return isset(self::SHIPPED[$id]) || isset(self::STAND_INS[$id])
@@ -142,6 +160,8 @@ final class FaceBook
      * Keeps a file that was brought, tried before by whoever brings it.
      *
      * @return string the id that it has from now on
+     *
+     * @throws StrangePlace
      */
     public function keep(string $bytes): string
     {

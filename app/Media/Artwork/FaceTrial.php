@@ -8,6 +8,9 @@ use App\Media\Decoding\Decoder;
 use App\Media\Decoding\Task;
 use App\Media\Process\Limits;
 use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Store\MediaStore;
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\Refusal;
@@ -60,6 +63,7 @@ final readonly class FaceTrial
      * @return array{string, string} the id that it has from now on, and what it is called
      *
      * @throws Refusal when no captions can be set in it
+     * @throws ToolFailed
      */
     public function keep(string $file): array
     {
@@ -82,6 +86,10 @@ final readonly class FaceTrial
      * @param  non-empty-list<string>  $letters  that it says it has
      *
      * @throws BrokenFace when they cannot be seen
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     * @throws Refusal
      */
     private function draw(string $id, array $letters): void
     {

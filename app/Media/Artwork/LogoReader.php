@@ -73,6 +73,11 @@ final readonly class LogoReader
         return ['picture' => $picture, ...$found];
     }
 
+    /**
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws Refusal
+     */
     private function drawn(string $bytes, string $name): string
     {
         if (preg_match('/<svg[\s>]/i', substr($bytes, 0, 4_000)) !== 1) {

@@ -6,6 +6,7 @@ namespace App\Media\Audio;
 
 use App\Media\Process\MediaTools;
 use App\Media\Store\Originals;
+use App\Media\Store\StrangePlace;
 use RapidReel\Making\Mix\ClipSound;
 use RapidReel\Making\Mix\LevelLine;
 use RapidReel\Making\Mix\MixPlan;
@@ -50,7 +51,11 @@ final class MixGraph
         return '[v]';
     }
 
-    /** @return list<string> what is heard of effects */
+    /**
+     * @return list<string> what is heard of effects
+     *
+     * @throws StrangePlace
+     */
     public function effects(MixPlan $plan): array
     {
         $by = [];
@@ -81,6 +86,8 @@ final class MixGraph
      * @param  array<string, float>  $loudness  of each clip, in LUFS, by fingerprint
      * @param  array<int, string>  $lines  files of levels, by how far under the voice they are for
      * @return list<string>
+     *
+     * @throws StrangePlace
      */
     public function clips(MixPlan $plan, array $clips, array $loudness, array $lines): array
     {

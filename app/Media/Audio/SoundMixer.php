@@ -10,10 +10,13 @@ use App\Media\Probing\UnusableMedia;
 use App\Media\Process\EncoderWork;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Store\Findings;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use App\Media\Store\Originals;
+use App\Media\Store\StrangePlace;
 use Generator;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
@@ -50,31 +53,51 @@ final readonly class SoundMixer
     ) {
     }
 
-    /** Where the finished sound of a plan stands, AAC in an MP4 container. */
+    /**
+     * Where the finished sound of a plan stands, AAC in an MP4 container.
+     *
+     * @throws StrangePlace
+     */
     public function file(MixPlan $plan): string
     {
         return $this->store->keyed('mixes', $plan->key(), 'm4a');
     }
 
-    /** Where all but the music stands, FLAC. */
+    /**
+     * Where all but the music stands, FLAC.
+     *
+     * @throws StrangePlace
+     */
     public function rest(MixPlan $plan): string
     {
         return $this->store->keyed('mixes', $plan->key(), 'flac');
     }
 
-    /** Where the music stands, at no level of its own, FLAC. */
+    /**
+     * Where the music stands, at no level of its own, FLAC.
+     *
+     * @throws StrangePlace
+     */
     public function bed(MixPlan $plan): string
     {
         return $this->store->keyed('beds', $plan->bedKey(), 'flac');
     }
 
-    /** Where it stands how they were put together, JSON. */
+    /**
+     * Where it stands how they were put together, JSON.
+     *
+     * @throws StrangePlace
+     */
     public function report(MixPlan $plan): string
     {
         return $this->store->keyed('mixes', $plan->key(), 'json');
     }
 
-    /** Whether it was mixed before and is still as it was. */
+    /**
+     * Whether it was mixed before and is still as it was.
+     *
+     * @throws StrangePlace
+     */
     public function isThere(MixPlan $plan): bool
     {
         foreach ([$this->file($plan), $this->rest($plan), $this->report($plan)] as $part) {
@@ -185,7 +208,11 @@ final readonly class SoundMixer
         );
     }
 
-    /** The music from its first bar on, round at a bar where it is too short, as loud as the voice. */
+    /**
+     * The music from its first bar on, round at a bar where it is too short, as loud as the voice.
+     *
+     * @throws StrangePlace
+     */
     private function laid(MixPlan $plan, MixMusic $music, string $folder): Process
     {
         $file = $this->originals->file($music->piece->fingerprint);
@@ -224,6 +251,12 @@ final readonly class SoundMixer
         ], $folder);
     }
 
+    /**
+     * @throws StrangePlace
+     * @throws ToolFailed
+     * @throws TooMuch
+     * @throws TooSlow
+     */
     private function summed(MixPlan $plan, Loudness $voice, bool $hasMusic, string $folder): Process
     {
         $graph = new MixGraph($this->tools, $this->originals);
@@ -257,6 +290,11 @@ final readonly class SoundMixer
      * What stands before or after a short sounds as loud as that; what has no sound is silent.
      *
      * @param  float  $gain  that all of it gets afterwards, in dB
+     *
+     * @throws ToolFailed
+     * @throws StrangePlace
+     * @throws TooMuch
+     * @throws TooSlow
      */
     private function edge(MixGraph $graph, MixPlan $plan, ?CutEdge $edge, float $gain, string $as): string
     {
@@ -276,6 +314,11 @@ final readonly class SoundMixer
     /**
      * @param  array<string>  $fingerprints  of clips
      * @return array<string, float> in LUFS, by fingerprint: of those that sound at all
+     *
+     * @throws ToolFailed
+     * @throws StrangePlace
+     * @throws TooMuch
+     * @throws TooSlow
      */
     private function loudness(array $fingerprints): array
     {
@@ -294,7 +337,13 @@ final readonly class SoundMixer
         return $found;
     }
 
-    /** @return float in LUFS; next to nothing where it has no sound */
+    /**
+     * @return float in LUFS; next to nothing where it has no sound
+     *
+     * @throws ToolFailed
+     * @throws TooMuch
+     * @throws TooSlow
+     */
     private function clip(string $path): float
     {
         try {
@@ -309,6 +358,11 @@ final readonly class SoundMixer
     /**
      * Limited with room for what the sampling hides of the peaks and for what the encoder adds to them; the meter tells
      * if it was enough.
+     *
+     * @throws ToolFailed
+     * @throws StrangePlace
+     * @throws TooMuch
+     * @throws TooSlow
      */
     private function encoded(MixPlan $plan, float $gain, float $limit, string $folder): Process
     {

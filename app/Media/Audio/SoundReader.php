@@ -9,7 +9,10 @@ use App\Media\Probing\UnusableMedia;
 use App\Media\Process\Limits;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Voice\Speech\Pcm;
 
 /** Reads recordings of any kind that ffmpeg knows, as mono samples. */
@@ -32,6 +35,9 @@ final readonly class SoundReader
      *
      * @throws UnusableMedia
      * @throws ToolFailed
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws StrangePlace
      */
     public function read(string $path, string $name, int $rate): Pcm
     {
@@ -52,6 +58,8 @@ final readonly class SoundReader
      *
      * @throws UnusableMedia
      * @throws ToolFailed
+     * @throws TooMuch
+     * @throws TooSlow
      */
     public function open(
         string $path,

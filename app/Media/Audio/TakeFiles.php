@@ -6,6 +6,7 @@ namespace App\Media\Audio;
 
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Voice\Speech\Pcm;
 use RapidReel\Voice\Speech\Take;
 use RapidReel\Voice\Speech\WordTiming;
@@ -24,6 +25,7 @@ final readonly class TakeFiles
         return WavFile::read($this->soundFile($key));
     }
 
+    /** @throws StrangePlace */
     public function soundFile(string $key): string
     {
         return $this->store->keyed('takes', $key, 'wav');
@@ -33,6 +35,8 @@ final readonly class TakeFiles
      * A take whose sound is as it was written.
      *
      * @phpstan-impure another process may have made it meanwhile
+     *
+     * @throws StrangePlace
      */
     public function kept(string $key): ?Take
     {
@@ -50,7 +54,11 @@ final readonly class TakeFiles
         ));
     }
 
-    /** @param  non-empty-list<WordTiming>  $words */
+    /**
+     * @param  non-empty-list<WordTiming>  $words
+     *
+     * @throws StrangePlace
+     */
     public function put(string $key, Pcm $sound, array $words): Take
     {
         $take = new Take($key, $sound->durationMs(), $words);

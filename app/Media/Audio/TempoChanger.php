@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media\Audio;
 
 use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
 use RapidReel\Voice\Speech\Pcm;
 use RapidReel\Voice\Speech\Tempo;
 
@@ -19,6 +20,8 @@ final readonly class TempoChanger
      * @param  string  $file  WAV, as takes are kept
      * @param  int  $tempo  percent
      * @return Pcm as long as it should be, to the sample
+     *
+     * @throws ToolFailed
      */
     public function changed(string $file, int $tempo): Pcm
     {

@@ -84,6 +84,10 @@ final readonly class Decoder
         return $process->isSuccessful() ? $process->getOutput() : null;
     }
 
+    /**
+     * @throws TooMuch
+     * @throws TooSlow
+     */
     private function run(Process $process, string $name, Limits $limits): Process
     {
         try {

@@ -52,6 +52,7 @@ final class LogoPicture
         return ['width' => imagesx($image), 'height' => imagesy($image), 'colours' => $colours];
     }
 
+    /** @throws Refusal */
     private static function fitted(GdImage $image): GdImage
     {
         imagepalettetotruecolor($image);

@@ -10,7 +10,9 @@ use App\Media\Process\ToolFailed;
 use App\Media\Store\Findings;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\Originals;
+use App\Media\Store\StrangePlace;
 use Closure;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Order\Analysis;
 use RapidReel\Making\Order\AnalysisKind;
 use RapidReel\Pictures\Framing\Interest\InterestMap;
@@ -28,12 +30,17 @@ final readonly class Analyst
     ) {
     }
 
-    /** Where what is found stands, as JSON. */
+    /**
+     * Where what is found stands, as JSON.
+     *
+     * @throws StrangePlace
+     */
     public function file(Analysis $order): string
     {
         return $this->findings->file(self::room($order), $order->key());
     }
 
+    /** @throws StrangePlace */
     public function isThere(Analysis $order): bool
     {
         $found = $this->findings->known(self::room($order), $order->key());
@@ -63,7 +70,14 @@ final readonly class Analyst
         });
     }
 
-    /** @return array<array-key, mixed> empty where there is nothing to be found */
+    /**
+     * @return array<array-key, mixed> empty where there is nothing to be found
+     *
+     * @throws UnusableMedia
+     * @throws ToolFailed
+     * @throws StrangePlace
+     * @throws Refusal
+     */
     private function look(Analysis $order, ?Closure $tell): array
     {
         $file = $this->originals->file($order->source);

@@ -8,6 +8,7 @@ use App\Media\Probing\ProbedMedia;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Matte\GroundFinder;
 use RapidReel\Pictures\Matte\PlainGround;
@@ -31,6 +32,7 @@ final readonly class GroundReader
      * @return PlainGround|null null where it has none
      *
      * @throws ToolFailed
+     * @throws StrangePlace
      */
     public function read(string $file, ProbedMedia $found, ?string $colour): ?PlainGround
     {
@@ -42,6 +44,7 @@ final readonly class GroundReader
         }
     }
 
+    /** @throws ToolFailed */
     private function look(string $file, ProbedMedia $found, string $folder, ?string $colour): ?PlainGround
     {
         $part = min(1.0, self::SIDE / max($found->width, $found->height));

@@ -8,6 +8,7 @@ use App\Media\Probing\ProbedMedia;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use Closure;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Framing\Interest\CutWatch;
@@ -54,6 +55,7 @@ final class InterestReader
      * @param  Closure(float): void|null  $tell  told the part that is done
      *
      * @throws ToolFailed
+     * @throws StrangePlace
      */
     public function read(string $file, ProbedMedia $found, ?Closure $tell = null): InterestMap
     {
@@ -67,6 +69,7 @@ final class InterestReader
         }
     }
 
+    /** @throws ToolFailed */
     private function still(string $file, ProbedMedia $found, string $folder): InterestMap
     {
         [$width, $height] = self::size($found, self::SIDE);
@@ -79,7 +82,11 @@ final class InterestReader
         return $meter->map($found->width, $found->height, self::STEP_MS);
     }
 
-    /** @param  Closure(float): void  $tell */
+    /**
+     * @param  Closure(float): void  $tell
+     *
+     * @throws ToolFailed
+     */
     private function clip(string $file, ProbedMedia $found, string $folder, Closure $tell): InterestMap
     {
         [$width, $height] = self::size($found, self::SIDE);
@@ -157,6 +164,8 @@ final class InterestReader
      * @param  list<string>  $head  options before the input
      * @param  array{int, int}  $size
      * @param  array{int, int}  $faceSize
+     *
+     * @throws ToolFailed
      */
     private function pictures(
         string $file,
@@ -194,7 +203,11 @@ final class InterestReader
         );
     }
 
-    /** When a cut that was seen at about a moment really is: half of the time of a frame before its first picture. */
+    /**
+     * When a cut that was seen at about a moment really is: half of the time of a frame before its first picture.
+     *
+     * @throws ToolFailed
+     */
     private function cutMs(string $file, ProbedMedia $found, string $folder, int $aboutMs): int
     {
         $fromMs = max(0, $aboutMs - self::STEP_MS - 250);

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Media\Making;
 
 use App\Ground\Work\GivingWay;
+use App\Ground\Work\HandedBack;
 use App\Media\Audio\SoundMixer;
 use App\Media\Looking\Analyst;
+use App\Media\Probing\UnusableMedia;
 use App\Media\Process\EncoderPool;
 use App\Media\Process\EncoderWork;
+use App\Media\Process\ToolFailed;
+use App\Media\Store\StrangePlace;
 use App\Media\Video\SegmentRenderer;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Order\Analysis;
@@ -36,6 +40,7 @@ final readonly class LocalMaker implements Maker
         return new self($this->renderer, $this->mixer, $this->analyst, $this->pool, $folder);
     }
 
+    /** @throws StrangePlace */
     public function file(Order $order): string
     {
         return match (true) {
@@ -46,6 +51,7 @@ final readonly class LocalMaker implements Maker
         };
     }
 
+    /** @throws StrangePlace */
     public function isThere(Order $order): bool
     {
         return match (true) {
@@ -56,6 +62,12 @@ final readonly class LocalMaker implements Maker
         };
     }
 
+    /**
+     * @throws StrangePlace
+     * @throws HandedBack
+     * @throws UnusableMedia
+     * @throws ToolFailed
+     */
     public function make(array $orders, ?callable $tick = null, ?callable $made = null, ?GivingWay $way = null): array
     {
         $tick ??= static fn (int $done): null => null;

@@ -7,6 +7,10 @@ namespace App\Media\Probing;
 use App\Media\Decoding\Decoder;
 use App\Media\Decoding\Task;
 use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
+use RapidReel\Base\Refusal;
 
 /**
  * What a file says of itself in words: tags of its container and picture as ffprobe tells them, and what is written at
@@ -23,6 +27,11 @@ final readonly class FileMarks
     /**
      * @param  string  $path  of a file that was probed before
      * @return list<array{string, string}> name of the field and what it holds
+     *
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     * @throws Refusal
      */
     public function of(string $path, bool $isStill): array
     {
@@ -31,7 +40,13 @@ final readonly class FileMarks
             : $this->told($path, false);
     }
 
-    /** @return list<array{string, string}> */
+    /**
+     * @return list<array{string, string}>
+     *
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     private function told(string $path, bool $isStill): array
     {
         $entries = 'format_tags:stream_tags'.($isStill ? ':frame_tags' : '');
@@ -53,7 +68,11 @@ final readonly class FileMarks
         return $said;
     }
 
-    /** @return list<array{string, string}> */
+    /**
+     * @return list<array{string, string}>
+     *
+     * @throws Refusal
+     */
     private function written(string $path): array
     {
         /** @var list<array{string, string}> $words */

@@ -7,6 +7,8 @@ namespace App\Media\Probing;
 use App\Media\Process\Limits;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use RapidReel\Making\Mix\Loudness;
 use Symfony\Component\Process\Process;
 
@@ -31,6 +33,9 @@ final readonly class LoudnessMeter
      * @return array{Loudness, int} how loud it is, and how many ms of it are there
      *
      * @throws UnusableMedia when it cannot be read
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
      */
     public function brought(string $path, string $name, int $most): array
     {
@@ -53,6 +58,9 @@ final readonly class LoudnessMeter
      * @return list<float> in LUFS, every 100 ms
      *
      * @throws UnusableMedia when it cannot be read
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
      */
     public function moments(string $path, string $name, int $most, float $padS = 0.0): array
     {

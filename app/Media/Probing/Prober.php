@@ -8,9 +8,11 @@ use App\Media\Decoding\Decoder;
 use App\Media\Decoding\Task;
 use App\Media\Process\Limits;
 use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
 use App\Media\Process\TooMuch;
 use App\Media\Process\TooSlow;
 use Closure;
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Footage\FootageKind;
 use Symfony\Component\Process\Process;
 
@@ -44,6 +46,8 @@ final readonly class Prober
      * @throws UnusableMedia
      * @throws TooMuch
      * @throws TooSlow
+     * @throws ToolFailed
+     * @throws Refusal
      */
     public function probe(string $path, string $name, ?Closure $tell = null): ProbedMedia
     {
@@ -58,6 +62,8 @@ final readonly class Prober
      * @throws UnusableMedia
      * @throws TooMuch
      * @throws TooSlow
+     * @throws ToolFailed
+     * @throws Refusal
      */
     public function readThrough(string $path, string $name, ProbedMedia $found, ?Closure $tell = null): ProbedMedia
     {
@@ -88,6 +94,10 @@ final readonly class Prober
      * What a file says of itself, without reading it through.
      *
      * @throws UnusableMedia
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     * @throws Refusal
      */
     public function glance(string $path, string $name): ProbedMedia
     {
@@ -141,6 +151,7 @@ final readonly class Prober
      * @return array{int, int} how many colours it is made of, and how it was held (EXIF)
      *
      * @throws UnusableMedia
+     * @throws Refusal
      */
     private function claimed(string $path, string $name): array
     {
@@ -174,6 +185,12 @@ final readonly class Prober
      *
      * @param  Closure(int): void|null  $tell
      * @return int ms, from the begin of the file to the end of its pictures
+     *
+     * @throws UnusableMedia
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     * @throws Refusal
      */
     private function decode(string $path, string $name, ProbedMedia $found, ?Closure $tell = null): int
     {
@@ -210,7 +227,13 @@ final readonly class Prober
         return self::toldMs($process);
     }
 
-    /** @return list<string> */
+    /**
+     * @return list<string>
+     *
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     private function stricter(string $path, string $name): array
     {
         $by = self::STRICTER[$this->ask($path, $name)->codec()] ?? null;
@@ -232,6 +255,9 @@ final readonly class Prober
      * @param  int  $most  seconds
      *
      * @throws UnusableMedia
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
      */
     public function soundMs(string $path, string $name, int $most): int
     {
@@ -246,12 +272,23 @@ final readonly class Prober
         return $ms > 0 ? $ms : throw UnusableMedia::isSilent($name);
     }
 
-    /** Whether what a file says of its length is a guess out of its begin, as where frames follow each other bare. */
+    /**
+     * Whether what a file says of its length is a guess out of its begin, as where frames follow each other bare.
+     *
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     public function isLengthGuessed(string $path, string $name): bool
     {
         return in_array($this->ask($path, $name)->format(), ['mp3', 'aac'], true);
     }
 
+    /**
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     private function heardMs(string $path, string $name, int $most): int
     {
         $process = $this->tools->open(
@@ -266,6 +303,11 @@ final readonly class Prober
         return self::toldMs($process);
     }
 
+    /**
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     private function ask(string $path, string $name): ProbeReport
     {
         return ProbeReport::of($this->tools->probe([
@@ -273,6 +315,7 @@ final readonly class Prober
         ], $name)->getOutput());
     }
 
+    /** @throws UnusableMedia */
     private function refuseHuge(int $width, int $height, string $name): void
     {
         if (max($width, $height) > $this->limits['side_pixels'] || $width * $height > $this->limits['still_pixels']) {

@@ -6,6 +6,8 @@ namespace App\Media\Probing;
 
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 
 /** Compares a finished video with its plan before anybody is told that it is done. */
 final readonly class VideoInspector
@@ -20,6 +22,8 @@ final readonly class VideoInspector
     /**
      * @throws NotAsPlanned
      * @throws ToolFailed
+     * @throws TooMuch
+     * @throws TooSlow
      */
     public function compare(string $file, int $frames, float $seconds): void
     {
@@ -46,7 +50,13 @@ final readonly class VideoInspector
         }
     }
 
-    /** @return array<string, array<string, mixed>> by kind of stream */
+    /**
+     * @return array<string, array<string, mixed>> by kind of stream
+     *
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     private function packets(string $file): array
     {
         $process = $this->tools->probe([

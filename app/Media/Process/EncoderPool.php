@@ -7,6 +7,7 @@ namespace App\Media\Process;
 use App\Ground\Work\GivingWay;
 use App\Ground\Work\HandedBack;
 use App\Media\Store\KeyedLock;
+use App\Media\Store\StrangePlace;
 
 /**
  * Runs works side by side, one to a slot. What another process is making at this moment is not made twice: it is waited
@@ -42,6 +43,7 @@ final readonly class EncoderPool
      *
      * @throws ToolFailed
      * @throws HandedBack once it has given way
+     * @throws StrangePlace
      */
     public function run(array $works, callable $tick, ?callable $made = null, ?GivingWay $way = null): array
     {
@@ -92,6 +94,7 @@ final readonly class EncoderPool
      * What failed is kept as it was ordered, so that it can be made again by hand.
      *
      * @throws ToolFailed
+     * @throws StrangePlace
      */
     private function isOver(RunningWork $work): bool
     {

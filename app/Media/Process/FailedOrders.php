@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media\Process;
 
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use Illuminate\Support\Facades\Log;
 
 /** What could not be made, as it was ordered, so that it can be made again by hand: the last of them. */
@@ -18,6 +19,7 @@ final readonly class FailedOrders
     {
     }
 
+    /** @throws StrangePlace */
     public function keep(EncoderWork $work, string $why): void
     {
         if ($work->order === '') {

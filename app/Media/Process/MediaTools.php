@@ -97,7 +97,13 @@ final class MediaTools
         return $this->confined($process, $name, $limits, $listen);
     }
 
-    /** @param  Closure(string, string): void|null  $listen */
+    /**
+     * @param  Closure(string, string): void|null  $listen
+     *
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     private function confined(Process $process, string $name, Limits $limits, ?Closure $listen = null): Process
     {
         try {

@@ -103,6 +103,7 @@ final class Bundle
         return strlen($contents) > $most ? null : $contents;
     }
 
+    /** @throws UnusableBundle */
     private function admit(int $i): void
     {
         $about = $this->zip->statIndex($i);

@@ -36,6 +36,7 @@ final readonly class Findings
      * @return T
      *
      * @throws JsonException when it is nothing that JSON has
+     * @throws StrangePlace
      */
     public function of(string $room, string $key, Closure $find): array
     {
@@ -50,13 +51,21 @@ final readonly class Findings
         return $found;
     }
 
-    /** Where what was found stands. */
+    /**
+     * Where what was found stands.
+     *
+     * @throws StrangePlace
+     */
     public function file(string $room, string $key): string
     {
         return $this->store->keyed($room, $key, 'json');
     }
 
-    /** @return array<array-key, mixed>|null null where nothing was found yet, or is not as it was written */
+    /**
+     * @return array<array-key, mixed>|null null where nothing was found yet, or is not as it was written
+     *
+     * @throws StrangePlace
+     */
     public function known(string $room, string $key): ?array
     {
         $place = $this->file($room, $key);
@@ -69,6 +78,7 @@ final readonly class Findings
      * @param  array<array-key, mixed>  $found
      *
      * @throws JsonException
+     * @throws StrangePlace
      */
     public function keep(string $room, string $key, array $found): void
     {

@@ -30,7 +30,11 @@ final class KeptFiles
         return $seal !== false && is_file($place) && $seal === self::sealOf($place);
     }
 
-    /** Puts a finished file of a work folder in its place, and its seal beside it. */
+    /**
+     * Puts a finished file of a work folder in its place, and its seal beside it.
+     *
+     * @throws StrangePlace
+     */
     public function put(string $finished, string $place): void
     {
         $seal = self::sealOf($finished);
@@ -41,6 +45,8 @@ final class KeptFiles
     /**
      * Whether what renderers look for by the hash of its content is there and is that; what was brought to another form
      * has a seal of its own.
+     *
+     * @throws StrangePlace
      */
     public function isSource(string $key): bool
     {

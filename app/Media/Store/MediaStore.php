@@ -32,19 +32,31 @@ final readonly class MediaStore
             : throw StrangePlace::of($relative);
     }
 
-    /** Two letters deep, so that no folder holds more than a share of the files. */
+    /**
+     * Two letters deep, so that no folder holds more than a share of the files.
+     *
+     * @throws StrangePlace
+     */
     public function keyed(string $room, string $key, string $extension): string
     {
         return $this->path("$room/".substr($key, 0, 2)."/$key.$extension");
     }
 
-    /** Where a clip or still stands by the hash of its content. */
+    /**
+     * Where a clip or still stands by the hash of its content.
+     *
+     * @throws StrangePlace
+     */
     public function source(string $key): string
     {
         return $this->path('sources/'.substr($key, 0, 2)."/$key");
     }
 
-    /** A new folder in the work room, for one piece of work. */
+    /**
+     * A new folder in the work room, for one piece of work.
+     *
+     * @throws StrangePlace
+     */
     public function workFolder(): string
     {
         return $this->room->folder($this->path('work'));
@@ -67,6 +79,7 @@ final readonly class MediaStore
         }
     }
 
+    /** @throws StrangePlace */
     public function put(string $place, string $contents): void
     {
         $folder = $this->workFolder();
@@ -78,7 +91,11 @@ final readonly class MediaStore
         }
     }
 
-    /** Puts a copy of a file in its place, whole or not at all. */
+    /**
+     * Puts a copy of a file in its place, whole or not at all.
+     *
+     * @throws StrangePlace
+     */
     public function keep(string $file, string $place): void
     {
         $folder = $this->workFolder();
@@ -90,14 +107,22 @@ final readonly class MediaStore
         }
     }
 
-    /** Copies a file into a work folder. */
+    /**
+     * Copies a file into a work folder.
+     *
+     * @throws StrangePlace
+     */
     public function copy(string $file, string $target): void
     {
         $this->ask($target);
         $this->handOut($file, $target);
     }
 
-    /** Gives a file a second name in a work folder, or copies it where the disk has none to give. */
+    /**
+     * Gives a file a second name in a work folder, or copies it where the disk has none to give.
+     *
+     * @throws StrangePlace
+     */
     public function share(string $file, string $target): void
     {
         $this->ask($target);
@@ -115,7 +140,11 @@ final readonly class MediaStore
         }
     }
 
-    /** Writes a file of a work folder, all of it or not at all. */
+    /**
+     * Writes a file of a work folder, all of it or not at all.
+     *
+     * @throws StrangePlace
+     */
     public function write(string $file, string $contents): void
     {
         $this->ask($file);
@@ -125,7 +154,11 @@ final readonly class MediaStore
         }
     }
 
-    /** Puts more at the end of a file of a work folder. */
+    /**
+     * Puts more at the end of a file of a work folder.
+     *
+     * @throws StrangePlace
+     */
     public function append(string $file, string $contents): void
     {
         $this->ask($file);
@@ -134,14 +167,22 @@ final readonly class MediaStore
         }
     }
 
-    /** Takes away what stands below the root: a file, or a folder with all that is in it. */
+    /**
+     * Takes away what stands below the root: a file, or a folder with all that is in it.
+     *
+     * @throws StrangePlace
+     */
     public function discard(string $place): void
     {
         $this->ask($place);
         is_dir($place) ? File::deleteDirectory($place) : @unlink($place);
     }
 
-    /** What killed processes left in the work room. */
+    /**
+     * What killed processes left in the work room.
+     *
+     * @throws StrangePlace
+     */
     public function sweep(): int
     {
         return $this->room->sweep($this->path('work'));

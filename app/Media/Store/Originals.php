@@ -14,11 +14,13 @@ final readonly class Originals
     {
     }
 
+    /** @throws StrangePlace */
     public function file(string $fingerprint): string
     {
         return $this->store->keyed('originals', $fingerprint, 'file');
     }
 
+    /** @throws StrangePlace */
     public function lay(string $fingerprint, string $path): void
     {
         if ($this->isLaid($fingerprint)) {
@@ -33,6 +35,7 @@ final readonly class Originals
         }
     }
 
+    /** @throws StrangePlace */
     public function isLaid(string $fingerprint): bool
     {
         $file = $this->file($fingerprint);

@@ -7,6 +7,7 @@ namespace App\Media\Video;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Making\Render\Recipe;
 use RapidReel\Plan\Choice\ProgressLine;
@@ -26,6 +27,7 @@ final readonly class Joiner
      * @param  Recipe|null  $like  that tells size and encoder, where a line is drawn
      *
      * @throws ToolFailed
+     * @throws StrangePlace
      */
     public function join(
         array $segments,

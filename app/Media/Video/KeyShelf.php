@@ -7,6 +7,7 @@ namespace App\Media\Video;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Pictures\Matte\Keying;
 use RapidReel\Pictures\Matte\KeyTables;
 
@@ -22,7 +23,11 @@ final readonly class KeyShelf
     ) {
     }
 
-    /** @param  array{string, string}  $names  of both files in the folder */
+    /**
+     * @param  array{string, string}  $names  of both files in the folder
+     *
+     * @throws StrangePlace
+     */
     public function lay(Keying $key, string $folder, array $names): void
     {
         $places = array_map(

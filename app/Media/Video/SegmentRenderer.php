@@ -9,10 +9,13 @@ use App\Media\Artwork\FaceBook;
 use App\Media\Process\EncoderWork;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
+use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use Generator;
 use Illuminate\Support\Facades\File;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Render\Filter\FilterGraph;
 use RapidReel\Making\Render\Filter\GradeFilters;
 use RapidReel\Making\Render\Filter\KeyFilters;
@@ -35,12 +38,17 @@ final readonly class SegmentRenderer
     ) {
     }
 
+    /** @throws StrangePlace */
     public function file(string $key): string
     {
         return $this->store->keyed('segments', $key, 'mp4');
     }
 
-    /** Whether it was rendered before and is still as it was. */
+    /**
+     * Whether it was rendered before and is still as it was.
+     *
+     * @throws StrangePlace
+     */
     public function isThere(string $key): bool
     {
         return $this->kept->isRight($this->file($key));
@@ -68,6 +76,8 @@ final readonly class SegmentRenderer
      *
      * @throws MissingFootage when a source is not on the disk as it was
      * @throws ToolFailed
+     * @throws DamagedPart
+     * @throws Refusal
      */
     private function steps(Recipe $recipe, int $threads, ?string $shown): Generator
     {
@@ -111,6 +121,7 @@ final readonly class SegmentRenderer
         }
     }
 
+    /** @throws StrangePlace */
     private function encoding(Recipe $recipe, int $threads, string $folder): Process
     {
         $inputs = [];
@@ -143,7 +154,11 @@ final readonly class SegmentRenderer
         );
     }
 
-    /** @return list<string> a clip is read from where the segment begins, and a little further than it goes */
+    /**
+     * @return list<string> a clip is read from where the segment begins, and a little further than it goes
+     *
+     * @throws StrangePlace
+     */
     private function input(Layer $layer, Recipe $recipe): array
     {
         $seconds = $recipe->frames / $recipe->raster->fps * $layer->speed + 0.2;

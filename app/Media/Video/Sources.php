@@ -6,11 +6,14 @@ namespace App\Media\Video;
 
 use App\Media\Probing\ProbedMedia;
 use App\Media\Probing\Prober;
+use App\Media\Probing\UnusableMedia;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Footage\FootageKind;
 
 /**
@@ -34,6 +37,7 @@ final readonly class Sources
      *
      * @throws ChangedFootage
      * @throws ToolFailed
+     * @throws StrangePlace
      */
     public function lay(string $key, string $file, string $name, ?string $seal = null): void
     {
@@ -46,6 +50,7 @@ final readonly class Sources
         });
     }
 
+    /** @throws StrangePlace */
     private function isLaid(string $key, ?string $seal): bool
     {
         $place = $this->store->source($key);
@@ -54,6 +59,13 @@ final readonly class Sources
         return is_file("$place.seal") ? $this->kept->isRight($place) : KeptFiles::agrees($place, $seal);
     }
 
+    /**
+     * @throws UnusableMedia
+     * @throws ToolFailed
+     * @throws StrangePlace
+     * @throws ChangedFootage
+     * @throws Refusal
+     */
     private function put(string $key, string $file, string $name, ?string $seal): void
     {
         $place = $this->store->source($key);

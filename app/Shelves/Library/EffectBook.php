@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelves\Library;
 
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Levels\EffectNames;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Effect;
@@ -20,7 +21,11 @@ final readonly class EffectBook
     ) {
     }
 
-    /** @param  Channel|null  $channel  with it, those that it brought, too */
+    /**
+     * @param  Channel|null  $channel  with it, those that it brought, too
+     *
+     * @throws StrangePlace
+     */
     public function of(?Channel $channel): EffectShelf
     {
         $effects = $this->shipped();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelves\Library;
 
 use App\Media\Artwork\FaceTrial;
+use App\Media\Process\ToolFailed;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Face;
@@ -27,6 +28,7 @@ final readonly class FaceDesk
      * @return string what it is called
      *
      * @throws Refusal when no captions can be set in it
+     * @throws ToolFailed
      */
     public function bring(Channel $channel, string $file): string
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Shelves\Library;
 
 use App\Media\Probing\Prober;
+use App\Media\Probing\UnusableMedia;
+use App\Media\Process\ToolFailed;
 use App\Media\Store\KeptFiles;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
@@ -32,6 +34,11 @@ final readonly class FolderShelf
     ) {
     }
 
+    /**
+     * @throws UnusableMedia
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     public function shelf(): Shelf
     {
         if (! is_dir($this->folder)) {

@@ -7,8 +7,11 @@ namespace App\Shelves\Library;
 use App\Ground\Work\Orders;
 use App\Media\Probing\Prober;
 use App\Media\Probing\UnusableMedia;
+use App\Media\Process\ToolFailed;
 use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\FootageState;
 use Illuminate\Database\Eloquent\Builder;
@@ -25,6 +28,12 @@ final readonly class FootageCheck
     ) {
     }
 
+    /**
+     * @throws TooSlow
+     * @throws StrangePlace
+     * @throws ToolFailed
+     * @throws Refusal
+     */
     public function check(Footage $footage): void
     {
         if ($footage->state !== FootageState::Checking) {
@@ -77,6 +86,8 @@ final readonly class FootageCheck
      * Its row stays to say why, until the operator has seen it.
      *
      * @param  bool  $isVerdict  whether it is known to be of no use; else its file is kept
+     *
+     * @throws StrangePlace
      */
     public function refuse(int $id, string $why, bool $isVerdict = true): void
     {
@@ -91,7 +102,11 @@ final readonly class FootageCheck
         }
     }
 
-    /** What was refused goes; footage that is used stays. */
+    /**
+     * What was refused goes; footage that is used stays.
+     *
+     * @throws StrangePlace
+     */
     public function dismiss(Footage $footage): void
     {
         if ($footage->state === FootageState::Refused) {

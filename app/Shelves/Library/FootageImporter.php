@@ -12,11 +12,13 @@ use App\Media\Probing\Prober;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\Limits;
 use App\Media\Process\MediaTools;
+use App\Media\Process\ToolFailed;
 use App\Media\Process\TooMuch;
 use App\Media\Process\TooSlow;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\FootageState;
@@ -24,6 +26,7 @@ use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Footage\FileWords;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Footage\PictureHash;
@@ -48,7 +51,16 @@ final readonly class FootageImporter
     ) {
     }
 
-    /** Draws the thumbnail of what is in the library again where it is gone or damaged. */
+    /**
+     * Draws the thumbnail of what is in the library again where it is gone or damaged.
+     *
+     * @throws UnusableMedia
+     * @throws StrangePlace
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     * @throws Refusal
+     */
     public function keepThumbnail(Footage $footage): void
     {
         $place = $this->store->path($footage->thumbnail);
@@ -92,6 +104,11 @@ final readonly class FootageImporter
      * @param  list<string>  $tags
      *
      * @throws UnusableMedia
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws StrangePlace
+     * @throws Refusal
+     * @throws ToolFailed
      */
     private function bring(
         Channel $channel,
@@ -192,7 +209,13 @@ final readonly class FootageImporter
         });
     }
 
-    /** What a thumbnail looks like, as a hash; null where it could not be read. */
+    /**
+     * What a thumbnail looks like, as a hash; null where it could not be read.
+     *
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     private function look(string $thumbnail): ?string
     {
         [$width, $height] = [PictureHash::WIDTH, PictureHash::HEIGHT];
@@ -221,6 +244,7 @@ final readonly class FootageImporter
         return null;
     }
 
+    /** @throws StrangePlace */
     private function isWhole(Footage $known): bool
     {
         return KeptFiles::agrees($this->store->path($known->path), $known->seal);
@@ -233,6 +257,7 @@ final readonly class FootageImporter
         return mb_strimwidth($words === '' ? 'Untitled' : Str::ucfirst($words), 0, 120, '…');
     }
 
+    /** @throws StrangePlace */
     private function asItIs(string $path, string $folder): string
     {
         $extension = strtolower(pathinfo($path, PATHINFO_EXTENSION));
@@ -242,7 +267,14 @@ final readonly class FootageImporter
         return $file;
     }
 
-    /** Every still becomes a PNG, as it is to be seen, so that one kind of picture is all that renders meet. */
+    /**
+     * Every still becomes a PNG, as it is to be seen, so that one kind of picture is all that renders meet.
+     *
+     * @throws UnusableMedia
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     private function still(string $path, string $name, ProbedMedia $found, string $folder): string
     {
         $side = self::LONGEST_SIDE;
@@ -267,6 +299,12 @@ final readonly class FootageImporter
         return "$folder/still.png";
     }
 
+    /**
+     * @throws UnusableMedia
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     */
     private function thumbnail(string $file, ProbedMedia $shown, string $name, string $target): void
     {
         $width = self::THUMBNAIL_WIDTH;

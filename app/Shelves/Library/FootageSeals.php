@@ -6,6 +6,7 @@ namespace App\Shelves\Library;
 
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Music;
 use Illuminate\Database\Eloquent\Builder;
@@ -17,7 +18,11 @@ final readonly class FootageSeals
     {
     }
 
-    /** @return int how many files were sealed */
+    /**
+     * @return int how many files were sealed
+     *
+     * @throws StrangePlace
+     */
     public function fill(): int
     {
         return $this->seal(Footage::query()) + $this->seal(Music::query());
@@ -27,6 +32,8 @@ final readonly class FootageSeals
      * @template T of Footage|Music
      *
      * @param  Builder<T>  $rows
+     *
+     * @throws StrangePlace
      */
     private function seal(Builder $rows): int
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shelves\Library;
 
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Footage as FootageRecord;
 use App\Shelves\Models\FootageState;
@@ -23,6 +24,7 @@ final readonly class LibraryShelf
     ) {
     }
 
+    /** @throws StrangePlace */
     public function of(Channel $channel): Shelf
     {
         $footage = [];

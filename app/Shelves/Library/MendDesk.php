@@ -10,8 +10,12 @@ use App\Media\Probing\Prober;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
+use App\Media\Video\ChangedFootage;
 use App\Media\Video\Sources;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Footage;
@@ -93,7 +97,11 @@ final readonly class MendDesk
         });
     }
 
-    /** Makes the mended file of a piece that waits for it. */
+    /**
+     * Makes the mended file of a piece that waits for it.
+     *
+     * @throws StrangePlace
+     */
     public function mend(Footage $copy): void
     {
         $mend = Mend::tryFrom($copy->mended_by ?? '');
@@ -125,6 +133,12 @@ final readonly class MendDesk
         ]);
     }
 
+    /**
+     * @throws ToolFailed
+     * @throws StrangePlace
+     * @throws ChangedFootage
+     * @throws Refusal
+     */
     private function make(Footage $copy, Footage $of, Mend $mend, string $folder): void
     {
         if ($mend === Mend::Animate) {
@@ -171,6 +185,14 @@ final readonly class MendDesk
         $this->keep($copy, $folder, "$folder/mended.mp4");
     }
 
+    /**
+     * @throws UnusableMedia
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
+     * @throws StrangePlace
+     * @throws Refusal
+     */
     private function keep(Footage $copy, string $folder, string $file): void
     {
         $found = $this->prober->readThrough($file, $copy->name, $this->prober->glance($file, $copy->name));
@@ -212,6 +234,7 @@ final readonly class MendDesk
      * What black borders leave of a clip, as w:h:x:y.
      *
      * @throws Refusal when there are none
+     * @throws ToolFailed
      */
     private function borders(string $source, Footage $of, string $folder): string
     {

@@ -6,8 +6,10 @@ namespace App\Shelves\Library;
 
 use App\Ground\Work\DiskRoom;
 use App\Media\Probing\UnusableMedia;
+use App\Media\Process\ToolFailed;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Effect;
@@ -38,6 +40,7 @@ final readonly class SoundDesk
      *
      * @throws UnusableMedia
      * @throws Refusal
+     * @throws ToolFailed
      */
     public function music(Channel $channel, string $path, string $name, string $mood = ''): Music
     {
@@ -80,6 +83,7 @@ final readonly class SoundDesk
      *
      * @throws UnusableMedia
      * @throws Refusal
+     * @throws ToolFailed
      */
     public function effect(Channel $channel, string $path, string $name): Effect
     {
@@ -127,6 +131,7 @@ final readonly class SoundDesk
         $this->registrar->forget();
     }
 
+    /** @throws Refusal */
     private static function mood(string $mood): Mood
     {
         return Mood::tryFrom($mood) ?? throw new Refusal(sprintf(
@@ -147,7 +152,12 @@ final readonly class SoundDesk
         };
     }
 
-    /** @return array{path: string, seal: string} */
+    /**
+     * @return array{path: string, seal: string}
+     *
+     * @throws StrangePlace
+     * @throws Refusal
+     */
     private function keep(string $path, string $name): array
     {
         $this->room->ask((int) filesize($path));
@@ -162,6 +172,7 @@ final readonly class SoundDesk
         return ['path' => $relative, 'seal' => (string) KeptFiles::sealOf($this->store->path($relative))];
     }
 
+    /** @throws StrangePlace */
     private function isWhole(string $path, ?string $seal): bool
     {
         return KeptFiles::agrees($this->store->path($path), $seal);

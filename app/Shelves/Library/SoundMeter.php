@@ -8,8 +8,12 @@ use App\Media\Audio\SoundReader;
 use App\Media\Probing\LoudnessMeter;
 use App\Media\Probing\Prober;
 use App\Media\Probing\UnusableMedia;
+use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Store\Findings;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Making\Mix\Beat\OnsetMeter;
 use RapidReel\Making\Mix\Beat\TempoMeter;
 use RapidReel\Making\Mix\Loudness;
@@ -51,6 +55,10 @@ final readonly class SoundMeter
      * @return array{duration_ms: int, loudness: float, tempo: float|null, bars: list<int>}
      *
      * @throws UnusableMedia when nothing is heard in it
+     * @throws ToolFailed
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws StrangePlace
      */
     public function music(string $path, string $name): array
     {
@@ -65,6 +73,10 @@ final readonly class SoundMeter
      * @return array{duration_ms: int, loudness: float, tempo: float|null, bars: list<int>}
      *
      * @throws UnusableMedia
+     * @throws ToolFailed
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws StrangePlace
      */
     public function known(string $path, string $name, string $fingerprint): array
     {
@@ -79,6 +91,9 @@ final readonly class SoundMeter
      * @return array{duration_ms: int, loudest: float}
      *
      * @throws UnusableMedia when nothing is heard in it
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
      */
     public function effect(string $path, string $name): array
     {
@@ -98,6 +113,9 @@ final readonly class SoundMeter
      * @return array{Loudness, int} and its length in ms
      *
      * @throws UnusableMedia
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws ToolFailed
      */
     private function heard(string $path, string $name, int $most, bool $isMusic = true): array
     {
@@ -120,7 +138,14 @@ final readonly class SoundMeter
         return [$loudness, $ms];
     }
 
-    /** @return array{tempo: float|null, bars: list<int>} */
+    /**
+     * @return array{tempo: float|null, bars: list<int>}
+     *
+     * @throws ToolFailed
+     * @throws TooMuch
+     * @throws TooSlow
+     * @throws StrangePlace
+     */
     private function beat(string $path, string $name): array
     {
         $folder = $this->store->workFolder();

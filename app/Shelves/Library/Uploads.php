@@ -8,6 +8,7 @@ use App\Ground\Work\DiskRoom;
 use App\Ground\Work\Folder;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Models\User;
 use Illuminate\Support\Str;
 use RapidReel\Base\Refusal;
@@ -55,7 +56,11 @@ final readonly class Uploads
         return $id;
     }
 
-    /** @return array{int, int} bytes that came, and that there will be; null where it is not theirs or gone */
+    /**
+     * @return array{int, int} bytes that came, and that there will be; null where it is not theirs or gone
+     *
+     * @throws StrangePlace
+     */
     public function state(User $user, string $id): ?array
     {
         $about = $this->read($user, $id);
@@ -109,6 +114,7 @@ final readonly class Uploads
         return [$this->file($id), $about['name']];
     }
 
+    /** @throws StrangePlace */
     public function drop(User $user, string $id): void
     {
         if ($this->read($user, $id) !== null) {
@@ -117,6 +123,7 @@ final readonly class Uploads
         }
     }
 
+    /** @throws StrangePlace */
     private function sweep(): void
     {
         foreach (glob($this->store->path('uploads').'/*') ?: [] as $file) {
@@ -126,7 +133,11 @@ final readonly class Uploads
         }
     }
 
-    /** @return array{user: int, name: string, bytes: int}|null */
+    /**
+     * @return array{user: int, name: string, bytes: int}|null
+     *
+     * @throws StrangePlace
+     */
     private function read(User $user, string $id): ?array
     {
         if (preg_match('/^[0-9a-f-]{36}$/', $id) !== 1 || ! is_file($this->file($id))) {
@@ -138,11 +149,13 @@ final readonly class Uploads
         return $about !== null && $about['user'] === $user->id ? $about : null;
     }
 
+    /** @throws StrangePlace */
     private function file(string $id): string
     {
         return $this->store->path("uploads/$id");
     }
 
+    /** @throws StrangePlace */
     private function about(string $id): string
     {
         return $this->store->path("uploads/$id.json");

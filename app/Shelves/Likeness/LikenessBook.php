@@ -7,6 +7,7 @@ namespace App\Shelves\Likeness;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Language\Shingles;
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Cut\Flag;
 use RapidReel\Plan\Review\Fingerprint;
 use RapidReel\Plan\Review\Likeness;
@@ -19,7 +20,11 @@ final class LikenessBook
 
     private const ROWS_AT_ONCE = 200;
 
-    /** @param  array<int, Fingerprint>  $fingerprints  by the short's id */
+    /**
+     * @param  array<int, Fingerprint>  $fingerprints  by the short's id
+     *
+     * @throws Refusal
+     */
     public function write(int $channelId, array $fingerprints): void
     {
         $ids = array_keys($fingerprints);
@@ -111,6 +116,8 @@ final class LikenessBook
      *
      * @param  list<Fingerprint>  $fingerprints
      * @return array<int, Flag> by place in the list
+     *
+     * @throws Refusal
      */
     public function against(int $channelId, array $fingerprints): array
     {
@@ -183,6 +190,8 @@ final class LikenessBook
     /**
      * @param  list<int>  $ids
      * @return array<int, Fingerprint>
+     *
+     * @throws Refusal
      */
     private function fingerprints(array $ids): array
     {

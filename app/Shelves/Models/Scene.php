@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Captions\Marks\CaptionMarks;
 use RapidReel\Text\Script\Scene as ScriptScene;
@@ -44,6 +45,7 @@ final class Scene extends Model
         return $this->belongsTo(Short::class);
     }
 
+    /** @throws Refusal */
     public function toScript(): ScriptScene
     {
         return new ScriptScene($this->role, $this->text, $this->starts_line, $this->brief, new SceneOwn(

@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
 use JsonException;
 use LogicException;
 use RapidReel\Base\FileName;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Plan\Brief\Subject;
@@ -193,7 +194,11 @@ final class Short extends Model
         return $this->summary === null ? null : CutSummary::fromJson($this->summary);
     }
 
-    /** The scenes and notes as they stand; scenes are known by their ids. */
+    /**
+     * The scenes and notes as they stand; scenes are known by their ids.
+     *
+     * @throws Refusal
+     */
     public function manuscript(): Manuscript
     {
         $scenes = array_values($this->scenes->all());
@@ -242,7 +247,11 @@ final class Short extends Model
         return $this->inputs !== '' && $this->planned_inputs === $this->inputs;
     }
 
-    /** What it is about: what the operator says counts before what its words say. */
+    /**
+     * What it is about: what the operator says counts before what its words say.
+     *
+     * @throws Refusal
+     */
     public function subject(): string
     {
         $said = trim(explode(',', $this->keywords)[0]);

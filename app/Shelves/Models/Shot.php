@@ -6,6 +6,7 @@ namespace App\Shelves\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Pictures\Framing\Path\Pin;
 use RapidReel\Text\Script\ShotHold;
@@ -41,6 +42,7 @@ final class Shot extends Model
         return $this->belongsTo(Scene::class);
     }
 
+    /** @throws Refusal */
     public function toMark(): ShotMark
     {
         $footage = $this->footage_id === null ? null : (string) $this->footage_id;

@@ -128,7 +128,11 @@ final readonly class CubeTable
         return is_numeric($written) && is_finite((float) $written);
     }
 
-    /** @return array{float, float, float} */
+    /**
+     * @return array{float, float, float}
+     *
+     * @throws Refusal
+     */
     private static function point(string $line, int $number): array
     {
         $values = preg_split('/\s+/', $line) ?: [];

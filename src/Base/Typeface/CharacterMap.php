@@ -39,12 +39,17 @@ final readonly class CharacterMap
         return $other ?? throw new BrokenFace('The font file has no Unicode characters: it cannot set captions.');
     }
 
-    /** @return int 0 where there is none */
+    /**
+     * @return int 0 where there is none
+     *
+     * @throws BrokenFace
+     */
     public function glyph(int $code): int
     {
         return $this->format === 12 ? $this->inGroups($code) : ($code > 0xFFFF ? 0 : $this->inSegments($code));
     }
 
+    /** @throws BrokenFace */
     private function inGroups(int $code): int
     {
         [$low, $high] = [0, $this->table->u32(12) - 1];
@@ -63,6 +68,7 @@ final readonly class CharacterMap
         return 0;
     }
 
+    /** @throws BrokenFace */
     private function inSegments(int $code): int
     {
         $doubled = $this->table->u16(6) & ~1;

@@ -35,7 +35,11 @@ final class FontFile implements Metrics
     /** @var array<int, int> glyphs of characters */
     private array $glyphs = [];
 
-    /** @param  array<string, Bytes>  $tables  by tag */
+    /**
+     * @param  array<string, Bytes>  $tables  by tag
+     *
+     * @throws BrokenFace
+     */
     private function __construct(
         private readonly array $tables,
         private readonly ?string $called,
@@ -87,29 +91,43 @@ final class FontFile implements Metrics
         return $font;
     }
 
+    /** @throws BrokenFace */
     public function family(): string
     {
         return $this->called ?? $this->name(4);
     }
 
-    /** Its own name. */
+    /**
+     * Its own name.
+     *
+     * @throws BrokenFace
+     */
     public function title(): string
     {
         return $this->name(4) !== '' ? $this->name(4) : $this->name(1);
     }
 
-    /** What it says of its licence. */
+    /**
+     * What it says of its licence.
+     *
+     * @throws BrokenFace
+     */
     public function licence(): string
     {
         return $this->name(13);
     }
 
-    /** From 100, thin, to 900, black */
+    /**
+     * From 100, thin, to 900, black
+     *
+     * @throws BrokenFace
+     */
     public function weight(): int
     {
         return isset($this->tables['OS/2']) ? $this->tables['OS/2']->u16(4) : 400;
     }
 
+    /** @throws BrokenFace */
     public function width(string $text, bool $spaced = false): float
     {
         $glyphs = [];
@@ -129,7 +147,11 @@ final class FontFile implements Metrics
         return max(0, $units) / $this->em;
     }
 
-    /** @return list<int> characters; Arabic ones as they are joined, where the face has them so */
+    /**
+     * @return list<int> characters; Arabic ones as they are joined, where the face has them so
+     *
+     * @throws BrokenFace
+     */
     private function formed(string $text): array
     {
         $forms = ArabicForms::of($text);
@@ -142,6 +164,7 @@ final class FontFile implements Metrics
         return $forms;
     }
 
+    /** @throws BrokenFace */
     public function covers(string $text): bool
     {
         foreach (mb_str_split((string) preg_replace(self::UNSEEN, '', $text)) as $character) {
@@ -154,6 +177,7 @@ final class FontFile implements Metrics
         return true;
     }
 
+    /** @throws BrokenFace */
     public function line(): float
     {
         [$ascent, $descent] = $this->windows();
@@ -161,6 +185,7 @@ final class FontFile implements Metrics
         return ($ascent + $descent) / $this->em;
     }
 
+    /** @throws BrokenFace */
     public function ascent(): float
     {
         [$ascent, $descent] = $this->windows();
@@ -168,6 +193,7 @@ final class FontFile implements Metrics
         return $ascent / ($ascent + $descent);
     }
 
+    /** @throws BrokenFace */
     public function capital(): float
     {
         $os2 = $this->tables['OS/2'] ?? null;
@@ -176,12 +202,17 @@ final class FontFile implements Metrics
         return $told > 0.3 && $told < 1.2 ? $told : 0.7;
     }
 
+    /** @throws BrokenFace */
     public function blank(): float
     {
         return $this->width(' ');
     }
 
-    /** @return array{int, int} what lies above and below the baseline, in units of the face */
+    /**
+     * @return array{int, int} what lies above and below the baseline, in units of the face
+     *
+     * @throws BrokenFace
+     */
     private function windows(): array
     {
         $os2 = $this->tables['OS/2'] ?? null;
@@ -198,11 +229,13 @@ final class FontFile implements Metrics
         return [$ascent, $descent];
     }
 
+    /** @throws BrokenFace */
     private function table(string $tag): Bytes
     {
         return $this->tables[$tag] ?? throw new BrokenFace("The font file is broken: it has no table “{$tag}”.");
     }
 
+    /** @throws BrokenFace */
     private function name(int $id): string
     {
         $names = $this->tables['name'] ?? null;

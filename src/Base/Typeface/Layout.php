@@ -16,6 +16,8 @@ final class Layout
      * @param  int  $kind  of the lookups that are wanted
      * @param  int  $extension  the kind that leads to tables further away
      * @return list<list<Bytes>> the subtables of each lookup: all lookups apply, of each the first subtable that fits
+     *
+     * @throws BrokenFace
      */
     public static function tables(Bytes $table, array $features, int $kind, int $extension): array
     {
@@ -53,7 +55,11 @@ final class Layout
         return $found;
     }
 
-    /** The place of a glyph in a coverage table; null where it is not covered. */
+    /**
+     * The place of a glyph in a coverage table; null where it is not covered.
+     *
+     * @throws BrokenFace
+     */
     public static function place(Bytes $table, int $glyph): ?int
     {
         $isRanges = $table->u16(0) === 2;

@@ -10,6 +10,7 @@ final readonly class Ligatures
     /** @var list<list<Bytes>> by lookup */
     private array $tables;
 
+    /** @throws BrokenFace */
     public function __construct(?Bytes $gsub)
     {
         $this->tables = $gsub === null ? [] : Layout::tables($gsub, ['liga', 'clig'], 4, 7);
@@ -18,6 +19,8 @@ final readonly class Ligatures
     /**
      * @param  list<int>  $glyphs
      * @return list<int>
+     *
+     * @throws BrokenFace
      */
     public function join(array $glyphs): array
     {
@@ -43,6 +46,8 @@ final readonly class Ligatures
     /**
      * @param  list<int>  $glyphs
      * @return array{int, int} what stands at a place, and how many it was before
+     *
+     * @throws BrokenFace
      */
     private function at(Bytes $table, array $glyphs, int $at): array
     {

@@ -18,6 +18,7 @@ final class Pairs
     /** @var array<int, int> */
     private array $known = [];
 
+    /** @throws BrokenFace */
     public function __construct(?Bytes $gpos, ?Bytes $kern)
     {
         $this->tables = $gpos === null ? [] : Layout::tables($gpos, ['kern'], 2, 9);
@@ -26,12 +27,17 @@ final class Pairs
         }
     }
 
-    /** In units of the face. */
+    /**
+     * In units of the face.
+     *
+     * @throws BrokenFace
+     */
     public function between(int $left, int $right): int
     {
         return $this->known[$left << 16 | $right] ??= $this->find($left, $right);
     }
 
+    /** @throws BrokenFace */
     private function find(int $left, int $right): int
     {
         $sum = $this->older === null ? 0 : $this->inOlder($this->older, $left, $right);
@@ -48,7 +54,11 @@ final class Pairs
         return $sum;
     }
 
-    /** @return int|null null where the table says nothing of the left letter, or of this pair */
+    /**
+     * @return int|null null where the table says nothing of the left letter, or of this pair
+     *
+     * @throws BrokenFace
+     */
     private function in(Bytes $table, int $left, int $right): ?int
     {
         $covered = Layout::place($table->at($table->u16(2)), $left);
@@ -81,7 +91,11 @@ final class Pairs
         return self::advance($table, 16 + $size * ($one * $table->u16(14) + $other), $first);
     }
 
-    /** The change of the left letter's advance out of a value record. */
+    /**
+     * The change of the left letter's advance out of a value record.
+     *
+     * @throws BrokenFace
+     */
     private static function advance(Bytes $table, int $at, int $format): int
     {
         return ($format & 4) === 0 ? 0 : $table->i16($at + 2 * self::bits($format & 3));
@@ -92,7 +106,11 @@ final class Pairs
         return substr_count(decbin($format & 0xFF), '1');
     }
 
-    /** The class of a glyph in a table of classes; 0 where it has none. */
+    /**
+     * The class of a glyph in a table of classes; 0 where it has none.
+     *
+     * @throws BrokenFace
+     */
     private function group(Bytes $table, int $glyph): int
     {
         if ($table->u16(0) === 1) {
@@ -113,6 +131,7 @@ final class Pairs
         return 0;
     }
 
+    /** @throws BrokenFace */
     private function inOlder(Bytes $table, int $left, int $right): int
     {
         [$low, $high] = [0, $table->u16(6) - 1];

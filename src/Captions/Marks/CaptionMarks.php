@@ -118,6 +118,8 @@ final readonly class CaptionMarks
      *
      * @param  array<int, int>  $places  new number of each word that is left, by its old number
      * @param  int  $count  words there are now
+     *
+     * @throws Refusal
      */
     public function replaced(array $places, int $count): self
     {
@@ -153,7 +155,11 @@ final readonly class CaptionMarks
         return new self($cues, $words, $cards);
     }
 
-    /** @return array{self, self} what belongs to the words before one, and to the others */
+    /**
+     * @return array{self, self} what belongs to the words before one, and to the others
+     *
+     * @throws Refusal
+     */
     public function parted(int $word): array
     {
         [$first, $second] = [[], []];
@@ -181,7 +187,11 @@ final readonly class CaptionMarks
         ];
     }
 
-    /** One after the other: this has so many words. */
+    /**
+     * One after the other: this has so many words.
+     *
+     * @throws Refusal
+     */
     public function joined(self $next, int $words): self
     {
         return new self(

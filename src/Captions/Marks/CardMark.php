@@ -77,6 +77,7 @@ final readonly class CardMark
         return [$this->word, $this->time->offsetMs];
     }
 
+    /** @throws Refusal */
     public function at(int $word): self
     {
         return self::fromArray([...$this->toArray(), 'word' => $word]);

@@ -6,6 +6,7 @@ namespace RapidReel\Plan\Cut;
 
 use RapidReel\Base\Colour\ColourMatch;
 use RapidReel\Base\Colour\OddOnes;
+use RapidReel\Base\Refusal;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cueing\CueMaker;
 use RapidReel\Captions\Cueing\EmojiBook;
@@ -41,6 +42,8 @@ final readonly class CutBuilder
      * @param  non-empty-list<VoicedScene>  $voiced
      * @param  list<Footage>  $library  with none, the cut has no shots and can be measured but not rendered
      * @param  list<Flag>  $flags  known before
+     *
+     * @throws Refusal
      */
     public function build(string $title, array $voiced, array $library, ?CutMusic $music, array $flags = []): Cut
     {
@@ -253,6 +256,8 @@ final readonly class CutBuilder
     /**
      * @param  StillMotion|null  $before  how the shot before moves, if it is a still
      * @param  int  $intoMs  time since its scene began
+     *
+     * @throws Refusal
      */
     private function shot(
         ShotMatch $match,

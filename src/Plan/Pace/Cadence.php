@@ -98,7 +98,11 @@ final readonly class Cadence
         };
     }
 
-    /** @return non-empty-list<self> what operators choose most (common practice, no published source) */
+    /**
+     * @return non-empty-list<self> what operators choose most (common practice, no published source)
+     *
+     * @throws Refusal
+     */
     public static function usual(): array
     {
         return [

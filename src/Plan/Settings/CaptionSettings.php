@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Settings;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Captions\Style\CaptionStyle;
 use RapidReel\Captions\Style\StyleFields;
 use RapidReel\Captions\Style\Styles;
@@ -81,6 +82,7 @@ final readonly class CaptionSettings
         return $settings;
     }
 
+    /** @throws Refusal */
     public static function style(SettingValues $values): ?CaptionStyle
     {
         if ($values->value('captions_shown') === 'off') {

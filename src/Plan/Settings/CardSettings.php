@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Settings;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Captions\Card\CardChoice;
 use RapidReel\Captions\Card\CardMotion;
 use RapidReel\Plan\Choice\ProgressLine;
@@ -70,6 +71,7 @@ final class CardSettings
         ];
     }
 
+    /** @throws Refusal */
     public static function cards(SettingValues $values): CardChoice
     {
         $title = $values->value('title_card');
@@ -84,7 +86,11 @@ final class CardSettings
         );
     }
 
-    /** @return ProgressLine|null null where there is none */
+    /**
+     * @return ProgressLine|null null where there is none
+     *
+     * @throws Refusal
+     */
     public static function progress(SettingValues $values): ?ProgressLine
     {
         $place = $values->value('progress');

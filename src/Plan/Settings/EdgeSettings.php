@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Plan\Settings;
 
 use RapidReel\Base\FrameGrid;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Plan\Choice\EdgeChoice;
 use RapidReel\Plan\Settings\Type\ChoiceType;
@@ -54,7 +55,11 @@ final class EdgeSettings
         );
     }
 
-    /** @return array{EdgeChoice|null, EdgeChoice|null} what stands before a short and after it */
+    /**
+     * @return array{EdgeChoice|null, EdgeChoice|null} what stands before a short and after it
+     *
+     * @throws Refusal
+     */
     public static function edges(SettingValues $values): array
     {
         $grid = new FrameGrid(TargetProfile::FPS);

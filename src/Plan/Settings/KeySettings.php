@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Settings;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Matte\BehindKind;
 use RapidReel\Pictures\Matte\KeyChoice;
 use RapidReel\Plan\Settings\Type\ChoiceType;
@@ -55,7 +56,11 @@ final class KeySettings
         ];
     }
 
-    /** @return KeyChoice|null null where plain grounds stay */
+    /**
+     * @return KeyChoice|null null where plain grounds stay
+     *
+     * @throws Refusal
+     */
     public static function choice(SettingValues $values): ?KeyChoice
     {
         if ($values->value('key') !== self::ON) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Settings;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Choice\LogoChoice;
 use RapidReel\Plan\Choice\LogoPlace;
 use RapidReel\Plan\Settings\Type\ChoiceType;
@@ -56,7 +57,11 @@ final class LogoSettings
         ];
     }
 
-    /** @return LogoChoice|null null where there is none */
+    /**
+     * @return LogoChoice|null null where there is none
+     *
+     * @throws Refusal
+     */
     public static function logo(SettingValues $values): ?LogoChoice
     {
         return $values->text('logo') === Registry::NONE ? null : new LogoChoice(

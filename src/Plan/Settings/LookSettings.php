@@ -8,6 +8,7 @@ use RapidReel\Base\Colour\Grade;
 use RapidReel\Base\Colour\Looks;
 use RapidReel\Base\Colour\TableUse;
 use RapidReel\Base\Colour\Texture;
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\NumberType;
 
@@ -75,7 +76,11 @@ final class LookSettings
         ];
     }
 
-    /** @return Grade|null null where pictures stay as they are */
+    /**
+     * @return Grade|null null where pictures stay as they are
+     *
+     * @throws Refusal
+     */
     public static function grade(SettingValues $values): ?Grade
     {
         $number = static fn (string $key): int => (int) $values->value("look_$key");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Settings;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Choice\ClipFit;
 use RapidReel\Plan\Choice\PaceChoice;
 use RapidReel\Plan\Choice\Transition;
@@ -157,6 +158,7 @@ final class PaceSettings
         ];
     }
 
+    /** @throws Refusal */
     public static function limits(SettingValues $values): PaceLimits
     {
         $number = static fn (string $key): int => (int) $values->value($key);
@@ -172,7 +174,11 @@ final class PaceSettings
         );
     }
 
-    /** How the end goes over into the first picture; null where it does not */
+    /**
+     * How the end goes over into the first picture; null where it does not
+     *
+     * @throws Refusal
+     */
     public static function loop(SettingValues $values): ?Transition
     {
         return $values->text('loop') === self::ROUND
@@ -180,7 +186,11 @@ final class PaceSettings
             : null;
     }
 
-    /** How often pictures change, in the hook or elsewhere */
+    /**
+     * How often pictures change, in the hook or elsewhere
+     *
+     * @throws Refusal
+     */
     public static function cadence(SettingValues $values, bool $isHook): Cadence
     {
         $hook = (string) $values->value('hook_cadence');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Plan\Settings;
 
 use LogicException;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 
 /** What holds at one place: of every setting the value of the narrowest level that has one that is still there. */
@@ -36,6 +37,7 @@ final readonly class SettingValues
         return new self($this->registry, array_diff_key($this->levels, [$level->value => true]));
     }
 
+    /** @throws Refusal */
     public function value(string $key): int|float|string
     {
         $from = $this->from($key);
@@ -43,7 +45,11 @@ final readonly class SettingValues
         return $from === null ? $this->registry->get($key)->default : $this->levels[$from->value]->own[$key];
     }
 
-    /** @return Level|null the level that the value comes from; null for the default */
+    /**
+     * @return Level|null the level that the value comes from; null for the default
+     *
+     * @throws Refusal
+     */
     public function from(string $key): ?Level
     {
         $setting = $this->registry->get($key);
@@ -57,6 +63,7 @@ final readonly class SettingValues
         return null;
     }
 
+    /** @throws Refusal */
     public function text(string $key): string
     {
         $value = $this->value($key);
@@ -64,6 +71,7 @@ final readonly class SettingValues
         return is_string($value) ? $value : throw new LogicException("The setting $key is no text.");
     }
 
+    /** @throws Refusal */
     public function number(string $key): int
     {
         $value = $this->value($key);
@@ -71,7 +79,11 @@ final readonly class SettingValues
         return is_int($value) ? $value : throw new LogicException("The setting $key is no number.");
     }
 
-    /** @return int|null null where a word stands for the number */
+    /**
+     * @return int|null null where a word stands for the number
+     *
+     * @throws Refusal
+     */
     public function numberOrNull(string $key): ?int
     {
         $value = $this->value($key);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Plan\Settings;
 
 use RapidReel\Base\FrameShape;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Pictures\Framing\Framing;
 use RapidReel\Pictures\Framing\FramingChoice;
@@ -26,6 +27,7 @@ use RapidReel\Text\Script\SplitRule;
 /** The one place where settings become values: whatever plans, makes or shows something is given these. */
 final class SettingsReader
 {
+    /** @throws Refusal */
     public static function short(SettingValues $values): ShortSettings
     {
         return new ShortSettings(
@@ -40,6 +42,7 @@ final class SettingsReader
         );
     }
 
+    /** @throws Refusal */
     public static function scene(SettingValues $values, Scene $scene): SceneSettings
     {
         return new SceneSettings(
@@ -56,6 +59,7 @@ final class SettingsReader
         );
     }
 
+    /** @throws Refusal */
     public static function shot(SettingValues $values): ShotSettings
     {
         return new ShotSettings(
@@ -82,6 +86,7 @@ final class SettingsReader
         );
     }
 
+    /** @throws Refusal */
     public static function speech(SettingValues $values): SpeechChoice
     {
         return new SpeechChoice(
@@ -92,22 +97,29 @@ final class SettingsReader
         );
     }
 
+    /** @throws Refusal */
     public static function shape(SettingValues $values): FrameShape
     {
         return FrameShape::from($values->text('shape'));
     }
 
+    /** @throws Refusal */
     public static function profile(SettingValues $values): TargetProfile
     {
         return TargetProfile::from($values->text('profile'));
     }
 
+    /** @throws Refusal */
     public static function split(SettingValues $values): SplitRule
     {
         return SplitRule::parse($values->text('split'));
     }
 
-    /** A scene that carries on into the next has no longer pause than that, unless it is set for it alone. */
+    /**
+     * A scene that carries on into the next has no longer pause than that, unless it is set for it alone.
+     *
+     * @throws Refusal
+     */
     private static function pauseMs(SettingValues $values, Scene $scene): ?int
     {
         $pause = $values->numberOrNull('pause');

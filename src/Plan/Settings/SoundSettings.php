@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Settings;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Choice\MusicChoice;
 use RapidReel\Plan\Choice\MusicLevel;
@@ -91,6 +92,7 @@ final class SoundSettings
         ];
     }
 
+    /** @throws Refusal */
     public static function music(SettingValues $values): MusicChoice
     {
         return new MusicChoice(
@@ -107,6 +109,7 @@ final class SoundSettings
         );
     }
 
+    /** @throws Refusal */
     public static function sounds(SettingValues $values): SceneSounds
     {
         $clip = $values->value('clip_sound');
@@ -119,7 +122,11 @@ final class SoundSettings
         );
     }
 
-    /** @return string id of what is heard; empty for nothing */
+    /**
+     * @return string id of what is heard; empty for nothing
+     *
+     * @throws Refusal
+     */
     public static function effect(SettingValues $values, string $key): string
     {
         $id = (string) $values->value($key);

@@ -45,6 +45,8 @@ final readonly class Manuscript
     /**
      * @param  non-empty-list<Scene>  $scenes
      * @param  list<ScriptNote>  $notes
+     *
+     * @throws Refusal
      */
     public static function fresh(array $scenes, array $notes): self
     {
@@ -61,7 +63,11 @@ final readonly class Manuscript
         return $text;
     }
 
-    /** Gives a scene other settings, pauses or shots. */
+    /**
+     * Gives a scene other settings, pauses or shots.
+     *
+     * @throws Refusal
+     */
     public function withOwn(int $at, SceneOwn $own): self
     {
         return new self(
@@ -71,7 +77,11 @@ final readonly class Manuscript
         );
     }
 
-    /** The same short once more: nothing of it has a name yet. */
+    /**
+     * The same short once more: nothing of it has a name yet.
+     *
+     * @throws Refusal
+     */
     public function copied(): self
     {
         return self::fresh(
@@ -91,6 +101,7 @@ final readonly class Manuscript
         return $this->with(self::list(array_replace($this->scenes, [$at => $scene])), $this->keys, $notes);
     }
 
+    /** @throws Refusal */
     public function withBrief(int $at, string $brief): self
     {
         return $this->with(
@@ -100,7 +111,11 @@ final readonly class Manuscript
         );
     }
 
-    /** The last scene may be the close or a beat like others; the first is always the hook. */
+    /**
+     * The last scene may be the close or a beat like others; the first is always the hook.
+     *
+     * @throws Refusal
+     */
     public function withRole(int $at, SceneRole $role): self
     {
         $scene = $this->at($at);
@@ -159,7 +174,11 @@ final readonly class Manuscript
         );
     }
 
-    /** Makes one scene of a scene and the next. */
+    /**
+     * Makes one scene of a scene and the next.
+     *
+     * @throws Refusal
+     */
     public function joined(int $at): self
     {
         $scene = $this->at($at);
@@ -184,7 +203,11 @@ final readonly class Manuscript
         );
     }
 
-    /** Moves a scene up (-1) or down (1); its notes go with it. */
+    /**
+     * Moves a scene up (-1) or down (1); its notes go with it.
+     *
+     * @throws Refusal
+     */
     public function moved(int $at, int $by): self
     {
         $this->at($at);
@@ -225,7 +248,11 @@ final readonly class Manuscript
         return $this->with(self::list($scenes), self::keys($keys), $notes);
     }
 
-    /** A new scene before all others, or any. */
+    /**
+     * A new scene before all others, or any.
+     *
+     * @throws Refusal
+     */
     public function inserted(int $at, string $text): self
     {
         $notes = array_map(
@@ -285,6 +312,8 @@ final readonly class Manuscript
     /**
      * Other first words, in place of the hook or before it. Said as a whole scene further on, they are not said again
      * there.
+     *
+     * @throws Refusal
      */
     public function opening(string $hook, bool $before): self
     {
@@ -303,6 +332,8 @@ final readonly class Manuscript
      * What is left after shortening: each scene keeps its key.
      *
      * @param  non-empty-array<int, Scene>  $scenes  by the numbers that they have here
+     *
+     * @throws Refusal
      */
     public function left(array $scenes): self
     {
@@ -333,6 +364,8 @@ final readonly class Manuscript
      * where its scene began.
      *
      * @param  non-empty-list<Scene>  $scenes
+     *
+     * @throws Refusal
      */
     public function resplit(array $scenes): self
     {
@@ -375,6 +408,7 @@ final readonly class Manuscript
         return $keys;
     }
 
+    /** @throws Refusal */
     private function at(int $at): Scene
     {
         return $this->scenes[$at] ?? throw new Refusal('This scene is no longer there. Load the page again.');
@@ -384,6 +418,8 @@ final readonly class Manuscript
      * @param  non-empty-list<Scene>  $scenes
      * @param  list<int|null>  $keys
      * @param  list<ScriptNote>  $notes
+     *
+     * @throws Refusal
      */
     private function with(array $scenes, array $keys, array $notes): self
     {
@@ -406,6 +442,8 @@ final readonly class Manuscript
     /**
      * @param  array<int, Scene>  $scenes
      * @return non-empty-list<Scene>
+     *
+     * @throws Refusal
      */
     private static function list(array $scenes): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Text\Manuscript;
 
 use RapidReel\Base\Language\ScriptWord;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Captions\Marks\CaptionMarks;
 use RapidReel\Captions\Marks\CueMark;
@@ -21,6 +22,8 @@ final class Resplit
      * @param  non-empty-list<Scene>  $before
      * @param  non-empty-list<Scene>  $after  the same words, owning nothing yet
      * @return non-empty-list<Scene>
+     *
+     * @throws Refusal
      */
     public static function shared(array $before, array $after): array
     {

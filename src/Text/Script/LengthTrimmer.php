@@ -6,6 +6,7 @@ namespace RapidReel\Text\Script;
 
 use RapidReel\Base\Language\SentenceSplitter;
 use RapidReel\Base\Language\TextRank;
+use RapidReel\Base\Refusal;
 
 /**
  * Finds the sentences that a script which is too long can do without: those with least in common with the rest of it
@@ -22,6 +23,8 @@ final readonly class LengthTrimmer
      * @param  callable(non-empty-array<int, Scene>): int  $measure  how long a short of these scenes is, in ms; by
      *   their numbers
      * @param  int  $most  so many sentences at most
+     *
+     * @throws Refusal
      */
     public function plan(
         array $scenes,
@@ -75,6 +78,8 @@ final readonly class LengthTrimmer
      * @param  list<array{int, string}>  $all
      * @param  array<int, true>  $dropped
      * @return array<int, Scene> by the numbers they had
+     *
+     * @throws Refusal
      */
     private static function without(array $scenes, array $all, array $dropped): array
     {

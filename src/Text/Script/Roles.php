@@ -6,6 +6,7 @@ namespace RapidReel\Text\Script;
 
 use RapidReel\Base\Language\LanguagePacks;
 use RapidReel\Base\Language\Pack\LanguagePack;
+use RapidReel\Base\Refusal;
 
 /** Which scene is the hook, and which the close. */
 final class Roles
@@ -13,6 +14,8 @@ final class Roles
     /**
      * @param  list<Scene>  $scenes
      * @return list<Scene>
+     *
+     * @throws Refusal
      */
     public static function given(array $scenes): array
     {

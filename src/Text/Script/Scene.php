@@ -23,6 +23,8 @@ final readonly class Scene
      * @param  bool  $startsLine  whether a line of the script begins here
      * @param  string  $brief  what the maker wants shown, where that is said; else what is shown follows from the words
      * @param  SceneOwn  $own  what belongs to it beside its words
+     *
+     * @throws Refusal
      */
     public function __construct(
         public SceneRole $role,
@@ -48,12 +50,17 @@ final readonly class Scene
         return preg_match('/[\p{L}\p{N}]/u', $text) === 1;
     }
 
+    /** @throws Refusal */
     public function as(SceneRole $role): self
     {
         return new self($role, $this->text, $this->startsLine, $this->brief, $this->own);
     }
 
-    /** Other words. What belongs to words that are still there stays with them. */
+    /**
+     * Other words. What belongs to words that are still there stays with them.
+     *
+     * @throws Refusal
+     */
     public function saying(string $text): self
     {
         $scene = new self($this->role, $text, $this->startsLine, $this->brief);
@@ -63,6 +70,7 @@ final readonly class Scene
         );
     }
 
+    /** @throws Refusal */
     public function with(SceneOwn $own): self
     {
         return new self($this->role, $this->text, $this->startsLine, $this->brief, $own);
@@ -73,6 +81,7 @@ final readonly class Scene
         return count(ScriptWord::of($this->text));
     }
 
+    /** @throws Refusal */
     public function withBrief(string $brief): self
     {
         return new self($this->role, $this->text, $this->startsLine, $brief, $this->own);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Text\Script;
 
 use RapidReel\Base\Language\WordPlaces;
+use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Captions\Marks\CaptionMarks;
 
@@ -123,6 +124,8 @@ final readonly class SceneOwn
      * @param  array<int, int>  $places  new number of each word that is left, by its old number
      * @param  int  $before  words there were
      * @param  int  $count  words there are now
+     *
+     * @throws Refusal
      */
     public function replaced(array $places, int $before, int $count): self
     {
@@ -157,6 +160,8 @@ final readonly class SceneOwn
      * there.
      *
      * @return array{self, self}
+     *
+     * @throws Refusal
      */
     public function parted(int $word): array
     {
@@ -191,7 +196,11 @@ final readonly class SceneOwn
         ];
     }
 
-    /** One after the other: this has so many words. */
+    /**
+     * One after the other: this has so many words.
+     *
+     * @throws Refusal
+     */
     public function joined(self $next, int $words): self
     {
         return new self(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Text\Script;
 
 use RapidReel\Base\Language\SentenceSplitter;
+use RapidReel\Base\Refusal;
 use RapidReel\Voice\Speech\SpeechRate;
 
 /**
@@ -23,6 +24,7 @@ final readonly class SceneSplitter
      * @return non-empty-list<Scene>
      *
      * @throws UnusableScript when a scene would be too long
+     * @throws Refusal
      */
     public function split(Script $script, ?SplitRule $rule = null, ?SpeechRate $rate = null): array
     {
@@ -49,6 +51,7 @@ final readonly class SceneSplitter
      * @return list<Scene>
      *
      * @throws UnusableScript when a scene would be too long
+     * @throws Refusal
      */
     public function splitText(string $text, SplitRule $rule, SpeechRate $rate): array
     {

@@ -86,7 +86,11 @@ final readonly class SplitRule
         };
     }
 
-    /** @return non-empty-list<self> what operators choose most */
+    /**
+     * @return non-empty-list<self> what operators choose most
+     *
+     * @throws Refusal
+     */
     public static function usual(): array
     {
         return [self::sentence(), self::line(), self::words(5, 15), self::words(10, 20), self::seconds(4)];

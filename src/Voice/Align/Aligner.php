@@ -160,6 +160,8 @@ final readonly class Aligner
     /**
      * @return array{SpeechFeatures, WarpPath, float, non-empty-list<WordTiming>} a reference with the rough path to it,
      *     how like it the recording is, and its words
+     *
+     * @throws NotAlignable
      */
     private function compared(Reference $reference, SpeechFeatures $heard, bool $isShort): array
     {

@@ -7,6 +7,7 @@ namespace App\Desks\Editing\House;
 use App\Media\Artwork\CubeShelf;
 use App\Media\Artwork\FaceBook;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Library\ChosenFootage;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\ColourTable;
@@ -28,7 +29,11 @@ final readonly class HousePacker
     ) {
     }
 
-    /** @return string path of a ZIP that the caller deletes */
+    /**
+     * @return string path of a ZIP that the caller deletes
+     *
+     * @throws StrangePlace
+     */
     public function pack(Channel $channel): string
     {
         $zip = new ZipArchive;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Desks\Editing\House;
 
+use App\Media\Probing\UnusableMedia;
+use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Library\FaceDesk;
 use App\Shelves\Library\FootageImporter;
 use App\Shelves\Library\LogoDesk;
@@ -25,7 +28,12 @@ final readonly class HouseParts
     ) {
     }
 
-    /** @return array{array<string, string>, list<string>} new ids by those in the file, and what was wrong */
+    /**
+     * @return array{array<string, string>, list<string>} new ids by those in the file, and what was wrong
+     *
+     * @throws StrangePlace
+     * @throws ToolFailed
+     */
     public function bring(Channel $channel, HouseFile $file): array
     {
         $renamed = $problems = [];
@@ -53,7 +61,11 @@ final readonly class HouseParts
         return [$renamed, $problems];
     }
 
-    /** @return string its number here */
+    /**
+     * @return string its number here
+     *
+     * @throws UnusableMedia
+     */
     private function footage(Channel $channel, string $file, string $name, string $tag): string
     {
         $footage = $this->importer->footage($channel, $file, $name, [$tag]);
@@ -64,6 +76,10 @@ final readonly class HouseParts
         return (string) $footage->id;
     }
 
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
     private function face(Channel $channel, string $file): string
     {
         $called = $this->faces->bring($channel, $file);

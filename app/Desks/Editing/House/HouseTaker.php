@@ -6,6 +6,7 @@ namespace App\Desks\Editing\House;
 
 use App\Desks\Editing\EditBook;
 use App\Desks\Editing\SettingsDesk;
+use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Models\Channel;
@@ -35,6 +36,7 @@ final readonly class HouseTaker
      * Its settings are one step that can be undone.
      *
      * @throws Refusal when it is no such file
+     * @throws ToolFailed
      */
     public function take(HouseImport $import): void
     {
@@ -78,6 +80,8 @@ final readonly class HouseTaker
      * @param  array<string, bool|float|int|string>  $written
      * @param  array<string, string>  $renamed
      * @return list<string>
+     *
+     * @throws Refusal
      */
     private function settle(Channel $channel, array $written, array $renamed): array
     {

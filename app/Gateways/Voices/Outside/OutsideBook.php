@@ -96,7 +96,11 @@ final readonly class OutsideBook
         );
     }
 
-    /** @param  array<array-key, mixed>  $row */
+    /**
+     * @param  array<array-key, mixed>  $row
+     *
+     * @throws VoiceUnavailable
+     */
     private function source(array $row, string $where): OutsideSource
     {
         $checked = Validator::make($row, [

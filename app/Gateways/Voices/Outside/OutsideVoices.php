@@ -10,8 +10,12 @@ use App\Gateways\Voices\VoiceUnavailable;
 use App\Gateways\Voices\WordFinder;
 use App\Media\Audio\SoundReader;
 use App\Media\Probing\UnusableMedia;
+use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
 use RapidReel\Voice\Speech\SilentTake;
 use RapidReel\Voice\Speech\SynthEvent;
 
@@ -44,7 +48,12 @@ final class OutsideVoices
     ) {
     }
 
-    /** @return list<Voice> as they were told last */
+    /**
+     * @return list<Voice> as they were told last
+     *
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
+     */
     public function all(): array
     {
         if ($this->read !== null && microtime(true) - $this->read[0] < self::READ_AFTER) {
@@ -60,7 +69,11 @@ final class OutsideVoices
         return $voices;
     }
 
-    /** What is wrong with the file of voices, or with a list that was told; null where nothing is. */
+    /**
+     * What is wrong with the file of voices, or with a list that was told; null where nothing is.
+     *
+     * @throws StrangePlace
+     */
     public function problem(): ?string
     {
         try {
@@ -76,6 +89,9 @@ final class OutsideVoices
      * Asks all services which voices they have.
      *
      * @return array<string, int|string> by the names of the sources how many voices, or why none
+     *
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
      */
     public function refresh(): array
     {
@@ -96,7 +112,14 @@ final class OutsideVoices
         return $told;
     }
 
-    /** @throws VoiceUnavailable */
+    /**
+     * @throws VoiceUnavailable
+     * @throws ToolFailed
+     * @throws SilentTake
+     * @throws StrangePlace
+     * @throws TooMuch
+     * @throws TooSlow
+     */
     public function speak(string $text, Voice $voice): Speech
     {
         $source = $this->sourceOf($voice);
@@ -122,6 +145,7 @@ final class OutsideVoices
         return new Speech($sound, $events);
     }
 
+    /** @throws VoiceUnavailable */
     private function sourceOf(Voice $voice): OutsideSource
     {
         foreach ($this->book->sources() as $source) {
@@ -133,7 +157,11 @@ final class OutsideVoices
         throw VoiceUnavailable::unknown($voice->id);
     }
 
-    /** @return array<array-key, mixed> */
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws StrangePlace
+     */
     private function kept(OutsideSource $source): array
     {
         $file = $this->file($source);
@@ -142,6 +170,7 @@ final class OutsideVoices
         return is_array($rows) ? $rows : [];
     }
 
+    /** @throws StrangePlace */
     private function file(OutsideSource $source): string
     {
         return $this->store->path("voices/{$source->id}-".hash('xxh32', $source->url).'.json');

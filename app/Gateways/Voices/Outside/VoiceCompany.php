@@ -11,6 +11,11 @@ use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceEngine;
 use App\Gateways\Voices\Voices;
 use App\Gateways\Voices\VoiceUnavailable;
+use App\Media\Process\ToolFailed;
+use App\Media\Process\TooMuch;
+use App\Media\Process\TooSlow;
+use App\Media\Store\StrangePlace;
+use RapidReel\Voice\Speech\SilentTake;
 
 /** All synthesisers as one, and the voices of other makers with them. */
 final readonly class VoiceCompany implements Voices
@@ -22,6 +27,7 @@ final readonly class VoiceCompany implements Voices
     ) {
     }
 
+    /** @throws StrangePlace */
     public function all(): array
     {
         $own = [...$this->narrator->all(), ...$this->diphones->all()];
@@ -38,6 +44,14 @@ final readonly class VoiceCompany implements Voices
         return $this->narrator->version().'+'.$this->diphones->version();
     }
 
+    /**
+     * @throws ToolFailed
+     * @throws SilentTake
+     * @throws VoiceUnavailable
+     * @throws StrangePlace
+     * @throws TooMuch
+     * @throws TooSlow
+     */
     public function speak(string $text, Voice $voice): Speech
     {
         return match (true) {

@@ -110,7 +110,11 @@ final readonly class FilterGraph
         return new LookFilters($look, $this->width, $this->height, $this->recipe->raster->fps, $cube);
     }
 
-    /** A layer with what its look does to single points: a still has it once, before a window goes over it. */
+    /**
+     * A layer with what its look does to single points: a still has it once, before a window goes over it.
+     *
+     * @throws Refusal
+     */
     private function side(Layer $layer, LookFilters $looks, int &$input, string $name): string
     {
         $points = $looks->points();
@@ -155,7 +159,11 @@ final readonly class FilterGraph
             .'[words-premultiplied][words-alpha]alphamerge,unpremultiply=inplace=1,setpts=PTS-1[words]';
     }
 
-    /** A layer as it is seen: its subject over something else, where it is taken off its ground. */
+    /**
+     * A layer as it is seen: its subject over something else, where it is taken off its ground.
+     *
+     * @throws Refusal
+     */
     private function keyed(Layer $layer, int &$input, string $name): string
     {
         $key = $layer->key;

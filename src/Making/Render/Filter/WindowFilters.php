@@ -68,7 +68,11 @@ final readonly class WindowFilters
             .",setsar=1,format=yuv420p,{$points}null$hold,{$this->clock()}[$name]";
     }
 
-    /** One picture is decoded and scaled once; the frames are cut out of it. */
+    /**
+     * One picture is decoded and scaled once; the frames are cut out of it.
+     *
+     * @throws Refusal
+     */
     public function overStill(string $head, string $points, int $frames, string $name): string
     {
         [$left, $top, $right, $bottom] = $this->track->bounds();
@@ -133,7 +137,11 @@ final readonly class WindowFilters
         )];
     }
 
-    /** A piece of the source is carried along with the window and made larger; the frame is cut out of that. */
+    /**
+     * A piece of the source is carried along with the window and made larger; the frame is cut out of that.
+     *
+     * @throws Refusal
+     */
     public function zooming(string $head, string $hold, string $name): string
     {
         $widest = $this->track->widest();

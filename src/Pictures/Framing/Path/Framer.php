@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Pictures\Framing\Path;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Framing\Backdrop;
@@ -24,6 +25,8 @@ final class Framer
      * @param  list<Pin>  $pins
      * @param  float  $aspect  of the window, width / height
      * @param  int  $inMs  where in a clip the shot begins
+     *
+     * @throws Refusal
      */
     public static function shot(
         Footage $footage,
@@ -61,6 +64,7 @@ final class Framer
         return new FramedShot($path->from($inMs));
     }
 
+    /** @throws Refusal */
     private static function still(
         Footage $footage,
         InterestMap $map,

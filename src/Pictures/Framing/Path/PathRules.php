@@ -14,6 +14,8 @@ final readonly class PathRules
      * @param  float  $close  how much closer than the largest window of that aspect, 1…4
      * @param  bool  $isStill  whether the window holds still, each shot of the clip by itself
      * @param  list<Pin>  $pins  in any order
+     *
+     * @throws Refusal
      */
     public function __construct(
         public float $aspect,

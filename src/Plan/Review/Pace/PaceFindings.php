@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Review\Pace;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Pace\Cadence;
 use RapidReel\Voice\Speech\DeadAir;
 
@@ -25,7 +26,11 @@ final class PaceFindings
     /** A picture that comes back before so many others is noticed. */
     private const NEAR_SHOTS = 5;
 
-    /** @return list<PaceFinding> in the order of the short, those of the whole first */
+    /**
+     * @return list<PaceFinding> in the order of the short, those of the whole first
+     *
+     * @throws Refusal
+     */
     public static function of(PaceReport $report): array
     {
         return [
@@ -125,7 +130,11 @@ final class PaceFindings
         return $found;
     }
 
-    /** @return list<PaceFinding> */
+    /**
+     * @return list<PaceFinding>
+     *
+     * @throws Refusal
+     */
     private static function shots(PaceReport $report): array
     {
         $found = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Review\Pace;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutShot;
@@ -135,7 +136,11 @@ final readonly class PaceReport
         ];
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Refusal
+     */
     public function toArray(): array
     {
         $span = static fn (array $one): array => ['start_ms' => $one[0], 'end_ms' => $one[1]];

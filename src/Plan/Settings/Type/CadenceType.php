@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Settings\Type;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Plan\Pace\Cadence;
 
 /** How often the picture changes: "longest", "seconds:2.5" or "words:5-15"; a word may stand for none of its own. */
@@ -24,18 +25,27 @@ final readonly class CadenceType implements SettingType
         return $this->isWord($written) ? $this->word : (string) Cadence::parse($written);
     }
 
+    /** @throws Refusal */
     public function says(int|float|string $value): string
     {
         return $this->isWord((string) $value) ? $this->wordSays : Cadence::parse((string) $value)->label();
     }
 
-    /** As it stands in a field. */
+    /**
+     * As it stands in a field.
+     *
+     * @throws Refusal
+     */
     public function typed(string $value): string
     {
         return $value === '' || $this->isWord($value) ? $value : Cadence::parse($value)->typed();
     }
 
-    /** @return list<string> what operators choose most, as it is typed */
+    /**
+     * @return list<string> what operators choose most, as it is typed
+     *
+     * @throws Refusal
+     */
     public function usual(): array
     {
         return [

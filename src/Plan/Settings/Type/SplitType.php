@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Settings\Type;
 
+use RapidReel\Base\Refusal;
 use RapidReel\Text\Script\SplitRule;
 
 /** A rule for splitting a script into scenes: "sentence", "line", "words:5-15" or "seconds:4". */
@@ -14,6 +15,7 @@ final readonly class SplitType implements SettingType
         return (string) SplitRule::parse(mb_strtolower(trim($written)));
     }
 
+    /** @throws Refusal */
     public function says(int|float|string $value): string
     {
         return SplitRule::parse((string) $value)->label();
