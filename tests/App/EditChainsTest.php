@@ -181,7 +181,7 @@ final class EditChainsTest extends AppTestCase
             8 => $at % 4 === 0
                 ? $this->pin($scene, $at % $words, $at)
                 : $editor->swap($scene, $at % ($words + 1), Footage::query()->get()[$at % 9]),
-            9 => $editor->spare($scene, $at % ($words + 1), $at % 2 === 0),
+            9 => $editor->keepPause($scene, $at % ($words + 1), $at % 2 === 0),
             10 => $at % 2 === 0
                 ? $editor->keepHook($short, $this->words(3))
                 : $editor->openWith($short, $this->words(4), $at % 3 === 0),
@@ -275,7 +275,7 @@ final class EditChainsTest extends AppTestCase
             foreach ($scene->shots as $shot) {
                 self::assertLessThan($words, $shot->word, 'a shot begins at a word of its scene');
             }
-            foreach ($scene->toScript()->own->spared as $after) {
+            foreach ($scene->toScript()->own->keptPauses as $after) {
                 self::assertLessThan($words, $after);
             }
         }

@@ -158,12 +158,12 @@ final readonly class ScriptEditor
      *
      * @throws Refusal
      */
-    public function spare(Scene $scene, int $afterWord, bool $spare): void
+    public function keepPause(Scene $scene, int $afterWord, bool $keep): void
     {
-        $this->scenes->change($scene, $spare ? 'left a pause' : 'shortened a pause', static function (
+        $this->scenes->change($scene, $keep ? 'left a pause' : 'shortened a pause', static function (
             Manuscript $now,
             int $at,
-        ) use ($afterWord, $spare): Manuscript {
+        ) use ($afterWord, $keep): Manuscript {
             $own = $now->scenes[$at]->own;
             if ($afterWord < 0 || $afterWord >= $now->scenes[$at]->words()) {
                 throw new Refusal('This pause is no longer there. Load the page again.');
@@ -171,7 +171,7 @@ final readonly class ScriptEditor
 
             return $now->withOwn(
                 $at,
-                $own->sparing([...array_diff($own->spared, [$afterWord]), ...$spare ? [$afterWord] : []]),
+                $own->keepingPauses([...array_diff($own->keptPauses, [$afterWord]), ...$keep ? [$afterWord] : []]),
             );
         });
     }

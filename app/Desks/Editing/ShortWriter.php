@@ -134,7 +134,7 @@ final readonly class ShortWriter
             'text' => $scene->text,
             'starts_line' => $scene->startsLine,
             'brief' => $scene->brief,
-            'spared' => implode(',', $scene->own->spared),
+            'spared' => implode(',', $scene->own->keptPauses),
             'settings' => $scene->own->settings->toJson(),
             'captions' => $scene->own->captions->toJson(),
         ];

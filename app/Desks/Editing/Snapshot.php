@@ -236,7 +236,7 @@ final readonly class Snapshot
             'line' => $scene->startsLine,
             'brief' => $scene->brief,
             'settings' => (object) $scene->own->settings->own,
-            'spared' => $scene->own->spared,
+            'spared' => $scene->own->keptPauses,
             'shots' => array_map(static fn (ShotMark $shot): array => [
                 'id' => $shot->key, 'word' => $shot->word, 'footage' => $shot->footage, 'locked' => $shot->isLocked,
                 'offset' => $shot->hold->offset, 'in' => $shot->inMs, 'settings' => (object) $shot->own->own,

@@ -115,7 +115,7 @@ final readonly class SnapshotUpgrade
         $settled = $this->resolver->batch($short->batch)->and(Level::Short, $own);
         $tasks = array_map(
             fn (array $row): SceneTask => SceneTask::of(
-                new Scene(SceneRole::from($row['role']), $row['text'], own: new SceneOwn(spared: $row['spared'])),
+                new Scene(SceneRole::from($row['role']), $row['text'], own: new SceneOwn(keptPauses: $row['spared'])),
                 $settled->and(
                     Level::Scene,
                     new Values(

@@ -73,7 +73,7 @@ final readonly class Inputs
                 $task->voice->fingerprint(),
                 SpokenText::of($scene->text, $task->delivery->pronunciations)->said,
             ],
-            $task->delivery->spared,
+            $task->delivery->keptPauses,
             $task->settings,
             $scene->own->captions,
             $shots,

@@ -145,7 +145,7 @@ final readonly class PaceDesk
                 $heard === null ? 1_000 : $heard['rate'],
                 $heard === null ? [] : array_values(array_filter(
                     array_map(static fn (array $pause): Pause => new Pause(...$pause), $heard['pauses']),
-                    static fn (Pause $pause): bool => ! in_array($pause->afterWord, $task->delivery->spared, true),
+                    static fn (Pause $pause): bool => ! in_array($pause->afterWord, $task->delivery->keptPauses, true),
                 )),
                 $scores[$number] / $highest,
                 ! $stays,

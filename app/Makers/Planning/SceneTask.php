@@ -51,7 +51,7 @@ final readonly class SceneTask
             $voices->saying($settings->speech),
             new Delivery(
                 $settings->speech->deadAirMs,
-                $scene->own->spared,
+                $scene->own->keptPauses,
                 $pronunciations,
                 $settings->pace->pauseMs,
                 $settings->speech->tempo,

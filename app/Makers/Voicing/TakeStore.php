@@ -166,7 +166,7 @@ final readonly class TakeStore
                 $this->files->sound($raw->key),
                 $raw->words,
                 $how->deadAirMs,
-                $how->spared,
+                $how->keptPauses,
             );
 
             return $this->files->put($key, $sound, $words);
@@ -212,7 +212,7 @@ final readonly class TakeStore
             ? $raw
             : hash(
                 'sha256',
-                implode("\0", ['tight', self::VERSION, $raw, $how->deadAirMs, implode(',', $how->spared)]),
+                implode("\0", ['tight', self::VERSION, $raw, $how->deadAirMs, implode(',', $how->keptPauses)]),
             );
     }
 }

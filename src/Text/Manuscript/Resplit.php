@@ -28,7 +28,7 @@ final class Resplit
     public static function shared(array $before, array $after): array
     {
         $places = self::places($after);
-        $spared = $shots = $cues = $marks = $cards = [];
+        $keptPauses = $shots = $cues = $marks = $cards = [];
         $settings = array_fill(0, count($after), new Values);
         $briefs = array_map(static fn (Scene $scene): string => $scene->brief, $after);
         foreach (self::spans($before) as $old => [$from, $until]) {
@@ -38,9 +38,9 @@ final class Resplit
                 [$scene, $word] = self::at($places, $words[$shot->word] ?? $until);
                 $shots[$scene][] = $shot->at($word);
             }
-            foreach ($own->spared as $afterWord) {
+            foreach ($own->keptPauses as $afterWord) {
                 [$scene, $word] = self::at($places, $words[$afterWord] ?? $until);
-                $spared[$scene][] = $word;
+                $keptPauses[$scene][] = $word;
             }
             foreach ($own->captions->cues as $cue) {
                 foreach (self::moved($cue, $places, $words, $until) as $scene => $moved) {
@@ -65,7 +65,7 @@ final class Resplit
         return array_map(static fn (Scene $scene, int $i): Scene => $scene->withBrief($briefs[$i])->with(new SceneOwn(
             $settings[$i],
             // A pause that would now stand between two scenes is theirs.
-            array_filter($spared[$i] ?? [], static fn (int $word): bool => $word < $scene->words() - 1),
+            array_filter($keptPauses[$i] ?? [], static fn (int $word): bool => $word < $scene->words() - 1),
             $shots[$i] ?? [],
             new CaptionMarks($cues[$i] ?? [], $marks[$i] ?? [], $cards[$i] ?? []),
         )), $after, array_keys($after));

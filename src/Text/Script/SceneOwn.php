@@ -16,24 +16,24 @@ use RapidReel\Captions\Marks\CaptionMarks;
 final readonly class SceneOwn
 {
     /** @var list<int> */
-    public array $spared;
+    public array $keptPauses;
 
     /** @var list<ShotMark> one at the most at a word, in order of the words */
     public array $shots;
 
     /**
-     * @param  array<int>  $spared  numbers of the words after which the pause stays as it is spoken
+     * @param  array<int>  $keptPauses  numbers of the words after which the pause stays as it is spoken
      * @param  array<ShotMark>  $shots
      */
     public function __construct(
         public Values $settings = new Values,
-        array $spared = [],
+        array $keptPauses = [],
         array $shots = [],
         public CaptionMarks $captions = new CaptionMarks,
     ) {
-        $spared = array_values(array_unique($spared));
-        sort($spared);
-        $this->spared = $spared;
+        $keptPauses = array_values(array_unique($keptPauses));
+        sort($keptPauses);
+        $this->keptPauses = $keptPauses;
         $byWord = [];
         foreach ($shots as $shot) {
             // What was touched goes before what was found; of two alike the first stays.
@@ -47,7 +47,7 @@ final readonly class SceneOwn
 
     public function with(Values $settings): self
     {
-        return new self($settings, $this->spared, $this->shots, $this->captions);
+        return new self($settings, $this->keptPauses, $this->shots, $this->captions);
     }
 
     /** The same with a setting inherited again, by the scene and by its shots. */
@@ -55,7 +55,7 @@ final readonly class SceneOwn
     {
         return new self(
             $this->settings->without($key),
-            $this->spared,
+            $this->keptPauses,
             array_map(
                 static fn (ShotMark $shot): ShotMark => $shot->own->has($key)
                     ? $shot->with($shot->own->without($key))
@@ -66,21 +66,21 @@ final readonly class SceneOwn
         );
     }
 
-    /** @param  array<int>  $spared */
-    public function sparing(array $spared): self
+    /** @param  array<int>  $keptPauses */
+    public function keepingPauses(array $keptPauses): self
     {
-        return new self($this->settings, $spared, $this->shots, $this->captions);
+        return new self($this->settings, $keptPauses, $this->shots, $this->captions);
     }
 
     /** @param  array<ShotMark>  $shots */
     public function shot(array $shots): self
     {
-        return new self($this->settings, $this->spared, $shots, $this->captions);
+        return new self($this->settings, $this->keptPauses, $shots, $this->captions);
     }
 
     public function captioned(CaptionMarks $captions): self
     {
-        return new self($this->settings, $this->spared, $this->shots, $captions);
+        return new self($this->settings, $this->keptPauses, $this->shots, $captions);
     }
 
     /** The shot that begins at a word; one that nobody has named yet where none does. */
@@ -111,7 +111,7 @@ final readonly class SceneOwn
     {
         return new self(
             $this->settings,
-            $this->spared,
+            $this->keptPauses,
             array_filter($this->shots, static fn (ShotMark $shot): bool => $shot->isLocked),
             $this->captions,
         );
@@ -147,12 +147,12 @@ final readonly class SceneOwn
                 $shots[] = $shot->at($to);
             }
         }
-        $spared = array_filter(
-            array_map(static fn (int $word): ?int => $places[$word] ?? null, $this->spared),
+        $keptPauses = array_filter(
+            array_map(static fn (int $word): ?int => $places[$word] ?? null, $this->keptPauses),
             is_int(...),
         );
 
-        return new self($this->settings, $spared, $shots, $this->captions->replaced($places, $count));
+        return new self($this->settings, $keptPauses, $shots, $this->captions->replaced($places, $count));
     }
 
     /**
@@ -180,7 +180,7 @@ final readonly class SceneOwn
         return [
             new self(
                 $this->settings,
-                array_filter($this->spared, static fn (int $after): bool => $after < $word - 1),
+                array_filter($this->keptPauses, static fn (int $after): bool => $after < $word - 1),
                 $first,
                 $before,
             ),
@@ -188,7 +188,7 @@ final readonly class SceneOwn
                 $this->settings,
                 array_map(
                     static fn (int $after): int => $after - $word,
-                    array_filter($this->spared, static fn (int $after): bool => $after >= $word),
+                    array_filter($this->keptPauses, static fn (int $after): bool => $after >= $word),
                 ),
                 $second,
                 $after,
@@ -205,7 +205,7 @@ final readonly class SceneOwn
     {
         return new self(
             new Values([...$next->settings->own, ...$this->settings->own]),
-            [...$this->spared, ...array_map(static fn (int $after): int => $after + $words, $next->spared)],
+            [...$this->keptPauses, ...array_map(static fn (int $after): int => $after + $words, $next->keptPauses)],
             [
                 ...$this->shots,
                 ...array_map(static fn (ShotMark $shot): ShotMark => $shot->at($shot->word + $words), $next->shots),
@@ -219,7 +219,7 @@ final readonly class SceneOwn
     {
         return new self(
             $this->settings,
-            $this->spared,
+            $this->keptPauses,
             array_map(static fn (ShotMark $shot): ShotMark => $shot->copied(), $this->shots),
             $this->captions,
         );

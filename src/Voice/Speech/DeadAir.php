@@ -43,16 +43,16 @@ final class DeadAir
     /**
      * @param  non-empty-list<WordTiming>  $words
      * @param  int  $keepMs  what is left of a pause
-     * @param  list<int>  $spared  numbers of words after which the pause stays as it is
+     * @param  list<int>  $keptPauses  numbers of words after which the pause stays as it is
      * @return array{sound: Pcm, words: non-empty-list<WordTiming>, saved: int} saved ms
      */
-    public static function cut(Pcm $sound, array $words, int $keepMs, array $spared = []): array
+    public static function cut(Pcm $sound, array $words, int $keepMs, array $keptPauses = []): array
     {
         $bytes = '';
         $at = 0;
         $removed = array_fill(0, count($words), 0);
         foreach (self::pauses($sound, $words, $keepMs + self::LEAST_CUT_MS) as $pause) {
-            if (in_array($pause->afterWord, $spared, true)) {
+            if (in_array($pause->afterWord, $keptPauses, true)) {
                 continue;
             }
             [$from, $until] = self::middle($pause, $keepMs, $sound->rate);

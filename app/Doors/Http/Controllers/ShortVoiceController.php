@@ -42,7 +42,7 @@ final class ShortVoiceController extends Controller
 
     public function spare(Request $request, Scene $scene, ScriptEditor $editor): JsonResponse
     {
-        $editor->spare($scene, $this->whole($request, 'after'), $request->boolean('spare'));
+        $editor->keepPause($scene, $this->whole($request, 'after'), $request->boolean('spare'));
 
         return response()->json(['said' => '']);
     }

@@ -128,7 +128,7 @@ final class ResplitTest extends TestCase
     public function test_briefs_and_spared_pauses_go_along_where_they_still_stand_inside_a_scene(): void
     {
         $before = [
-            (new Scene(SceneRole::Hook, 'one two three four', brief: 'a lamp'))->with(new SceneOwn(spared: [0, 2])),
+            (new Scene(SceneRole::Hook, 'one two three four', brief: 'a lamp'))->with(new SceneOwn(keptPauses: [0, 2])),
             new Scene(SceneRole::Beat, 'five six', brief: 'a boat'),
         ];
         $after = Resplit::shared($before, [
@@ -136,6 +136,6 @@ final class ResplitTest extends TestCase
         ]);
 
         self::assertSame(['a lamp', 'a boat'], array_map(static fn (Scene $scene): string => $scene->brief, $after));
-        self::assertSame([[], [1]], array_map(static fn (Scene $scene): array => $scene->own->spared, $after));
+        self::assertSame([[], [1]], array_map(static fn (Scene $scene): array => $scene->own->keptPauses, $after));
     }
 }

@@ -87,8 +87,8 @@ final class SoundTest extends TestCase
 
     public function test_a_pause_that_is_spared_stays_and_so_does_one_that_is_short_enough(): void
     {
-        $spared = DeadAir::cut(self::sound(), self::words(), 120, [0]);
-        self::assertSame([80, 800], [$spared['saved'], $spared['words'][1]->startMs]);
+        $keptPauses = DeadAir::cut(self::sound(), self::words(), 120, [0]);
+        self::assertSame([80, 800], [$keptPauses['saved'], $keptPauses['words'][1]->startMs]);
         $short = DeadAir::cut(self::sound(), self::words(), 490);
         self::assertSame([0, self::sound()->bytes], [$short['saved'], $short['sound']->bytes]);
     }

@@ -110,7 +110,7 @@ final readonly class VoicePage
         }
         $sound = $this->files->sound($take->key);
         $keep = $task->delivery->deadAirMs;
-        $spared = $task->delivery->spared;
+        $spared = $task->delivery->keptPauses;
 
         return [
             'ms' => $take->durationMs,
