@@ -206,15 +206,24 @@ export default (urls, now) => {
         bring(input) {
             this.file = input.files[0];
             input.value = '';
+            this.asks = '';
             if (this.file) Modal.getOrCreateInstance('#bring-how').show();
         },
 
-        async brought(times) {
-            Modal.getOrCreateInstance('#bring-how').hide();
+        /** @param {{ times?: boolean, sure?: boolean }} how where only some fit what is said, it is asked again */
+        async brought({ times = false, sure = false }) {
+            const dialog = Modal.getOrCreateInstance('#bring-how');
+            dialog.hide();
             const form = new FormData();
             form.append('file', this.file);
             form.append('times', times ? '1' : '0');
-            await this.does(() => ask(urls.import, { method: 'POST', form }));
+            form.append('sure', sure ? '1' : '0');
+            await this.does(async () => {
+                const answer = await ask(urls.import, { method: 'POST', form });
+                this.asks = answer.asks ?? '';
+                return answer;
+            });
+            if (this.asks) dialog.show();
         },
 
         async keepStyle(field) {

@@ -8,6 +8,7 @@ use App\Desks\Editing\CaptionEditor;
 use App\Desks\Editing\CaptionImport;
 use App\Desks\Editing\CaptionMender;
 use App\Desks\Editing\EditBook;
+use App\Desks\Editing\HalfFit;
 use App\Desks\Editing\ScriptEditor;
 use App\Desks\Editing\SettingsDesk;
 use App\Desks\Editing\StyleDesk;
@@ -27,6 +28,7 @@ use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Face;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Short;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Subtitle\SubRip;
@@ -187,8 +189,15 @@ final class CaptionsTest extends AppTestCase
             array_slice($cues, 0, 2),
         ));
         self::assertSame([3, 2], $cues[0]->setting->lines);
-        $bring("WEBVTT\n\n00:00.000 --> 00:00.300\nThe lamp at\n\n00:00.300 --> 00:01.500\nCalder Ness", true);
-        self::assertSame('Calder Ness', $this->cues($short)[1]->text());
+        // At their times they may say anything: here, the same in another language.
+        $said = $bring("WEBVTT\n\n00:00.000 --> 00:01.000\nDie Lampe von\nCalder Ness\n\n"
+            ."00:01.000 --> 00:02.000\nging um neun aus\n\n01:09.000 --> 01:10.000\nEnde", true);
+        self::assertSame('2 captions brought. 1 stand where nothing is said and were left out.', $said);
+        self::assertSame(['Die Lampe von Calder Ness', 'ging um neun aus'], array_map(
+            static fn (Cue $cue): string => $cue->text(),
+            array_slice($this->cues($short), 0, 2),
+        ));
+        self::assertSame([3, 2], $this->cues($short)[0]->setting->lines);
 
         foreach ([
             'no captions' => 'Once upon a time.',
@@ -209,7 +218,24 @@ final class CaptionsTest extends AppTestCase
             static fn (int $i): TimedCue => new TimedCue(900 * $i, 900 * $i + 800, "nobody came $i"),
             range(0, 9_999),
         ));
-        self::assertStringContainsString('captions brought', $bring($many));
+        // Where only some fit, it is asked; nothing is changed until then.
+        $before = $short->refresh()->revision;
+        try {
+            $bring($many);
+            self::fail('It was not asked.');
+        } catch (HalfFit $question) {
+            self::assertMatchesRegularExpression('/^\d+ of 10000 captions? say/', $question->getMessage());
+        }
+        $answer = $this->actingAs($this->user())->post("/shorts/{$short->id}/captions/file", [
+            'file' => UploadedFile::fake()->createWithContent('many.srt', $many), 'times' => '0',
+        ]);
+        self::assertStringContainsString('at the times of the file', (string) $answer->assertOk()->json('asks'));
+        self::assertSame($before, $short->refresh()->revision);
+        file_put_contents($file, $many);
+        self::assertStringContainsString(
+            'brought', app(CaptionImport::class)->bring($short->refresh()->unsetRelations(), $file, false, true),
+        );
+        self::assertSame($before + 1, $short->refresh()->revision);
     }
 
     public function test_a_face_that_was_brought_is_burned_and_a_broken_one_is_refused(): void

@@ -14,8 +14,10 @@ use RapidReel\Base\Subtitle\TimedCue;
 use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Import\CuePlacer;
 use RapidReel\Captions\Import\PlacedCue;
+use RapidReel\Captions\Import\TimePlacer;
 use RapidReel\Captions\Marks\CueMark;
 use RapidReel\Plan\Cut\Cut;
+use RapidReel\Plan\Cut\CutWord;
 use RapidReel\Text\Arrival\TextEncoding;
 use RapidReel\Voice\Speech\WordTiming;
 
@@ -26,6 +28,9 @@ final readonly class CaptionImport
 
     private const MOST_LETTERS = 600;
 
+    /** Where less of a file says what is said, it may be meant otherwise. */
+    private const FITTING = 0.65;
+
     public function __construct(
         private EditBook $edits,
         private ShortWriter $writer,
@@ -34,19 +39,41 @@ final readonly class CaptionImport
     }
 
     /**
-     * @param  bool  $withTimes  whether captions begin and end as in the file, as far as that is near their words
+     * @param  bool  $withTimes  whether captions stand at the times of the file, whatever they say; else at the words
+     *                           that they say
+     * @param  bool  $isSure  whether those that fit are to be brought where many do not
      * @return string what came of it
      *
+     * @throws HalfFit where it is to be asked which are meant
      * @throws Refusal when there are no captions in it, or it is in error
      * @throws ToolFailed
      */
-    public function bring(Short $short, string $file, bool $withTimes): string
+    public function bring(Short $short, string $file, bool $withTimes, bool $isSure = false): string
     {
         $cues = self::read($file);
         $cut = $this->captions->of($short);
-        $placed = CuePlacer::place($cues, self::words($cut));
+        // What left the house counts from the begin of its opening.
+        $later = $cut->over->introOutro->openingMs();
+        $cues = array_map(static fn (TimedCue $cue): TimedCue => $cue->earlier($later), $cues);
+        $said = self::words($cut);
+        $placed = $withTimes
+            ? TimePlacer::place($cues, array_map(
+                static fn (array $word, CutWord $at): array => [
+                    $word[1], $word[2], $at->timing->startMs, $at->timing->endMs,
+                ],
+                $said,
+                $cut->words,
+            ))
+            : CuePlacer::place($cues, $said);
         if ($placed === []) {
-            throw new Refusal('None of these captions says what this short says. Is it the file of another one?');
+            throw new Refusal($withTimes
+                ? 'Nothing is said at the times of these captions. Is it the file of another short?'
+                : 'None of these captions says what this short says. Is it the file of another one? A translation is '
+                    .'brought at the times of the file.');
+        }
+        $fit = count(array_unique(array_map(static fn (PlacedCue $one): int => $one->cue, $placed)));
+        if (! $withTimes && ! $isSure && $fit < self::FITTING * count($cues)) {
+            throw HalfFit::of($fit, count($cues));
         }
         $marks = $this->marks($placed, $cut, $withTimes);
         $this->edits->change($short->batch, 'brought captions', [$short], function (Short $short) use ($marks): void {
@@ -59,10 +86,11 @@ final readonly class CaptionImport
             }
             $this->writer->write($short, $now);
         });
-        $lost = count($cues) - count(array_unique(array_map(static fn (PlacedCue $one): int => $one->cue, $placed)));
+        $lost = count($cues) - $fit;
+        $why = $withTimes ? 'stand where nothing is said' : 'say nothing that is said here';
 
-        return sprintf('%d captions brought.', count($placed))
-            .($lost === 0 ? '' : sprintf(' %d say nothing that is said here and were left out.', $lost));
+        return ($fit === 1 ? '1 caption brought.' : "$fit captions brought.")
+            .($lost === 0 ? '' : " $lost $why and were left out.");
     }
 
     /**

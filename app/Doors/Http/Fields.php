@@ -71,7 +71,7 @@ final class Fields
             'briefs.make' => ['ids' => Field::ids()],
             'briefs.bring' => ['names' => $page, 'ids' => Field::ids()],
             'captions.mend' => ['kind' => $word],
-            'captions.import' => ['times' => Field::flag()],
+            'captions.import' => ['times' => Field::flag(), 'sure' => Field::flag()],
             'styles' => ['short' => $whole],
             'styles.store', 'patterns.store' => ['name' => $line],
             'sketches.store' => [

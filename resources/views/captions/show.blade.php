@@ -77,13 +77,25 @@
                 <button type="button" class="btn-close" data-bs-dismiss="modal" aria-label="Close"></button>
             </div>
             <div class="modal-body">
-                <p>Each caption of <b x-text="file?.name"></b> is put at the words that it says. What it says otherwise
-                is shown; the voice stays as it is.</p>
-                <div class="actions">
-                    <button type="button" class="btn btn-primary" @click="brought(false)">In step with the
-                    voice</button>
-                    <button type="button" class="btn btn-outline-dark" @click="brought(true)">At the times of the
-                    file</button>
+                <div x-show="!asks">
+                    <p>How are the captions of <b x-text="file?.name"></b> put in place? The voice stays as it is.</p>
+                    <p><b>In step with the voice</b>: each at the words that it says. <b>At the times of the file</b>:
+                    each when it stands there, whatever it says; for a translation, say.</p>
+                    <div class="actions">
+                        <button type="button" class="btn btn-primary" @click="brought({})">In step with the
+                        voice</button>
+                        <button type="button" class="btn btn-outline-dark" @click="brought({ times: true })">At the
+                        times of the file</button>
+                    </div>
+                </div>
+                <div x-show="asks" x-cloak>
+                    <p role="alert" x-text="asks"></p>
+                    <div class="actions">
+                        <button type="button" class="btn btn-primary" @click="brought({ sure: true })">Those that
+                        fit</button>
+                        <button type="button" class="btn btn-outline-dark" @click="brought({ times: true })">All, at
+                        the times of the file</button>
+                    </div>
                 </div>
             </div>
         </div></div>

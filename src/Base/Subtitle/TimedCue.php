@@ -22,6 +22,18 @@ final readonly class TimedCue
     ) {
     }
 
+    /** The same, so much earlier, as far as there is anything of it then. */
+    public function earlier(int $ms): self
+    {
+        return new self(
+            max(0, $this->startMs - $ms),
+            max(0, $this->endMs - $ms),
+            $this->text,
+            array_map(static fn (array $span): array => [max(0, $span[0] - $ms), $span[1]], $this->spans),
+            $this->middle,
+        );
+    }
+
     public function isBackwards(): bool
     {
         return $this->endMs < $this->startMs;

@@ -7,6 +7,7 @@ namespace App\Doors\Http\Controllers;
 use App\Desks\Editing\CaptionEditor;
 use App\Desks\Editing\CaptionImport;
 use App\Desks\Editing\CaptionMender;
+use App\Desks\Editing\HalfFit;
 use App\Doors\Http\Presenters\Captions\CaptionsPage;
 use App\Makers\Planning\LiveCaptions;
 use App\Makers\Proofs\Proof;
@@ -102,9 +103,13 @@ final class CaptionController extends Controller
             throw new Refusal('Choose an SRT, WebVTT or ASS file.');
         }
 
-        return response()->json([
-            'said' => $import->bring($short, $file->getRealPath() ?: '', $request->boolean('times')),
-        ]);
+        try {
+            return response()->json(['said' => $import->bring(
+                $short, $file->getRealPath() ?: '', $request->boolean('times'), $request->boolean('sure'),
+            )]);
+        } catch (HalfFit $question) {
+            return response()->json(['said' => '', 'asks' => $question->getMessage()]);
+        }
     }
 
     public function file(Short $short, string $format, LiveCaptions $captions): Response
