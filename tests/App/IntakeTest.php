@@ -6,11 +6,18 @@ namespace Tests\App;
 
 use App\Doors\Jobs\MakeExport;
 use App\Doors\Jobs\PlanShort;
+use App\Gateways\Voices\VoiceBook;
+use App\Gateways\Voices\VoiceRates;
+use App\Makers\Planning\ShortPlanner;
+use App\Media\Process\Unwatched;
+use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Short;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Plan\Cut\Flag;
+use RapidReel\Plan\Cut\FlagCode;
 
 final class IntakeTest extends AppTestCase
 {
@@ -44,6 +51,44 @@ final class IntakeTest extends AppTestCase
 
         self::assertFalse($answer['usable']);
         self::assertStringContainsString('Nothing in this script is spoken', $answer['html']);
+    }
+
+    public function test_a_script_is_read_by_a_voice_of_its_language_and_takes_as_long_as_it_was_said_to(): void
+    {
+        $this->library();
+        // As bin/setup does.
+        app(VoiceRates::class)->hear(app(VoiceBook::class)->get('jalila'));
+        $batch = $this->made(
+            "The lamp went out at nine, and nobody in the town had seen it.\n---\n"
+            ."أضاء المصباح عند الغروب، ثم غطى الضباب الخليج كله. عد الدرجات والنوافذ والكراسي.\n---\n"
+            ."---\nvoice: aldous\n---\nDie Tür stand offen, und es regnete neun Tage lang über der Stadt.\n---\n"
+            .'灯台の灯りは夕暮れにともり、九時には霧が湾を飲み込んだ。',
+        );
+        $voice = static fn (Short $short): ?string => $short->settings->own['voice'] ?? null;
+        self::assertSame([null, 'jalila', 'aldous', null], $batch->shorts->map($voice)->all());
+        $told = static fn (Short $short): array => array_map(
+            static fn (Flag $flag): string => $flag->message,
+            array_values(array_filter(
+                $short->cutSummary()->flags ?? [],
+                static fn (Flag $flag): bool => $flag->code === FlagCode::OtherLanguage,
+            )),
+        );
+        self::assertSame([
+            [], [], ['Aldous reads English, and this is German: choose a voice that reads it.'],
+            ['This is Japanese, and no voice here reads it; Aldous would read it as English. Record it yourself, or '
+                .'bring a voice that does.'],
+        ], $batch->shorts->map($told)->all());
+
+        $arabic = $batch->shorts[1];
+        $estimated = $arabic->cutSummary()->times->durationMs ?? 0;
+        app(ShortPlanner::class)->plan($arabic, app(LibraryShelf::class)->of($this->channel()), new Unwatched);
+        $real = $arabic->refresh()->cutSummary()->times->durationMs ?? 0;
+        self::assertEqualsWithDelta(1.0, $estimated / $real, 0.15);
+        $this->get("/batches/{$batch->id}")->assertSee('voice of another language');
+
+        // Another voice, and nothing is told any more.
+        $this->setting('short', $batch->shorts[2]->id, 'voice', 'gerlind')->assertOk();
+        self::assertSame([], $told($batch->shorts[2]->refresh()));
     }
 
     public function test_markup_in_a_script_is_shown_and_never_run(): void

@@ -6,6 +6,7 @@ namespace App\Desks\Intake;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceRates;
+use RapidReel\Base\Language\LanguageFinder;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Making\Publish\PublishTime;
@@ -15,6 +16,7 @@ use RapidReel\Plan\Source\ScriptSource;
 use RapidReel\Text\Cleanup\ScriptReader;
 use RapidReel\Text\Manuscript\Manuscript;
 use RapidReel\Text\Script\SceneSplitter;
+use RapidReel\Text\Script\Script;
 use RapidReel\Text\Script\UnusableScript;
 
 /** Cleans a script, splits it into scenes, and settles what was written along with it. */
@@ -34,9 +36,9 @@ final readonly class ScriptPlanner
      */
     public function plan(ScriptSource $source, ScriptChoices $choices): PlannedScript
     {
-        $along = self::along($source, $choices);
-        $settled = $choices->settled->and(Level::Short, $along->own);
         $script = $this->reader->read($source->text, $source->title);
+        $along = $this->inItsLanguage($script, self::along($source, $choices), $choices);
+        $settled = $choices->settled->and(Level::Short, $along->own);
         $scenes = $this->splitter->split(
             $script,
             SettingsReader::split($settled),
@@ -56,6 +58,23 @@ final readonly class ScriptPlanner
             $choices->pronunciations,
             $this->voices,
         );
+    }
+
+    /**
+     * A script of another language than the voice that is set is read by one of its own, unless its voice was written
+     * along with it.
+     *
+     * @throws Refusal
+     */
+    private function inItsLanguage(Script $script, WrittenAlong $along, ScriptChoices $choices): WrittenAlong
+    {
+        $voice = $this->voices->saying(SettingsReader::speech($choices->settled->and(Level::Short, $along->own)));
+        $language = LanguageFinder::of($script->spoken(), $voice->primaryLanguage());
+        $other = $language === null || isset($along->own->own['voice']) || $voice->primaryLanguage() === $language
+            ? null
+            : $this->voices->reading($language, $voice);
+
+        return $other === null ? $along : $along->with($along->own->with('voice', $other->id));
     }
 
     /** @throws Refusal */

@@ -40,6 +40,24 @@ final readonly class VoiceBook
         return null;
     }
 
+    /**
+     * One that reads a language, as much like another as there is: by the same maker, as high, in that order.
+     *
+     * @param  string  $language  primary part of a BCP 47 tag
+     */
+    public function reading(string $language, Voice $like): ?Voice
+    {
+        $able = array_filter(
+            $this->voices->all(),
+            static fn (Voice $voice): bool => $voice->primaryLanguage() === $language,
+        );
+        usort($able, static fn (Voice $a, Voice $b): int => [
+            $b->source === $like->source, $b->register === $like->register,
+        ] <=> [$a->source === $like->source, $a->register === $like->register]);
+
+        return $able[0] ?? null;
+    }
+
     /** @throws VoiceUnavailable */
     public function get(string $id): Voice
     {

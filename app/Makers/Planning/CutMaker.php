@@ -28,7 +28,6 @@ use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\Flag;
 use RapidReel\Plan\Cut\FlagCode;
 use RapidReel\Plan\Cut\VoicedScene;
-use RapidReel\Plan\Review\ScriptFlags;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Voice\Speech\Take;
 use RapidReel\Voice\Speech\Tempo;
@@ -42,6 +41,7 @@ final readonly class CutMaker
         private CutBuilders $builders,
         private SegmentPlanner $segments,
         private MusicChooser $musicians,
+        private TaskFlags $flags,
     ) {
     }
 
@@ -86,7 +86,7 @@ final readonly class CutMaker
             $voiced,
             self::offered($shelf, $tasks),
             $this->music($tasks, $shelf, $number),
-            ScriptFlags::of(array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks), $channel),
+            $this->flags->of($tasks, $channel),
         );
     }
 
@@ -144,7 +144,8 @@ final readonly class CutMaker
         $voiced = $this->voiced($tasks);
 
         return $this->builders->of($tasks)->build($title, $voiced, [], null, [
-            ...$this->flags($voiced, $channel),
+            ...self::guessed($voiced),
+            ...$this->flags->of($tasks, $channel),
             ...$flags,
         ]);
     }
@@ -162,7 +163,7 @@ final readonly class CutMaker
 
         return $this->builders->of($tasks)->measure(
             $voiced,
-            $this->flags($voiced, $channel),
+            [...self::guessed($voiced), ...$this->flags->of($tasks, $channel)],
             array_map(static fn (?EdgeChoice $edge): int => $edge->ms ?? 0, $tasks[0]->short->edges),
         );
     }
@@ -235,13 +236,10 @@ final readonly class CutMaker
      * @param  non-empty-list<VoicedScene>  $voiced
      * @return list<Flag>
      */
-    private function flags(array $voiced, string $channel): array
+    private static function guessed(array $voiced): array
     {
         $isVoiced = array_filter($voiced, static fn (VoicedScene $one): bool => $one->take->key === '') === [];
 
-        return [
-            ...($isVoiced ? [] : [new Flag(FlagCode::Estimated, 'Times are estimated: not all of it is voiced yet.')]),
-            ...ScriptFlags::of(array_map(static fn (VoicedScene $one): Scene => $one->scene, $voiced), $channel),
-        ];
+        return $isVoiced ? [] : [new Flag(FlagCode::Estimated, 'Times are estimated: not all of it is voiced yet.')];
     }
 }

@@ -24,6 +24,7 @@ enum FlagCode: string
     case SeveralArticles = 'several-articles';
     case SameHook = 'same-hook';
     case SameScript = 'same-script';
+    case OtherLanguage = 'other-language';
 
     /** In a word or two, for a table. */
     public function label(): string
@@ -47,6 +48,7 @@ enum FlagCode: string
             self::SeveralArticles => 'several articles',
             self::SameHook => 'hook said before',
             self::SameScript => 'told before',
+            self::OtherLanguage => 'voice of another language',
         };
     }
 }

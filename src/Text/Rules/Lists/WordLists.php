@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Text\Rules\Lists;
 
-use RapidReel\Base\Language\LanguagePacks;
+use RapidReel\Base\Language\LanguageFinder;
 
 /**
  * The lists of several languages in one. A script is read by the English ones, as generators write English labels into
@@ -44,20 +44,9 @@ final class WordLists
         if (preg_match_all('/\p{Arabic}{2,}/u', $text) >= 5) {
             return 'ar';
         }
-        preg_match_all('/\p{L}+/u', $text, $found);
-        $words = array_count_values($found[0]);
-        $best = ['en', 0];
-        foreach (array_keys(self::languages()) as $code) {
-            if ($code === 'ar') {
-                continue;
-            }
-            $known = array_intersect_key($words, LanguagePacks::of($code)->words->functionWords);
-            // English has it where two are level.
-            $count = array_sum($known) + ($code === 'en' ? 0.5 : 0);
-            $best = $count > $best[1] ? [$code, $count] : $best;
-        }
 
-        return $best[0];
+        // English has it where two are level.
+        return LanguageFinder::likeliest($text, ['en', ...array_diff(array_keys(self::languages()), ['en', 'ar'])]);
     }
 
     /** @param  list<string>  $codes */
