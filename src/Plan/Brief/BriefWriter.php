@@ -19,19 +19,6 @@ final readonly class BriefWriter
     /** A brief of more words is not read to its end by a picture service. */
     private const MOST_WORDS = 18;
 
-    private const MEN = 'man|boy|father|husband|son|brother|king|fisherman|fellow|captain';
-
-    private const WOMEN = 'woman|girl|mother|wife|daughter|sister|queen|widow|lady';
-
-    private const PEOPLE = 'keeper|sailor|master|child|apprentice|pilot|doctor|teacher|soldier|engineer|farmer|nurse';
-
-    private const LARGE = 'harbours?|ports?|bay|sea|ocean|coast|shore|beach|cliffs?|reef|rocks?|island|isle|town|'
-        .'village|city|'
-        .'quay|pier|dock|lighthouse|tower|house|cottage|church|school|hospital|farm|field|forest|wood|river|lake|'
-        .'mountain|hill|'
-        .'valley|street|road|bridge|garden|market|square|station|ship|boat|deck|room|kitchen|cabin|cellar|gallery|'
-        .'water|desert';
-
     /** What a viewer is asked to do shows nothing of its own. */
     private const ASKS = '/^(?:follow|tell|subscribe|like|share|comment|save|send|try|would|could|do|did|have|are|'
         .'is|will)\b/iu';
@@ -61,21 +48,14 @@ final readonly class BriefWriter
         $light = new Daylight;
         $scene = null;
         $where = '';
-        $clauses = $known = [];
+        $clauses = [];
+        $memory = new StoryMemory(array_map(static fn (ShotWords $shot): string => $shot->sentence(), $shots));
         foreach ($shots as $i => $shot) {
             if ($shot->scene !== $scene) {
                 $scene = $shot->scene;
                 $light->hear($shot->sentence());
-                $clauses = $this->isRead() ? ClauseReader::read($shot->sentence()) : [];
-                foreach ($clauses as $number => $clause) {
-                    $named = ! $clause->isPronoun() && Picturable::seen($clause->who) > 0;
-                    $about = $named ? $clause->who : self::meant($clause->who, $known);
-                    if ($named && $clause->does !== '') {
-                        $known = [$clause->who, ...array_slice($known, 0, 3)];
-                    }
-                    $where = self::isLarge($clause->where) ? $clause->where : $where;
-                    $clauses[$number] = [$clause, $about, $clause->where];
-                }
+                $clauses = $this->isRead() ? $memory->hear(ClauseReader::read($shot->sentence())) : [];
+                $where = $memory->where;
             }
             $shown = $this->shown($shot, $clauses, $where);
             $view = $this->views === [] ? '' : $this->views[$shot->shot % count($this->views)];
@@ -89,48 +69,6 @@ final readonly class BriefWriter
         }
 
         return $briefs;
-    }
-
-    /**
-     * Who a pronoun is about: the last that was named and can be meant.
-     *
-     * @param  list<string>  $known  the last named first
-     */
-    private static function meant(string $pronoun, array $known): string
-    {
-        $others = match (mb_strtolower($pronoun)) {
-            'she' => self::MEN,
-            'he' => self::WOMEN,
-            'it' => self::MEN.'|'.self::WOMEN,
-            default => null,
-        };
-        if (preg_match('/^s?he$/iu', $pronoun) === 1) {
-            // People before things.
-            usort(
-                $known,
-                static fn (string $one, string $other): int => self::isPerson($other) <=> self::isPerson($one),
-            );
-        }
-        foreach ($known as $name) {
-            if ($others === null || preg_match("/\b(?:$others)\b/iu", $name) !== 1) {
-                return $name;
-            }
-        }
-
-        return '';
-    }
-
-    private static function isPerson(string $name): bool
-    {
-        $words = self::MEN.'|'.self::WOMEN.'|'.self::PEOPLE;
-
-        return preg_match('/\b(?:'.$words.')\b|(?<=.)\s\p{Lu}\p{Ll}/u', $name) === 1;
-    }
-
-    /** Whether more than one picture can be there: a harbour, and not a box. */
-    private static function isLarge(string $where): bool
-    {
-        return preg_match('/\b(?:'.self::LARGE.')\b/iu', $where) === 1;
     }
 
     private function isRead(): bool
@@ -178,7 +116,7 @@ final readonly class BriefWriter
 
         return match (true) {
             $vague && ! $named && Picturable::seen($words) === 0 => $this->subject,
-            $vague && ! $named => "{$this->subject}, $words",
+            $vague && ! $named => "{$this->subject}, ".self::lower($words),
             default => $words,
         };
     }
@@ -214,7 +152,7 @@ final readonly class BriefWriter
     private static function elsewhere(array $clauses, string $lastPlace): string
     {
         foreach ($clauses as [, , $place]) {
-            if (self::isLarge($place)) {
+            if (StoryMemory::isLarge($place)) {
                 return $place;
             }
         }

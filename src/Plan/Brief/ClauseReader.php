@@ -81,6 +81,17 @@ final class ClauseReader
                 $pending = [];
             }
             $last = count($clauses) - 1;
+            $before = $clauses[$last] ?? null;
+            // "A fisherman and his wife found a bottle": two who do the same.
+            if (mb_strtolower($join) === 'and' && $before !== null && $before->does.$before->where === ''
+                && $before->who !== '' && $clause->who !== '' && $clause->does !== '') {
+                $clause = new Clause(
+                    "$before->who and $clause->who", $clause->does, $clause->where,
+                    [...$before->words, 'and', ...$clause->words],
+                );
+                array_pop($clauses);
+                $last--;
+            }
             // What has no verb belongs to what comes before, or goes before what comes after.
             if ($clause->does === '' && $last >= 0 && $clauses[$last]->does !== '') {
                 $clauses[$last] = self::longer($clauses[$last], $part);
@@ -189,7 +200,11 @@ final class ClauseReader
             }
         }
 
-        return new Clause(trim($who), trim($does), trim($where), $words);
+        // "She slowly", of whom it is told; of whom something is never done nothing is seen, and that stays.
+        $adverb = '/(?<=\w)\s+(?:always|once|still|also|just|soon|often|\p{L}{3,}ly)$/iu';
+        $who = (string) preg_replace($adverb, '', trim($who));
+
+        return new Clause($who, trim($does), trim($where), $words);
     }
 
     /** @return list<string> */

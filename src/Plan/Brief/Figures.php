@@ -35,8 +35,7 @@ final readonly class Figures
         $kept = [];
         foreach ($this->looks as $name => $look) {
             $bare = (string) preg_replace('/^(?:the|an?)\s+/iu', '', $name);
-            $pattern = '/(?<![\p{L}\p{N}])(?:the\s+|an?\s+)?'.preg_quote($bare, '/')
-                .'(?![\p{L}\p{N}\'’])/iu';
+            $pattern = '/(?<![\p{L}\p{N}])(?:the\s+|an?\s+)?'.self::written($bare).'(?![\p{L}\p{N}\'’])/iu';
             /** @param  array<string>  $found */
             $tell = static function (array $found) use ($look, &$kept): string {
                 $said = is_string($found[0] ?? null) ? $found[0] : '';
@@ -52,5 +51,21 @@ final readonly class Figures
         }
 
         return strtr($text, array_map(static fn (array $one): string => $one[0], $kept));
+    }
+
+    /**
+     * A name as an expression. Between two of its names there may be others: "Captain Harlow" is Captain Siobhan
+     * Harlow.
+     */
+    private static function written(string $name): string
+    {
+        $words = preg_split('/\s+/u', $name) ?: [$name];
+        $written = preg_quote($words[0], '/');
+        foreach (array_slice($words, 1) as $i => $word) {
+            $areNames = preg_match('/^\p{Lu}/u', $words[$i]) === 1 && preg_match('/^\p{Lu}/u', $word) === 1;
+            $written .= ($areNames ? '(?-i:(?:\s+\p{Lu}[\p{L}.\'’-]*){0,2})' : '').'\s+'.preg_quote($word, '/');
+        }
+
+        return $written;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan\Brief;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Plan\Brief\Brief;
 use RapidReel\Plan\Brief\BriefList;
@@ -96,7 +97,73 @@ final class BriefTest extends TestCase
             'Then she climbed the stairs.',
         ]);
 
-        self::assertSame('Wide view: Ada Fenn climbing the stairs in the tower', $briefs[3] ?? end($briefs));
+        self::assertSame('Wide view: Ada Fenn climbing the stairs', $briefs[3] ?? end($briefs));
+    }
+
+    /** @param  list<string>  $shown  by sentence */
+    #[DataProvider('stories')]
+    public function test_who_and_where_are_told_only_where_they_are_certain(string $story, array $shown): void
+    {
+        $sentences = preg_split('/(?<=\.) /', $story) ?: [];
+        $shots = array_map(
+            static fn (string $one, int $i): ShotWords => new ShotWords($i, 0, $one, '', 0, 1_000, $one),
+            $sentences,
+            array_keys($sentences),
+        );
+        self::assertSame($shown, array_map(
+            static fn (Brief $brief): string => $brief->text,
+            (new BriefWriter('', views: []))->write($shots),
+        ));
+    }
+
+    /** @return array<string, array{string, list<string>}> */
+    public static function stories(): array
+    {
+        return [
+            'a boat is no person, whatever is in its name' => [
+                'The pilot boat Merganser left the quay. She was painting the hull herself.',
+                ['the pilot boat Merganser leaving the quay', 'She was painting the hull herself'],
+            ],
+            'one of two men' => [
+                'The keeper climbed the tower. The inspector followed him. He counted the steps.',
+                ['the keeper climbing the tower', 'the inspector following him', 'He counted the steps'],
+            ],
+            'a man and a woman' => [
+                'Anna Brandt lit the lamp. Her brother Joss rowed out. She wrote a letter. He found a bottle.',
+                ['Anna Brandt lighting the lamp', 'her brother Joss rowing out', 'Anna Brandt writing a letter',
+                    'her brother Joss finding a bottle'],
+            ],
+            'two who do the same' => [
+                'A fisherman and his wife found a bottle on the beach. She broke it open.',
+                ['a fisherman and his wife finding a bottle on the beach', 'his wife breaking it open on the beach'],
+            ],
+            'more of the one who is named, and then what is done' => [
+                'The keeper climbed the tower. Ines Okoro, the wife of the pilot, pointed at the rocks.',
+                ['the keeper climbing the tower', 'Ines Okoro pointing at the rocks'],
+            ],
+            'nobody, of whom another sentence told' => [
+                'An apprentice tied a rope. On the wreck hung a bronze bell.',
+                ['an apprentice tying a rope', 'On the wreck hung a bronze bell'],
+            ],
+            'what happens by itself' => [
+                'The gull stole a fish. It rained for nine days. It was cold.',
+                ['the gull stealing a fish', 'It rained for nine days', 'It was cold'],
+            ],
+            'several, of whom nobody was told' => [
+                'The priest rang the bell. They found him in the chapel.',
+                ['the priest ringing the bell', 'They found him in the chapel'],
+            ],
+            'a place lasts while the same is there' => [
+                'The sailor slept below deck. He wrote a letter. The gull stole a fish. A woman lit a lamp.',
+                ['the sailor sleeping below deck', 'the sailor writing a letter below deck', 'the gull stealing a fish',
+                    'a woman lighting a lamp'],
+            ],
+            'and not for ever' => [
+                'The sailor slept below deck. He wrote a letter. He read a book. He ate an apple. He lit a pipe.',
+                ['the sailor sleeping below deck', 'the sailor writing a letter below deck',
+                    'the sailor reading a book below deck', 'the sailor eating an apple', 'the sailor lighting a pipe'],
+            ],
+        ];
     }
 
     public function test_light_and_weather_are_carried_on_until_others_are_told(): void
@@ -117,6 +184,13 @@ final class BriefTest extends TestCase
             "the keeper = a lean man of sixty, blue cap\nkeeper's daughter = a girl in red\nnobody\n",
         );
         $briefs = self::of(['The keeper climbed the stairs.', "A keeper's daughter rang the bell."], $figures);
+        $harlow = Figures::read('Captain Harlow = grey coat, red scarf');
+        foreach (['Captain Harlow', 'Captain Siobhan Harlow', 'captain harlow', 'The Captain S. M. Harlow'] as $name) {
+            self::assertSame("$name (grey coat, red scarf) left.", $harlow->shownIn("$name left."));
+        }
+        foreach (['The captain met a Harlow.', 'Captain Siobhan left. Harlow came.', 'Captain Harlowe'] as $other) {
+            self::assertSame($other, $harlow->shownIn($other));
+        }
 
         self::assertSame('Wide view: the keeper (a lean man of sixty, blue cap) climbing the stairs', $briefs[0]);
         self::assertSame("Wide view: a keeper's daughter (a girl in red) ringing the bell", end($briefs));
