@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Text\Sketch;
 
-/** English words that can stand for each other wherever they are, and ways to shorten and to spell out. */
+/** English words that can stand for each other, and ways to shorten and to spell out; where, `WordFits` says. */
 final class OtherWords
 {
     /** Each line: words of one meaning in one form. */
@@ -23,8 +23,7 @@ final class OtherWords
         'very old|ancient', 'very big|huge', 'very small|tiny', 'quiet|silent', 'scared|afraid', 'strange|odd|curious',
         'beautiful|lovely',
         'near|close to', 'far away|a long way off', 'under|beneath', 'behind|at the back of',
-        'for ever|for good', 'never once|not one single time',
-        'always|at all times', 'suddenly|all of a sudden', 'slowly|little by little|step by step',
+        'for ever|for good', 'suddenly|all of a sudden', 'slowly|little by little|step by step',
         'but|yet', 'did not know|had no idea', 'could not|was not able to', 'had to|was forced to',
         'wanted to|meant to', 'tried to|set out to',
         'in those days|back then|at that time', 'today|these days', 'the next morning|the morning after',

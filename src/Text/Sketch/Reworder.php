@@ -20,6 +20,9 @@ final class Reworder
 
     private const TRIES = 40;
 
+    /** Marks a word that was put in place of another, until its article is right. */
+    private const NEW = "\x01";
+
     /** How often one of the possible changes is made. */
     private const CHANCE = 70;
 
@@ -149,14 +152,41 @@ final class Reworder
             self::longestFirst(array_keys($others)),
         )).')(?![\p{L}\p{N}\'’-])/iu';
 
-        $other = static function (string $word) use ($others, $chance, $does): string {
+        $made = '';
+        $at = 0;
+        while (preg_match($pattern, $said, $found, PREG_OFFSET_CAPTURE, $at) === 1) {
+            [$word, $from] = $found[0];
+            $fits = WordFits::at($word, substr($said, 0, $from), substr($said, $from + strlen($word)));
+            // Of several words that do not fit, the second may begin others that do.
+            $until = $from + ($fits ? strlen($word) : strcspn($word, ' '));
             $choice = $others[mb_strtolower($word)];
-            $said = $does() ? $choice[$chance->getInt(0, count($choice) - 1)] : $word;
+            $new = $fits && $does() ? $choice[$chance->getInt(0, count($choice) - 1)] : '';
+            $made .= substr($said, $at, $from - $at).match (true) {
+                $new === '' => substr($said, $from, $until - $from),
+                preg_match('/^\p{Lu}/u', $word) === 1 => self::NEW.self::large($new),
+                default => self::NEW.$new,
+            };
+            $at = $until;
+        }
 
-            return preg_match('/^\p{Lu}/u', $word) === 1 ? self::large($said) : $said;
-        };
+        return self::articled($made.substr($said, $at));
+    }
 
-        return (string) preg_replace_callback($pattern, static fn (array $found): string => $other($found[0]), $said);
+    /** With the article that each new word wants before it: "an odd light" where it was "a strange" one. */
+    private static function articled(string $said): string
+    {
+        $said = (string) preg_replace_callback(
+            '/(?<![\p{L}\p{N}])(an?) '.self::NEW.'(\p{L}+)/iu',
+            static function (array $found): string {
+                $isVowel = preg_match('/^(?:(?!eu|one|once|uni|us[aeiu])[aeiou]|hour|honest|heir)/iu', $found[2]) === 1;
+                $article = $isVowel ? 'an' : 'a';
+
+                return (preg_match('/^A/', $found[1]) === 1 ? self::large($article) : $article).' '.$found[2];
+            },
+            $said,
+        );
+
+        return str_replace(self::NEW, '', $said);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Text\Sketch;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Refusal;
 use RapidReel\Text\Hook\HookShape;
@@ -79,6 +80,68 @@ final class RewordingTest extends TestCase
             self::assertMatchesRegularExpression('/1911[^\n]*\n\[Show: ice at night\]/', $version->text());
             self::assertStringContainsString('night owls', strtolower($version->text()));
         }
+    }
+
+    /** @return list<string> all that a sentence is made by many throws of the dice */
+    private static function ways(string $sentence): array
+    {
+        $ways = [];
+        for ($seed = 0; $seed < 80; $seed++) {
+            try {
+                $script = [$sentence, ...self::SCRIPT];
+                $version = (new Reworder)->reword(new Rewording('The lamp', $script, Tone::Plain, '', $seed, [], []));
+                $ways[] = $version->sentences[0];
+            } catch (Refusal) {
+                continue;
+            }
+        }
+
+        return array_values(array_unique($ways));
+    }
+
+    #[TestWith(['There was one too many on the map.', 'one too many'])]
+    #[TestWith(['He asked how many had come.', 'how many'])]
+    #[TestWith(['How often did it rain?', 'How often'])]
+    #[TestWith(['She called again and again.', 'again and again'])]
+    #[TestWith(['All but one were lost.', 'All but one'])]
+    #[TestWith(['The boat went under.', 'went under'])]
+    #[TestWith(['He left it all behind.', 'behind'])]
+    #[TestWith(['She drew near.', 'drew near'])]
+    #[TestWith(['It was built of stone.', 'built of stone'])]
+    #[TestWith(['It so happened to be him.', 'happened to be'])]
+    #[TestWith(['He learned to swim.', 'learned to'])]
+    #[TestWith(['It was meant to burn.', 'was meant to'])]
+    #[TestWith(['They had to leave.', 'They had to'])]
+    #[TestWith(['They could not leave.', 'They could'])]
+    #[TestWith(['He stood there as though lost.', 'as though'])]
+    #[TestWith(['It had not yet begun.', 'yet'])]
+    #[TestWith(["It's been so long.", "It's been"])]
+    #[TestWith(['He had a boat.', 'He had a boat'])]
+    #[TestWith(['So it is.', 'it is'])]
+    #[TestWith(['By and large, it held.', 'and large'])]
+    #[TestWith(['A crew of nine people sailed.', 'nine people'])]
+    public function test_what_belongs_together_stays_together(string $sentence, string $kept): void
+    {
+        $ways = self::ways($sentence);
+        self::assertNotSame([], $ways);
+        foreach ($ways as $way) {
+            self::assertStringContainsStringIgnoringCase($kept, $way);
+        }
+    }
+
+    #[TestWith(['He saw a strange light in the fog.', '/\ban odd light\b/', '/\ba odd\b/'])]
+    #[TestWith(['It was an odd old tower.', '/\ba (?:strange|curious) old\b/', '/\ban (?:strange|curious)\b/'])]
+    #[TestWith(['It was a mistake to land there.', '/\ban error\b/', '/\ba error\b/'])]
+    #[TestWith(['A very old man came.', '/\bAn ancient man\b/', '/\bA ancient\b/'])]
+    #[TestWith(['She had to go.', '/\bShe was forced to go\b/', '/\bShe were\b/'])]
+    public function test_a_word_has_the_article_and_the_number_that_go_with_it(
+        string $sentence,
+        string $seen,
+        string $never,
+    ): void {
+        $ways = self::ways($sentence);
+        self::assertNotSame([], preg_grep($seen, $ways));
+        self::assertSame([], array_values(preg_grep($never, $ways) ?: []));
     }
 
     public function test_the_same_order_gives_the_same_words(): void
