@@ -22,6 +22,7 @@ use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\PaceSettings;
 use RapidReel\Plan\Settings\SettingsReader;
 use RapidReel\Plan\Settings\SettingValues;
+use RapidReel\Text\Script\Leaning;
 use RapidReel\Text\Script\SceneRole;
 use RapidReel\Voice\Speech\DeadAir;
 use RapidReel\Voice\Speech\Pause;
@@ -68,6 +69,10 @@ final readonly class PaceDesk
             ),
             PaceSettings::limits($levels),
             TargetProfile::FPS,
+            Leaning::of(
+                array_map(static fn (SceneTask $task): string => $task->scene->text, $tasks),
+                $tasks[0]->voice->language,
+            ),
         );
 
         $bodyMs = max(self::LEAST_MS, $targetMs - $around);

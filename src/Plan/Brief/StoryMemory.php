@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Brief;
 
+use RapidReel\Base\Language\PersonWords;
 use RapidReel\Base\Language\Picturable;
 
 /**
@@ -12,17 +13,6 @@ use RapidReel\Base\Language\Picturable;
  */
 final class StoryMemory
 {
-    private const MEN = 'man|boy|father|husband|son|brother|king|fisherman|fellow|uncle|grandfather|lad|widower|'
-        .'gentleman';
-
-    private const WOMEN = 'woman|girl|mother|wife|daughter|sister|queen|widow|lady|aunt|grandmother|nun|maid';
-
-    private const PEOPLE = 'keeper|sailor|master|child|apprentice|pilot|doctor|teacher|soldier|engineer|farmer|nurse|'
-        .'captain|inspector|priest|clerk|baker|painter|innkeeper|stranger|officer|mate|cook|smith|mayor|diver|guard|'
-        .'judge|inventor|ferryman|clockmaker|surveyor|skipper|passenger|visitor|writer|artist|merchant|thief|prisoner|'
-        .'monk|bishop|miner|hunter|shepherd|gardener|tailor|carpenter|mason|messenger|postman|policeman|watchman|'
-        .'helmsman|oarsman|lookout|survivor|orphan|stowaway|rower|swimmer';
-
     private const LARGE = 'harbours?|ports?|bay|sea|ocean|coast|shore|beach|cliffs?|reef|rocks?|island|isle|town|'
         .'village|city|'
         .'quay|pier|dock|lighthouse|tower|house|cottage|church|school|hospital|farm|field|forest|wood|river|lake|'
@@ -78,7 +68,7 @@ final class StoryMemory
             $about = $isNamed ? $clause->who : ($clause->who === '' ? $here : $this->meant($clause));
             $here = $about === '' || self::isAside($clause, $here) ? $here : $about;
             if (($isNamed || $clause->who === '') && $about !== '' && $clause->does !== '') {
-                $isNew = $isNew || self::head($about) !== self::head($this->known[0] ?? '');
+                $isNew = $isNew || PersonWords::head($about) !== PersonWords::head($this->known[0] ?? '');
                 // Of two who did it together, either may be meant.
                 $this->known = array_slice(
                     [...explode(' and ', $about), ...$this->known], 0, self::REMEMBERED,
@@ -107,10 +97,10 @@ final class StoryMemory
     private function meant(Clause $clause): string
     {
         $may = match (mb_strtolower($clause->who)) {
-            'she' => fn (string $name): bool => $this->isPerson($name) && ! self::has($name, self::MEN)
-                && ($this->called[self::head($name)] ?? 'she') === 'she',
-            'he' => fn (string $name): bool => $this->isPerson($name) && ! self::has($name, self::WOMEN)
-                && ($this->called[self::head($name)] ?? 'he') === 'he',
+            'she' => fn (string $name): bool => $this->isPerson($name) && ! PersonWords::has($name, PersonWords::MEN)
+                && ($this->called[PersonWords::head($name)] ?? 'she') === 'she',
+            'he' => fn (string $name): bool => $this->isPerson($name) && ! PersonWords::has($name, PersonWords::WOMEN)
+                && ($this->called[PersonWords::head($name)] ?? 'he') === 'he',
             'it' => fn (string $name): bool => ! $this->isPerson($name)
                 && preg_match(self::NOBODY_DOES, $clause->does) !== 1,
             default => static fn (string $name): bool => false,
@@ -118,7 +108,7 @@ final class StoryMemory
         $found = [];
         foreach ($this->known as $name) {
             if ($may($name)) {
-                $found[self::head($name)] ??= $name;
+                $found[PersonWords::head($name)] ??= $name;
             }
         }
 
@@ -138,18 +128,7 @@ final class StoryMemory
 
     private function isPerson(string $name): bool
     {
-        // A name of names alone: "Anna Brandt", and not "the boat Merganser".
-        return self::has($name, self::MEN.'|'.self::WOMEN.'|'.self::PEOPLE)
-            || preg_match('/^\p{Lu}\p{L}+(?: (?:\p{L}{2,3} )?\p{Lu}\p{L}+)+$/u', $name) === 1
-            || isset($this->names[$name]);
-    }
-
-    private static function has(string $name, string $words): bool
-    {
-        // "The keeper of the light" and "her brother Joss", and not "the pilot boat" or "the keeper's dog".
-        $own = (string) preg_replace('/ (?:of|at|in|on|from|with|who|that|which) .*$/iu', '', $name);
-
-        return preg_match("/\\b(?:$words)\\b(?!['’]s|(?-i: \p{Ll}))/iu", $own) === 1;
+        return PersonWords::isPerson($name) || isset($this->names[$name]);
     }
 
     /** Whether words name something that can be seen, and are no place themselves. */
@@ -158,15 +137,7 @@ final class StoryMemory
         $place = '/^(?:inside|outside|above|below|behind|beyond|beside|under|over|in|on|at|there)\b|'
             .'\b(?:above|below|away|ago|later)$/iu';
 
-        return (Picturable::seen($who) > 0 || self::has($who, self::MEN.'|'.self::WOMEN))
+        return (Picturable::seen($who) > 0 || PersonWords::has($who, PersonWords::MEN.'|'.PersonWords::WOMEN))
             && preg_match($place, $who) !== 1;
-    }
-
-    /** The word by which two names are known to be of the same. */
-    private static function head(string $name): string
-    {
-        $words = explode(' ', (string) preg_replace('/ (?:of|at|in|on|from|with|who|that|which) .*$/iu', '', $name));
-
-        return mb_strtolower($words[count($words) - 1]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Plan\Pace;
 
 use RapidReel\Base\FrameGrid;
+use RapidReel\Text\Script\Leaning;
 
 /**
  * Brings a short to a length, to the frame, by the least change that does it: what is found in pauses inside scenes is
@@ -26,12 +27,14 @@ final readonly class Tightener
 
     /**
      * @param  non-empty-list<PacedScene>  $scenes
+     * @param  Leaning|null  $leaning  which of them are needed by others
      */
     public function __construct(
         private array $scenes,
         private PaceValues $now,
         private PaceLimits $limits,
         int $fps,
+        private ?Leaning $leaning = null,
     ) {
         $this->grid = new FrameGrid($fps);
     }
@@ -56,12 +59,7 @@ final readonly class Tightener
             max($this->now->tempo, $this->limits->fastest),
             $this->now->tailMs,
         );
-        $dropped = LeastNeeded::of(
-            $this->scenes,
-            $this->droppable(),
-            $this->each($tightest),
-            $this->frames($tightest, []) - $target,
-        );
+        $dropped = $this->leastNeeded($tightest, $target);
         $isOut = $dropped === null;
         $dropped ??= $this->droppable();
 
@@ -72,6 +70,25 @@ final readonly class Tightener
             $this->steps($tightest, $target),
             false,
         );
+    }
+
+    /**
+     * What is left out, as little as will do: a scene that others lean on stays as long as they do, unless nothing else
+     * would do.
+     *
+     * @return list<int>|null
+     */
+    private function leastNeeded(PaceValues $tightest, int $target): ?array
+    {
+        $may = $this->droppable();
+        $wanted = $this->frames($tightest, []) - $target;
+        $first = $found = LeastNeeded::of($this->scenes, $may, $this->each($tightest), $wanted);
+        while ($found !== null && ($missed = $this->leaning?->missed($found) ?? []) !== []) {
+            $may = array_values(array_diff($may, $missed));
+            $found = LeastNeeded::of($this->scenes, $may, $this->each($tightest), $wanted);
+        }
+
+        return $found ?? $first;
     }
 
     public function stretch(int $targetMs): PacePlan

@@ -10,7 +10,7 @@ use RapidReel\Base\Refusal;
 
 /**
  * Finds the sentences that a script which is too long can do without: those with least in common with the rest of it
- * (TextRank, R. Mihalcea and P. Tarau, 2004). The hook and the last scene stay.
+ * (TextRank, R. Mihalcea and P. Tarau, 2004). The hook and the last scene stay, and so does whatever others lean on.
  */
 final readonly class LengthTrimmer
 {
@@ -50,21 +50,24 @@ final readonly class LengthTrimmer
         $dropped = [];
         $steps = [];
         $left = $scenes;
-        foreach (array_keys($scores) as $i) {
-            if ($duration <= $longestMs || count($steps) >= $most) {
-                break;
-            }
+        $leaning = Leaning::of(array_column($all, 1), $language);
+        $may = array_values(array_filter(
+            array_keys($scores),
+            static fn (int $i): bool => $all[$i][0] !== 0 && $all[$i][0] !== $last,
+        ));
+        while ($duration > $longestMs && count($steps) < $most && $may !== []) {
+            // One that says who the next is about goes when that is gone, or nothing else is left to go.
+            $free = array_values(array_filter($may, static fn (int $i): bool => $leaning->missed(
+                [...array_keys($dropped), $i],
+            ) === []));
+            $i = $free[0] ?? $may[0];
+            $may = array_values(array_diff($may, [$i]));
             [$scene, $sentence] = $all[$i];
-            if ($scene === 0 || $scene === $last) {
+            $without = self::without($scenes, $all, $dropped + [$i => true]);
+            if ($without === []) {
                 continue;
             }
             $dropped[$i] = true;
-            $without = self::without($scenes, $all, $dropped);
-            if ($without === []) {
-                unset($dropped[$i]);
-
-                continue;
-            }
             $left = $without;
             $duration = $measure($left);
             $steps[] = new TrimStep($sentence, $scene, $duration);
