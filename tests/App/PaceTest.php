@@ -58,11 +58,22 @@ final class PaceTest extends AppTestCase
             $plain['shots'][count($plain['shots']) - 1]['end_ms'],
         );
         self::assertContains('hook-late', array_column($plain['flags'], 'code'));
-        $target = round(0.85 * $plain['duration_ms'] / 1000, 1);
+        $target = round(0.9 * $plain['duration_ms'] / 1000, 1);
         [$tight, $process] = $this->pace("--tighten=$target");
         self::assertSame((int) (1000 * $target), $tight['duration_ms'], $process->getErrorOutput());
         self::assertSame(0, $process->getExitCode());
         self::assertLessThan($plain['silence_share'], $tight['silence_share']);
+        // Where sentences go, they are told; and that speech would be too fast.
+        [$short, $process] = $this->pace('--tighten=14', '--set', 'fastest_tempo=150');
+        self::assertSame(14_000, $short['duration_ms'], $process->getErrorOutput());
+        preg_match_all('/left out: “(.+)”/u', $process->getErrorOutput(), $gone);
+        $said = implode(' ', array_column($short['words'] ?? [], 'text'));
+        self::assertNotSame([], $gone[1]);
+        foreach ($gone[1] as $sentence) {
+            self::assertStringContainsString($sentence, self::SCRIPT);
+            self::assertStringNotContainsString($sentence, $said);
+        }
+        self::assertStringContainsString('words a second then', $process->getErrorOutput());
         $target = ceil($plain['duration_ms'] / 1000) + 2;
         [$long] = $this->pace("--stretch=$target");
         self::assertSame((int) (1000 * $target), $long['duration_ms']);

@@ -16,6 +16,7 @@ use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\Registry;
 use RapidReel\Plan\Source\ScriptSource;
+use RapidReel\Text\Script\Scene;
 
 /**
  * What commands over scripts share beside what all commands do (`Answers`).
@@ -76,7 +77,9 @@ trait ReadsScripts
     private function fitted(PlannedScript $planned, int $number, bool $speaks): PlannedScript
     {
         if ($this->option('fit')) {
-            $planned = $planned->saying(app(LengthDesk::class)->planFor($planned->tasks())->left());
+            $plan = app(LengthDesk::class)->planFor($planned->tasks());
+            $this->tellGone($number, array_column($plan->steps, 'sentence'));
+            $planned = $planned->saying($plan->left());
         }
         foreach (['tighten' => false, 'stretch' => true] as $option => $isLonger) {
             $written = $this->option($option);
@@ -85,6 +88,10 @@ trait ReadsScripts
                 $plan = app(PaceDesk::class)->plan($tasks, Seconds::milliseconds($written), $isLonger, $speaks);
                 $this->tell("Script $number: {$plan->says()}");
                 $this->missed += $plan->reaches() ? 0 : 1;
+                $this->tellGone($number, array_values(array_map(
+                    static fn (Scene $scene): string => $scene->text,
+                    array_diff_key($planned->scenes, $plan->left($planned->scenes)),
+                )));
                 $left = array_values($plan->left($planned->scenes));
                 $planned = ($left === [] ? $planned : $planned->saying($left))
                     ->with(PaceDesk::settings($plan, $tasks[0]->levels, $planned->along->own));
@@ -92,6 +99,14 @@ trait ReadsScripts
         }
 
         return $planned;
+    }
+
+    /** @param  list<string>  $gone  what is no longer said */
+    private function tellGone(int $script, array $gone): void
+    {
+        foreach ($gone as $sentence) {
+            $this->tell("Script $script: left out: “{$sentence}”");
+        }
     }
 
     /** @param  list<string>  $warnings */

@@ -77,7 +77,9 @@ final readonly class PaceDesk
 
         $bodyMs = max(self::LEAST_MS, $targetMs - $around);
 
-        return ($isLonger ? $tightener->stretch($bodyMs) : $tightener->tighten($bodyMs))->around($around);
+        return ($isLonger ? $tightener->stretch($bodyMs) : $tightener->tighten($bodyMs))
+            ->speaking(array_map(static fn (SceneTask $task): int => $task->scene->words(), $tasks))
+            ->around($around);
     }
 
     /**

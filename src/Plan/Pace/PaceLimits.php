@@ -18,6 +18,9 @@ final readonly class PaceLimits
      */
     public const FASTEST = 112;
 
+    /** Words a second beyond which speech is hard to follow (common practice, no published source). */
+    public const FAST_SPEECH = 3.7;
+
     public const MOST_DEAD_AIR = 350;
 
     public const MOST_GAP = 450;

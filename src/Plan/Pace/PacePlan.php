@@ -10,7 +10,6 @@ final readonly class PacePlan
     /**
      * @param  list<PaceStep>  $steps  in the order in which they are spent
      * @param  list<int>  $dropped  numbers of the scenes that are left out, rising
-     * @param  string  $why  ends the sentence that says that it is not reached
      */
     public function __construct(
         public int $beforeMs,
@@ -20,7 +19,7 @@ final readonly class PacePlan
         public array $steps,
         public array $dropped,
         public bool $isLonger,
-        private string $why = '',
+        private PaceRemarks $remarks = new PaceRemarks,
     ) {
     }
 
@@ -29,7 +28,26 @@ final readonly class PacePlan
     {
         return new self(
             $this->beforeMs + $ms, $this->targetMs + $ms, $this->afterMs + $ms, $this->values, $this->steps,
-            $this->dropped, $this->isLonger, $this->why,
+            $this->dropped, $this->isLonger, $this->remarks,
+        );
+    }
+
+    /**
+     * The same that tells, too, where speech would be faster then than is common.
+     *
+     * @param  array<int, int>  $words  how many there are in each scene, by number
+     */
+    public function speaking(array $words): self
+    {
+        $seconds = max(1, $this->afterMs - $this->values->tailMs) / 1000;
+        $rate = array_sum($this->left($words)) / $seconds;
+        $hurry = $rate <= PaceLimits::FAST_SPEECH || $this->isLonger ? '' : sprintf(
+            'Speech goes at %.1f words a second then; over %.1f it is hard to follow.', $rate, PaceLimits::FAST_SPEECH,
+        );
+
+        return new self(
+            $this->beforeMs, $this->targetMs, $this->afterMs, $this->values, $this->steps, $this->dropped,
+            $this->isLonger, new PaceRemarks($this->remarks->why, $hurry),
         );
     }
 
@@ -72,7 +90,7 @@ final readonly class PacePlan
                 $seconds($this->targetMs),
                 $seconds($this->afterMs),
                 $seconds($this->missingMs()),
-                $this->why === '' ? '' : ", {$this->why}",
+                $this->remarks->why === '' ? '' : ", {$this->remarks->why}",
             );
         }
         if (! $this->changes()) {
@@ -83,7 +101,9 @@ final readonly class PacePlan
             );
         }
 
-        return sprintf('From %s to %s.', $seconds($this->beforeMs), $seconds($this->afterMs));
+        return trim(sprintf(
+            'From %s to %s. %s', $seconds($this->beforeMs), $seconds($this->afterMs), $this->remarks->hurry,
+        ));
     }
 
     /**

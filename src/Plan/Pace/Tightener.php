@@ -268,7 +268,7 @@ final readonly class Tightener
             $steps,
             $dropped,
             $isLonger,
-            $isLonger ? 'as no words are made up' : $this->limits->mayDrop->keeps(),
+            new PaceRemarks($isLonger ? 'as no words are made up' : $this->limits->mayDrop->keeps()),
         );
     }
 

@@ -6,6 +6,7 @@ namespace RapidReel\Plan\Review\Pace;
 
 use RapidReel\Base\Refusal;
 use RapidReel\Plan\Pace\Cadence;
+use RapidReel\Plan\Pace\PaceLimits;
 use RapidReel\Voice\Speech\DeadAir;
 
 /** What a pace report is flagged for: each with its place and, where there is an obvious one, its mend. */
@@ -20,8 +21,6 @@ final class PaceFindings
     public const SILENT_SHARE = 0.15;
 
     private const SLOW = 2.3;
-
-    private const FAST = 3.7;
 
     /** A picture that comes back before so many others is noticed. */
     private const NEAR_SHOTS = 5;
@@ -92,7 +91,7 @@ final class PaceFindings
                 new PaceMend('Speak at 110 % of the tempo', 'tempo', 110),
             );
         }
-        if ($rate > self::FAST) {
+        if ($rate > PaceLimits::FAST_SPEECH) {
             $found[] = new PaceFinding(
                 PaceCode::SpeechFast,
                 sprintf('It is spoken fast: %.1f words a second.', $rate),
