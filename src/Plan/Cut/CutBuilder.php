@@ -127,6 +127,7 @@ final readonly class CutBuilder
                     count(array_filter($looks, static fn (ShotLook $look): bool => $look->isOdd)),
                     $unkeyed,
                 ),
+                ...UnmetSettings::of($voiced, $scenes),
             ]),
             new CutSound(
                 $music,

@@ -25,6 +25,7 @@ enum FlagCode: string
     case SameHook = 'same-hook';
     case SameScript = 'same-script';
     case OtherLanguage = 'other-language';
+    case NotAsSet = 'not-as-set';
 
     /** In a word or two, for a table. */
     public function label(): string
@@ -49,6 +50,7 @@ enum FlagCode: string
             self::SameHook => 'hook said before',
             self::SameScript => 'told before',
             self::OtherLanguage => 'voice of another language',
+            self::NotAsSet => 'set in vain',
         };
     }
 }
