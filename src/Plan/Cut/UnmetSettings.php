@@ -66,14 +66,19 @@ final class UnmetSettings
         }
         $said = [];
         foreach ($unmet as $why => $scenes) {
-            $where = match (true) {
-                count($scenes) === count($voiced) => '',
-                $scenes === [0] => ' in the hook',
-                default => count($scenes) === 1 ? ' in one scene' : ' in '.count($scenes).' scenes',
-            };
-            $said[] = "Pictures are to change$where $why";
+            $said[] = 'Pictures are to change'.self::where($scenes, count($voiced))." $why";
         }
 
         return $said;
+    }
+
+    /** @param  list<int>  $scenes  numbers of some of so many */
+    private static function where(array $scenes, int $of): string
+    {
+        return match (count($scenes)) {
+            $of => '',
+            1 => $scenes[0] === 0 ? ' in the hook' : ' in one scene',
+            default => ' in '.count($scenes).' scenes',
+        };
     }
 }

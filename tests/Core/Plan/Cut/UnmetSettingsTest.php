@@ -75,7 +75,8 @@ final class UnmetSettingsTest extends TestCase
             self::told(self::changing(0.8, 1_200)),
         );
         self::assertStringStartsWith(
-            'Pictures are to change in the hook every 0.8 s', self::told(self::changing(0.8, 900), new SceneSettings)[0],
+            'Pictures are to change in the hook every 0.8 s',
+            self::told(self::changing(0.8, 900), new SceneSettings)[0],
         );
         self::assertStringStartsWith(
             'Pictures are to change in 2 scenes every 1 s', self::told(new SceneSettings, self::changing(1, 1_100))[0],
