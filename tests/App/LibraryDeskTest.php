@@ -226,7 +226,7 @@ final class LibraryDeskTest extends AppTestCase
             $stream = self::probe(app('filesystem')->disk('media')->path($copy->path))['streams'][0];
             match ($mend) {
                 Mend::Borders => self::assertSame([480, 270], [$stream['width'], $stream['height']]),
-                Mend::Edges => self::assertSame([600, 338], [$stream['width'], $stream['height']]),
+                Mend::Edges => self::assertSame([450, 252], [$stream['width'], $stream['height']]),
                 Mend::Smooth => self::assertSame('30/1', $stream['r_frame_rate']),
                 Mend::Slow => self::assertEqualsWithDelta(4.0, (float) $stream['duration'], 0.3),
                 default => self::assertSame([640, 360, '30'], [

@@ -119,8 +119,9 @@ final readonly class MendDesk
             $this->make($copy, $of, $mend, $folder);
         } catch (Refusal|UnusableMedia $problem) {
             $this->refuse($copy->id, $problem->getMessage());
-        } catch (ToolFailed) {
-            $this->refuse($copy->id, 'It could not be mended so. The untouched clip is as it was.');
+        } catch (ToolFailed $problem) {
+            report($problem);
+            $this->refuse($copy->id, "{$problem->getMessage()} The untouched clip is as it was.");
         } finally {
             $this->store->discard($folder);
         }
@@ -149,7 +150,13 @@ final readonly class MendDesk
         }
         $this->sources->lay($of->fingerprint, $this->store->path($of->path), $of->name, $of->seal);
         $source = $this->store->source($of->fingerprint);
-        $crop = $mend === Mend::Borders ? $this->borders($source, $of, $folder) : '';
+        $crop = match ($mend) {
+            Mend::Borders => $this->borders($source, $of, $folder)
+                ?? throw new Refusal('No black borders were found.'),
+            // What is cut off is cut off the picture, and not off black that stands around it.
+            Mend::Edges => $this->borders($source, $of, $folder) ?? '',
+            default => '',
+        };
         if ($mend === Mend::Steady) {
             $this->tools->run(
                 [
@@ -231,12 +238,12 @@ final readonly class MendDesk
     }
 
     /**
-     * What black borders leave of a clip, as w:h:x:y.
+     * What black borders leave of a clip, as w:h:x:y; null where there are none.
      *
-     * @throws Refusal when there are none
+     * @throws Refusal where hardly anything is left
      * @throws ToolFailed
      */
-    private function borders(string $source, Footage $of, string $folder): string
+    private function borders(string $source, Footage $of, string $folder): ?string
     {
         $said = $this->tools->run(
             [
@@ -249,7 +256,7 @@ final readonly class MendDesk
         preg_match_all('/crop=(\d+):(\d+):(\d+):(\d+)/', $said, $found, PREG_SET_ORDER);
         $last = end($found);
         if ($last === false || ((int) $last[1] >= $of->width - 4 && (int) $last[2] >= $of->height - 4)) {
-            throw new Refusal('No black borders were found.');
+            return null;
         }
         if ((int) $last[1] < 64 || (int) $last[2] < 64) {
             throw new Refusal('Hardly anything would be left of it: the clip is all but black.');

@@ -66,7 +66,8 @@ enum Mend: string
 
         return match ($this) {
             self::Borders => "crop=$crop",
-            self::Edges => sprintf("crop='2*floor(iw*%.3f/2)':'2*floor(ih*%.3f/2)'", $part, $part),
+            self::Edges => ($crop === '' ? '' : "crop=$crop,")
+                .sprintf("crop='2*floor(iw*%.3f/2)':'2*floor(ih*%.3f/2)'", $part, $part),
             self::Noise => 'hqdn3d=3:2.5:5:4',
             self::Steady => "vidstabtransform=input=$moves:smoothing=15:optzoom=1:interpol=bicubic",
             self::Smooth => 'minterpolate=fps='.self::FPS.':mi_mode=mci:mc_mode=aobmc:vsbmc=1',
