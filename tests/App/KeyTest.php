@@ -68,6 +68,32 @@ final class KeyTest extends AppTestCase
         self::assertLessThan(0.15, $atEdges / $edges);
     }
 
+    public function test_dimming_reaches_what_is_behind_and_leaves_the_subject(): void
+    {
+        [$width, $height] = self::SIDE;
+        $subject = new Subjects($width, $height, [40, 176, 70], 4, 0.1);
+        [$clip, $key] = $this->subjectClip($subject, 'key-dim');
+        $ground = app(GroundStore::class)->of($key, $clip, null) ?? self::fail('No ground was found.');
+        foreach ([null, new Behind(BehindKind::Blur, ['C0A060', '8090A0'])] as $over) {
+            $frames = array_map(fn (float $dim): string => $this->frame(
+                $this->recipe($key, $ground, ['C0A060', '8090A0'], $over, new Look(dim: $dim)),
+            ), [0.0, 0.6]);
+            $mean = static function (string $frame, bool $isSubject) use ($subject): float {
+                $sum = $count = 0;
+                foreach ($subject->alpha as $i => $alpha) {
+                    if ($isSubject ? $alpha > 0.999 : $alpha < 0.001) {
+                        $sum += ord($frame[3 * $i]) + ord($frame[3 * $i + 1]) + ord($frame[3 * $i + 2]);
+                        $count += 3;
+                    }
+                }
+
+                return $sum / $count;
+            };
+            self::assertEqualsWithDelta(0.4, $mean($frames[1], false) / $mean($frames[0], false), 0.03);
+            self::assertEqualsWithDelta(1.0, $mean($frames[1], true) / $mean($frames[0], true), 0.03);
+        }
+    }
+
     public function test_it_is_put_over_a_picture_a_clip_that_goes_on_and_a_blurred_copy(): void
     {
         [$width, $height] = self::SIDE;
@@ -137,8 +163,13 @@ final class KeyTest extends AppTestCase
     }
 
     /** @param  list<string>  $behind */
-    private function recipe(string $key, PlainGround $ground, array $behind, ?Behind $over = null): Recipe
-    {
+    private function recipe(
+        string $key,
+        PlainGround $ground,
+        array $behind,
+        ?Behind $over = null,
+        Look $look = new Look,
+    ): Recipe {
         [$width, $height] = self::SIDE;
 
         return new Recipe(
@@ -147,7 +178,7 @@ final class KeyTest extends AppTestCase
                 new Source($key, FootageKind::Clip, $width, $height), 100, FramePath::centred($width, $height, 9 / 16),
                 key: new Keying($ground, 80, $over ?? new Behind(BehindKind::Gradient, $behind)),
             ),
-            new Look, CaptionScript::none(),
+            $look, CaptionScript::none(),
             ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0'],
         );
     }

@@ -25,6 +25,9 @@ final readonly class Recipe implements Order
     /** The same of one that is graded. */
     private const GRADED = 6;
 
+    /** And of those in which something is dimmed behind a subject. */
+    private const DIMMED = 7;
+
     /**
      * @param  int  $frames  at least 1
      * @param  Bridge|null  $to  what it goes over into
@@ -88,7 +91,17 @@ final readonly class Recipe implements Order
 
     private function version(): int
     {
-        return $this->look->isPlain() && $this->to?->look?->isPlain() !== false ? self::VERSION : self::GRADED;
+        return match (true) {
+            self::dimsBehind($this->layer, $this->look),
+            $this->to !== null && self::dimsBehind($this->to->layer, $this->to->look ?? $this->look) => self::DIMMED,
+            $this->look->isPlain() && $this->to?->look?->isPlain() !== false => self::VERSION,
+            default => self::GRADED,
+        };
+    }
+
+    private static function dimsBehind(Layer $layer, Look $look): bool
+    {
+        return $layer->key !== null && $look->dim !== 0.0;
     }
 
     /** @return list<Source> all that must be on the media disk, in the order in which they are read */

@@ -56,17 +56,19 @@ final readonly class FilterGraph
     {
         $fps = $this->recipe->raster->fps;
         $input = 0;
-        $looks = $this->looks($this->recipe->look);
+        $looks = $this->looks($this->recipe->look, $this->recipe->layer);
         $parts = [$this->side($this->recipe->layer, $looks, $input, 'base')];
         $last = 'base';
         $graded = $looks->rest();
         $to = $this->recipe->to;
         if ($to !== null) {
             $look = $to->look;
-            $nextLooks = $look === null ? $looks : $this->looks($look, GradeFilters::NEXT_CUBE);
+            $nextLooks = $look === null
+                ? $this->looks($this->recipe->look, $to->layer)
+                : $this->looks($look, $to->layer, GradeFilters::NEXT_CUBE);
             $parts[] = $this->side($to->layer, $nextLooks, $input, 'next');
             [$base, $next] = ['[base]', '[next]'];
-            if ($look !== null) {
+            if ($look !== null || $graded !== $nextLooks->rest()) {
                 // Each side as it is graded by itself.
                 $parts[] = "[base]{$graded}null[base-graded]";
                 $parts[] = "[next]{$nextLooks->rest()}null[next-graded]";
@@ -105,9 +107,11 @@ final readonly class FilterGraph
         return implode(';', $parts);
     }
 
-    private function looks(Look $look, string $cube = GradeFilters::CUBE): LookFilters
+    private function looks(Look $look, Layer $layer, string $cube = GradeFilters::CUBE): LookFilters
     {
-        return new LookFilters($look, $this->width, $this->height, $this->recipe->raster->fps, $cube);
+        return new LookFilters(
+            $look, $this->width, $this->height, $this->recipe->raster->fps, $cube, $layer->key !== null,
+        );
     }
 
     /**
@@ -123,8 +127,8 @@ final readonly class FilterGraph
         }
 
         return $points === ''
-            ? $this->keyed($layer, $input, $name)
-            : $this->keyed($layer, $input, "$name-plain").";[$name-plain]{$points}null[$name]";
+            ? $this->keyed($layer, $looks, $input, $name)
+            : $this->keyed($layer, $looks, $input, "$name-plain").";[$name-plain]{$points}null[$name]";
     }
 
     private function drawn(): string
@@ -164,7 +168,7 @@ final readonly class FilterGraph
      *
      * @throws Refusal
      */
-    private function keyed(Layer $layer, int &$input, string $name): string
+    private function keyed(Layer $layer, LookFilters $looks, int &$input, string $name): string
     {
         $key = $layer->key;
         if ($key === null) {
@@ -174,7 +178,7 @@ final readonly class FilterGraph
         $behind = $layer->behind() === null ? null : $input++;
 
         return $shot.';'.(new KeyFilters($this->width, $this->height, $this->recipe->raster->fps))
-            ->over($key->behind, "$name-shot", $behind, $name);
+            ->over($key->behind, "$name-shot", $behind, $name, $looks->behind());
     }
 
     private function layers(): LayerFilters

@@ -14,6 +14,7 @@ final readonly class LookFilters
      * @param  int  $width  of the frame
      * @param  int  $height  of the frame
      * @param  string  $cube  name of the file with its colour table
+     * @param  bool  $isKeyed  whether a subject stands before something: only that is dimmed then
      */
     public function __construct(
         private Look $look,
@@ -21,6 +22,7 @@ final readonly class LookFilters
         private int $height,
         private int $fps,
         private string $cube = GradeFilters::CUBE,
+        private bool $isKeyed = false,
     ) {
     }
 
@@ -53,16 +55,29 @@ final readonly class LookFilters
         $filters = $look->grade === null
             ? ''
             : GradeFilters::rest($look->grade, $this->width, $this->height, $this->fps, $this->cube);
-        if ($look->dim !== 0.0) {
-            // Towards black, and colours with it: limited range, as all of the graph.
-            $part = sprintf('*%.4f', 1 - $look->dim);
-            $filters .= Levels::filter([
-                'y' => "16+(val-16)$part", 'u' => "128+(val-128)$part", 'v' => "128+(val-128)$part",
-            ]).',';
-        }
+        $filters .= $this->isKeyed ? '' : $this->dimmed();
 
         return $look->shade === null
             ? $filters
             : $filters.$look->shade->filters($this->width, $this->height, strtok($this->cube, '.').'-under');
+    }
+
+    /** What is done to that before which a subject stands. */
+    public function behind(): string
+    {
+        return $this->isKeyed ? $this->dimmed() : '';
+    }
+
+    private function dimmed(): string
+    {
+        if ($this->look->dim === 0.0) {
+            return '';
+        }
+        // Towards black, and colours with it: limited range, as all of the graph.
+        $part = sprintf('*%.4f', 1 - $this->look->dim);
+
+        return Levels::filter([
+            'y' => "16+(val-16)$part", 'u' => "128+(val-128)$part", 'v' => "128+(val-128)$part",
+        ]).',';
     }
 }
