@@ -127,22 +127,45 @@ final readonly class CardPlacer
             self::GAP * $this->shape->height(),
         ));
         $middle = $this->laid($block, $last->startMs, $last->endMs, $cues, $taken, false, '')[0]->place->y ?? null;
-        if ($middle === null) {
-            return [];
-        }
         $half = ($tall + self::GAP + $small) / 2;
+        $free = FreePlace::beside(self::during($cues, $last->startMs, $last->endMs), $taken);
+        $wide = $arrow->width / $this->shape->width();
+        if ($middle !== null && $free->isClearBelow(0.5 - $wide / 2, $wide, $middle)) {
+            return [
+                $this->standing($words, $last, 0.5, $middle - $half + $tall / 2, $this->choice->pointer),
+                $this->standing($arrow, $last, 0.5, $middle + $half - $small / 2, Sticker::ArrowDown->label()),
+            ];
+        }
 
+        // Over captions it would point at them: it stands by itself where nothing is below it, or not at all.
         return [
-            $this->standing($words, $last, $middle - $half + $tall / 2, $this->choice->pointer),
-            $this->standing($arrow, $last, $middle + $half - $small / 2, Sticker::ArrowDown->label()),
+            ...$this->laid($words, $last->startMs, $last->endMs, $cues, $taken, false, $this->choice->pointer),
+            ...$this->pointing($arrow, $last, $free),
         ];
     }
 
-    private function standing(CardPicture $picture, CutScene $scene, float $y, string $says): CutCard
+    /** @return list<CutCard> an arrow down, where nothing but the edge of the frame is below it */
+    private function pointing(CardPicture $arrow, CutScene $last, FreePlace $free): array
+    {
+        $safe = $this->shape->safeArea();
+        [$wide, $tall] = [$arrow->width / $this->shape->width(), $arrow->height / $this->shape->height()];
+        foreach ([0.5 - $wide / 2, 1 - $safe->right - $wide, $safe->left] as $left) {
+            $top = $free->top(false, $safe->top, 1 - $safe->bottom - $tall, $left, $wide, $tall);
+            if ($top !== null && $free->isClearBelow($left, $wide, $top)) {
+                return [$this->standing(
+                    $arrow, $last, $left + $wide / 2, $top + $tall / 2, Sticker::ArrowDown->label(),
+                )];
+            }
+        }
+
+        return [];
+    }
+
+    private function standing(CardPicture $picture, CutScene $scene, float $x, float $y, string $says): CutCard
     {
         return new CutCard(
             $scene->startMs, $scene->endMs, $picture,
-            new CardPlace(0.5, round($y, 5), $picture->width / $this->shape->width()),
+            new CardPlace(round($x, 5), round($y, 5), $picture->width / $this->shape->width()),
             new CardMotions($this->choice->motion), new CardOrigin($says),
         );
     }
@@ -174,11 +197,7 @@ final readonly class CardPlacer
         $width = $picture->width / $this->shape->width();
         $height = $picture->height / $this->shape->height();
         $left = 0.5 - $width / 2;
-        $meanwhile = array_values(array_filter(
-            $cues,
-            static fn (Cue $cue): bool => $cue->startMs < $until && $cue->endMs > $from,
-        ));
-        $top = FreePlace::beside($meanwhile, $taken)->top(
+        $top = FreePlace::beside(self::during($cues, $from, $until), $taken)->top(
             $isHigh, $safe->top, 1 - $safe->bottom - $height, $left, $width, $height,
         );
 
@@ -186,5 +205,17 @@ final readonly class CardPlacer
             $from, $until, $picture, new CardPlace(0.5, round($top + $height / 2, 5), $width),
             new CardMotions($this->choice->motion), new CardOrigin($says),
         )];
+    }
+
+    /**
+     * @param  list<Cue>  $cues
+     * @return list<Cue> those that are seen in a stretch of time
+     */
+    private static function during(array $cues, int $from, int $until): array
+    {
+        return array_values(array_filter(
+            $cues,
+            static fn (Cue $cue): bool => $cue->startMs < $until && $cue->endMs > $from,
+        ));
     }
 }

@@ -66,4 +66,13 @@ final readonly class FreePlace
 
         return null;
     }
+
+    /** Whether nothing stands between something and the lower edge of the frame. */
+    public function isClearBelow(float $left, float $width, float $bottom): bool
+    {
+        return array_filter(
+            $this->taken,
+            static fn (array $one): bool => $one[0] < $left + $width && $one[2] > $left && $one[3] > $bottom,
+        ) === [];
+    }
 }

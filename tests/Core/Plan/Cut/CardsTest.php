@@ -17,12 +17,14 @@ use RapidReel\Captions\Marks\CaptionMarks;
 use RapidReel\Captions\Marks\CardMark;
 use RapidReel\Captions\Marks\CardSpot;
 use RapidReel\Captions\Marks\CardTime;
+use RapidReel\Captions\Style\CaptionStyle;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Publish\Manifest;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Plan\Choice\ProgressLine;
+use RapidReel\Plan\Choice\SceneSettings;
 use RapidReel\Plan\Choice\ShortSettings;
 use RapidReel\Plan\Cut\AtHand;
 use RapidReel\Plan\Cut\CardPlacer;
@@ -48,7 +50,11 @@ final class CardsTest extends TestCase
         CardChoice $choice = new CardChoice,
         IntroOutro $introOutro = new IntroOutro,
         int $wordMs = 320,
+        ?int $captionsAt = null,
     ): Cut {
+        $settings = $captionsAt === null
+            ? new SceneSettings
+            : new SceneSettings(captions: (new CaptionStyle)->with(['height' => $captionsAt]));
         $voiced = [
             new VoicedScene(new Scene(SceneRole::Hook, 'One light burned.'), Cuts::take('One light burned.', $wordMs)),
             new VoicedScene(
@@ -56,6 +62,7 @@ final class CardsTest extends TestCase
                     captions: new CaptionMarks([], [], $cards),
                 )),
                 Cuts::take('Nobody saw it go.'),
+                settings: $settings,
             ),
         ];
         $pictures = new class implements CardPictures
@@ -105,9 +112,29 @@ final class CardsTest extends TestCase
         );
         self::assertNull($cards[0]->of->scene);
         self::assertSame(900, $cards[0]->endMs);
-        // The arrow stands right below its words.
-        $height = 200 / 1920;
-        self::assertEqualsWithDelta($cards[1]->place->y + $height, $cards[2]->place->y, 0.02);
+    }
+
+    public function test_an_arrow_points_at_nothing_but_the_edge(): void
+    {
+        foreach ([20, 35, 50, 65, 80] as $height) {
+            $cut = self::cut(choice: new CardChoice(0, 'The whole tale below'), captionsAt: $height);
+            [$words, $arrow] = [$cut->over->cards[0], $cut->over->cards[1] ?? null];
+            self::assertSame('The whole tale below', $words->of->says);
+            if ($arrow === null) {
+                continue;
+            }
+            $half = $arrow->place->width / 2;
+            foreach ($cut->cues as $cue) {
+                if ($cue->startMs < $arrow->endMs && $cue->endMs > $arrow->startMs) {
+                    [$left, $top, $right] = $cue->setting->parts();
+                    $isBeside = $right <= $arrow->place->x - $half || $left >= $arrow->place->x + $half;
+                    self::assertTrue($isBeside || $top < $arrow->place->y, "captions at $height %");
+                }
+            }
+        }
+        // Where nothing is below them, words and arrow stand together.
+        [$words, $arrow] = self::cut(choice: new CardChoice(0, 'Below'), captionsAt: 20)->over->cards;
+        self::assertEqualsWithDelta($words->place->y + 200 / 1920, $arrow->place->y, 0.02);
     }
 
     public function test_a_card_is_part_of_just_the_segments_that_it_is_seen_in_wherever_they_stand(): void
