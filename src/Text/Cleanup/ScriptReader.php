@@ -47,6 +47,11 @@ final class ScriptReader
         $texts = $this->foldBrackets(explode("\n", $text));
         $leads = LineLead::for($texts, $words);
         $known = Forms::among($texts, $words, $leads);
+        // A page whose title is known by its text has no other.
+        $isTitled = array_filter(
+            $known,
+            static fn (array $runs): bool => ($runs[0]->kind ?? null) === RunKind::Heading,
+        ) !== [];
         $lines = [];
         $heading = '';
         $fieldGoesOn = null;
@@ -54,7 +59,8 @@ final class ScriptReader
             $line = trim($text);
             $runs = $known[$number] ?? null;
             // Of an empty line nothing is asked that looks ahead: there may be thousands.
-            $mayBeTitle = $line !== '' && ($runs === null || ($runs[0]->kind ?? null) === RunKind::Furniture);
+            $mayBeTitle = ! $isTitled && $line !== ''
+                && ($runs === null || ($runs[0]->kind ?? null) === RunKind::Furniture);
             if ($mayBeTitle && $this->isTitle($number, $texts, $known)) {
                 $runs = [new ScriptRun($line, RunKind::Heading)];
             }

@@ -104,7 +104,7 @@ final class Furniture
         $skipping = false;
         foreach ($lines as $i => $line) {
             $line = trim($line);
-            $bare = trim((string) preg_replace('/^[\p{So}\p{Sk}»›>•·|*-]+\s*|\s*[»›>→↓▼|]+$/u', '', $line));
+            $bare = self::bare($line);
             if ($line === '') {
                 continue;
             }
@@ -149,6 +149,32 @@ final class Furniture
         return count($found) >= 2 || ($found !== [] && count($found) + count($likely) >= 3)
             ? self::amongLikes($lines, $found + $likely, count($found))
             : $found;
+    }
+
+    /**
+     * Lines that are furniture whatever stands around them.
+     *
+     * @param  list<string>  $lines
+     * @return array<int, true> by the number of the line
+     */
+    public static function sure(array $lines, WordList $words): array
+    {
+        $found = [];
+        foreach ($lines as $i => $line) {
+            $line = trim($line);
+            $bare = self::bare($line);
+            if ($line !== '' && (self::matches(self::LIST_HEAD, $bare) || self::isTrail($line)
+                || self::matches(self::TO_A_LINK, $bare) || self::isSure($line, $bare, $words->pages))) {
+                $found[$i] = true;
+            }
+        }
+
+        return $found;
+    }
+
+    private static function bare(string $line): string
+    {
+        return trim((string) preg_replace('/^[\p{So}\p{Sk}»›>•·|*-]+\s*|\s*[»›>→↓▼|]+$/u', '', $line));
     }
 
     private static function isSure(string $line, string $bare, PageWords $words): bool

@@ -7,6 +7,7 @@ namespace RapidReel\Text\Cleanup\Form;
 use RapidReel\Text\Rules\Furniture;
 use RapidReel\Text\Rules\LineLead;
 use RapidReel\Text\Rules\Lists\WordList;
+use RapidReel\Text\Rules\PageBlocks;
 use RapidReel\Text\Rules\RunKind;
 use RapidReel\Text\Rules\ScriptRun;
 
@@ -25,10 +26,7 @@ final class Forms
             $lines,
         );
         $kinds = Fences::head($plain) + Fences::among($plain);
-        $kinds += array_map(
-            static fn (): RunKind => RunKind::Furniture,
-            Furniture::among(self::without($plain, $kinds), $words),
-        );
+        $kinds += self::furniture(self::without($plain, $kinds), $words, $leads);
         $talk = (new Talk($words, $leads->labels))->among(self::without($plain, array_filter(
             $kinds,
             static fn (RunKind $kind): bool => $kind !== RunKind::Furniture,
@@ -50,6 +48,23 @@ final class Forms
         )) + $known;
 
         return array_filter($known, static fn (int $i): bool => $plain[$i] === $lines[$i], ARRAY_FILTER_USE_KEY);
+    }
+
+    /**
+     * @param  list<string>  $lines
+     * @return array<int, RunKind>
+     */
+    private static function furniture(array $lines, WordList $words, LineLead $leads): array
+    {
+        // What names its parts, or is told in a table, is written to be read out and copied from no page.
+        $named = array_filter($lines, static fn (string $line): bool => $leads->labels->areAll($line)
+            || $leads->labels->lead($line) !== '' || substr_count($line, "\t") + substr_count($line, '|') > 1);
+        $isPlay = preg_grep('/(?:^|\s)(?:INT|EXT|I\/E)\b[. ]/u', $lines) !== [];
+        $page = count($named) > 1 || $isPlay ? null : PageBlocks::of($lines, Furniture::sure($lines, $words));
+
+        return $page === null
+            ? array_map(static fn (): RunKind => RunKind::Furniture, Furniture::among($lines, $words))
+            : $page->silent();
     }
 
     /**
