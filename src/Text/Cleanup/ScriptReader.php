@@ -71,6 +71,8 @@ final class ScriptReader
                 && $leads->labels->isTitled($line, trim($texts[self::nextFilled($texts, $number)] ?? ''))) {
                 $runs = [new ScriptRun($line, RunKind::Heading)];
             }
+            // A line of dashes parts what stands around it.
+            $runs ??= preg_match('/^[\s\-–—_=~*·•.]{2,}$/u', $line) === 1 ? [] : null;
             $runs ??= $this->readLine($line, $leads, $words);
             $fieldGoesOn = self::openField($runs) ?? ($fieldGoesOn !== null && $runs !== []
                 && count($runs) === 1 && $runs[0]->kind === $fieldGoesOn ? $fieldGoesOn : null);

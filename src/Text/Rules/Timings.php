@@ -12,6 +12,10 @@ final readonly class Timings
     private const UNIT = '\s*(?:s|secs?|seconds?|sek|sekunden|secondes?|segundos?|seg|secondi|min|minutes?|m'
         .'|ثانية|ثوان|ثواني)\b\.?';
 
+    /** How long something lasts, where it stands by itself: "45 s", and not "90 seconds." that somebody says. */
+    private const ALONE = '[\d٠-٩۰-۹]{1,3}(?:[.,]\d)?\s*(?:s|secs?|seconds?|sek|sekunden|secondes?|segundos?|seg|'
+        .'secondi|min|minutes?|minuten|ثانية|ثوان|ثواني|دقيقة)\s*$';
+
     private const DASH = '\s*(?:-{1,2}>?|–|—|→|to|bis|à|a|al|até)\s*';
 
     /** From one time to another, as a pattern without delimiters. */
@@ -58,6 +62,7 @@ final readonly class Timings
             '(?:[*_`]{0,3})'.self::BRACKETED.'(?:[*_`]{0,3})'.$parted,
             '(?:[*_`]{0,3})'.self::SPAN.'(?:[*_`]{0,3})(?:\s*[:|–—-]+\s*|\s*$|\s+(?=[^\p{Ll}]))',
             self::TIME.'\s*[:|–—-]?\s*$',
+            self::ALONE,
         ];
         if ($this->areRising) {
             $patterns[] = '(?:[*_`]{0,3})'.self::TIME.'(?:[*_`]{0,3})(?=\s|$|[|–—-])'.$parted;

@@ -22,7 +22,7 @@ final class English
                 .'|pay[ -]?off|twist|climax|beat|content|conclusion|teaser|cold open|ending|end|story|narration'
                 .'|script|reveal|voice ?over script|transition line|loop|punch ?line)(?: (?:line|section|sentence'
                 .'|question|statement|hook|script|text))?|main (?:points?|message)|value(?: bomb)?|key point',
-            counted: 'scene|section|part|act|shot|chapter|segment|slide|frame|beat|panel|hook|variation',
+            counted: 'scene|section|part|act|shot|take|chapter|segment|slide|frame|beat|panel|hook|variation',
             voices: 'host|narrator|narration|narrative|voice[ -]?over(?: (?:text|line|script|artist))?|v\.? ?o\.?|vo'
                 .'|speaker(?: ?\d+)?|presenter|announcer|interviewer|interviewee|guest|spoken(?: text| line| words)?'
                 .'|dialogue|creator|you say|say|speech|on[ -]camera|talent',
