@@ -24,7 +24,7 @@ final class FrontMatter
      */
     public static function read(string $text): ScriptSource
     {
-        [$head, $body] = self::parted(trim($text));
+        [$head, $body] = self::parted(HeadLists::spelledOut(trim($text)));
 
         return self::source($head, $body);
     }
@@ -90,6 +90,7 @@ final class FrontMatter
         $plain = $plain === 'publish at' ? 'publish_at' : $plain;
         if (
             preg_match('/^(?:other |alternative )?hook ?(?:\d+|[b-z])$|^(?:other|alternative) hooks?$/', $plain) === 1
+            || $plain === 'hooks'
         ) {
             return 'hooks';
         }

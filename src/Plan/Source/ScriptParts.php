@@ -53,7 +53,7 @@ final class ScriptParts
         $part = [];
         $isBetween = false;
         $add = static function (bool $next) use (&$parts, &$part, &$isBetween): void {
-            $whole = trim(implode("\n", $part));
+            $whole = HeadLists::spelledOut(trim(implode("\n", $part)));
             if ($whole !== '') {
                 $parts[] = [$whole, $isBetween];
             }
