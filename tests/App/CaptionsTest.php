@@ -131,7 +131,7 @@ final class CaptionsTest extends AppTestCase
         self::assertTrue($has(), 'moved');
         $this->set($short, 'split', 'words:3-6');
         self::assertTrue($has(), 'split by another rule');
-        $copy = $editor->shortOf($short->refresh(), 'Nine boats came home.');
+        $copy = $editor->shortsOf($short->refresh()->batch, [[$short, 'Nine boats came home.']])[0];
         self::assertContains('THE ONE LAMP', $this->texts($copy), 'copied');
         $kept = array_filter(
             array_merge(...array_map(static fn (Cue $cue): array => $cue->words, $this->cues($short))),

@@ -107,14 +107,15 @@ final class MixTest extends AppTestCase
     {
         $silent = $this->heard(['tail' => 3_000]);
         $end = $silent->durationMs;
-        [$effects, $paths] = app(EffectBook::class)->of(null);
+        $shelf = app(EffectBook::class)->of(null);
+        $effects = $shelf->effects;
         $placed = static fn (int $under): CutEffect => new CutEffect(
             'bell', $effects['bell']->fingerprint, $effects['bell']->loudest, $end - 2_000, $under,
         );
         $peaks = [];
         foreach ([6, 18] as $under) {
             $cut = self::with($silent, null, $placed($under));
-            $plan = $this->mixed($cut, $paths['bell']);
+            $plan = $this->mixed($cut, $shelf->path('bell', $effects['bell']->fingerprint));
             $levels = self::levelsOf(app(SoundMixer::class)->rest($plan));
             self::assertLessThan(-60, self::db($levels, $end - 2_300, $end - 2_040), 'nothing before it');
             $peaks[] = self::db($levels, $end - 2_000, $end - 1_600);
@@ -125,10 +126,11 @@ final class MixTest extends AppTestCase
     public function test_all_effects_at_one_moment_neither_clip_nor_change_the_loudness(): void
     {
         $cut = $this->heard();
-        [$effects, $paths] = app(EffectBook::class)->of(null);
+        $shelf = app(EffectBook::class)->of(null);
+        $effects = $shelf->effects;
         $all = $files = [];
         foreach ($effects as $effect) {
-            $files[$effect->fingerprint] = $paths[$effect->id];
+            $files[$effect->fingerprint] = $shelf->path($effect->id, $effect->fingerprint);
             $all[] = new CutEffect($effect->id, $effect->fingerprint, $effect->loudest, 1_000, 0);
         }
         $plan = $this->mixed(self::with($cut, null, ...$all), ...array_values($files));
@@ -254,7 +256,7 @@ final class MixTest extends AppTestCase
         self::assertStringContainsString('is not on the disk as it was', $process->getErrorOutput());
         file_put_contents($order, '{"mix":{"voice":3}}');
         self::assertSame(1, ($process = $render())->run());
-        self::assertStringContainsString('no order of a segment or a mix', $process->getErrorOutput());
+        self::assertStringContainsString('no order of a segment, a mix or', $process->getErrorOutput());
     }
 
     public function test_what_a_page_plays_sounds_as_the_export_does_and_another_level_renders_no_picture_again(): void

@@ -228,7 +228,7 @@ final class PlanningTest extends AppTestCase
         self::assertStringStartsWith('M0 3', $strip->scenes['hook']);
         self::assertStringStartsWith("M$second 3", $strip->scenes['beat is-odd']);
         self::assertSame([(int) round(1000 * 3 / 63.6), (int) round(1000 / 1.06)], [$strip->hookWindow, $strip->limit]);
-        self::assertFalse($strip->over);
+        self::assertFalse($strip->isOver());
     }
 
     public function test_all_shorts_of_a_table_share_the_axis_of_the_longest(): void
@@ -237,7 +237,7 @@ final class PlanningTest extends AppTestCase
         $axis = Axis::over([CutSummary::of(Cuts::of(['One lamp.']), '', ''), $long]);
         $strip = CutStrip::of($long, $axis);
 
-        self::assertTrue($strip->over);
+        self::assertTrue($strip->isOver());
         self::assertLessThan($axis->at($long->times->durationMs), $strip->limit);
         self::assertLessThanOrEqual(1000, $axis->at($long->times->durationMs));
     }
@@ -291,11 +291,11 @@ final class PlanningTest extends AppTestCase
     {
         $short = $this->short();
         $bare = app(ShortPage::class)->of($short)->scenes;
-        self::assertSame(['0:00.0', []], [$bare[0]->start, $bare[0]->shots]);
+        self::assertSame(['0:00.0', []], [$bare[0]->start(), $bare[0]->shots]);
         $this->plan($short);
         $scenes = app(ShortPage::class)->of($short->refresh())->scenes;
 
-        self::assertSame('0:00.0', $scenes[0]->start);
+        self::assertSame('0:00.0', $scenes[0]->start());
         self::assertSame('lamp', $scenes[0]->shots[0]->footage?->tags);
         $this->get("/shorts/{$short->id}")->assertOk()->assertSee('Follow the gull.')->assertSee('0:00.0');
     }

@@ -200,6 +200,7 @@ final class ScriptSideTest extends AppTestCase
         $this->hook($short, ['do' => 'short', 'text' => 'Nobody ever found the bell.'])
             ->assertOk()
             ->assertJsonPath('said', 'Short 02 begins with it.');
+        self::assertSame('Nobody ever found the bell', Short::query()->where('number', 2)->sole()->title);
 
         $other = Short::query()->where('number', 2)->firstOrFail();
         self::assertSame([$short->id, 'Nobody ever found the bell.'], [$other->variant_of, self::texts($other)[0]]);
@@ -209,6 +210,33 @@ final class ScriptSideTest extends AppTestCase
         $this->hook($short, ['do' => 'keep', 'text' => ''])
             ->assertStatus(422)
             ->assertJsonPath('message', 'Write the hook first.');
+    }
+
+    public function test_each_hook_that_is_kept_becomes_a_short_of_its_own_with_a_title_of_its_own(): void
+    {
+        $batch = $this->made(
+            "---\ntitle: The bell\nhooks:\n- What if a bell rang by itself?\n- Nine years, and nobody came.\n---\n"
+                ."The bell rang every night. Nobody pulled the rope.\n---\nThe lamp went out. A boat came in.",
+        );
+        [$bell, $lamp] = $batch->shorts->all();
+        $act = fn (int ...$ids): TestResponse => $this->postJson("/batches/{$batch->id}/acts", [
+            'act' => 'hooks', 'shorts' => $ids,
+        ]);
+        $act($lamp->id)->assertStatus(422)->assertSee('No hooks are kept');
+        $act($bell->id, $lamp->id)->assertOk()->assertJsonPath('said', '2 shorts made, one of each kept hook.');
+
+        $made = $batch->shorts()->where('variant_of', $bell->id)->orderBy('number')->get();
+        self::assertSame(
+            ['What if a bell rang by itself?', 'Nine years, and nobody came'], $made->pluck('title')->all(),
+        );
+        foreach (['What if a bell rang by itself?', 'Nine years, and nobody came.'] as $i => $hook) {
+            self::assertSame($hook, $made[$i]->scenes[0]->text);
+            self::assertSame('Nobody pulled the rope.', $made[$i]->scenes->last()?->text);
+        }
+        self::assertSame('The bell', $bell->refresh()->title);
+        // One step, taken back as one.
+        $this->postJson("/batches/{$batch->id}/undo")->assertOk();
+        self::assertSame(2, $batch->shorts()->count());
     }
 
     public function test_scenes_are_split_joined_moved_and_removed_and_keep_the_pictures_of_what_stays(): void

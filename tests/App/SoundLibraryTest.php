@@ -108,7 +108,7 @@ final class SoundLibraryTest extends AppTestCase
 
     public function test_effects_ship_and_own_ones_are_brought(): void
     {
-        [$effects] = app(EffectBook::class)->of($this->channel());
+        $effects = app(EffectBook::class)->of($this->channel())->effects;
         self::assertSame(array_keys(EffectNames::SHIPPED), array_keys($effects));
         self::assertGreaterThanOrEqual(12, count($effects));
         $this->get('/effects/bell/file')->assertOk()->assertHeader('Content-Type', 'audio/flac');
@@ -117,7 +117,7 @@ final class SoundLibraryTest extends AppTestCase
         $own = self::media('knock.wav', '-f', 'lavfi', '-i', 'sine=frequency=90:duration=0.3');
         $this->post('/sounds', ['kind' => 'effect', 'files' => [self::upload($own)]])->assertRedirect('/sounds');
         $id = EffectNames::OWN.Effect::query()->value('id');
-        self::assertSame('Knock', app(EffectBook::class)->of($this->channel())[0][$id]->name);
+        self::assertSame('Knock', app(EffectBook::class)->of($this->channel())->effects[$id]->name);
         self::assertSame($id, app(Registrar::class)->of($this->channel())->get('effect_change')->type->read('Knock'));
         $this->get("/effects/$id/file")->assertOk();
 
@@ -133,10 +133,11 @@ final class SoundLibraryTest extends AppTestCase
     /** What the list says of the effects that ship is what is measured on them (EBU R 128, momentary). */
     public function test_the_list_of_what_ships_is_true(): void
     {
-        [$effects, $paths] = app(EffectBook::class)->of(null);
+        $shelf = app(EffectBook::class)->of(null);
+        $effects = $shelf->effects;
         foreach (['bell', 'click', 'wind'] as $id) {
-            self::assertSame($effects[$id]->fingerprint, hash_file('xxh128', $paths[$id]));
-            $heard = app(SoundMeter::class)->effect($paths[$id], $id);
+            self::assertSame($effects[$id]->fingerprint, hash_file('xxh128', $shelf->path($id, $effects[$id]->fingerprint)));
+            $heard = app(SoundMeter::class)->effect($shelf->path($id, $effects[$id]->fingerprint), $id);
             self::assertEqualsWithDelta($effects[$id]->loudest, $heard['loudest'], 0.15);
         }
         $this->expectException(UnusableMedia::class);

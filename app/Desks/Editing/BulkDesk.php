@@ -18,6 +18,7 @@ final readonly class BulkDesk
         private ShortWriter $writer,
         private LengthDesk $lengths,
         private ExportDesk $exports,
+        private ScriptEditor $scripts,
     ) {
     }
 
@@ -90,6 +91,30 @@ final readonly class BulkDesk
         );
 
         return Done::to(count($shorts), 'copied');
+    }
+
+    /**
+     * A short of its own for each hook that is kept to be tried.
+     *
+     * @param  list<Short>  $shorts
+     *
+     * @throws Refusal where there is none, or too many
+     */
+    public function hooks(Batch $batch, array $shorts): string
+    {
+        $hooks = [];
+        foreach ($shorts as $short) {
+            foreach ($short->hooks as $hook) {
+                $hooks[] = [$short, $hook->text];
+            }
+        }
+        if ($hooks === []) {
+            throw new Refusal('No hooks are kept to be tried. Open a row and keep some first.');
+        }
+
+        $made = count($this->scripts->shortsOf($batch, $hooks));
+
+        return $made === 1 ? '1 short made of a kept hook.' : "$made shorts made, one of each kept hook.";
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Editing;
 
+use App\Shelves\Models\Batch;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Hook;
 use App\Shelves\Models\Scene;
@@ -12,6 +13,7 @@ use RapidReel\Base\Refusal;
 use RapidReel\Text\Manuscript\Manuscript;
 use RapidReel\Text\Script\SceneOwn;
 use RapidReel\Text\Script\SceneRole;
+use RapidReel\Text\Script\ScriptTitle;
 use RapidReel\Text\Script\ShotMark;
 
 /** Changes to the scenes of one short. Whatever they do not touch keeps its take and its pictures. */
@@ -232,12 +234,28 @@ final readonly class ScriptEditor
         return $short;
     }
 
-    /** The same short beginning otherwise, beside this one. */
-    public function shortOf(Short $short, string $hook): Short
+    /**
+     * The same shorts beginning otherwise, beside them: one for each other hook, called by it.
+     *
+     * @param  list<array{Short, string}>  $hooks  with the short that each is of
+     * @return list<Short>
+     *
+     * @throws Refusal where a batch would have too many
+     */
+    public function shortsOf(Batch $batch, array $hooks): array
     {
-        return $this->edits->add($short->batch, 'made a short of another hook', fn (): array => [
-            $this->writer->copy($short, $short->manuscript()->opening(mb_scrub($hook), before: false)),
-        ])[0];
+        if ($batch->shorts()->count() + count($hooks) > (int) config('reel.most_scripts')) {
+            throw new Refusal(sprintf('A batch takes at most %d shorts.', (int) config('reel.most_scripts')));
+        }
+        $what = count($hooks) === 1 ? 'made a short of another hook' : 'made a short of each hook';
+
+        return $this->edits->add($batch, $what, fn (): array => array_map(function (array $one): Short {
+            [$short, $hook] = [$one[0], mb_scrub($one[1])];
+
+            return $this->writer->copy(
+                $short, $short->manuscript()->opening($hook, before: false), ScriptTitle::of($hook) ?: null,
+            );
+        }, $hooks));
     }
 
     /** @throws Refusal */

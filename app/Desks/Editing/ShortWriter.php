@@ -60,14 +60,17 @@ final readonly class ShortWriter
     /**
      * A second one beside a short with all that belongs to it, but for what its scenes now say; to be compared with it.
      *
+     * @param  string|null  $title  of its own; null for that of the first
+     *
      * @throws Refusal
      */
-    public function copy(Short $original, Manuscript $manuscript): Short
+    public function copy(Short $original, Manuscript $manuscript, ?string $title = null): Short
     {
         $short = $original->replicate([
             'cut', 'planned_inputs', 'problem', 'summary', 'revision', 'proof', 'proof_problem', 'shown_before',
         ]);
         $short->number = $this->lastNumber($original->batch) + 1;
+        $short->title = $title ?? $original->title;
         $short->variant_of = $original->variant_of ?? $original->id;
         $short->save();
         $this->write($short, $manuscript->copied());

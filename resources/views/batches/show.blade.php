@@ -94,6 +94,9 @@
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('copy')"
             :disabled="busy || !chosen.length"
             data-key="c" data-key-does="Copy the chosen">Copy</button>
+        <button type="button" class="btn btn-sm btn-outline-dark" @click="act('hooks')"
+            :disabled="busy || !chosen.length" title="A short for each hook that is kept to be tried"
+            data-key-does="Make a short of each kept hook of the chosen">Try hooks</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('delete')"
             :disabled="busy || !chosen.length"
             data-key="delete" data-key-does="Delete the chosen; it can be undone">Delete</button>

@@ -40,6 +40,12 @@
                 </span>
             </li>
         @endforeach
+        @php($kept = count(array_filter($panel->hook->others, fn ($other) => $other->kept !== null)))
+        @if ($kept > 1)
+            <li><button type="button" class="btn btn-sm btn-outline-dark" data-do="{{ $actUrl }}"
+                data-body="{{ json_encode(['act' => 'hooks', 'shorts' => [$short->id]]) }}">Make a short of each of
+                the {{ $kept }} that are kept</button></li>
+        @endif
         <li class="hook-own">
             <input class="form-control form-control-sm" maxlength="400" placeholder="Write another hook"
                 aria-label="Another hook"

@@ -16,6 +16,7 @@ use RapidReel\Text\Rules\Lists\WordLists;
 use RapidReel\Text\Rules\RunKind;
 use RapidReel\Text\Rules\ScriptRun;
 use RapidReel\Text\Script\Script;
+use RapidReel\Text\Script\ScriptTitle;
 use RapidReel\Text\Script\UnusableScript;
 
 /**
@@ -92,7 +93,7 @@ final class ScriptReader
             throw UnusableScript::isTooLong($count, $mostWords);
         }
 
-        return $script->title !== '' ? $script : new Script($this->titleFrom($spoken), $lines);
+        return $script->title !== '' ? $script : new Script(ScriptTitle::of($spoken), $lines);
     }
 
     /**
@@ -232,11 +233,4 @@ final class ScriptReader
     }
 
     /** The first words of the first sentence, as a stand-in for a title nobody wrote. */
-    private function titleFrom(string $spoken): string
-    {
-        $sentence = (string) preg_replace('/(?<=[.!?…])\s.*$/us', '', strtok($spoken, "\n") ?: $spoken);
-        $words = array_slice((array) preg_split('/\s+/u', $sentence), 0, 9);
-
-        return mb_substr(rtrim(implode(' ', $words), ' .,;:!…—–-'), 0, 120);
-    }
 }

@@ -135,6 +135,7 @@ final class BatchController extends Controller
             'match' => $desk->match($batch, $shorts),
             'pictures' => $pictures->orderAll($shorts),
             'copy' => $desk->copy($batch, $shorts),
+            'hooks' => $desk->hooks($batch, $shorts),
             'delete' => $desk->delete($batch, $shorts),
             default => throw new Refusal('That cannot be done to shorts.'),
         };

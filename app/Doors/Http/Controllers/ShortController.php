@@ -78,7 +78,7 @@ final class ShortController extends Controller
         };
         $made = match ($request->input('do')) {
             'keep' => $editor->keepHook($short, $text),
-            'short' => $editor->shortOf($short, $text),
+            'short' => $editor->shortsOf($short->batch, [[$short, $text]])[0],
             'drop' => $editor->dropHook($short, $short->hooks()->findOrFail($this->whole($request, 'id'))),
             default => $editor->openWith($short, $text, before: $request->input('do') === 'before'),
         };
