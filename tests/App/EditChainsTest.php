@@ -39,7 +39,7 @@ final class EditChainsTest extends AppTestCase
 {
     use TestTrait;
 
-    private const CHAINS = 250;
+    private const CHAINS = 140;
 
     private const LONGEST = 6;
 

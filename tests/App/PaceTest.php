@@ -112,7 +112,7 @@ final class PaceTest extends AppTestCase
         self::assertSame($plan->beforeMs, $short->refresh()->cutSummary()?->times->durationMs);
     }
 
-    public function test_pictures_change_on_their_frames_over_three_minutes(): void
+    public function test_pictures_change_on_their_frames_over_a_long_video(): void
     {
         $folder = TEST_PLACE.'/colours';
         File::ensureDirectoryExists("$folder/footage");
@@ -122,14 +122,14 @@ final class PaceTest extends AppTestCase
             );
             File::copy($still, "$folder/footage/$colour.png");
         }
-        File::put("$folder/long.txt", "# Long\n\n".implode("\n", array_fill(0, 6, self::SCRIPT)));
+        File::put("$folder/long.txt", "# Long\n\n".implode("\n", array_fill(0, 3, self::SCRIPT)));
         $process = $this->console(
             'reel:make', "$folder/long.txt", "--out=$folder/out", "--footage=$folder/footage", '--quality=draft',
             '--profile=upto-180', '--set', 'motion=hold', '--set', 'captions_shown=off', '--cadence=2.0',
         );
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         $cut = json_decode($process->getOutput(), true)['shorts'][0];
-        self::assertGreaterThan(150_000, $cut['duration_ms']);
+        self::assertGreaterThan(75_000, $cut['duration_ms']);
         $due = [];
         $before = null;
         foreach (array_merge(...array_column($cut['scenes'], 'shots')) as $shot) {
