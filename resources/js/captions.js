@@ -12,6 +12,7 @@ export default (urls, now) => {
         chosen: null,
         word: null,
         file: null,
+        asks: '',
 
         begin() {
             shows(now.revision);

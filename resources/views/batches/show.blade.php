@@ -28,6 +28,9 @@
                     href="{{ route('pace.show', $batch) }}">Pace</a>
                 <a class="btn btn-outline-dark" data-key="i" data-key-does="Briefs of the chosen, or of all, as a ZIP"
                     :href="`${urls.briefs}?${query()}`">Briefs</a>
+                <button type="button" class="btn btn-outline-dark" @click="act('hooks')" :disabled="busy"
+                    title="A short of its own for each hook that is kept to be tried"
+                    data-key-does="Make a short of each kept hook of the chosen, or of all">Try hooks</button>
                 <button class="btn btn-outline-dark" formaction="{{ route('batches.cancel', $batch) }}" x-show="working"
                     data-key="s" data-key-does="Stop what is being made">Stop</button>
                 <button class="btn btn-outline-dark" name="quality" value="draft" data-key="d"
@@ -94,9 +97,6 @@
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('copy')"
             :disabled="busy || !chosen.length"
             data-key="c" data-key-does="Copy the chosen">Copy</button>
-        <button type="button" class="btn btn-sm btn-outline-dark" @click="act('hooks')"
-            :disabled="busy || !chosen.length" title="A short for each hook that is kept to be tried"
-            data-key-does="Make a short of each kept hook of the chosen">Try hooks</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('delete')"
             :disabled="busy || !chosen.length"
             data-key="delete" data-key-does="Delete the chosen; it can be undone">Delete</button>

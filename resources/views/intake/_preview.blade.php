@@ -2,7 +2,7 @@
     <article @class(['fate', 'is-bad' => $card->problem !== ''])>
         <header>
             <span class="number">{{ sprintf('%02d', $card->number) }}</span>
-            <h2>{{ $card->title }}</h2>
+            <h2 dir="auto">{{ $card->title }}</h2>
             @if ($card->strip)
                 <span class="num">
                     <b @class(['is-over' => $card->strip->isOver()])>≈ {{ $card->strip->seconds() }}</b>
@@ -13,7 +13,7 @@
         @if ($card->strip)
             <x-strip :strip="$card->strip"/>
             <p class="fate-hook">
-                <b>Hook</b> {{ $card->hook() }}
+                <b>Hook</b> <bdi>{{ $card->hook() }}</bdi>
                 <span class="{{ $card->strip->isHookLate() ? 'is-late' : '' }}">
                     ≈ {{ $card->strip->hookSeconds() }} s of {{ $card->strip->windowSeconds() }}
                 </span>
