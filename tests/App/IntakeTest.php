@@ -85,6 +85,8 @@ final class IntakeTest extends AppTestCase
         $real = $arabic->refresh()->cutSummary()->times->durationMs ?? 0;
         self::assertEqualsWithDelta(1.0, $estimated / $real, 0.15);
         $this->get("/batches/{$batch->id}")->assertSee('voice of another language');
+        $preview = $this->postJson('/intake/preview', ['text' => 'أضاء المصباح عند الغروب، ثم غطى الضباب الخليج.']);
+        self::assertStringContainsString('This is Arabic: Jalila reads it, as Aldous reads English.', $preview['html']);
 
         // Another voice, and nothing is told any more.
         $this->setting('short', $batch->shorts[2]->id, 'voice', 'gerlind')->assertOk();

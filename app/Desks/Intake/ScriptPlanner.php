@@ -74,7 +74,10 @@ final readonly class ScriptPlanner
             ? null
             : $this->voices->reading($language, $voice);
 
-        return $other === null ? $along : $along->with($along->own->with('voice', $other->id));
+        return $other === null ? $along : $along->with($along->own->with('voice', $other->id), sprintf(
+            'This is %s: %s reads it, as %s reads %s.',
+            $other->languageName(), $other->name, $voice->name, $voice->languageName(),
+        ));
     }
 
     /** @throws Refusal */

@@ -21,8 +21,9 @@ final readonly class WrittenAlong
     ) {
     }
 
-    public function with(Values $own): self
+    /** @param  string|null  $warning  one more */
+    public function with(Values $own, ?string $warning = null): self
     {
-        return new self($own, $this->publishAt, $this->warnings);
+        return new self($own, $this->publishAt, [...$this->warnings, ...$warning === null ? [] : [$warning]]);
     }
 }
