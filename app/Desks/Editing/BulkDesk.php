@@ -78,9 +78,7 @@ final readonly class BulkDesk
      */
     public function copy(Batch $batch, array $shorts): string
     {
-        if ($batch->shorts()->count() + count($shorts) > (int) config('reel.most_scripts')) {
-            throw new Refusal(sprintf('A batch takes at most %d shorts.', (int) config('reel.most_scripts')));
-        }
+        $this->writer->checkRoom($batch, count($shorts));
         $this->edits->add(
             $batch,
             'copied',

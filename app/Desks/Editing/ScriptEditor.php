@@ -244,9 +244,7 @@ final readonly class ScriptEditor
      */
     public function shortsOf(Batch $batch, array $hooks): array
     {
-        if ($batch->shorts()->count() + count($hooks) > (int) config('reel.most_scripts')) {
-            throw new Refusal(sprintf('A batch takes at most %d shorts.', (int) config('reel.most_scripts')));
-        }
+        $this->writer->checkRoom($batch, count($hooks));
         $what = count($hooks) === 1 ? 'made a short of another hook' : 'made a short of each hook';
 
         return $this->edits->add($batch, $what, fn (): array => array_map(function (array $one): Short {

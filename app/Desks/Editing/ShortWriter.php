@@ -58,6 +58,19 @@ final readonly class ShortWriter
     }
 
     /**
+     * Whether a batch takes so many shorts more.
+     *
+     * @throws Refusal where it would have too many
+     */
+    public function checkRoom(Batch $batch, int $more): void
+    {
+        $most = (int) config('reel.most_scripts');
+        if ($batch->shorts()->count() + $more > $most) {
+            throw new Refusal(sprintf('A batch takes at most %d shorts.', $most));
+        }
+    }
+
+    /**
      * A second one beside a short with all that belongs to it, but for what its scenes now say; to be compared with it.
      *
      * @param  string|null  $title  of its own; null for that of the first
