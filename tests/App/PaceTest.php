@@ -93,7 +93,7 @@ final class PaceTest extends AppTestCase
         $short = $this->made(self::SCRIPT)->shorts[0];
         $this->work();
         $tasks = app(SceneTasks::class)->of($short->refresh());
-        $target = (int) (0.84 * ($short->cutSummary()->times->durationMs ?? 0) / 100) * 100;
+        $target = (int) (0.88 * ($short->cutSummary()->times->durationMs ?? 0) / 100) * 100;
         $plan = app(PaceDesk::class)->plan($tasks, $target);
         self::assertTrue($plan->reaches());
         self::assertGreaterThan(100, $plan->values->tempo, 'so that sound is stretched, too');

@@ -62,7 +62,7 @@ final class TurnsTest extends FaultCase
         $holder->signal(SIGSTOP);
         $began = microtime(true);
         DB::transaction(static fn () => DB::table('users')->update(['name' => 'whole']));
-        self::assertLessThan(6, microtime(true) - $began);
+        self::assertLessThan(30, microtime(true) - $began);
         self::assertSame('whole', DB::table('users')->value('name'));
         self::until(static fn (): bool => ! $holder->isRunning());
     }
