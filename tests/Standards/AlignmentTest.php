@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
+use App\Doors\Bench\HumanSpeech;
 use App\Doors\Bench\KnownSpeech;
 use App\Doors\Bench\VoiceBench;
 use App\Gateways\Voices\VoiceBook;
@@ -66,6 +67,20 @@ final class AlignmentTest extends AppTestCase
         self::assertLessThanOrEqual(80, VoiceBench::quantile($clean, 0.95));
         self::assertLessThanOrEqual(150, VoiceBench::quantile($noisy, 0.95));
         self::assertLessThanOrEqual(150, VoiceBench::quantile($without, 0.9));
+    }
+
+    /**
+     * Source: recordings of a reader (Debian package pocketsphinx-testdata), and when each of their words begins by
+     * the aligner of that package.
+     */
+    public function test_words_are_found_where_somebody_says_them(): void
+    {
+        $errors = app(HumanSpeech::class)->errors(__DIR__.'/speech/novel.json');
+
+        self::assertCount(71, $errors);
+        self::assertLessThanOrEqual(20, VoiceBench::quantile($errors, 0.5));
+        self::assertLessThanOrEqual(80, VoiceBench::quantile($errors, 0.95));
+        self::assertLessThanOrEqual(150, VoiceBench::quantile($errors, 1.0));
     }
 
     public function test_a_long_pause_and_a_cough_are_survived(): void

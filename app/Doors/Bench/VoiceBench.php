@@ -25,13 +25,14 @@ final readonly class VoiceBench
         private VoiceBook $voices,
         private TakeStore $takes,
         private SoundReader $sounds,
+        private HumanSpeech $people,
     ) {
     }
 
     /** @return list<BenchRow> */
     public function run(string $folder): array
     {
-        return [...$this->accuracy($folder), ...$this->speed($folder), $this->voicing()];
+        return [...$this->accuracy($folder), ...$this->people(), ...$this->speed($folder), $this->voicing()];
     }
 
     /**
@@ -118,6 +119,23 @@ final readonly class VoiceBench
                 150,
                 '%.0f ms',
             ),
+        ];
+    }
+
+    /** @return list<BenchRow> */
+    private function people(): array
+    {
+        $errors = $this->people->errors(base_path('tests/Standards/speech/novel.json'));
+
+        return [
+            BenchRow::atMost(
+                sprintf('word starts of %d words that somebody reads, median error', count($errors)),
+                self::quantile($errors, 0.5),
+                20,
+                '%.0f ms',
+            ),
+            BenchRow::atMost('the same, 95 % within', self::quantile($errors, 0.95), 80, '%.0f ms'),
+            BenchRow::atMost('the same, all within', self::quantile($errors, 1.0), 150, '%.0f ms'),
         ];
     }
 

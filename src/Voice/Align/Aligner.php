@@ -37,10 +37,13 @@ final readonly class Aligner
     private const ROAM_MS = 20_000;
 
     /** How far, in fine frames, the fine path may leave the rough one. */
-    private const RADIUS = 22;
+    private const RADIUS = 40;
 
     /** The same where another reader has found the words before. */
-    private const RADIUS_BESIDE = 14;
+    private const RADIUS_BESIDE = 40;
+
+    /** The same, of the path with all frames around that with every other. */
+    private const RADIUS_FINE = 4;
 
     public function __construct(private Cepstra $cepstra = new Cepstra)
     {
@@ -101,8 +104,9 @@ final readonly class Aligner
             $isShort ? self::COARSE_IF_SHORT : self::COARSE,
             $read->count(),
             $heard->count(),
+            self::RADIUS,
         );
-        $path = Warp::path($read->values, $heard->values, SpeechFeatures::SIZE, $band);
+        [$read, $path] = $this->path($read, $heard, $band);
 
         return (new PathReader($read, $heard, $path))->words(
             $words,
@@ -152,9 +156,32 @@ final readonly class Aligner
             $band[] = [$from, $to];
             [$low, $high] = [$from, $to];
         }
-        $path = Warp::path($read->values, $heard->values, SpeechFeatures::SIZE, $band);
+        [$read, $path] = $this->path($read, $heard, $band);
 
         return (new PathReader($read, $heard, $path))->words($words, $found->durationMs, $found->isOfThisText);
+    }
+
+    /**
+     * The path within a band: with every other frame at first, once more with what is read as the one who is heard
+     * would say it, and near that with all of them.
+     *
+     * @param  list<array{int, int}>  $band
+     * @return array{SpeechFeatures, WarpPath} as that, and the path
+     */
+    private function path(SpeechFeatures $read, SpeechFeatures $heard, array $band): array
+    {
+        $half = [];
+        for ($row = 0, $count = count($band); $row < $count; $row += 2) {
+            $half[] = [intdiv($band[$row][0], 2), intdiv($band[min($count - 1, $row + 1)][1], 2)];
+        }
+        $own = $read->halved();
+        $others = $heard->halved();
+        $rough = Warp::path($own, $others, SpeechFeatures::SIZE, $half);
+        $read = $read->adapted($rough, $own, $others);
+        $rough = Warp::path($read->halved(), $others, SpeechFeatures::SIZE, $half);
+        $fine = $this->narrowBand($rough, 2, $read->count(), $heard->count(), self::RADIUS_FINE);
+
+        return [$read, Warp::path($read->values, $heard->values, SpeechFeatures::SIZE, $fine)];
     }
 
     /**
@@ -199,7 +226,7 @@ final readonly class Aligner
     }
 
     /** @return list<array{int, int}> what is near a rough path */
-    private function narrowBand(WarpPath $rough, int $step, int $count, int $columns): array
+    private function narrowBand(WarpPath $rough, int $step, int $count, int $columns, int $radius): array
     {
         $last = $columns - 1;
         $band = [];
@@ -214,8 +241,8 @@ final readonly class Aligner
                 $to = $from;
             }
             // Neither end may fall, and every row must touch the one before.
-            $from = $i === 0 ? 0 : min(max($low, $from - self::RADIUS), $high + 1, $last);
-            $to = $i === $count - 1 ? $last : max($from, $high, min($last, $to + self::RADIUS));
+            $from = $i === 0 ? 0 : min(max($low, $from - $radius), $high + 1, $last);
+            $to = $i === $count - 1 ? $last : max($from, $high, min($last, $to + $radius));
             $band[] = [$from, $to];
             [$low, $high] = [$from, $to];
         }

@@ -8,16 +8,13 @@ use RapidReel\Voice\Speech\WordTiming;
 
 /**
  * One alignment out of several, each against another reader. A word begins and ends at the weighted median of what they
- * say; one whose reader sounds like the recording there weighs much more than others. Where they differ, the word is in
+ * say; one whose reader sounds twice as like the recording there weighs twice as much. Where they differ, the word is in
  * doubt.
  */
 final class Consensus
 {
-    /** A reader that is twice as far from the recording weighs an eighth. */
-    private const POWER = 3;
-
     /** Readers that put a word so far apart do not know where it is. */
-    private const APART_MS = 220;
+    private const APART_MS = 150;
 
     /** @param  non-empty-list<Alignment>  $alignments  of the same words; the first tells whether it is this text */
     public static function of(array $alignments): Alignment
@@ -30,7 +27,7 @@ final class Consensus
         $at = 0;
         foreach ($first->words as $i => $word) {
             $all = array_map(static fn (Alignment $one): AlignedWord => $one->words[$i], $alignments);
-            $weights = array_map(static fn (AlignedWord $one): float => 1 / max(0.1, $one->cost) ** self::POWER, $all);
+            $weights = array_map(static fn (AlignedWord $one): float => 1 / max(0.1, $one->cost), $all);
             $starts = array_map(static fn (AlignedWord $one): int => $one->timing->startMs, $all);
             $ends = array_map(static fn (AlignedWord $one): int => $one->timing->endMs, $all);
             $start = max($at, self::median($starts, $weights));

@@ -49,24 +49,80 @@ final readonly class SpeechFeatures
         $size = Cepstra::COEFFICIENTS;
         $values = array_fill(0, $count * self::SIZE, 0.0);
         for ($k = 0; $k < $size; $k++) {
+            foreach ($kept as $i => $frame) {
+                $values[$i * self::SIZE + $k] = $all[$frame * $size + $k];
+            }
+        }
+
+        unset($all);
+
+        return self::made($values, $kept, $levels);
+    }
+
+    /**
+     * As somebody else says it.
+     *
+     * @param  WarpPath  $path  which frames of this and of the other go together
+     * @param  list<float>  $own  the frames of this that the path means
+     * @param  list<float>  $others  those of the other
+     */
+    public function adapted(WarpPath $path, array $own, array $others): self
+    {
+        $adaptation = Adaptation::along($path, $own, $others);
+        $values = $this->values;
+        for ($i = 0, $count = $this->count(); $i < $count; $i++) {
+            $at = $i * self::SIZE;
+            foreach ($adaptation->of(array_slice($this->values, $at, Cepstra::COEFFICIENTS)) as $k => $value) {
+                $values[$at + $k] = $value;
+            }
+        }
+
+        return self::made($values, $this->frames, $this->levels);
+    }
+
+    /**
+     * @param  array<int, float>  $values  coefficients in their places
+     * @param  list<int>  $frames
+     */
+    private static function made(array $values, array $frames, SpeechLevels $levels): self
+    {
+        $count = count($frames);
+        for ($k = 0; $k < Cepstra::COEFFICIENTS; $k++) {
             $sum = 0.0;
             $squares = 0.0;
-            foreach ($kept as $frame) {
-                $value = $all[$frame * $size + $k];
+            for ($i = 0; $i < $count; $i++) {
+                $value = $values[$i * self::SIZE + $k];
                 $sum += $value;
                 $squares += $value * $value;
             }
             $mean = $sum / max(1, $count);
             $deviation = sqrt(max(1e-9, $squares / max(1, $count) - $mean * $mean));
-            foreach ($kept as $i => $frame) {
-                $values[$i * self::SIZE + $k] = ($all[$frame * $size + $k] - $mean) / $deviation;
+            for ($i = 0; $i < $count; $i++) {
+                $values[$i * self::SIZE + $k] = ($values[$i * self::SIZE + $k] - $mean) / $deviation;
+            }
+        }
+        self::addSlopes($values, $count);
+
+        return new self(array_values($values), $frames, $levels);
+    }
+
+    /**
+     * Two and two frames together.
+     *
+     * @return list<float> SIZE numbers each
+     */
+    public function halved(): array
+    {
+        $halved = [];
+        for ($i = 0, $count = $this->count(); $i < $count; $i += 2) {
+            $at = $i * self::SIZE;
+            $next = $i + 1 < $count ? $at + self::SIZE : $at;
+            for ($k = 0; $k < self::SIZE; $k++) {
+                $halved[] = ($this->values[$at + $k] + $this->values[$next + $k]) / 2;
             }
         }
 
-        unset($all);
-        self::addSlopes($values, $count);
-
-        return new self(array_values($values), $kept, $levels);
+        return $halved;
     }
 
     public function count(): int
