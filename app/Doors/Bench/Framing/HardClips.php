@@ -40,7 +40,14 @@ final readonly class HardClips
         'palace' => self::DOC.'/examples/data/home.jpg',
         'office' => self::DOC.'/examples/data/building.jpg',
         'aloe' => self::DOC.'/examples/data/aloeL.jpg',
+        // A tree in the wind.
+        'leaves' => self::DOC.'/examples/data/tree.avi',
+        // A rocket in the middle, between masts of lattice.
+        'launch' => self::DATA.'/rocket.jpg',
     ];
+
+    /** Where the rocket is in the picture of it, as large as grounds are: its middle, width and height in pixels. */
+    private const ROCKET = [1206, 800, 90, 800];
 
     public function __construct(
         private MediaTools $tools,
@@ -91,15 +98,41 @@ final readonly class HardClips
                     'office', $still, 1.0, [['astronaut', 400, new Track(1500, -110), new Track(560, 0, 10, .9)]],
                     new Track(260),
                 ],
+                'a head that holds still before leaves in the wind' => [
+                    'leaves', $still, 1.0, [['astronaut', 330, new Track(1250), new Track(560)]],
+                ],
+                'a tall one between masts of lattice, in a hand' => [
+                    'launch', [new Track(240, 0, 7, 1.1), new Track(135, 0, 5, .7)], 1.0, [],
+                ],
             ] as $name => $case
         ) {
             [$ground, $camera, $zoom, $heads] = $case;
             $file = $folder.'/'.preg_replace('/\W+/', '-', $name).'.mp4';
             $this->draw($file, $ground, $camera, $zoom, $heads, $case[4] ?? null);
-            $made[$name] = [$file, self::truth($heads[0])];
+            $made[$name] = [$file, $heads === [] ? self::rocket($camera) : self::truth($heads[0])];
         }
 
         return $made;
+    }
+
+    /**
+     * @param  array{Track, Track}  $camera
+     * @return list<array{x: float, y: float, w: float, h: float}>
+     */
+    private static function rocket(array $camera): array
+    {
+        [$x, $y, $width, $height] = self::ROCKET;
+        $truth = [];
+        for ($frame = 0; $frame < self::SECONDS * self::FPS; $frame++) {
+            $truth[] = [
+                'x' => ($x - $camera[0]->at($frame / self::FPS)) / self::WIDTH,
+                'y' => ($y - $camera[1]->at($frame / self::FPS)) / self::HEIGHT,
+                'w' => $width / self::WIDTH,
+                'h' => $height / self::HEIGHT,
+            ];
+        }
+
+        return $truth;
     }
 
     /**
@@ -131,8 +164,10 @@ final readonly class HardClips
      */
     private function draw(string $file, string $ground, array $camera, float $zoom, array $heads, ?Track $light): void
     {
-        $inputs = ['-loop', '1', '-r', (string) self::FPS, ...$this->tools->input(
-            $this->packages->file('opencv-doc', self::GROUNDS[$ground]),
+        $package = $ground === 'launch' ? 'python3-skimage' : 'opencv-doc';
+        $again = str_ends_with(self::GROUNDS[$ground], '.avi') ? ['-stream_loop', '-1'] : ['-loop', '1'];
+        $inputs = [...$again, '-r', (string) self::FPS, ...$this->tools->input(
+            $this->packages->file($package, self::GROUNDS[$ground]),
         )];
         $graph = [sprintf(
             '[0:v]scale=2400:1350:force_original_aspect_ratio=increase:flags=lanczos,crop=2400:1350,crop=w=%d:h=%d'

@@ -13,11 +13,7 @@ use RapidReel\Base\Colour\PictureColours;
  */
 final class InterestMeter
 {
-    private const MOTION = 1.0;
-
     private const STANDING = 0.5;
-
-    private const EVEN = 0.6;
 
     private const FACES = 0.8;
 
@@ -41,8 +37,10 @@ final class InterestMeter
     /** @var array<int, LocalRange> */
     private array $ranges = [];
 
-    /** @var array<int, array{Profile, float, float}> motion, and how much it counts across and down */
+    /** @var array<int, Motion> */
     private array $motions = [];
+
+    private readonly Stillness $stillness;
 
     /** @var array<int, Profile> */
     private array $standing = [];
@@ -68,6 +66,11 @@ final class InterestMeter
 
     /** @var array<int, true> pictures that begin a shot */
     private array $begins = [0 => true];
+
+    public function __construct()
+    {
+        $this->stillness = new Stillness;
+    }
 
     /** @param  bool  $begins  whether it is the first of a shot: nothing before is compared with it */
     public function see(SmallPicture $picture, bool $begins = false): void
@@ -129,14 +132,12 @@ final class InterestMeter
     /** What was found of a picture, summed, once nothing more can be found. */
     private function settle(int $number): void
     {
-        [$motion, $countsAcross, $countsDown] = $this->motions[$number];
+        $motion = $this->motions[$number];
         $standing = $this->standing[$number];
         $faces = $this->facesAt($number);
-        $rows = count($motion->down);
-        $this->across[] = self::bytes(
-            self::sum($motion->across, $countsAcross, $standing->across, $faces, $rows, true),
-        );
-        $this->down[] = self::bytes(self::sum($motion->down, $countsDown, $standing->down, $faces, $rows, false));
+        $rows = count($motion->left->down);
+        $this->across[] = self::bytes(self::sum($motion->across(), $standing->across, $faces, $rows, true));
+        $this->down[] = self::bytes(self::sum($motion->down(), $standing->down, $faces, $rows, false));
         $long = $number - self::FACE_HOLDS - self::STANDING_EVERY;
         unset($this->motions[$number], $this->standing[$long], $this->faces[$long], $this->begins[$long]);
     }
@@ -158,11 +159,17 @@ final class InterestMeter
         $map = LeftOver::of($now, $others);
         $profile = Profile::of($map, $now->width, $now->height);
         $this->moved++;
-        $this->motions[$number] = [
+        if (isset($this->begins[$number])) {
+            $this->stillness->forget();
+        }
+        // Where the camera goes along with somebody, he holds still no more than all that is as far away.
+        $this->stillness->see($map, $now->width, $now->height);
+        $isStill = array_filter($others, static fn (array $other): bool => $other[1] !== [0, 0]) === [];
+        $this->motions[$number] = new Motion(
             $profile,
-            LeftOver::concentration($profile->across),
-            LeftOver::concentration($profile->down),
-        ];
+            $isStill ? $this->stillness->profile() : Profile::empty(1, 1),
+            LeftOver::strength($profile->down, $now->width),
+        );
         unset($this->pictures[$before], $this->ranges[$before], $this->shifts[$before]);
     }
 
@@ -205,41 +212,26 @@ final class InterestMeter
     }
 
     /**
-     * @param  list<float>  $motion
+     * @param  list<float>  $motion  of every column or row, with all that it counts
      * @param  list<float>  $standing
      * @param  list<array{Face, float}>  $faces
      * @return list<float>
      */
-    private static function sum(
-        array $motion,
-        float $counts,
-        array $standing,
-        array $faces,
-        int $rows,
-        bool $isAcross,
-    ): array {
+    private static function sum(array $motion, array $standing, array $faces, int $rows, bool $isAcross): array
+    {
         $size = count($motion);
-        // Few sharp edges of a subject move most; its whole extent is wanted.
-        $motion = array_map(static fn (float $value): float => $value ** self::EVEN, $motion);
-        $moved = array_sum($motion);
         $stood = array_sum($standing);
         $sum = [];
         foreach ($motion as $i => $value) {
             // What stands out was looked at at half the size.
-            $sum[] = ($stood > 0 ? self::STANDING * ($standing[$i >> 1] ?? 0.0) / 2 / $stood : 0.0)
-                + ($moved > 0 ? self::MOTION * $counts * $value / $moved : 0.0);
+            $sum[] = $value + ($stood > 0 ? self::STANDING * ($standing[$i >> 1] ?? 0.0) / 2 / $stood : 0.0);
         }
         $all = array_sum(array_column($faces, 1));
         foreach ($faces as [$face, $weight]) {
             $middle = ($isAcross ? $face->x : $face->y) * $size;
             $spread = max(1.0, $face->side * $rows / 3);
-            $bell = [];
-            for ($i = 0; $i < $size; $i++) {
-                $bell[] = exp(-(($i + 0.5 - $middle) ** 2) / (2 * $spread * $spread));
-            }
-            $whole = array_sum($bell);
-            foreach ($bell as $i => $value) {
-                $sum[$i] += self::FACES * $weight / max(1.0, $all) * $value / $whole;
+            foreach (Profile::bell($size, $middle, $spread) as $i => $value) {
+                $sum[$i] += self::FACES * $weight / max(1.0, $all) * $value;
             }
         }
 

@@ -15,6 +15,9 @@ final class LeftOver
 
     private const POWER = 1.5;
 
+    /** Motion that may be none, a pixel. */
+    private const WEAK = 0.03;
+
     /** What differs by more says no more: levels of brightness. */
     private const MOST = 30;
 
@@ -74,6 +77,21 @@ final class LeftOver
         }
 
         return $map;
+    }
+
+    /**
+     * How much motion counts by how much there is: some pixels that differ are grain, or edges that shake.
+     *
+     * @param  list<float>  $profile
+     * @param  int  $width  pixels that each number of the profile is the sum of
+     * @return float 0…1; a half where it is as weak as grain may be
+     */
+    public static function strength(array $profile, int $width): float
+    {
+        $sum = array_sum($profile);
+        $weak = self::WEAK * $width * count($profile);
+
+        return $sum * $sum / max(1e-9, $sum * $sum + $weak * $weak);
     }
 
     /**

@@ -37,6 +37,22 @@ final readonly class Profile
         return new self(array_values($across), $down);
     }
 
+    /**
+     * A bell, 1 in all.
+     *
+     * @return list<float>
+     */
+    public static function bell(int $size, float $middle, float $spread): array
+    {
+        $bell = [];
+        for ($i = 0; $i < $size; $i++) {
+            $bell[] = exp(-(($i + 0.5 - $middle) ** 2) / (2 * $spread * $spread));
+        }
+        $whole = array_sum($bell);
+
+        return array_map(static fn (float $value): float => $value / $whole, $bell);
+    }
+
     public static function empty(int $width, int $height): self
     {
         return new self(array_fill(0, $width, 0.0), array_fill(0, $height, 0.0));

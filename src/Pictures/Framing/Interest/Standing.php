@@ -10,17 +10,20 @@ namespace RapidReel\Pictures\Framing\Interest;
  */
 final class Standing
 {
-    private const BORDER = 0.6;
+    private const BORDER = .5;
 
-    private const COLOUR = 0.25;
+    private const COLOUR = .4;
 
-    private const DETAIL = 0.15;
+    private const DETAIL = .1;
 
     /** How much less counts at the sides than in the middle. */
     private const MIDDLE = 0.45;
 
     /** Colours of what is seen differ less than its brightness does, and say more. */
     private const CHROMA = 2;
+
+    /** Colours of a side vary by so much at least: square of levels. */
+    private const SPREAD = 100.0;
 
     public static function in(SmallPicture $picture): Profile
     {
@@ -71,7 +74,8 @@ final class Standing
     }
 
     /**
-     * How much colour and detail differ from those of the whole picture.
+     * How much colour and detail differ from those of the surroundings: colour from that of each side of the picture,
+     * without the one that it differs from most, which the subject may touch.
      *
      * @param  list<int>  $light
      * @param  list<int>  $blue
@@ -81,15 +85,24 @@ final class Standing
     private static function surroundings(array $light, array $blue, array $red, int $width, int $height): array
     {
         $size = $width * $height;
-        $meanLight = array_sum($light) / $size;
-        $meanBlue = array_sum($blue) / $size;
-        $meanRed = array_sum($red) / $size;
+        $lights = self::sides($light, $width, $height);
+        $blues = self::sides($blue, $width, $height);
+        $reds = self::sides($red, $width, $height);
         $colour = $edges = [];
         for ($y = 0, $at = 0; $y < $height; $y++) {
             for ($x = 0; $x < $width; $x++, $at++) {
-                $difference = abs($light[$at] - $meanLight) / 2
-                    + self::CHROMA * (abs($blue[$at] - $meanBlue) + abs($red[$at] - $meanRed));
-                $colour[] = $difference * $difference;
+                $sum = $most = 0.0;
+                foreach ($lights as $side => [$mean, $counts]) {
+                    $off = $light[$at] - $mean;
+                    $far = $off * $off * $counts;
+                    $off = $blue[$at] - $blues[$side][0];
+                    $far += $off * $off * $blues[$side][1];
+                    $off = $red[$at] - $reds[$side][0];
+                    $far = sqrt($far + $off * $off * $reds[$side][1]);
+                    $sum += $far;
+                    $most = $far > $most ? $far : $most;
+                }
+                $colour[] = ($sum - $most) ** 2;
                 $edges[] = ($x > 0 ? abs($light[$at] - $light[$at - 1]) : 0)
                     + ($y > 0 ? abs($light[$at] - $light[$at - $width]) : 0);
             }
@@ -98,6 +111,34 @@ final class Standing
         $detail = array_map(static fn (int $edge): float => $edge > $mean ? $edge - $mean : 0.0, $edges);
 
         return [$colour, $detail];
+    }
+
+    /**
+     * @param  list<int>  $plane
+     * @return list<array{float, float}> mean of each side, and how much what is far from it counts
+     */
+    private static function sides(array $plane, int $width, int $height): array
+    {
+        $broad = max(1, intdiv(min($width, $height), 10));
+        $sums = $squares = $counts = [0, 0, 0, 0];
+        for ($y = 0, $at = 0; $y < $height; $y++) {
+            for ($x = 0; $x < $width; $x++, $at++) {
+                foreach ([$y < $broad, $y >= $height - $broad, $x < $broad, $x >= $width - $broad] as $side => $isIn) {
+                    if ($isIn) {
+                        $sums[$side] += $plane[$at];
+                        $squares[$side] += $plane[$at] * $plane[$at];
+                        $counts[$side]++;
+                    }
+                }
+            }
+        }
+        $sides = [];
+        foreach ($counts as $side => $count) {
+            $mean = $sums[$side] / max(1, $count);
+            $sides[] = [(float) $mean, 1 / (self::SPREAD + $squares[$side] / max(1, $count) - $mean * $mean)];
+        }
+
+        return $sides;
     }
 
     /**

@@ -9,6 +9,9 @@ final class SoftWindow
 {
     private const SOFT = 4;
 
+    /** In a wider window what is nearer to its middle than this counts twice: it has room enough on either side. */
+    private const CORE = 0.16;
+
     /**
      * @param  string  $profile  bytes
      * @param  float  $width  of the window, as a part of the whole
@@ -20,6 +23,7 @@ final class SoftWindow
         $size = strlen($profile);
         $half = $width * $size / 2;
         $span = $size - 2 * $half;
+        $core = min($half, self::CORE * $size);
         /** @var array<int, int> $bytes */
         $bytes = unpack('C*', $profile);
         $sum = max(1, array_sum($bytes));
@@ -31,6 +35,10 @@ final class SoftWindow
             for ($i = max(0, (int) ($middle - $half)); $i <= $last; $i++) {
                 $off = ($i + 0.5 - $middle) / $half;
                 if ($off > -1 && $off < 1) {
+                    $inside += $bytes[$i + 1] * (1 - abs($off) ** self::SOFT);
+                }
+                $off *= $half / $core;
+                if ($core < $half && $off > -1 && $off < 1) {
                     $inside += $bytes[$i + 1] * (1 - abs($off) ** self::SOFT);
                 }
             }

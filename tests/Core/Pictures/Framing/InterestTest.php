@@ -90,6 +90,69 @@ final class InterestTest extends TestCase
         self::assertNull(InterestMap::fromArray(['version' => 0]));
     }
 
+    public function test_grain_moves_nothing(): void
+    {
+        mt_srand(5);
+        $still = self::picture(0, 0, 40);
+        $clean = new InterestMeter;
+        $meter = new InterestMeter;
+        for ($i = 0; $i < 16; $i++) {
+            $clean->see($still);
+            $light = $still->light;
+            // Some pixels of each picture are lighter than they should be.
+            for ($grain = 0; $grain < 3; $grain++) {
+                $light[mt_rand(0, count($light) - 1)] += 12;
+            }
+            $meter->see(SmallPicture::of(
+                pack('C*', ...$light).str_repeat("\x80", intdiv(self::WIDTH * self::HEIGHT, 2)),
+                self::WIDTH,
+                self::HEIGHT,
+            ));
+        }
+        $map = $meter->map(1280, 720, 125);
+        $expected = self::peak($clean->map(1280, 720, 125)->across[8]);
+        foreach (range(4, 12) as $moment) {
+            self::assertEqualsWithDelta($expected, self::peak($map->across[$moment]), 5.0);
+        }
+    }
+
+    public function test_what_alone_holds_still_is_of_interest_and_a_still_sky_is_not(): void
+    {
+        $meter = new InterestMeter;
+        for ($i = 0; $i < 40; $i++) {
+            $light = '';
+            for ($y = 0; $y < self::HEIGHT; $y++) {
+                for ($x = 0; $x < self::WIDTH; $x++) {
+                    $isStill = $x >= 12 && $x < 24 && $y >= 14 && $y < 26 || $y < 7;
+                    $light .= chr($isStill ? 128 : (int) self::ground($x, $y, $i));
+                }
+            }
+            $meter->see(SmallPicture::of(
+                $light.str_repeat("\x80", intdiv(self::WIDTH * self::HEIGHT, 2)), self::WIDTH, self::HEIGHT,
+            ));
+        }
+        $map = $meter->map(1280, 720, 125);
+
+        self::assertEqualsWithDelta(18, self::peak($map->across[30]), 6.0);
+        self::assertGreaterThan(14, self::peak($map->down[30]));
+    }
+
+    public function test_where_nothing_is_seen_the_middle_is_of_interest(): void
+    {
+        $meter = new InterestMeter;
+        for ($i = 0; $i < 8; $i++) {
+            $meter->see(SmallPicture::of(
+                str_repeat("\x60", self::WIDTH * self::HEIGHT).str_repeat("\x80", self::WIDTH * self::HEIGHT / 2),
+                self::WIDTH,
+                self::HEIGHT,
+            ));
+        }
+        $map = $meter->map(1280, 720, 125);
+
+        self::assertEqualsWithDelta(self::WIDTH / 2, self::peak($map->across[4]), 1.0);
+        self::assertGreaterThan(2 * ord($map->across[4][2]), ord($map->across[4][self::WIDTH / 2]));
+    }
+
     public function test_what_stands_clear_of_the_border_is_far_from_it(): void
     {
         $plane = array_fill(0, 12 * 10, 50);

@@ -199,6 +199,19 @@ final class PathTest extends TestCase
         }
     }
 
+    public function test_a_wide_window_has_its_subject_in_the_middle_where_there_is_room(): void
+    {
+        // A subject at 0.40 of the width, and much that is little of interest on the right of it.
+        $profile = '';
+        for ($i = 0; $i < 128; $i++) {
+            $profile .= chr((int) (200 * exp(-(($i - 51) ** 2) / 50)) + ($i > 60 ? 24 : 0));
+        }
+        $map = new InterestMap(1920, 1080, 125, array_fill(0, 16, $profile), array_fill(0, 16, str_repeat("\1", 72)));
+        $window = PathFinder::find($map, 0, 2_000, new PathRules(1.0))->at(1_000);
+
+        self::assertEqualsWithDelta(0.4, $window->x, 0.06);
+    }
+
     public function test_pins_that_are_none_are_refused_in_words(): void
     {
         foreach ([
