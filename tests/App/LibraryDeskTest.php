@@ -12,6 +12,7 @@ use App\Shelves\Models\FootageState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Pictures\Footage\Mend;
 use Symfony\Component\Process\Process;
 
@@ -198,6 +199,36 @@ final class LibraryDeskTest extends AppTestCase
         $this->get('/footage?search=tag5+many&use=never&shape=wide')->assertOk();
         self::assertLessThan(15, count(DB::getQueryLog()), 'queries do not grow with what is found');
         Footage::query()->where('name', 'like', 'Piece %')->forceDelete();
+    }
+
+    /** @return array<string, array{list<string>}> */
+    public static function unusualClips(): array
+    {
+        return [
+            'odd sides' => [['-pix_fmt', 'yuv444p', '-vf', 'crop=321:181', 'odd.mp4']],
+            'an odd height, as screens are recorded' => [['-c:v', 'libvpx', '-vf', 'crop=320:179', 'odd.webm']],
+            'ten bits, no sound' => [['-pix_fmt', 'yuv420p10le', '-vf', 'crop=320:180', 'deep.mp4']],
+            'half a second' => [['-vf', 'crop=320:180', '-t', '0.5', 'brief.mp4']],
+            'pictures at odd times' => [['-vf', "crop=320:180,select='mod(n,5)'", '-fps_mode', 'vfr', 'uneven.mkv']],
+        ];
+    }
+
+    /** @param  list<string>  $how */
+    #[DataProvider('unusualClips')]
+    public function test_noise_and_shake_are_mended_whatever_the_clip_is(array $how): void
+    {
+        $name = (string) array_pop($how);
+        $clip = app(FootageImporter::class)->footage($this->channel(), self::media(
+            $name, '-f', 'lavfi', '-i', 'testsrc2=s=400x240:rate=15:duration=1', ...$how,
+        ), $name, []);
+        foreach ([Mend::Noise, Mend::Steady] as $mend) {
+            $this->postJson('/footage/act', ['do' => 'mend', 'ids' => [$clip->id], 'value' => $mend->value])
+                ->assertOk();
+            $copy = Footage::query()->latest('id')->firstOrFail();
+            (new MendFootage($copy->id))->handle(app(MendDesk::class));
+            self::assertSame('ready', $copy->refresh()->state->value, (string) $copy->refused);
+            self::assertEqualsWithDelta($clip->width, $copy->width, 1);
+        }
     }
 
     public function test_clips_are_mended_once_beside_the_untouched_one(): void
