@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Standards;
 
-use App\Doors\Bench\Framing\DebianPackage;
+use App\Doors\Bench\DebianPackage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Pictures\Framing\Interest\Face;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Doors\Bench;
 
-use App\Doors\Bench\Framing\DebianPackage;
 use App\Gateways\Voices\VoiceBook;
 use App\Makers\Voicing\ReferenceMaker;
 use App\Media\Audio\SoundReader;

@@ -6,7 +6,7 @@ namespace App\Doors\Providers;
 
 use App\Desks\Editing\Seen;
 use App\Desks\Intake\ScriptFiles;
-use App\Doors\Bench\Framing\DebianPackage;
+use App\Doors\Bench\DebianPackage;
 use App\Doors\Http\LenientSessions;
 use App\Doors\Http\Presenters\Masthead;
 use App\Doors\Jobs\FencedConnector;

@@ -8,6 +8,7 @@ use App\Media\Process\ToolFailed;
 use App\Shelves\Library\Shelf;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
+use RapidReel\Base\PlainText;
 use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\Matching\ShownBefore;
@@ -99,7 +100,7 @@ final readonly class BatchPictures
     {
         $needs = [];
         foreach ($tasks as $task) {
-            $words = preg_split('/\s+/u', $task->scene->text, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+            $words = PlainText::words($task->scene->text);
             foreach (array_chunk($words, self::WORDS, true) as $part) {
                 $chosen = null;
                 foreach ($task->scene->own->shots as $shot) {

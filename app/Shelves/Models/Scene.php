@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use RapidReel\Base\PlainText;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Captions\Marks\CaptionMarks;
@@ -60,7 +61,7 @@ final class Scene extends Model
     public function wordsOver(int $word): string
     {
         $next = $this->shots->pluck('word')->filter(static fn (int $other): bool => $other > $word)->min();
-        $words = array_map(strval(...), (array) preg_split('/\s+/u', trim($this->text)));
+        $words = PlainText::words($this->text);
 
         return implode(' ', array_slice($words, $word, $next === null ? null : (int) $next - $word));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Base\Subtitle;
 
+use RapidReel\Base\PlainText;
+
 /** One caption of a subtitle file: when it is shown, what it says, and when its parts are said where the file tells. */
 final readonly class TimedCue
 {
@@ -45,6 +47,15 @@ final readonly class TimedCue
         return trim((string) preg_replace('/\s+/u', ' ', $this->text));
     }
 
+    /** @return list<int> words on each of its lines that has some */
+    public function counts(): array
+    {
+        return array_values(array_filter(array_map(
+            static fn (string $line): int => count(PlainText::words($line)),
+            explode("\n", $this->text),
+        )));
+    }
+
     /**
      * Its words with the times that the file tells: of a part that holds several, the time is shared out by length.
      *
@@ -55,8 +66,7 @@ final readonly class TimedCue
         $words = [];
         foreach ($this->spans as $i => [$start, $text]) {
             $end = max($start, min($this->endMs, $this->spans[$i + 1][0] ?? $this->endMs));
-            $parts = preg_split('/\s+/u', trim($text), -1, PREG_SPLIT_NO_EMPTY);
-            $parts = $parts === false ? [] : $parts;
+            $parts = PlainText::words($text);
             $whole = max(1, mb_strlen(implode('', $parts)));
             $said = 0;
             foreach ($parts as $part) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Captions\Import;
 
+use RapidReel\Base\PlainText;
 use RapidReel\Base\Subtitle\TimedCue;
 use RapidReel\Captions\Typesetting\Joints;
 
@@ -29,7 +30,7 @@ final class CuePlacer
     {
         [$written, $of] = [[], []];
         foreach ($cues as $number => $cue) {
-            foreach (self::split($cue->line()) as $word) {
+            foreach (PlainText::words($cue->line()) as $word) {
                 if (count($written) < self::MOST_WORDS && Joints::bare($word) !== '') {
                     $written[] = Joints::bare($word);
                     $of[] = $number;
@@ -57,10 +58,7 @@ final class CuePlacer
     {
         $isWhole = $isFirst && $isLast;
         $isSame = implode(' ', array_column($words, 0)) === $cue->line();
-        $lines = array_map(
-            static fn (string $line): int => count(self::split($line)),
-            array_filter(explode("\n", $cue->text), static fn (string $line): bool => trim($line) !== ''),
-        );
+        $lines = $cue->counts();
 
         return new PlacedCue(
             $number,
@@ -68,7 +66,7 @@ final class CuePlacer
             $words[0][2],
             count($words),
             $isWhole && ! $isSame ? $cue->line() : null,
-            $isWhole && count($lines) > 1 ? array_values($lines) : [],
+            $isWhole && count($lines) > 1 ? $lines : [],
             $isFirst ? $cue->startMs : null,
             $isLast ? $cue->endMs : null,
         );
@@ -183,13 +181,5 @@ final class CuePlacer
         ksort($common);
 
         return $common;
-    }
-
-    /** @return list<string> */
-    private static function split(string $line): array
-    {
-        $words = preg_split('/\s+/u', trim($line), -1, PREG_SPLIT_NO_EMPTY);
-
-        return $words === false ? [] : $words;
     }
 }

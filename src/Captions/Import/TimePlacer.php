@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Captions\Import;
 
+use RapidReel\Base\PlainText;
 use RapidReel\Base\Subtitle\TimedCue;
 
 /**
@@ -95,8 +96,8 @@ final class TimePlacer
         foreach ($cues as $number => $cue) {
             $own = array_values(array_filter($runs, static fn (array $run): bool => $run[0] === $number));
             $all = array_sum(array_column($own, 3));
-            $words = preg_split('/\s+/u', trim($cue->line()), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-            $lines = self::lines($cue->text);
+            $words = PlainText::words($cue->line());
+            $lines = $cue->counts();
             [$passed, $given] = [0, 0];
             foreach ($own as $i => [, $scene, $word, $count]) {
                 $passed += $count;
@@ -118,16 +119,5 @@ final class TimePlacer
         }
 
         return $placed;
-    }
-
-    /** @return list<int> words on each line that has some */
-    private static function lines(string $text): array
-    {
-        $counts = array_map(
-            static fn (string $line): int => count(preg_split('/\s+/u', $line, -1, PREG_SPLIT_NO_EMPTY) ?: []),
-            explode("\n", $text),
-        );
-
-        return array_values(array_filter($counts));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Captions\Marks;
 
 use InvalidArgumentException;
+use RapidReel\Base\PlainText;
 
 /** A caption as an operator made it: it belongs to some words of its scene and stays with them. */
 final readonly class CueMark
@@ -56,9 +57,7 @@ final readonly class CueMark
     /** @return list<string> the words that it shows in place of what is said; none where it shows that */
     public function words(): array
     {
-        $words = $this->text === null ? [] : preg_split('/\s+/u', trim($this->text), -1, PREG_SPLIT_NO_EMPTY);
-
-        return $words === false ? [] : $words;
+        return PlainText::words($this->text ?? '');
     }
 
     /**

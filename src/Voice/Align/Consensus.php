@@ -8,7 +8,7 @@ use RapidReel\Voice\Speech\WordTiming;
 
 /**
  * One alignment out of several, each against another reader. A word begins and ends at the weighted median of what they
- * say; one whose reader sounds twice as like the recording there weighs twice as much. Where they differ, the word is in
+ * say; one whose reader is half as far from the recording there weighs twice as much. Where they differ, the word is in
  * doubt.
  */
 final class Consensus

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Bench\Framing;
 
+use App\Doors\Bench\DebianPackage;
 use App\Media\Process\MediaTools;
 use Illuminate\Support\Facades\File;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Pictures\Framing\Interest;
 
-/** What the motion in a picture says of where its subject is: it moves, it alone holds still, or nothing does either. */
+/** What motion in a picture says of where its subject is: it moves, it alone holds still, or nothing does either. */
 final readonly class Motion
 {
     private const MOVES = 1.0;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Doors\Bench\Framing;
+namespace App\Doors\Bench;
 
 use Illuminate\Filesystem\Filesystem;
 use RapidReel\Base\Refusal;
