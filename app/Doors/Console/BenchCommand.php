@@ -13,6 +13,7 @@ use App\Doors\Bench\Hostile\HostileBench;
 use App\Doors\Bench\KnownForms;
 use App\Doors\Bench\MatchBench;
 use App\Doors\Bench\PaceBench;
+use App\Doors\Bench\PauseBench;
 use App\Doors\Bench\ScriptBench;
 use App\Doors\Bench\VoiceBench;
 use App\Gateways\Voices\VoiceRates;
@@ -99,8 +100,8 @@ final class BenchCommand extends Command
         array_push($rows, ...app(CaptionBench::class)->run($pairs, $shelf));
         $this->tell('Voices and words…');
         array_push($rows, ...app(VoiceBench::class)->run(storage_path('bench/speech')));
-        $this->tell('Pictures for words…');
-        array_push($rows, ...MatchBench::rows());
+        $this->tell('Pictures for words, music in pauses…');
+        array_push($rows, ...MatchBench::rows(), ...PauseBench::rows());
         $this->tell('Windows over clips…');
         array_push($rows, ...app(FramingBench::class)->run(
             (string) config('reel.demo_footage'),
