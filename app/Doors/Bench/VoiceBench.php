@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Doors\Bench;
 
 use App\Gateways\Voices\VoiceBook;
+use App\Gateways\Voices\VoiceRates;
 use App\Makers\Voicing\ReferenceMaker;
 use App\Makers\Voicing\TakeStore;
 use App\Media\Audio\SoundReader;
+use RapidReel\Base\Language\LanguageFinder;
 use RapidReel\Voice\Align\Aligner;
 use RapidReel\Voice\Align\Cepstra;
 use Symfony\Component\Process\Process;
@@ -26,13 +28,14 @@ final readonly class VoiceBench
         private TakeStore $takes,
         private SoundReader $sounds,
         private HumanSpeech $people,
+        private VoiceRates $rates,
     ) {
     }
 
     /** @return list<BenchRow> */
     public function run(string $folder): array
     {
-        return [...$this->accuracy($folder), ...$this->people(), ...$this->speed($folder), $this->voicing()];
+        return [...$this->accuracy($folder), ...$this->people(), $this->lengths(), ...$this->speed($folder), $this->voicing()];
     }
 
     /**
@@ -137,6 +140,35 @@ final readonly class VoiceBench
             BenchRow::atMost('the same, 95 % within', self::quantile($errors, 0.95), 80, '%.0f ms'),
             BenchRow::atMost('the same, all within', self::quantile($errors, 1.0), 150, '%.0f ms'),
         ];
+    }
+
+    /** Scripts in other languages, each read by a voice that is found for it. */
+    private function lengths(): BenchRow
+    {
+        $furthest = 0.0;
+        $scripts = 0;
+        foreach (glob(base_path('tests/Standards/texts/*.txt')) ?: [] as $file) {
+            $text = trim((string) file_get_contents($file));
+            $voice = $this->voices->reading(
+                (string) LanguageFinder::of($text), $this->voices->get(VoiceBook::DEFAULT),
+            );
+            if ($voice === null) {
+                return BenchRow::atMost('scripts in other languages without a voice', 1, 0, '%.0f');
+            }
+            $this->rates->hear($voice);
+            foreach (explode("\n\n", $text) as $script) {
+                $scripts++;
+                $foreseen = $this->rates->of($voice)->take($script)->durationMs;
+                $furthest = max($furthest, abs($foreseen / $this->takes->take($script, $voice)->durationMs - 1));
+            }
+        }
+
+        return BenchRow::atMost(
+            "$scripts scripts in other languages, length furthest off what was foreseen",
+            100 * $furthest,
+            20,
+            '%.0f %%',
+        );
     }
 
     /** @return list<BenchRow> */
