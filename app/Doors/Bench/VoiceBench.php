@@ -35,7 +35,10 @@ final readonly class VoiceBench
     /** @return list<BenchRow> */
     public function run(string $folder): array
     {
-        return [...$this->accuracy($folder), ...$this->people(), $this->lengths(), ...$this->speed($folder), $this->voicing()];
+        return [
+            ...$this->accuracy($folder), ...$this->people(), $this->lengths(), ...$this->speed($folder),
+            $this->voicing(),
+        ];
     }
 
     /**
