@@ -14,7 +14,7 @@ use RapidReel\Base\Colour\PictureColours;
 final readonly class InterestMap
 {
     /** Raised whenever the same pictures are judged otherwise. */
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /**
      * @param  int  $width  of the pictures, in pixels as they are seen
