@@ -98,4 +98,25 @@ final class WritingTest extends AppTestCase
             }
         }
     }
+
+    public function test_topics_at_the_intake_are_told_and_go_along_to_where_sketches_are_written(): void
+    {
+        $this->actingAs($this->user());
+        $html = (string) $this->postJson('/intake/preview', ['text' => "the bell under the bay\nwhy <b>fog</b> is loud"])
+            ->assertOk()->json('html');
+        self::assertStringNotContainsString('look like topics', $html, 'what has marks is no topic');
+
+        $html = (string) $this->postJson('/intake/preview', ['text' => "the bell under the bay\nwhy fog is loud"])
+            ->assertOk()->json('html');
+        self::assertStringContainsString('These look like topics.', $html);
+        self::assertSame(1, preg_match('/href="([^"]+)"/', $html, $link));
+        $this->get(html_entity_decode($link[1]))->assertOk()
+            ->assertSee("required>the bell under the bay\nwhy fog is loud</textarea>", false);
+
+        $this->get('/sketches?topics='.urlencode('</textarea><script>alert(1)</script>'))->assertOk()
+            ->assertDontSee('<script>alert(1)', false);
+        $this->get('/sketches?topics[]=bell')->assertStatus(422);
+        $html = (string) $this->postJson('/intake/preview', ['text' => 'The bell rang. Nobody came.'])->json('html');
+        self::assertStringNotContainsString('topic', $html);
+    }
 }

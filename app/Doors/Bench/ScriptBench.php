@@ -67,7 +67,7 @@ final readonly class ScriptBench
                 new ScriptChoices($this->registrar->of(null)),
                 Channel::of($user)->id,
             );
-            view('intake._preview', ['shorts' => $shorts])->render();
+            view('intake._preview', ['shorts' => $shorts, 'topics' => []])->render();
         });
 
         return BenchRow::within(

@@ -74,6 +74,7 @@ final class Fields
             'captions.import' => ['times' => Field::flag(), 'sure' => Field::flag()],
             'styles' => ['short' => $whole],
             'styles.store', 'patterns.store' => ['name' => $line],
+            'sketches' => ['topics' => $page],
             'sketches.store' => [
                 'topics' => $page, 'points' => $page, 'tone' => $word, 'shape' => $word, 'seconds' => $whole,
                 'audience' => $line, 'round' => Field::whole(1_000),

@@ -21,7 +21,7 @@
                 <p class="notice">{{ $about }}</p>
                 <label for="topics">Topic, or several, one a line</label>
                 <textarea id="topics" name="topics" class="form-control" rows="3" placeholder="the bell under the bay"
-                    required></textarea>
+                    required>{{ $topics }}</textarea>
                 <label for="points">Key points of one topic, one a line, in order</label>
                 <textarea id="points" name="points" class="form-control" rows="4"
                     placeholder="The church sank in one night&#10;Fishermen hear it before every storm"></textarea>

@@ -17,6 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use RapidReel\Base\Refusal;
+use RapidReel\Text\Sketch\TopicList;
 
 final class IntakeController extends Controller
 {
@@ -34,7 +35,8 @@ final class IntakeController extends Controller
         ScriptFiles $files,
         Registrar $registrar,
     ): JsonResponse {
-        $sources = $files->fromText($this->script($request));
+        $text = $this->script($request);
+        $sources = $files->fromText($text);
         $most = (int) config('reel.most_scripts');
         if (count($sources) > $most) {
             throw new Refusal(
@@ -57,7 +59,7 @@ final class IntakeController extends Controller
             'count' => count($shorts),
             'usable' => $shorts !== [] &&
                 array_filter($shorts, static fn (IntakeCard $card): bool => $card->problem !== '') === [],
-            'html' => view('intake._preview', ['shorts' => $shorts])->render(),
+            'html' => view('intake._preview', ['shorts' => $shorts, 'topics' => TopicList::in($text)])->render(),
         ]);
     }
 

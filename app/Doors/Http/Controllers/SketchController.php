@@ -6,6 +6,7 @@ namespace App\Doors\Http\Controllers;
 
 use App\Desks\Intake\ScriptFiles;
 use App\Desks\Sketches\SketchDesk;
+use App\Doors\Http\WrongValue;
 use App\Gateways\Voices\VoiceBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -21,9 +22,14 @@ final class SketchController extends Controller
 {
     private const LONGEST = 180;
 
-    public function show(SketchDesk $desk): View
+    /** Letters of topics that come along from the intake. */
+    private const MOST_LETTERS = 2_000;
+
+    /** @throws WrongValue where topics are no text */
+    public function show(Request $request, SketchDesk $desk): View
     {
         return view('sketches.show', [
+            'topics' => mb_substr($this->text($request, 'topics'), 0, self::MOST_LETTERS),
             'about' => $desk->about(),
             'tones' => Tone::cases(),
             'shapes' => HookShape::cases(),
