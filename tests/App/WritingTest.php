@@ -102,8 +102,8 @@ final class WritingTest extends AppTestCase
     public function test_topics_at_the_intake_are_told_and_go_along_to_where_sketches_are_written(): void
     {
         $this->actingAs($this->user());
-        $html = (string) $this->postJson('/intake/preview', ['text' => "the bell under the bay\nwhy <b>fog</b> is loud"])
-            ->assertOk()->json('html');
+        $marked = "the bell under the bay\nwhy <b>fog</b> is loud";
+        $html = (string) $this->postJson('/intake/preview', ['text' => $marked])->assertOk()->json('html');
         self::assertStringNotContainsString('look like topics', $html, 'what has marks is no topic');
 
         $html = (string) $this->postJson('/intake/preview', ['text' => "the bell under the bay\nwhy fog is loud"])

@@ -14,7 +14,9 @@ final class TopicListTest extends TestCase
     {
         self::assertSame(
             ['the bell under the bay', 'a lighthouse that moved', 'why fog is loud', 'die Glocke im Eis'],
-            TopicList::in("- the bell under the bay\n\n2. a lighthouse that moved\n---\nwhy fog is loud\ndie Glocke im Eis"),
+            TopicList::in(
+                "- the bell under the bay\n\n2. a lighthouse that moved\n---\nwhy fog is loud\ndie Glocke im Eis",
+            ),
         );
         self::assertSame(['the bell under the bay'], TopicList::in(" the bell under the bay \r\n"));
     }
