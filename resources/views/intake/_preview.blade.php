@@ -2,7 +2,7 @@
     <p class="notice">
         {{ count($topics) === 1 ? 'This looks like a topic.' : 'These look like topics.' }}
         <a href="{{ route('sketches', ['topics' => implode("\n", $topics)]) }}">Write sketches of
-            {{ count($topics) === 1 ? 'it' : 'them' }}</a>, or go on here if it is to be said as it stands.
+            {{ count($topics) === 1 ? 'it' : 'them' }}</a>, or go on here to have all of it said as it stands.
     </p>
 @endif
 @forelse ($shorts as $card)
