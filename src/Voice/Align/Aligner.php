@@ -36,11 +36,8 @@ final readonly class Aligner
     /** How far the recording may run ahead of or behind the reference, in ms. */
     private const ROAM_MS = 20_000;
 
-    /** How far, in fine frames, the fine path may leave the rough one. */
+    /** How far, in fine frames, the fine path may leave the rough one, or where another reader has found the words. */
     private const RADIUS = 40;
-
-    /** The same where another reader has found the words before. */
-    private const RADIUS_BESIDE = 40;
 
     /** The same, of the path with all frames around that with every other. */
     private const RADIUS_FINE = 4;
@@ -151,8 +148,8 @@ final readonly class Aligner
             [$row, $column] = $places[$place];
             [$nextRow, $nextColumn] = $places[$place + 1];
             $middle = $column + (int) (($nextColumn - $column) * ($i - $row) / max(1, $nextRow - $row));
-            $from = $i === 0 ? 0 : min(max($low, $middle - self::RADIUS_BESIDE), $high + 1, $last);
-            $to = $i === $count - 1 ? $last : max($from, $high, min($last, $middle + self::RADIUS_BESIDE));
+            $from = $i === 0 ? 0 : min(max($low, $middle - self::RADIUS), $high + 1, $last);
+            $to = $i === $count - 1 ? $last : max($from, $high, min($last, $middle + self::RADIUS));
             $band[] = [$from, $to];
             [$low, $high] = [$from, $to];
         }

@@ -6,6 +6,7 @@ namespace App\Doors\Bench\Framing;
 
 use App\Doors\Bench\DebianPackage;
 use App\Media\Process\MediaTools;
+use Closure;
 use Illuminate\Support\Facades\File;
 
 /**
@@ -36,15 +37,16 @@ final readonly class HardClips
     /** Pixels of the pictures with heads. */
     private const SIZES = ['astronaut' => [512, 512], 'smiling' => [434, 434], 'bearded' => [584, 824]];
 
+    /** Package and file of each. */
     private const GROUNDS = [
-        'street' => self::DOC.'/examples/data/leuvenA.jpg',
-        'palace' => self::DOC.'/examples/data/home.jpg',
-        'office' => self::DOC.'/examples/data/building.jpg',
-        'aloe' => self::DOC.'/examples/data/aloeL.jpg',
+        'street' => ['opencv-doc', self::DOC.'/examples/data/leuvenA.jpg'],
+        'palace' => ['opencv-doc', self::DOC.'/examples/data/home.jpg'],
+        'office' => ['opencv-doc', self::DOC.'/examples/data/building.jpg'],
+        'aloe' => ['opencv-doc', self::DOC.'/examples/data/aloeL.jpg'],
         // A tree in the wind.
-        'leaves' => self::DOC.'/examples/data/tree.avi',
+        'leaves' => ['opencv-doc', self::DOC.'/examples/data/tree.avi'],
         // A rocket in the middle, between masts of lattice.
-        'launch' => self::DATA.'/rocket.jpg',
+        'launch' => ['python3-skimage', self::DATA.'/rocket.jpg'],
     ];
 
     /** Where the rocket is in the picture of it, as large as grounds are: its middle, width and height in pixels. */
@@ -123,17 +125,13 @@ final readonly class HardClips
     private static function rocket(array $camera): array
     {
         [$x, $y, $width, $height] = self::ROCKET;
-        $truth = [];
-        for ($frame = 0; $frame < self::SECONDS * self::FPS; $frame++) {
-            $truth[] = [
-                'x' => ($x - $camera[0]->at($frame / self::FPS)) / self::WIDTH,
-                'y' => ($y - $camera[1]->at($frame / self::FPS)) / self::HEIGHT,
-                'w' => $width / self::WIDTH,
-                'h' => $height / self::HEIGHT,
-            ];
-        }
 
-        return $truth;
+        return self::places(
+            static fn (float $seconds): float => $x - $camera[0]->at($seconds),
+            static fn (float $seconds): float => $y - $camera[1]->at($seconds),
+            $width,
+            $height,
+        );
     }
 
     /**
@@ -145,17 +143,31 @@ final readonly class HardClips
         [$name, $height, $x, $y] = $head;
         [, , , , $width, $tall] = self::HEADS[$name];
         [$pictureWidth, $pictureHeight] = self::SIZES[$name];
-        $truth = [];
+
+        return self::places(
+            $x->at(...), $y->at(...), $height * $width * $pictureWidth / ($tall * $pictureHeight), $height,
+        );
+    }
+
+    /**
+     * @param  Closure(float): float  $x  of the middle, in pixels, at any second
+     * @param  Closure(float): float  $y
+     * @param  float  $width  in pixels
+     * @return list<array{x: float, y: float, w: float, h: float}>
+     */
+    private static function places(Closure $x, Closure $y, float $width, float $height): array
+    {
+        $places = [];
         for ($frame = 0; $frame < self::SECONDS * self::FPS; $frame++) {
-            $truth[] = [
-                'x' => $x->at($frame / self::FPS) / self::WIDTH,
-                'y' => $y->at($frame / self::FPS) / self::HEIGHT,
-                'w' => $height * $width * $pictureWidth / ($tall * $pictureHeight) / self::WIDTH,
+            $places[] = [
+                'x' => $x($frame / self::FPS) / self::WIDTH,
+                'y' => $y($frame / self::FPS) / self::HEIGHT,
+                'w' => $width / self::WIDTH,
                 'h' => $height / self::HEIGHT,
             ];
         }
 
-        return $truth;
+        return $places;
     }
 
     /**
@@ -165,10 +177,10 @@ final readonly class HardClips
      */
     private function draw(string $file, string $ground, array $camera, float $zoom, array $heads, ?Track $light): void
     {
-        $package = $ground === 'launch' ? 'python3-skimage' : 'opencv-doc';
-        $again = str_ends_with(self::GROUNDS[$ground], '.avi') ? ['-stream_loop', '-1'] : ['-loop', '1'];
+        [$package, $picture] = self::GROUNDS[$ground];
+        $again = str_ends_with($picture, '.avi') ? ['-stream_loop', '-1'] : ['-loop', '1'];
         $inputs = [...$again, '-r', (string) self::FPS, ...$this->tools->input(
-            $this->packages->file($package, self::GROUNDS[$ground]),
+            $this->packages->file($package, $picture),
         )];
         $graph = [sprintf(
             '[0:v]scale=2400:1350:force_original_aspect_ratio=increase:flags=lanczos,crop=2400:1350,crop=w=%d:h=%d'
