@@ -8,9 +8,9 @@ use App\Doors\Http\Controllers\CaptionController;
 use App\Doors\Http\Controllers\CardController;
 use App\Doors\Http\Controllers\ChannelController;
 use App\Doors\Http\Controllers\ExportController;
-use App\Doors\Http\Controllers\FaceController;
 use App\Doors\Http\Controllers\FootageController;
 use App\Doors\Http\Controllers\FramingController;
+use App\Doors\Http\Controllers\GuestController;
 use App\Doors\Http\Controllers\HistoryController;
 use App\Doors\Http\Controllers\HouseController;
 use App\Doors\Http\Controllers\IntakeController;
@@ -18,6 +18,9 @@ use App\Doors\Http\Controllers\LogoController;
 use App\Doors\Http\Controllers\PaceController;
 use App\Doors\Http\Controllers\PasswordController;
 use App\Doors\Http\Controllers\PatternController;
+use App\Doors\Http\Controllers\QueueController;
+use App\Doors\Http\Controllers\ReviewController;
+use App\Doors\Http\Controllers\ReviewRulesController;
 use App\Doors\Http\Controllers\SceneController;
 use App\Doors\Http\Controllers\SettingsController;
 use App\Doors\Http\Controllers\SheetController;
@@ -28,13 +31,29 @@ use App\Doors\Http\Controllers\SketchController;
 use App\Doors\Http\Controllers\SoundController;
 use App\Doors\Http\Controllers\StyleController;
 use App\Doors\Http\Controllers\TableController;
+use App\Doors\Http\Controllers\TargetController;
+use App\Doors\Http\Controllers\TypefaceController;
 use App\Doors\Http\Controllers\UploadController;
 use App\Doors\Http\Controllers\VoiceController;
+use App\Doors\Http\Middleware\GuestPass;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store'])->name('sign-in.try');
+});
+
+Route::get('/guest/in/{token}', [GuestController::class, 'enter'])->where('token', '[A-Za-z0-9]{40}')
+    ->middleware('throttle:30,1')->name('guest.enter');
+Route::middleware(GuestPass::class)->group(function (): void {
+    Route::get('/guest', [GuestController::class, 'show'])->name('guest.show');
+    Route::get('/guest/state', [GuestController::class, 'state'])->name('guest.state');
+    Route::get('/guest/shorts/{number}/look', [GuestController::class, 'one'])
+        ->where('number', '[0-9]{1,18}')->name('guest.one');
+    Route::post('/guest/shorts/{number}/look', [GuestController::class, 'decide'])
+        ->where('number', '[0-9]{1,18}')->name('guest.decide');
+    Route::get('/guest/shorts/{number}/file.mp4', [GuestController::class, 'file'])
+        ->where('number', '[0-9]{1,18}')->name('guest.file');
 });
 
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
@@ -56,6 +75,17 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/batches/{batch}/redo', [BatchController::class, 'redo'])->name('batches.redo');
     Route::get('/batches/{batch}/briefs', [BatchController::class, 'briefs'])->name('batches.briefs');
     Route::get('/batches/{batch}/download', [BatchController::class, 'download'])->name('batches.download');
+
+    Route::get('/batches/{batch}/review', [ReviewController::class, 'show'])->name('review.show');
+    Route::get('/batches/{batch}/review/state', [ReviewController::class, 'state'])->name('review.state');
+    Route::post('/batches/{batch}/review/mend', [ReviewController::class, 'mend'])->name('review.mend');
+    Route::get('/batches/{batch}/contact.{form}', [ReviewController::class, 'contact'])
+        ->whereIn('form', ['html', 'png'])->name('review.contact');
+    Route::post('/batches/{batch}/guests', [GuestController::class, 'store'])->name('guests.store');
+    Route::delete('/guests/{guestLink}', [GuestController::class, 'destroy'])->name('guests.destroy');
+    Route::get('/shorts/{short}/review', [ReviewController::class, 'one'])->name('review.one');
+    Route::get('/shorts/{short}/review/mend', [ReviewController::class, 'preview'])->name('review.preview');
+    Route::post('/shorts/{short}/review', [ReviewController::class, 'decide'])->name('review.decide');
 
     Route::get('/intake', [IntakeController::class, 'show'])->name('intake');
     Route::post('/intake/preview', [IntakeController::class, 'preview'])->name('intake.preview');
@@ -117,14 +147,20 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/house/captions', [StyleController::class, 'index'])->name('styles');
     Route::delete('/house/captions/{style}', [StyleController::class, 'destroy'])
         ->where('style', 'own-[a-z0-9-]{1,40}')->name('styles.destroy');
+    Route::get('/house/review', [ReviewRulesController::class, 'index'])->name('rules.index');
+    Route::put('/house/review', [ReviewRulesController::class, 'update'])->name('rules.update');
+    Route::get('/house/targets', [TargetController::class, 'index'])->name('targets.index');
+    Route::post('/house/targets', [TargetController::class, 'store'])->name('targets.store');
+    Route::delete('/house/targets/{target}', [TargetController::class, 'destroy'])
+        ->where('target', 'own-[a-z0-9-]{1,40}')->name('targets.destroy');
     Route::post('/house/logos', [LogoController::class, 'store'])->name('logos.store');
     Route::get('/house/logos/{logo}', [LogoController::class, 'file'])->name('logos.file');
     Route::delete('/house/logos/{logo}', [LogoController::class, 'destroy'])->name('logos.destroy');
     Route::post('/house/tables', [TableController::class, 'store'])->name('tables.store');
     Route::delete('/house/tables/{table}', [TableController::class, 'destroy'])->name('tables.destroy');
-    Route::post('/faces', [FaceController::class, 'store'])->name('faces.store');
-    Route::get('/faces/{id}', [FaceController::class, 'file'])->where('id', '[a-z0-9-]{1,40}')->name('faces.file');
-    Route::delete('/house/faces/{face}', [FaceController::class, 'destroy'])->name('faces.destroy');
+    Route::post('/faces', [TypefaceController::class, 'store'])->name('faces.store');
+    Route::get('/faces/{id}', [TypefaceController::class, 'file'])->where('id', '[a-z0-9-]{1,40}')->name('faces.file');
+    Route::delete('/house/faces/{face}', [TypefaceController::class, 'destroy'])->name('faces.destroy');
 
     Route::get('/shorts/{short}/sheet', [SheetController::class, 'show'])->name('sheet.show');
     Route::get('/shorts/{short}/sheet/state', [SheetController::class, 'state'])->name('sheet.state');
@@ -194,6 +230,10 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::delete('/effects/{effect}', [SoundController::class, 'destroyEffect'])->name('effects.destroy');
     Route::put('/music/{music}/share', [ChannelController::class, 'share'])->name('music.share');
 
+    Route::get('/batches/{batch}/queue', [QueueController::class, 'show'])->name('queue.show');
+    Route::get('/batches/{batch}/queue/state', [QueueController::class, 'state'])->name('queue.state');
+    Route::post('/batches/{batch}/queue', [QueueController::class, 'act'])->name('queue.act');
+    Route::post('/exports/{export}/place', [QueueController::class, 'one'])->name('queue.one');
     Route::post('/exports/{export}/cancel', [ExportController::class, 'cancel'])->name('exports.cancel');
     Route::get('/exports/{export}/poster', [ExportController::class, 'poster'])->name('exports.poster');
     Route::get('/exports/{export}/{extension}', [ExportController::class, 'file'])->name('exports.file');

@@ -20,6 +20,8 @@ export default (urls, now) => {
             this.load(now.proof);
             this.stage(now.script, now.faces);
             this.$watch('silent', () => this.mutes());
+            const at = location.hash.match(/^#at-(\d{1,7})$/);
+            if (at) this.seek(Number(at[1]) / 1000);
             looking(() => urls.proof);
         },
 

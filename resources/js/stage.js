@@ -22,16 +22,21 @@ export const staged = () => {
         looped: false,
         line: null,
 
+        /** All of it at once: a connection that a stopped video keeps open is one that others wait for. */
+        async bytes(url) {
+            const answer = await fetch(url);
+            return answer.ok ? answer.blob() : null;
+        },
+
         /** Takes another version once it stands where the page does: until then the one before is seen. */
         async load(proof) {
             this.proof = proof;
             if (!proof) return;
-            // All of it at once: a connection that a stopped video keeps open is one that others wait for.
-            const answer = await fetch(proof);
-            if (!answer.ok || this.proof !== proof) return;
+            const bytes = await this.bytes(proof);
+            if (bytes === null || this.proof !== proof) return;
             const before = screen ?? this.$refs.video;
             const fresh = screen === null ? before : before.cloneNode();
-            fresh.src = URL.createObjectURL(await answer.blob());
+            fresh.src = URL.createObjectURL(bytes);
             fresh.muted = this.silent;
             await new Promise((done) => {
                 fresh.addEventListener('seeked', done, { once: true });

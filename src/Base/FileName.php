@@ -10,9 +10,26 @@ final class FileName
     /** @return string such as "03-the-lamp-that-would-not-light", at most 64 characters */
     public static function numbered(int $number, string $title): string
     {
-        $plain = transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $title);
-        $slug = trim((string) preg_replace('/[^a-z0-9]+/', '-', $plain === false ? '' : $plain), '-');
+        return sprintf('%02d-%s', $number, self::plain($title, 'short'));
+    }
 
-        return sprintf('%02d-%s', $number, rtrim(substr($slug === '' ? 'short' : $slug, 0, 60), '-'));
+    /** The same short for another target. */
+    public static function forTarget(string $name, string $label): string
+    {
+        return "$name-".self::plain($label, 'target');
+    }
+
+    /**
+     * @param  string  $empty  what stands where nothing is left of it
+     * @param  string  $also  other signs that stay
+     * @return string in small letters, digits and hyphens
+     */
+    public static function plain(string $written, string $empty, int $most = 60, string $also = ''): string
+    {
+        $plain = transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $written);
+        $kept = 'a-z0-9'.preg_quote($also, '/');
+        $slug = trim((string) preg_replace("/[^$kept]+/", '-', $plain === false ? '' : $plain), '-');
+
+        return rtrim(substr($slug === '' ? $empty : $slug, 0, $most), '-');
     }
 }

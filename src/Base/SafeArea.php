@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Base;
 
+use ValueError;
+
 /** What an outlet draws over a picture's edges, as fractions of the frame: captions keep out of it. */
 final readonly class SafeArea
 {
@@ -25,5 +27,14 @@ final readonly class SafeArea
     public function toArray(): array
     {
         return ['top' => $this->top, 'right' => $this->right, 'bottom' => $this->bottom, 'left' => $this->left];
+    }
+
+    /** @throws ValueError where it is none */
+    public static function of(JsonFields $data): self
+    {
+        return new self(
+            $data->decimal('top', 0, 1), $data->decimal('right', 0, 1), $data->decimal('bottom', 0, 1),
+            $data->decimal('left', 0, 1),
+        );
     }
 }

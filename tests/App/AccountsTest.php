@@ -70,6 +70,19 @@ final class AccountsTest extends AppTestCase
         self::assertSame($before, $this->everything());
     }
 
+    public function test_who_came_by_no_link_is_no_guest_signed_in_or_not(): void
+    {
+        foreach ([true, false] as $isSignedIn) {
+            $isSignedIn || $this->post('/sign-out');
+            $id = $this->places['short'];
+            foreach (['/guest', '/guest/state', "/guest/shorts/$id/look", "/guest/shorts/$id/file.mp4"] as $uri) {
+                $this->getJson($uri)->assertForbidden();
+            }
+            $this->postJson("/guest/shorts/$id/look", ['do' => 'back', 'note' => 'x'])->assertForbidden();
+            $this->getJson('/guest/in/'.str_repeat('b', 40))->assertForbidden();
+        }
+    }
+
     public function test_a_channel_of_the_same_account_keeps_its_own_and_chooses_only_what_is_shared(): void
     {
         $this->post('/channels', ['name' => 'Second light'])->assertRedirect();
@@ -83,7 +96,8 @@ final class AccountsTest extends AppTestCase
     {
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $uri = '/'.ltrim($route->uri(), '/');
-            if (in_array(ltrim($uri, '/'), self::OPEN, true) || str_starts_with($uri, '/sign-out')) {
+            if (in_array(ltrim($uri, '/'), self::OPEN, true) || str_starts_with($uri, '/sign-out')
+                || str_starts_with($uri, '/guest/') || $uri === '/guest') {
                 continue;
             }
             $names = $route->parameterNames();

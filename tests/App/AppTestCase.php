@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use RapidReel\Base\Values;
 use Symfony\Component\Process\Process;
+use ZipArchive;
 
 /** The application with a real database, real ffmpeg and a storage folder of its own. */
 abstract class AppTestCase extends TestCase
@@ -183,6 +184,22 @@ abstract class AppTestCase extends TestCase
         app(Registrar::class)->forget();
     }
 
+    /**
+     * A ZIP that was sent as it was put together.
+     *
+     * @param  TestResponse<Response>  $answer
+     */
+    protected static function zipOf(TestResponse $answer): ZipArchive
+    {
+        $file = TEST_PLACE.'/sent.zip';
+        file_put_contents($file, $answer->streamedContent());
+        self::assertSame((string) filesize($file), $answer->headers->get('Content-Length'));
+        $zip = new ZipArchive;
+        self::assertTrue($zip->open($file, ZipArchive::CHECKCONS), 'It is whole.');
+
+        return $zip;
+    }
+
     /** @return array<string, mixed> what ffprobe says of a file's streams and container */
     protected static function probe(string $path): array
     {
@@ -191,6 +208,15 @@ abstract class AppTestCase extends TestCase
         ]))->mustRun();
 
         return (array) json_decode($process->getOutput(), true);
+    }
+
+    /** A command, as it is typed, in a process of its own. */
+    protected function console(string ...$arguments): Process
+    {
+        $process = new Process(['bin/jit', 'artisan', ...$arguments], base_path(), timeout: 600);
+        $process->run();
+
+        return $process;
     }
 
     protected function work(string ...$options): void

@@ -20,14 +20,14 @@ use App\Makers\Proofs\ProofDesk;
 use App\Makers\Proofs\ProofFrames;
 use App\Makers\Proofs\ProofMaker;
 use App\Makers\Videos\VideoMaker;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Media\Process\Unwatched;
 use App\Shelves\Levels\Resolver;
-use App\Shelves\Library\FaceDesk;
 use App\Shelves\Library\LibraryShelf;
-use App\Shelves\Models\Face;
+use App\Shelves\Library\TypefaceDesk;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Short;
+use App\Shelves\Models\Typeface;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\Refusal;
@@ -241,16 +241,16 @@ final class CaptionsTest extends AppTestCase
     public function test_a_face_that_was_brought_is_burned_and_a_broken_one_is_refused(): void
     {
         $short = $this->short();
-        $desk = app(FaceDesk::class);
+        $desk = app(TypefaceDesk::class);
         self::assertSame('Kalam Bold', $desk->bring($this->channel(), resource_path('fonts/Kalam_700Bold.ttf')));
-        $face = Face::query()->sole();
+        $face = Typeface::query()->sole();
         $this->set($short, 'caption_face', $face->face);
         $cut = app(ShortPlanner::class)->plan(
             $short->refresh(), app(LibraryShelf::class)->of($this->channel()), new Unwatched,
         );
         self::assertSame($face->face, $cut->cues[0]->setting->pieces[0]->type->face);
         self::assertSame('Kalam Bold', $cut->cues[0]->setting->pieces[0]->type->family);
-        self::assertFileExists(app(FaceBook::class)->file($face->face));
+        self::assertFileExists(app(TypefaceBook::class)->file($face->face));
         $this->actingAs($this->channel()->user)->get(route('faces.file', $face->face))
             ->assertOk()->assertHeader('Content-Type', 'font/ttf');
         $this->get('/faces/own-0123456789')->assertNotFound();

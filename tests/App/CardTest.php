@@ -7,18 +7,21 @@ namespace Tests\App;
 use App\Desks\Editing\CardEditor;
 use App\Makers\Planning\ShortPlanner;
 use App\Makers\Videos\VideoMaker;
-use App\Media\Artwork\CardPainter;
+use App\Media\Making\Maker;
+use App\Media\Making\OrderedCards;
 use App\Media\Process\Unwatched;
 use App\Media\Store\MediaStore;
 use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Short;
+use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\Refusal;
-use RapidReel\Captions\Card\CardLook;
+use RapidReel\Captions\Card\CardDesign;
 use RapidReel\Captions\Card\Sticker;
 use RapidReel\Captions\Marks\CardMark;
 use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Order\CardStill;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Cut\Cut;
@@ -49,8 +52,8 @@ final class CardTest extends AppTestCase
     {
         self::assertGreaterThanOrEqual(16, count(Sticker::cases()));
         foreach (Sticker::cases() as $i => $sticker) {
-            $look = new CardLook($sticker->value, '', 'condensed', '12AB34', '', 200, $i % 2 === 0 ? 0 : 45);
-            $picture = app(CardPainter::class)->of($look, FrameShape::Upright);
+            $look = new CardDesign($sticker->value, '', 'condensed', '12AB34', '', 200, $i % 2 === 0 ? 0 : 45);
+            $picture = app(OrderedCards::class)->of($look, FrameShape::Upright);
             self::assertNotNull($picture, $sticker->value);
             self::assertGreaterThanOrEqual($i % 2 === 0 ? 216 : 150, $picture->width);
             $image = imagecreatefrompng(app(MediaStore::class)->source($picture->key));
@@ -71,15 +74,21 @@ final class CardTest extends AppTestCase
     public function test_letters_are_as_wide_as_they_are_to_be_and_no_taller_than_letters_may(): void
     {
         foreach ([['The lamp that burned for nobody', 760], ['Link below', 400], ['東京 سلام', 500]] as [$text, $size]) {
-            $picture = app(CardPainter::class)->of(
-                new CardLook(CardMark::TEXT, $text, 'condensed', 'FFFFFF', '14202B', $size, 0), FrameShape::Upright,
+            $picture = app(OrderedCards::class)->of(
+                new CardDesign(CardMark::TEXT, $text, 'condensed', 'FFFFFF', '14202B', $size, 0), FrameShape::Upright,
             );
             self::assertEqualsWithDelta($size * 1.08, $picture->width ?? 0, 0.06 * $size, $text);
         }
-        $one = app(CardPainter::class)->of(
-            new CardLook(CardMark::TEXT, 'A', 'condensed', 'FFFFFF', '', 1_000, 0), FrameShape::Upright,
+        $one = app(OrderedCards::class)->of(
+            new CardDesign(CardMark::TEXT, 'A', 'condensed', 'FFFFFF', '', 1_000, 0), FrameShape::Upright,
         );
         self::assertLessThan(700, $one->height ?? 9_999);
+        $file = TEST_PLACE.'/card.json';
+        $look = new CardDesign(CardMark::TEXT, 'A', 'condensed', 'FFFFFF', '', 1_000, 0);
+        $order = new CardStill($look, FrameShape::Wide);
+        file_put_contents($file, $order->toJson());
+        self::assertSame(0, Artisan::call('reel:render', ['order' => $file]), 'a card is drawn anywhere by its order');
+        self::assertTrue(app(Maker::class)->isThere($order));
     }
 
     public function test_a_card_goes_with_its_word_through_edits_and_is_changed_and_taken_away(): void
@@ -164,7 +173,7 @@ final class CardTest extends AppTestCase
         $last = $cut->scenes[count($cut->scenes) - 1];
         self::assertSame([$last->startMs, $last->endMs], [$words->startMs, $words->endMs]);
         self::assertLessThan($arrow->place->y, $words->place->y);
-        $safe = $cut->form->shape->safeArea();
+        $safe = $cut->form->frame->shape->safeArea();
         foreach ($cut->over->cards as $card) {
             $height = $card->place->width * $card->picture->height / $card->picture->width * 9 / 16;
             [$top, $bottom] = [$card->place->y - $height / 2, $card->place->y + $height / 2];

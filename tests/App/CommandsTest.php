@@ -28,14 +28,6 @@ final class CommandsTest extends AppTestCase
         File::put("{$this->folder}/scripts/notes.pdf", 'not a script');
     }
 
-    private function console(string ...$arguments): Process
-    {
-        $process = new Process(['bin/jit', 'artisan', ...$arguments], dirname(__DIR__, 2));
-        $process->run();
-
-        return $process;
-    }
-
     public function test_a_plan_is_json_with_just_the_promised_keys_and_makes_nothing(): void
     {
         $process = $this->console('reel:plan', "{$this->folder}/scripts");
@@ -123,8 +115,10 @@ final class CommandsTest extends AppTestCase
                 array_diff(['key', 'label', 'type', 'default', 'levels', 'makes_stale'], array_keys($setting)),
             );
             self::assertNotSame([], $setting['levels'], $setting['key']);
-            // What only says how far something may go changes nothing by itself.
-            $isLimit = in_array($setting['key'], ['need', ...PaceSettings::LIMITS], true);
+            // What only says how far something may go, or what becomes of what is made, changes nothing by itself.
+            $isLimit = in_array($setting['key'], [
+                'need', 'severities', 'forbidden', 'file_names', ...PaceSettings::LIMITS,
+            ], true);
             self::assertSame($isLimit, $setting['makes_stale'] === null, $setting['key']);
         }
         $speed = array_column($listed, null, 'key')['speed'];

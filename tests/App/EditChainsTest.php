@@ -39,7 +39,7 @@ final class EditChainsTest extends AppTestCase
 {
     use TestTrait;
 
-    private const CHAINS = 140;
+    private const CHAINS = 110;
 
     private const LONGEST = 6;
 

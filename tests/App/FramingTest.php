@@ -242,12 +242,4 @@ final class FramingTest extends AppTestCase
             'one-frame.mp4', '-f', 'lavfi', '-i', 'testsrc2=s=320x240:rate=30', '-frames:v', '1', '-pix_fmt', 'yuv420p',
         );
     }
-
-    private function console(string ...$arguments): Process
-    {
-        $process = new Process(['bin/jit', 'artisan', ...$arguments], dirname(__DIR__, 2), timeout: 600);
-        $process->run();
-
-        return $process;
-    }
 }

@@ -13,11 +13,11 @@ use App\Media\Store\Bundle;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Media\Store\UnusableBundle;
-use App\Shelves\Library\FaceDesk;
 use App\Shelves\Library\FootageImporter;
 use App\Shelves\Library\LogoDesk;
 use App\Shelves\Library\SoundDesk;
 use App\Shelves\Library\TableDesk;
+use App\Shelves\Library\TypefaceDesk;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Music;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -259,7 +259,7 @@ final class HostileMediaTest extends AppTestCase
     public function test_a_face_without_ink_of_its_own_is_refused(): void
     {
         $whole = (string) file_get_contents(Burner::fonts().'/Rubik_800ExtraBold.ttf');
-        $desk = app(FaceDesk::class);
+        $desk = app(TypefaceDesk::class);
         self::assertSame('', self::refused(fn () => $desk->bring($this->channel(), self::file('whole.ttf', $whole))));
         // Its letters are where they were, and nothing is in them.
         $tables = unpack('n', $whole, 4)[1];

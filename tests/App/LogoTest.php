@@ -118,7 +118,7 @@ final class LogoTest extends AppTestCase
             'logo' => $logo->picture, 'logo_place' => 'bottom', 'logo_size' => 40, 'logo_opacity' => 100,
         ])->shorts[0];
         $cut = $this->plan($short->id);
-        $safe = $cut->form->shape->safeArea();
+        $safe = $cut->form->frame->shape->safeArea();
         foreach (['top-left', 'top', 'top-right', 'bottom-left', 'bottom', 'bottom-right'] as $place) {
             foreach ([10, 40, 80] as $size) {
                 $this->setting('short', $short->id, 'logo_place', $place)->assertOk();

@@ -256,7 +256,7 @@ final class MixTest extends AppTestCase
         self::assertStringContainsString('is not on the disk as it was', $process->getErrorOutput());
         file_put_contents($order, '{"mix":{"voice":3}}');
         self::assertSame(1, ($process = $render())->run());
-        self::assertStringContainsString('no order of a segment, a mix or', $process->getErrorOutput());
+        self::assertStringContainsString('no order of something to be made', $process->getErrorOutput());
     }
 
     public function test_what_a_page_plays_sounds_as_the_export_does_and_another_level_renders_no_picture_again(): void

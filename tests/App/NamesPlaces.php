@@ -9,8 +9,8 @@ use App\Shelves\Models\Edit;
 use App\Shelves\Models\Effect;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\ExportState;
-use App\Shelves\Models\Face;
 use App\Shelves\Models\Footage;
+use App\Shelves\Models\GuestLink;
 use App\Shelves\Models\Logo;
 use App\Shelves\Models\Music;
 use App\Shelves\Models\Pattern;
@@ -18,6 +18,7 @@ use App\Shelves\Models\Reading;
 use App\Shelves\Models\Recording;
 use App\Shelves\Models\RecordingState;
 use App\Shelves\Models\Short;
+use App\Shelves\Models\Typeface;
 use Illuminate\Support\Facades\Queue;
 use RapidReel\Base\Values;
 
@@ -50,16 +51,21 @@ trait NamesPlaces
             'sticker' => 'unheard-of',
             'extension' => 'mp4',
             'kind' => 'txt',
+            'form' => 'html',
             'format' => 'srt',
             'which' => 'dark',
             'style' => 'own-night',
             'id' => 'own-0123',
-            'face' => Face::query()->forceCreate([
+            'face' => Typeface::query()->forceCreate([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret face', 'face' => 'own-0123',
             ])->id,
             'effect' => Effect::query()->forceCreate([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret effect', 'path' => 'library/none.flac',
                 'fingerprint' => 'secret', 'loudest' => -20.0, 'duration_ms' => 500,
+            ])->id,
+            'guestLink' => GuestLink::query()->create([
+                'batch_id' => $short->batch_id, 'name' => 'Secret guest', 'token' => 'none',
+                'ends_at' => now()->addDay(),
             ])->id,
             'table' => ColourTable::query()->forceCreate([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret table', 'hash' => 'none',
@@ -74,6 +80,7 @@ trait NamesPlaces
                 'channel_id' => $this->channel()->id, 'name' => 'Secret pattern',
                 'settings' => new Values(['speed' => 90]),
             ])->id,
+            'target' => 'own-none',
             'voice' => 'aldous',
             'token' => 'none',
             'upload' => '00000000-0000-0000-0000-000000000000',

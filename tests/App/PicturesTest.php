@@ -44,7 +44,7 @@ final class PicturesTest extends AppTestCase
         self::assertSame([false, $shots, $shots], [$answer['working'], $answer['done'], $answer['all']]);
         self::assertSame(4 * $shots, substr_count($answer['html'], 'data-footage'));
         self::assertSame($shots, substr_count($answer['html'], 'aria-pressed="true"'));
-        $made = Footage::query()->where('origin', 'made')->get();
+        $made = Footage::query()->where('origin', Footage::STAND_IN)->get();
         self::assertCount(4 * $shots, $made);
         self::assertSame([1080, 1920], [$made[0]->width, $made[0]->height]);
         self::assertStringContainsString('boat', (string) $made[0]->brief);
@@ -54,8 +54,11 @@ final class PicturesTest extends AppTestCase
 
         $this->postJson(route('briefs.make', $short), ['ids' => [1]])->assertOk();
         $this->make($short);
-        self::assertSame(4 * $shots + 4, Footage::query()->where('origin', 'made')->count());
-        self::assertSame($made[0]->brief, Footage::query()->where('origin', 'made')->latest('id')->first()?->brief);
+        self::assertSame(4 * $shots + 4, Footage::query()->where('origin', Footage::STAND_IN)->count());
+        self::assertSame(
+            $made[0]->brief,
+            Footage::query()->where('origin', Footage::STAND_IN)->latest('id')->first()?->brief,
+        );
     }
 
     public function test_an_order_taken_up_again_makes_nothing_twice(): void
@@ -73,6 +76,11 @@ final class PicturesTest extends AppTestCase
             public function about(): string
             {
                 return 'A test.';
+            }
+
+            public function isStandIn(): bool
+            {
+                return false;
             }
 
             public function make(string $brief, int $seed, string $target): void
@@ -105,6 +113,11 @@ final class PicturesTest extends AppTestCase
             public function about(): string
             {
                 return 'A test.';
+            }
+
+            public function isStandIn(): bool
+            {
+                return false;
             }
 
             public function make(string $brief, int $seed, string $target): void

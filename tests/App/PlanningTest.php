@@ -22,7 +22,7 @@ use App\Shelves\Models\Footage;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\Targets;
 use RapidReel\Base\Values;
 use RapidReel\Making\Render\Progress;
 use RapidReel\Plan\Cut\CutScene;
@@ -45,7 +45,7 @@ final class PlanningTest extends AppTestCase
         Queue::fake();
     }
 
-    private function short(string $script = self::SCRIPT, TargetProfile $profile = TargetProfile::UpTo60): Short
+    private function short(string $script = self::SCRIPT, string $profile = Targets::USUAL): Short
     {
         return $this->batch(1, $script, $profile)->shorts[0];
     }
@@ -53,13 +53,13 @@ final class PlanningTest extends AppTestCase
     private function batch(
         int $shorts,
         string $script = self::SCRIPT,
-        TargetProfile $profile = TargetProfile::UpTo60,
+        string $profile = Targets::USUAL,
     ): Batch {
         return app(BatchMaker::class)->make(
             $this->channel(),
             'Test',
             array_fill(0, $shorts, new ScriptSource($script)),
-            new Values(['voice' => 'aldous', 'profile' => $profile->value]),
+            new Values(['voice' => 'aldous', 'profile' => $profile]),
         );
     }
 

@@ -20,6 +20,9 @@ use RapidReel\Plan\Settings\Registry;
 use RapidReel\Plan\Settings\Setting;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\LineType;
+use RapidReel\Plan\Settings\Type\NamesType;
+use RapidReel\Plan\Settings\Type\SeveralType;
+use RapidReel\Plan\Settings\Type\SeveritiesType;
 use RapidReel\Plan\Settings\Type\SplitType;
 use RapidReel\Plan\Settings\Type\TextType;
 
@@ -118,9 +121,11 @@ final class SettingsTest extends AppTestCase
                 self::assertSame(200, $answer->status(), "$key for a $level->value: ".$answer->json('message'));
                 $this->setting($level->value, $ids[$level->value], $key, null)->assertOk();
                 // Any words are a text, but not so many.
-                [$wrong, $told] = $setting->type instanceof TextType
-                    ? [str_repeat('word ', 40), 'at most']
-                    : ['no such thing', 'no such thing'];
+                [$wrong, $told] = match (true) {
+                    $setting->type instanceof TextType => [str_repeat('word ', 500), 'at most'],
+                    $setting->type instanceof NamesType => ['{no such thing}', 'no such thing'],
+                    default => ['no such thing', 'no such thing'],
+                };
                 $said = $this->setting($level->value, $ids[$level->value], $key, $wrong)
                     ->assertStatus(422)
                     ->json('message');
@@ -162,8 +167,10 @@ final class SettingsTest extends AppTestCase
 
         return match (true) {
             $type instanceof SplitType => 'words:4-12',
+            $type instanceof SeveralType => 'upto-90,upto-180',
             $type instanceof LineType => '1.5:-3, 4:2',
             $type instanceof TextType => 'The whole tale below',
+            $type instanceof SeveritiesType => 'hook-late stops',
             default => (string) $setting->default,
         };
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Desks\Editing\EditBook;
-use App\Desks\Exporting\ExportArchive;
 use App\Desks\Exporting\ExportDesk;
 use App\Doors\Http\Presenters\Axis;
 use App\Doors\Http\Presenters\ShortRow;
@@ -221,8 +220,7 @@ final class UpgradeTest extends AppTestCase
         ) {
             $this->get($page)->assertOk();
         }
-        $zip = new ZipArchive;
-        $zip->open(app(ExportArchive::class)->of(array_values(Short::query()->with('latestDone')->get()->all()), true));
+        $zip = self::zipOf($this->get('/batches/1/download?all=1')->assertOk());
         self::assertSame(16, $zip->numFiles);
         self::assertStringContainsString(
             '"1 of 5 pictures stand twice',

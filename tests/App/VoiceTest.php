@@ -9,7 +9,7 @@ use App\Doors\Jobs\AlignRecording;
 use App\Doors\Jobs\PlanShort;
 use App\Doors\Jobs\SpeakSample;
 use App\Gateways\Voices\VoiceBook;
-use App\Gateways\Voices\VoiceEngine;
+use App\Gateways\Voices\Voices;
 use App\Makers\Voicing\TakeStore;
 use App\Media\Audio\TakeFiles;
 use App\Media\Audio\WavFile;
@@ -25,10 +25,14 @@ use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RapidReel\Base\Language\ScriptWord;
 use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Order\SpokenTake;
+use RapidReel\Making\Order\TightTake;
 use RapidReel\Plan\Cut\CutSound;
 use RapidReel\Voice\Speech\DeadAir;
 use RapidReel\Voice\Speech\Delivery;
 use RapidReel\Voice\Speech\Pcm;
+use RapidReel\Voice\Speech\VoiceEngine;
+use RapidReel\Voice\Speech\WordTiming;
 use Symfony\Component\Process\Process;
 use Tests\Support\Sounds;
 
@@ -519,6 +523,40 @@ final class VoiceTest extends AppTestCase
             ->assertJsonPath('said', 'House style: voice Delphine.');
         $this->get('/intake')->assertSee('<option value="">Delphine</option>', false);
         $this->get('/voices')->assertOk()->assertSee('told by the engine');
+    }
+
+    public function test_words_are_spoken_and_tightened_anywhere_by_orders_in_json(): void
+    {
+        $maker = app(Maker::class);
+        $voice = app(VoiceBook::class)->get('aldous')->at(110);
+        $speech = new SpokenTake(
+            'The light at Calder Ness went out — and nobody came.', ['Ness' => 'Nace'], $voice,
+            app(Voices::class)->version(),
+        );
+        $orders = [$speech, new TightTake($speech->key(), 40, [], 120)];
+        $file = TEST_PLACE.'/order.json';
+        foreach ($orders as $order) {
+            self::assertFalse($maker->isThere($order));
+            file_put_contents($file, $order->toJson());
+            $process = new Process(['bin/jit', 'artisan', 'reel:render', $file], base_path(), [
+                'DB_DATABASE' => '/nowhere/at/all.sqlite', 'LARAVEL_STORAGE_PATH' => storage_path(),
+            ], timeout: 60);
+            self::assertSame(0, $process->run(), $process->getErrorOutput());
+            self::assertTrue($maker->isThere($order));
+        }
+        $how = new Delivery(40, pronunciations: ['Ness' => 'Nace'], tempo: 120);
+        $take = app(TakeStore::class)->known($speech->text->written, $voice, $how) ?? self::fail('not the same key');
+
+        self::assertSame($maker->file($orders[1]), app(TakeFiles::class)->soundFile($take->key));
+        self::assertSame(
+            ['The', 'light', 'at', 'Calder', 'Ness', 'went', 'out —', 'and', 'nobody', 'came.'],
+            array_map(static fn (WordTiming $word): string => $word->text, $take->words),
+        );
+        self::assertLessThan(
+            0.9 * (app(TakeFiles::class)->kept($speech->key())->durationMs ?? 0),
+            $take->durationMs,
+            'faster, and tight',
+        );
     }
 
     public function test_takes_of_different_rates_are_mixed_at_the_finer(): void

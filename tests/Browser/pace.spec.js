@@ -18,34 +18,35 @@ Aldo had gone from door to door with his piece of chalk and drawn a line at the 
 Not one line was wrong by more than a finger. The mayor kept one of them behind glass for forty years.
 The bell still hangs in Corrow. Today it rings twice a night.`;
 
+// Half a minute of it is rendered; the whole is measured alone.
+const SHORTER = [...BELL.split('\n').slice(0, 7), BELL.split('\n').at(-1)].join('\n');
+
 const length = async (page) => Number((await page.locator('.lead').innerText()).match(/([\d.]+) s of/)[1]);
 
-test('a script that is too long is brought to 58 s, to the frame, and back', async ({ page }) => {
-    // A minute of video, and thirty pieces of footage that nobody has looked at before.
-    test.setTimeout(480_000);
-    await batch(page, BELL, 'Too long');
+test('a script that is too long is brought to a length, to the frame, and back', async ({ page }) => {
+    await batch(page, SHORTER, 'Too long');
     await sheet(page, 'The bell that rang by itself', { seen: false });
     const before = await length(page);
-    expect(before).toBeGreaterThan(66);
+    expect(before).toBeGreaterThan(26);
 
     await page.locator('body').press('l');
     const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('Seconds').fill('58.0');
+    await dialog.getByLabel('Seconds').fill('24.0');
     await dialog.getByRole('button', { name: 'Show what it takes' }).click();
-    await expect(dialog).toContainText(`From ${before.toFixed(2)} s to 58.00 s.`);
+    await expect(dialog).toContainText(`From ${before.toFixed(2)} s to 24.00 s.`);
     await expect(dialog.getByRole('row', { name: /^Pauses inside scenes/ })).toContainText('−');
     expect(await length(page)).toBe(before);
     await dialog.getByRole('button', { name: 'Do it' }).click();
-    await expect(page.locator('.lead')).toContainText('58.00 s of 60 s', { timeout: 120_000 });
+    await expect(page.locator('.lead')).toContainText('24.00 s of 60 s', { timeout: 120_000 });
 
     await page.getByRole('link', { name: 'Script and export' }).click();
     await page.getByRole('button', { name: 'Draft', exact: true }).click();
     const link = page.getByRole('link', { name: 'MP4', exact: true });
-    await expect(link).toBeVisible({ timeout: 300_000 });
+    await expect(link).toBeVisible({ timeout: 120_000 });
     const [download] = await Promise.all([page.waitForEvent('download'), link.click()]);
     const found = probe(await download.path());
-    expect(Number(found.format.duration)).toBeCloseTo(58, 1);
-    expect(Number(found.streams.find((stream) => stream.codec_type === 'video').nb_frames)).toBe(1740);
+    expect(Number(found.format.duration)).toBeCloseTo(24, 1);
+    expect(Number(found.streams.find((stream) => stream.codec_type === 'video').nb_frames)).toBe(720);
 
     await page.getByRole('link', { name: 'Sheet', exact: true }).click();
     await page.getByRole('button', { name: /^Undo: tightened/ }).click();

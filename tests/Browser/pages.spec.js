@@ -87,7 +87,10 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
         '/voices',
         '/house',
         '/sounds',
+        '/house/review',
         `${batch}/pace`,
+        `${batch}/review`,
+        `${batch}/queue`,
     ]) {
         await page.goto(address);
         if (address === batch) await page.locator('.opener').click();
@@ -98,6 +101,8 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
             await page.getByText('What the style is made of').click();
             await page.locator('.cue-word').first().click();
         }
+        if (address.endsWith('/review') && !address.startsWith('/house'))
+            await expect(page.locator('.review-of')).toBeVisible();
         const { violations } = await new AxeBuilder({ page })
             .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
             .analyze();

@@ -60,7 +60,7 @@ test('a messy table becomes a rundown: cleaned, shortened, hooks tried, briefs e
     await expect(page.getByRole('heading', { name: 'The bell under the bay' })).toBeVisible();
     await expect(page.getByText('“Welcome back to Lamplight Log!” comes first')).toBeVisible();
     await expect(page.getByText(/^Not spoken: .*1 music cue/)).toBeVisible();
-    await expect(page.getByText('/ 60 s, over')).toBeVisible();
+    await expect(page.getByText('of 60 s, over')).toBeVisible();
     await page.getByLabel('Batch').fill('Week');
     await page.getByRole('button', { name: 'To the rundown' }).click();
     await expect(page.getByText('1 over the limit')).toBeVisible();

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Tests\Standards;
 
 use App\Media\Artwork\EmojiLists;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\FrameShape;
+use RapidReel\Base\Target\Frame;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cueing\CueMaker;
 use RapidReel\Captions\Marks\CaptionMarks;
@@ -33,7 +34,7 @@ final class CaptionsDrawnTest extends TestCase
     public static function faces(): array
     {
         $faces = [];
-        foreach (array_keys(FaceBook::shipped()) as $id) {
+        foreach (array_keys(TypefaceBook::shipped()) as $id) {
             $faces[$id] = [$id];
         }
 
@@ -50,7 +51,7 @@ final class CaptionsDrawnTest extends TestCase
         $end = $words[count($words) - 1]->endMs;
         $emoji = new EmojiLists(dirname(__DIR__, 2).'/resources/data/emoji');
         $maker = new CueMaker(
-            Burner::faces(), FrameShape::Upright, $language, array_column($words, 'text'), $emoji->of($language),
+            Burner::faces(), new Frame, $language, array_column($words, 'text'), $emoji->of($language),
         );
 
         return $maker->cues(0, $words, [[0, $end]], $end, new CaptionMarks, $style);

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Standards;
 
 use App\Gateways\Voices\BuiltInNarrator;
-use App\Gateways\Voices\Voice;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Text\Cleanup\ScriptReader;
 use RapidReel\Voice\Speech\Pcm;
 use RapidReel\Voice\Speech\TakeCutter;
+use RapidReel\Voice\Speech\Voice;
 use RapidReel\Voice\Speech\WordTiming;
 
 /** Word times against the samples of the take itself. */

@@ -6,20 +6,21 @@ namespace Tests\Standards;
 
 use App\Desks\Intake\ScriptFiles;
 use App\Gateways\Voices\BuiltInNarrator;
-use App\Gateways\Voices\Speaker;
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
-use App\Gateways\Voices\VoiceEngine;
 use App\Gateways\Voices\VoiceRates;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RapidReel\Base\FrameGrid;
 use RapidReel\Plan\Cut\ScenePacer;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Cleanup\ScriptReader;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneSplitter;
+use RapidReel\Voice\Speech\Speaker;
 use RapidReel\Voice\Speech\SpeechRate;
 use RapidReel\Voice\Speech\Take;
 use RapidReel\Voice\Speech\TakeCutter;
+use RapidReel\Voice\Speech\Voice;
+use RapidReel\Voice\Speech\VoiceEngine;
 use Tests\App\AppTestCase;
 
 /** How long scripts take to say, before and after somebody says them. */
@@ -131,7 +132,7 @@ final class SpeechLengthTest extends AppTestCase
      */
     private static function length(array $scenes, callable $take): int
     {
-        return (new ScenePacer())->lengthOf(
+        return (new ScenePacer(new FrameGrid(30)))->lengthOf(
             array_map(static fn (Scene $scene): VoicedScene => new VoicedScene($scene, $take($scene->text)), $scenes),
         );
     }

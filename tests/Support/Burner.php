@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Media\Store\MediaStore;
 use Illuminate\Filesystem\FilesystemAdapter;
 use League\Flysystem\Filesystem;
 use League\Flysystem\Local\LocalFilesystemAdapter;
-use RapidReel\Base\Typeface\FaceSet;
+use RapidReel\Base\Typeface\TypefaceSet;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Drawing\AssWriter;
 use Symfony\Component\Process\Process;
@@ -22,18 +22,18 @@ final class Burner
         return dirname(__DIR__, 2).'/resources/fonts';
     }
 
-    public static function book(): FaceBook
+    public static function book(): TypefaceBook
     {
         $root = TEST_PLACE.'/faces';
         $adapter = new LocalFilesystemAdapter($root);
 
-        return new FaceBook(
+        return new TypefaceBook(
             new MediaStore(new FilesystemAdapter(new Filesystem($adapter), $adapter, ['root' => $root])),
             self::fonts(),
         );
     }
 
-    public static function faces(): FaceSet
+    public static function faces(): TypefaceSet
     {
         return self::book()->set();
     }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use RapidReel\Base\FrameShape;
-use RapidReel\Base\TargetProfile;
-use RapidReel\Base\Typeface\FaceSet;
+use RapidReel\Base\Target\Frame;
+use RapidReel\Base\Target\Targets;
 use RapidReel\Base\Typeface\PlainMetrics;
+use RapidReel\Base\Typeface\TypefaceSet;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cueing\CueMaker;
 use RapidReel\Captions\Cueing\EmojiBook;
@@ -17,6 +18,7 @@ use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Footage\FootageWords;
 use RapidReel\Plan\Choice\ShortSettings;
+use RapidReel\Plan\Choice\TargetChoice;
 use RapidReel\Plan\Cut\AtHand;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutBuilder;
@@ -31,9 +33,9 @@ use RapidReel\Voice\Speech\WordTiming;
 final class Cuts
 {
     /** Every letter half an em wide, lines one em high. */
-    public static function faces(): FaceSet
+    public static function faces(): TypefaceSet
     {
-        return new FaceSet(['condensed' => new PlainMetrics('Test')]);
+        return new TypefaceSet(['condensed' => new PlainMetrics('Test')]);
     }
 
     /**
@@ -55,7 +57,7 @@ final class Cuts
         $endMs ??= $words[count($words) - 1]->endMs;
         $maker = new CueMaker(
             self::faces(),
-            $shape,
+            new Frame($shape),
             $language,
             array_column($words, 'text'),
             $emoji,
@@ -115,7 +117,7 @@ final class Cuts
     public static function of(
         array $texts,
         ?array $library = null,
-        TargetProfile $profile = TargetProfile::UpTo60,
+        string $target = Targets::USUAL,
         int $wordMs = 320,
     ): Cut {
         $voiced = array_map(
@@ -127,7 +129,7 @@ final class Cuts
             array_keys($texts),
         );
 
-        return self::builder(settings: new ShortSettings($profile))->build(
+        return self::builder(settings: new ShortSettings(new TargetChoice((new Targets)->get($target))))->build(
             'A test',
             $voiced === [] ? throw new \LogicException() : $voiced,
             $library ?? self::library(),

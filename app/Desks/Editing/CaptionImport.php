@@ -7,11 +7,9 @@ namespace App\Desks\Editing;
 use App\Makers\Planning\LiveCaptions;
 use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Short;
-use RapidReel\Base\FrameGrid;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Subtitle\Subtitles;
 use RapidReel\Base\Subtitle\TimedCue;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Captions\Import\CuePlacer;
 use RapidReel\Captions\Import\PlacedCue;
 use RapidReel\Captions\Import\TimePlacer;
@@ -151,7 +149,7 @@ final readonly class CaptionImport
      */
     private function marks(array $placed, Cut $cut, bool $withTimes): array
     {
-        $grid = new FrameGrid(TargetProfile::FPS);
+        $grid = $cut->grid();
         /** @var array<int, list<WordTiming>> $words */
         $words = [];
         foreach ($cut->words as $word) {

@@ -33,6 +33,27 @@ final readonly class CaptionMender
      */
     public function mend(Short $short, MendKind $kind): int
     {
+        $count = 0;
+        $this->edits->change($short->batch, lcfirst($kind->label()), [$short], function (Short $short) use (
+            $kind,
+            &$count,
+        ): void {
+            $count = $this->apply($short, $short->manuscript()->keys, $kind);
+        });
+
+        return $count;
+    }
+
+    /**
+     * Within a change of that short.
+     *
+     * @param  list<int|null>  $keys  of its scenes as they were when they were measured
+     * @return int how many captions it mends
+     *
+     * @throws Refusal
+     */
+    public function apply(Short $short, array $keys, MendKind $kind): int
+    {
         $proof = Proof::of($short);
         if ($proof === null || ! $proof->isOf($short)) {
             throw new Refusal('The captions are being measured. Try again in a moment.');
@@ -42,24 +63,19 @@ final readonly class CaptionMender
             throw new Refusal('No caption of this short would be mended by that.');
         }
         $registry = $this->registrar->of($short->batch->channel);
-        $this->edits->change($short->batch, lcfirst($kind->label()), [$short], function (Short $short) use (
-            $style,
-            $dims,
-            $registry,
-        ): void {
-            foreach ($style as $name => $value) {
-                $key = StyleFields::setting($name);
-                $short->settings = self::set($registry, $short->settings, $key, (string) $value);
+        foreach ($style as $name => $value) {
+            $key = StyleFields::setting($name);
+            $short->settings = self::set($registry, $short->settings, $key, (string) $value);
+        }
+        $now = $short->manuscript();
+        foreach ($dims as $scene => $dim) {
+            $at = array_search($keys[$scene] ?? 0, $now->keys, true);
+            if ($at !== false) {
+                $own = $now->scenes[$at]->own;
+                $now = $now->withOwn($at, $own->with(self::set($registry, $own->settings, 'dim', (string) $dim)));
             }
-            $now = $short->manuscript();
-            foreach ($dims as $at => $dim) {
-                if (isset($now->scenes[$at])) {
-                    $own = $now->scenes[$at]->own;
-                    $now = $now->withOwn($at, $own->with(self::set($registry, $own->settings, 'dim', (string) $dim)));
-                }
-            }
-            $this->writer->write($short, $now);
-        });
+        }
+        $this->writer->write($short, $now);
 
         return $count;
     }

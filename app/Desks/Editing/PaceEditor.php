@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Editing;
 
+use App\Ground\Work\HandedBack;
 use App\Makers\Planning\PaceDesk;
 use App\Makers\Planning\SceneTask;
 use App\Makers\Planning\SceneTasks;
@@ -30,6 +31,7 @@ final readonly class PaceEditor
      *
      * @throws Refusal when that is no length
      * @throws ToolFailed
+     * @throws HandedBack
      */
     public function plans(array $shorts, int $targetMs, bool $isLonger): array
     {
@@ -52,6 +54,7 @@ final readonly class PaceEditor
      *
      * @throws Refusal when that is no length
      * @throws ToolFailed
+     * @throws HandedBack
      */
     public function bring(Batch $batch, array $shorts, int $targetMs, bool $isLonger): string
     {
@@ -62,12 +65,7 @@ final readonly class PaceEditor
             if ($plan === null || ! $plan->reaches() || ! $plan->changes()) {
                 return;
             }
-            $short->settings = PaceDesk::settings($plan, $this->tasksOf($short)[0]->levels, $short->settings);
-            if ($plan->dropped !== []) {
-                $now = $short->manuscript();
-                $left = $plan->left($now->scenes);
-                $this->writer->write($short, $left === [] ? $now : $now->left($left));
-            }
+            $this->apply($short, $plan);
         });
         $numbers = static fn (callable $which): array => array_values(array_map(
             static fn (Short $short): string => sprintf('%02d', $short->number),
@@ -83,6 +81,22 @@ final readonly class PaceEditor
                 count($shorts) === 1 => ' '.($plans[$shorts[0]->id]?->says() ?? ''),
                 default => ' Beyond their limits, and left as they are: '.implode(', ', $missed).'.',
             });
+    }
+
+    /**
+     * Within a change of that short.
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     */
+    public function apply(Short $short, PacePlan $plan): void
+    {
+        $short->settings = PaceDesk::settings($plan, $this->tasksOf($short)[0]->levels, $short->settings);
+        if ($plan->dropped !== []) {
+            $now = $short->manuscript();
+            $left = $plan->left($now->scenes);
+            $this->writer->write($short, $left === [] ? $now : $now->left($left));
+        }
     }
 
     /**

@@ -11,7 +11,6 @@ use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
-use RapidReel\Plan\Cut\ScenePacer;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneOwn;
@@ -24,7 +23,6 @@ final readonly class SnapshotUpgrade
         private Resolver $resolver,
         private VoiceBook $voices,
         private CutMaker $cuts,
-        private ScenePacer $pacer,
     ) {
     }
 
@@ -130,7 +128,7 @@ final readonly class SnapshotUpgrade
             ),
             $scenes,
         );
-        $spans = $tasks === [] ? [] : $this->pacer->spans($this->cuts->voiced($tasks));
+        $spans = $tasks === [] ? [] : $tasks[0]->pacer()->spans($this->cuts->voiced($tasks));
         foreach ($scenes as $number => $scene) {
             $shots = [];
             foreach ($picks as [$id, $shot, $footage, $isChosen]) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Desks\Exporting;
 
-use App\Ground\Work\DiskRoom;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
@@ -13,31 +12,26 @@ use App\Shelves\Models\FileState;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Publish\Manifest;
-use RuntimeException;
-use ZipArchive;
 
-/** Packs the latest finished exports of shorts into one ZIP, with a list of them. */
+/** Gathers the latest finished exports of shorts, with a list of them. */
 final readonly class ExportArchive
 {
-    public function __construct(
-        private MediaStore $store,
-        private DiskRoom $room,
-    ) {
+    public function __construct(private MediaStore $store)
+    {
     }
 
     /**
      * @param  list<Short>  $shorts
      * @param  bool  $withAll  whether drafts and outdated files come along, named so
-     * @return string path of a ZIP that the caller deletes
      *
      * @throws Refusal when none is finished, or what was finished is not on the disk as it was
      */
-    public function of(array $shorts, bool $withAll = false): string
+    public function of(array $shorts, bool $withAll = false): HandedOut
     {
-        $leaving = array_values(array_filter(array_map(
-            static fn (Short $short): ?array => $short->leaving(),
+        $leaving = array_values(array_filter(array_merge([], ...array_map(
+            static fn (Short $short): array => [$short->leaving(), ...$short->othersLeaving()],
             $shorts,
-        )));
+        ))));
         $taken = array_values(array_filter(
             $leaving,
             static fn (array $one): bool => $withAll || $one[1] === FileState::Final,
@@ -52,29 +46,38 @@ final readonly class ExportArchive
         if ($gone !== []) {
             throw self::gone(array_map(static fn (array $one): Short => $one[0]->short, array_values($gone)));
         }
-        $this->room->ask(array_sum(array_map(static fn (array $one): int => (int) $one[0]->bytes, $taken)));
-        $zip = new ZipArchive;
-        $path = $this->store->workFolder().'/batch.zip';
-        $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
-        $listed = [];
+        $files = $listed = [];
         foreach ($taken as [$export, $state]) {
-            $as = $export->name.($state === FileState::Final ? '' : "-{$state->value}");
+            $as = self::free($export->name.($state === FileState::Final ? '' : "-{$state->value}"), $files);
             foreach (ExportedFiles::EXTENSIONS as $extension) {
-                $name = "$as.$extension";
-                $zip->addFile($this->store->path($export->file($extension)), $name);
-                // Video does not shrink; packing it would only take time.
-                $zip->setCompressionName($name, $extension === 'mp4' ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE);
+                $files["$as.$extension"] = $this->store->path($export->file($extension));
             }
             // What its own time knew of it, whatever can be read now.
             $row = $export->listing ?? ["{$export->name}.mp4", $export->short->title];
-            $listed[] = Manifest::renamed($row, (string) $export->name, $as, $state->value);
-        }
-        $zip->addFromString('manifest.csv', Manifest::csv($listed));
-        if (! @$zip->close()) {
-            throw new RuntimeException('A ZIP could not be written: '.$zip->getStatusString());
+            $listed[] = Manifest::renamed($row, (string) $export->name, $as, $state->value, self::idOf($export));
         }
 
-        return $path;
+        return new HandedOut($files, Manifest::csv($listed));
+    }
+
+    /** By which the file of a short for a target is known, however often it is made and whatever it is called. */
+    private static function idOf(Export $export): string
+    {
+        return "short-{$export->short_id}".($export->target === '' ? '' : "-{$export->target}");
+    }
+
+    /**
+     * Two shorts may be called alike.
+     *
+     * @param  array<string, string>  $files
+     */
+    private static function free(string $name, array $files): string
+    {
+        for ($as = $name, $number = 2; isset($files["$as.mp4"]); $number++) {
+            $as = "$name-$number";
+        }
+
+        return $as;
     }
 
     /**

@@ -8,7 +8,7 @@ use App\Ground\Database\Busy;
 use App\Ground\Work\DiskRoom;
 use App\Ground\Work\GivingWay;
 use App\Ground\Work\HandedBack;
-use App\Makers\Planning\ShortPlanner;
+use App\Ground\Work\Orders;
 use App\Media\Probing\NotAsPlanned;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Failure;
@@ -20,6 +20,7 @@ use App\Shelves\Models\Export;
 use App\Shelves\Models\ExportState;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Publish\Manifest;
+use RapidReel\Making\Render\Quality;
 use Throwable;
 
 /** Makes an ordered export, and writes down how it comes along and how it ends. */
@@ -27,11 +28,13 @@ final readonly class ExportRunner
 {
     public function __construct(
         private LibraryShelf $shelves,
-        private ShortPlanner $planner,
+        private PlannedExports $plans,
         private Exporter $exporter,
         private MediaStore $store,
         private DiskRoom $room,
         private GivingWay $way,
+        private Orders $orders,
+        private ExportNames $names,
     ) {
     }
 
@@ -100,25 +103,29 @@ final readonly class ExportRunner
         $watcher = new ExportWatcher($claim);
         $export = $claim->export;
         $shelf = $this->shelves->of($export->short->batch->channel);
-        $plan = $this->planner->current($export->short, $shelf, $watcher);
+        [$plan, $inputs] = $this->plans->of($export, $shelf, $watcher);
         [$cut, $summary] = [$plan->cut, $plan->summary];
         $this->exporter->export(
             $cut,
             $shelf,
             $export->quality,
-            $export->short->fileName(),
+            $this->names->of($export, $cut->form->target->label),
             $watcher,
             fn (string $folder, ExportedFiles $files) => $claim->finish(function () use (
-                $folder, $files, $claim, $cut, $summary,
+                $folder, $files, $claim, $cut, $summary, $inputs,
             ): array {
                 // Within the transaction: files of a worker that lost its claim never appear.
                 $this->store->publish($folder, $this->store->path($claim->export->folder()));
+                if ($claim->export->quality === Quality::Final) {
+                    $this->orders->lookThrough($claim->export->id);
+                }
 
                 return [
                     'state' => ExportState::Done,
                     'percent' => 100,
                     'name' => $files->name,
                     'bytes' => $files->bytes,
+                    'inputs' => $inputs,
                     'pixels' => $summary->hashes->pixels,
                     'sound' => $summary->hashes->sound,
                     'seals' => json_encode($files->seals, JSON_THROW_ON_ERROR),

@@ -22,11 +22,14 @@ use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Media\Video\ChangedFootage;
+use App\Media\Video\Fitter;
 use App\Media\Video\MissingFootage;
 use App\Shelves\Library\Shelf;
 use Closure;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Segment;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Cut\CaptionFile;
 use RapidReel\Plan\Cut\Cut;
@@ -40,6 +43,7 @@ final readonly class Exporter
         private VideoMaker $videos,
         private FinishedVideos $finished,
         private ShadeDesk $shades,
+        private Fitter $fitter,
         private MediaStore $store,
         private MediaTools $tools,
     ) {
@@ -62,6 +66,7 @@ final readonly class Exporter
      * @throws MissingFootage
      * @throws TooMuch
      * @throws TooSlow
+     * @throws Refusal
      */
     public function export(
         Cut $cut,
@@ -79,10 +84,12 @@ final readonly class Exporter
         try {
             $video = "$work/$name.mp4";
             $poster = "$work/".ExportedFiles::POSTER;
-            $key = FinishedVideos::key($cut, $mix, $segments);
+            $key = FinishedVideos::key($cut, $mix, $segments, $quality);
             $made = 0;
             if (! $this->finished->take($key, $video, $poster)) {
                 $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video, way: $way);
+                $most = $quality === Quality::Final ? $cut->form->target->file->most : null;
+                $most === null || $this->fitter->fit($video, $most, Segment::frames($segments), $segments[0]->recipe);
                 $this->poster($video, $poster, 2 * $cut->over->introOutro->openingMs() + $cut->found->hookMs);
                 $this->finished->keep($key, $video, $poster);
             }

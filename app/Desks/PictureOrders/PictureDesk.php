@@ -171,7 +171,7 @@ final readonly class PictureDesk
                     "$folder/$i.png",
                     sprintf('%s %02d%s.png', $order->short->title, $number, chr(ord('a') + $i - 1)),
                     array_slice(array_values(array_unique(Terms::of($brief))), 0, 12),
-                    'made',
+                    $this->pictures->isStandIn() ? Footage::STAND_IN : 'made',
                     'Made',
                 );
                 $footage->update(['brief' => mb_strimwidth($brief, 0, 400, '…')]);

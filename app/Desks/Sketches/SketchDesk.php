@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Desks\Sketches;
 
 use App\Desks\Intake\ScriptFiles;
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Writing\Writing;
 use App\Media\Store\StrangePlace;
 use RapidReel\Base\Refusal;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\TargetLength;
 use RapidReel\Plan\Cut\ScenePacer;
 use RapidReel\Text\Cleanup\ScriptReader;
 use RapidReel\Text\Hook\HookShape;
@@ -23,6 +22,7 @@ use RapidReel\Text\Sketch\Rewording;
 use RapidReel\Text\Sketch\Sketch;
 use RapidReel\Text\Sketch\SketchOrder;
 use RapidReel\Text\Sketch\Tone;
+use RapidReel\Voice\Speech\Voice;
 
 /** Takes orders for scripts: sketches on topics, and sources to be shortened. */
 final readonly class SketchDesk
@@ -144,7 +144,7 @@ final readonly class SketchDesk
             $this->reader->read($text),
             $seconds,
             $this->rates->of($voice),
-            TargetProfile::UpTo60->hookWindowMs(),
+            TargetLength::HOOK_MS,
             ScenePacer::GAP_MS,
         );
     }

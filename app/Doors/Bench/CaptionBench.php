@@ -7,17 +7,17 @@ namespace App\Doors\Bench;
 use App\Desks\Intake\ScriptChoices;
 use App\Desks\Intake\ScriptPlanner;
 use App\Makers\Planning\CutMaker;
-use App\Media\Artwork\CardPainter;
 use App\Media\Artwork\EmojiLists;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Media\Making\Maker;
+use App\Media\Making\OrderedCards;
 use App\Media\Process\Unwatched;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Library\Shelf;
 use RapidReel\Base\Colour\Looks;
-use RapidReel\Base\FrameShape;
-use RapidReel\Base\TargetProfile;
-use RapidReel\Captions\Card\CardLook;
+use RapidReel\Base\Target\Frame;
+use RapidReel\Base\Target\TargetPicture;
+use RapidReel\Captions\Card\CardDesign;
 use RapidReel\Captions\Card\CardMotion;
 use RapidReel\Captions\Card\CardMotions;
 use RapidReel\Captions\Card\CardPicture;
@@ -59,9 +59,9 @@ final readonly class CaptionBench
         private Registrar $registrar,
         private Studio $studio,
         private Maker $maker,
-        private FaceBook $faces,
+        private TypefaceBook $faces,
         private EmojiLists $emoji,
-        private CardPainter $painter,
+        private OrderedCards $cards,
     ) {
     }
 
@@ -94,13 +94,14 @@ final readonly class CaptionBench
                 $times[] = 1_000 * Usage::of(function () use ($words, $case, $faces, $at): void {
                     $maker = new CueMaker(
                         $faces,
-                        FrameShape::Upright,
+                        new Frame,
                         'en',
                         array_column($words, 'text'),
                         $this->emoji->of('en'),
                     );
                     $cues = $maker->cues(0, $words, [[0, $at]], $at, new CaptionMarks, $case->style());
-                    AssWriter::write($cues, TargetProfile::FPS, 0, 0, intdiv($at * TargetProfile::FPS, 1_000));
+                    $rate = TargetPicture::USUAL_RATE;
+                    AssWriter::write($cues, $rate, 0, 0, intdiv($at * $rate, 1_000));
                 })->wall;
             }
             sort($times);
@@ -173,9 +174,9 @@ final readonly class CaptionBench
             // One on the hook, and one at every third second.
             array_map(fn (int $second): CutCard => new CutCard(
                 1_000 * $second, 1_000 * $second + 2_000,
-                $this->painter->of(new CardLook(
+                $this->cards->of(new CardDesign(
                     CardMark::TEXT, "Card $second", 'condensed', 'FFFFFF', '14202B', 500, 0,
-                ), $cut->form->shape) ?? new CardPicture($picture, 400, 200),
+                ), $cut->form->frame->shape) ?? new CardPicture($picture, 400, 200),
                 new CardPlace(0.5, 0.25, 0.5), new CardMotions(CardMotion::Rise),
             ), range(0, max(1, intdiv($cut->durationMs, 1_000) - 3), 3)),
         ));

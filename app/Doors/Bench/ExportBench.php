@@ -19,7 +19,7 @@ use App\Shelves\Levels\Registrar;
 use App\Shelves\Library\Shelf;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\TargetPicture;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\SegmentPlanner;
 use RapidReel\Plan\Cut\ChosenShot;
@@ -104,7 +104,7 @@ final readonly class ExportBench
                         '-loglevel', 'error', '-f', 'rawvideo', '-pix_fmt', 'yuv420p', '-s',
                         Quality::Final->width().'x'.Quality::Final->height(),
                         '-r',
-                        (string) TargetProfile::FPS,
+                        (string) TargetPicture::USUAL_RATE,
                         '-i', "$work/frames.yuv", ...Quality::Final->encoder(), "$work/bare.mp4",
                     ],
                     'The bare encode',
@@ -147,6 +147,8 @@ final readonly class ExportBench
             BenchRow::atMost('largest process', $memory, 1024, '%.0f MiB'),
             BenchRow::within('same export again, nothing changed', $again->wall, 1, Unit::Loop),
             BenchRow::atMost('one scene of middle length reworded / full export, wall', $share, 0.1, '%.2f ×'),
+            ...app(TargetBench::class)->run($tasks, $cut, $shelf, self::median($full)),
+            ...app(ReviewBench::class)->run($tasks, $cut, $shelf, self::median($full)),
         ];
     }
 

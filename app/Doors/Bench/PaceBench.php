@@ -19,7 +19,7 @@ use App\Shelves\Models\Short;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\TargetPicture;
 use RapidReel\Base\Values;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Plan\Cut\Cut;
@@ -96,7 +96,7 @@ final readonly class PaceBench
             $channel,
             'Three minutes',
             [new ScriptSource(implode("\n", $lines), 'Three minutes')],
-            new Values(['profile' => TargetProfile::UpTo180->value, 'cadence' => 'seconds:2.2']),
+            new Values(['profile' => 'upto-180', 'cadence' => 'seconds:2.2']),
         );
 
         return $batch->shorts->firstOrFail();
@@ -118,7 +118,8 @@ final readonly class PaceBench
             }
             $spoken[] = $words;
         }
-        $tightener = new Tightener($scenes, new PaceValues(120, 140, 100, 600), new PaceLimits, TargetProfile::FPS);
+        $values = new PaceValues(120, 140, 100, 600);
+        $tightener = new Tightener($scenes, $values, new PaceLimits, TargetPicture::USUAL_RATE);
         $tight = Usage::of(static fn () => $tightener->tighten(120_000))->wall;
         $planner = new ShotPlanner(cadence: Cadence::seconds(2.5));
         $cadence = Usage::of(static fn () => array_map(

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Doors\Console;
 
 use App\Makers\Voicing\ReferenceMaker;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Media\Audio\SoundReader;
 use Illuminate\Console\Command;
-use RapidReel\Base\FrameShape;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Subtitle\SubRip;
 use RapidReel\Base\Subtitle\TimedCue;
 use RapidReel\Base\Subtitle\WebVtt;
+use RapidReel\Base\Target\Frame;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cueing\CueMaker;
 use RapidReel\Captions\Cueing\EmojiBook;
@@ -46,7 +46,7 @@ final class AlignCommand extends Command
 
     protected $description = 'Tells when every word of a known text is spoken in a recording';
 
-    public function handle(SoundReader $sounds, ReferenceMaker $readings, Aligner $aligner, FaceBook $faces): int
+    public function handle(SoundReader $sounds, ReferenceMaker $readings, Aligner $aligner, TypefaceBook $faces): int
     {
         return $this->guarded(function () use ($sounds, $readings, $aligner, $faces): int {
             $format = self::written($this->option('format'));
@@ -75,7 +75,7 @@ final class AlignCommand extends Command
                 $words = $aligned->timings();
                 $maker = new CueMaker(
                     $faces->set(),
-                    FrameShape::Upright,
+                    new Frame,
                     $voice->language,
                     array_map(static fn (WordTiming $word): string => $word->text, $words),
                     EmojiBook::none(),

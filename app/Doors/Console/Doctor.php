@@ -7,7 +7,7 @@ namespace App\Doors\Console;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\Voices;
 use App\Ground\Work\Folder;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Media\Process\EncoderSlots;
 use App\Media\Process\MediaTools;
 use App\Media\Store\MediaStore;
@@ -30,7 +30,7 @@ final readonly class Doctor
         private MediaTools $tools,
         private Voices $voices,
         private VoiceBook $book,
-        private FaceBook $faces,
+        private TypefaceBook $faces,
         private MediaStore $store,
         private EncoderSlots $slots,
     ) {
@@ -59,7 +59,7 @@ final readonly class Doctor
             $this->listed('encoders', '-encoders', self::ENCODERS),
             $this->check('caption faces', fn (): string => implode(', ', array_map(
                 fn (string $id): string => $this->faces->face($id)->family(),
-                array_keys(FaceBook::shipped()),
+                array_keys(TypefaceBook::shipped()),
             ))),
             $this->check('faces in pictures', static fn (): string => is_file((string) config('reel.faces'))
                 ? 'found by '.basename((string) config('reel.faces'))

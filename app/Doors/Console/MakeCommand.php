@@ -11,25 +11,23 @@ use App\Desks\Intake\ScriptPlanner;
 use App\Gateways\Voices\VoiceUnavailable;
 use App\Ground\Work\Folder;
 use App\Makers\Planning\CutMaker;
+use App\Makers\Planning\TargetPlans;
 use App\Shelves\Levels\Registrar;
-use App\Shelves\Library\FolderShelf;
-use App\Shelves\Library\LibraryShelf;
-use App\Shelves\Library\Shelf;
-use App\Shelves\Models\Channel;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
-use RapidReel\Base\FileName;
+use RapidReel\Base\NamePattern;
 use RapidReel\Base\Refusal;
+use RapidReel\Base\Target\Target;
 use RapidReel\Making\Publish\Manifest;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Plan\Cut\Cut;
-use RapidReel\Plan\Cut\CutMusic;
 use Throwable;
 
 final class MakeCommand extends Command
 {
     use Answers;
     use ReadsScripts;
+    use TakesShelf;
 
     protected $signature = 'reel:make '.ScriptOptions::ALL.'
         {--out= : the folder that the videos go to}
@@ -54,14 +52,8 @@ final class MakeCommand extends Command
                 throw new Refusal('Say where the videos go: --out=FOLDER.');
             }
             $sources = $this->scripts($files);
-            $channel = $this->channel();
-            $shelf = $this->shelf($channel);
-            $pieces = array_map(static fn (CutMusic $piece): string => $piece->id, $shelf->music->pieces);
-            $choices = $this->choices(
-                $channel !== null && self::written($this->option('footage')) === ''
-                    ? $registrar->of($channel)
-                    : $registrar->choosing(array_combine($pieces, $pieces), $shelf->byHand(), $channel),
-            );
+            [$shelf, $registry] = $this->shelved($registrar);
+            $choices = $this->choices($registry);
             Folder::make($out);
 
             $made = [];
@@ -72,19 +64,36 @@ final class MakeCommand extends Command
                     $planned = $this->fitted($planner->plan($source, $choices), $number, true);
                     $this->warnOf($number, $planned->along->warnings);
                     $title = $planned->script->title;
-                    $name = FileName::numbered($number, $title);
+                    $pattern = new NamePattern($planned->settled->text('file_names'));
+                    $fields = static fn (Target $target): array => [
+                        'number' => $number, 'slug' => $title, 'target' => $target->label,
+                        'channel' => $choices->channel, 'date' => now()->format('Y-m-d'),
+                        'quality' => $quality->value,
+                    ];
                     $teller = new ConsoleWatcher(sprintf('%d/%d %s', $number, count($sources), $title));
-                    $cut = $cuts->make($title, $planned->tasks(), $shelf, $teller, $choices->channel, number: $number);
-                    $exporter->export(
-                        $cut,
-                        $shelf,
-                        $quality,
-                        $name,
-                        $teller,
-                        static fn (string $work) => OutFolder::fill($out, $work),
-                    );
+                    $tasks = $planned->tasks();
+                    $along = [$shelf, $teller, $choices->channel];
+                    $targets = $tasks[0]->short->targets;
+                    $name = $pattern->name($fields($targets->main));
+                    $all = [$name => $cuts->make($title, $tasks, ...$along, number: $number)];
+                    foreach ($targets->more as $target) {
+                        $all[$pattern->otherName($fields($target))] = TargetPlans::cut(
+                            $all[$name], $tasks, $target,
+                            static fn (array $led): Cut => $cuts->make($title, $led, ...$along, number: $number),
+                        );
+                    }
+                    foreach ($all as $as => $cut) {
+                        $exporter->export(
+                            $cut,
+                            $shelf,
+                            $quality,
+                            $as,
+                            $teller,
+                            static fn (string $work) => OutFolder::fill($out, $work),
+                        );
+                        $made[$as] = $cut;
+                    }
                     $teller->done();
-                    $made[$name] = $cut;
                 } catch (VoiceUnavailable $problem) {
                     throw $problem;
                 } catch (Throwable $problem) {
@@ -103,24 +112,5 @@ final class MakeCommand extends Command
 
             return $failed + $this->missed === 0 ? self::SUCCESS : self::FAILURE;
         });
-    }
-
-    private function shelf(?Channel $channel): Shelf
-    {
-        $folder = self::written($this->option('footage'));
-        $owner = $channel ?? ($folder === '' ? Channel::query()->orderBy('id')->first() : null);
-        $shelf = $owner === null ? new Shelf : app(LibraryShelf::class)->of($owner);
-        if ($folder !== '') {
-            $own = app()->make(FolderShelf::class, ['folder' => $folder])->shelf();
-            // The house style of a channel goes with any footage.
-            $shelf = $channel === null ? $own : $own->dressed($shelf);
-        }
-        if ($shelf->footage === []) {
-            throw new Refusal(
-                'The library holds no footage. Run bin/setup for the demo footage, or name a folder: --footage=FOLDER.',
-            );
-        }
-
-        return $shelf;
     }
 }

@@ -12,9 +12,12 @@ use App\Makers\Planning\PaceDesk;
 use Illuminate\Console\Command;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Seconds;
+use RapidReel\Base\Target\Target;
+use RapidReel\Base\Target\Targets;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\Registry;
+use RapidReel\Plan\Settings\Type\TargetsType;
 use RapidReel\Plan\Source\ScriptSource;
 use RapidReel\Text\Script\Scene;
 
@@ -59,14 +62,41 @@ trait ReadsScripts
             }
         }
         $channel = $this->channel();
+        $house = $this->withTargets($channel->settings ?? new Values);
+        $registry = $registry->offering(new Targets(TargetsType::in($house)));
 
         return new ScriptChoices(
             $registry,
             $registry->read($written, Level::Batch),
-            $channel->settings ?? new Values,
+            $house,
             $channel->name ?? '',
             $channel?->pronunciations() ?? [],
         );
+    }
+
+    /**
+     * A house style with the targets of a file.
+     *
+     * @throws Refusal when that holds none
+     */
+    private function withTargets(Values $house): Values
+    {
+        $file = self::written($this->option('targets'));
+        if ($file === '') {
+            return $house;
+        }
+        if (! is_file($file)) {
+            throw new Refusal("There is no file $file.");
+        }
+        $type = new TargetsType;
+        $all = [
+            ...TargetsType::in($house),
+            ...TargetsType::all($type->read((string) file_get_contents($file, length: 1_000_000))),
+        ];
+
+        return $house->with('own_targets', $type->read(json_encode(
+            array_map(static fn (Target $one): array => $one->toArray(), $all), JSON_THROW_ON_ERROR,
+        )));
     }
 
     /**

@@ -16,10 +16,11 @@ final class RenderCommand extends Command
 {
     use Answers;
 
-    protected $signature = 'reel:render {order : a JSON file: an order of a segment, a mix or an analysis}
+    protected $signature = 'reel:render
+        {order : a JSON file: an order of a segment, a mix, an analysis, speech, a take or a card}
         {--keep= : a folder that is to have all that it is made with, and the command}';
 
-    protected $description = 'Renders one segment, mixes one sound or looks at one file, and tells where that stands';
+    protected $description = 'Makes the one thing that is ordered, and tells where it stands';
 
     public function handle(LocalMaker $maker): int
     {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Doors\Console;
 
 use App\Gateways\Voices\Outside\OutsideVoices;
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
 use Illuminate\Console\Command;
+use RapidReel\Voice\Speech\Voice;
 
 final class VoicesCommand extends Command
 {

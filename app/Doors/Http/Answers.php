@@ -71,6 +71,16 @@ final class Answers
             : self::page(404, 'Nothing here', $said);
     }
 
+    /** A link that lets nobody in: guessed, ended, withdrawn, or of a batch that is gone. Which it is is not told. */
+    public static function noGuest(Request $request): Response
+    {
+        $said = 'This link does not lead anywhere, or not any more. Ask whoever sent it to you for another.';
+
+        return $request->expectsJson()
+            ? response()->json(['message' => $said], 403)
+            : response()->view('review.closed', ['said' => $said], 403);
+    }
+
     /** Asked for by a name that is not ours: needs nothing that would ask for that name again. */
     public static function strangeHost(): Response
     {

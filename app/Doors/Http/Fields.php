@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Doors\Http;
 
+use RapidReel\Plan\Finding\FindingKind;
+
 /** What every route takes: the form of all requests, in one place. */
 final class Fields
 {
@@ -35,6 +37,19 @@ final class Fields
             'batches.state', 'batches.undo', 'batches.redo' => $since,
             'batches.export' => ['quality' => $word, ...$some],
             'batches.act' => ['act' => $word, 'value' => $word, ...$some, ...$since],
+            'review.show' => ['short' => $whole],
+            'review.mend' => $some,
+            'queue.act', 'queue.one' => ['do' => $word],
+            'guests.store' => ['name' => $line, 'days' => $whole],
+            'guest.decide' => ['do' => $word, 'seen' => $line, 'note' => $page, 'ms' => $whole],
+            'guest.file' => ['v' => $whole],
+            'rules.update' => [
+                'forbidden' => $page, ...array_fill_keys(array_column(FindingKind::cases(), 'value'), $word),
+            ],
+            'review.preview' => ['finding' => $line],
+            'review.decide' => [
+                'do' => $word, 'finding' => $line, 'seen' => $line, 'note' => $page, 'ms' => $whole,
+            ],
             'batches.pace' => ['act' => $word, 'value' => $word, ...$some],
             'batches.cancel', 'batches.briefs' => $some,
             'batches.download' => ['all' => Field::flag(), ...$some],
@@ -73,6 +88,12 @@ final class Fields
             'captions.mend' => ['kind' => $word],
             'captions.import' => ['times' => Field::flag(), 'sure' => Field::flag()],
             'styles' => ['short' => $whole],
+            'targets.index' => ['edit' => Field::text(60), 'copy' => Field::text(60)],
+            'targets.store' => array_fill_keys([
+                'id', 'name', 'shape', 'side', 'fps', 'shortest', 'longest', 'hook', 'loudness', 'true_peak', 'most_mb',
+                'title_most', 'description_most', 'tags_most', 'tag_most', 'cover', 'safe_top', 'safe_right',
+                'safe_bottom', 'safe_left',
+            ], $line),
             'styles.store', 'patterns.store' => ['name' => $line],
             'sketches' => ['topics' => $page],
             'sketches.store' => [

@@ -6,6 +6,7 @@ namespace App\Doors\Jobs;
 
 use App\Desks\Exporting\ExportRunner;
 use App\Shelves\Models\Export;
+use App\Shelves\Models\ExportState;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
@@ -35,10 +36,17 @@ final class MakeExport implements Ordered, ShouldQueue
     public function handle(ExportRunner $runner): void
     {
         $export = Export::query()->with('short.batch.channel')->find($this->exportId);
-        if ($export === null) {
+        if ($export === null || $this->isHeld()) {
             return;
         }
         $runner->run($export);
+    }
+
+    /** Whoever lets the queue go on orders it again. */
+    private function isHeld(): bool
+    {
+        return Export::query()->whereKey($this->exportId)->where('state', ExportState::Queued)
+            ->whereRelation('short.batch', 'held', true)->exists();
     }
 
     public function about(): string

@@ -34,7 +34,9 @@ final readonly class OrphanSweep
 
         return $this->again(
             'export',
-            self::of(Export::query(), static fn (Rows $rows) => $rows->whereIn('state', $open)),
+            self::of(Export::query(), static fn (Rows $rows) => $rows->whereIn('state', $open)
+                ->whereNot(static fn (Rows $held) => $held->where('state', ExportState::Queued)
+                    ->whereRelation('short.batch', 'held', true))),
             $this->orders->makeExport(...),
         )
             + $this->again(

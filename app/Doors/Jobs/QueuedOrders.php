@@ -6,6 +6,7 @@ namespace App\Doors\Jobs;
 
 use App\Ground\Work\Orders;
 use App\Makers\Proofs\ProofDesk;
+use Illuminate\Support\Facades\DB;
 
 /** Work is done by the queue's workers. */
 final class QueuedOrders implements Orders
@@ -23,6 +24,19 @@ final class QueuedOrders implements Orders
     public function makeExport(int $exportId): void
     {
         MakeExport::dispatch($exportId);
+    }
+
+    /** Orders are taken by their numbers. */
+    public function exportFirst(int $exportId): void
+    {
+        DB::table('jobs')->whereRaw("json_extract(payload, '$.about') = ?", ["export:$exportId"])
+            ->whereNull('reserved_at')
+            ->update(['id' => DB::raw('(select min(id) - 1 from jobs)')]);
+    }
+
+    public function lookThrough(int $exportId): void
+    {
+        LookThrough::dispatch($exportId);
     }
 
     public function alignRecording(int $recordingId): void

@@ -25,6 +25,7 @@ use App\Gateways\Voices\DiphoneSpeaker;
 use App\Gateways\Voices\Outside\OutsideBook;
 use App\Gateways\Voices\Outside\OutsideVoices;
 use App\Gateways\Voices\Outside\VoiceCompany;
+use App\Gateways\Voices\TakeSpeaker;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\Voices;
 use App\Gateways\Writing\ServiceWriter;
@@ -37,13 +38,14 @@ use App\Ground\Work\DiskRoom;
 use App\Ground\Work\GivingWay;
 use App\Ground\Work\Orders;
 use App\Ground\Work\Urgency;
+use App\Media\Analysis\InterestReader;
 use App\Media\Artwork\CardPainter;
 use App\Media\Artwork\EmojiLists;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Media\Decoding\Decoder;
-use App\Media\Looking\InterestReader;
 use App\Media\Making\LocalMaker;
 use App\Media\Making\Maker;
+use App\Media\Making\TakeSpeaking;
 use App\Media\Probing\Prober;
 use App\Media\Process\Confinement;
 use App\Media\Process\EncoderSlots;
@@ -59,8 +61,8 @@ use App\Shelves\Models\ColourTable;
 use App\Shelves\Models\Edit;
 use App\Shelves\Models\Effect;
 use App\Shelves\Models\Export;
-use App\Shelves\Models\Face;
 use App\Shelves\Models\Footage;
+use App\Shelves\Models\GuestLink;
 use App\Shelves\Models\Logo;
 use App\Shelves\Models\Music;
 use App\Shelves\Models\Pattern;
@@ -68,6 +70,7 @@ use App\Shelves\Models\Reading;
 use App\Shelves\Models\Recording;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
+use App\Shelves\Models\Typeface;
 use App\Shelves\Models\User;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\View as ViewContract;
@@ -138,6 +141,7 @@ final class ReelServiceProvider extends ServiceProvider
                 rtrim((string) config('reel.writer'), '/'),
                 config('reel.writer_key') === '' ? [] : ['Authorization' => 'Bearer '.config('reel.writer_key')],
             ));
+        $this->app->bind(TakeSpeaking::class, TakeSpeaker::class);
         $this->app->bind(Maker::class, LocalMaker::class);
         $this->app->bind(Orders::class, QueuedOrders::class);
         $this->app->singleton(Urgency::class);
@@ -187,7 +191,7 @@ final class ReelServiceProvider extends ServiceProvider
             static fn (Application $app): CardPainter => new CardPainter(
                 $app->make(MediaStore::class),
                 $app->make(KeptFiles::class),
-                $app->make(FaceBook::class),
+                $app->make(TypefaceBook::class),
                 $app->make(MediaTools::class),
                 (string) config('reel.svg'),
                 resource_path('stickers'),
@@ -201,8 +205,8 @@ final class ReelServiceProvider extends ServiceProvider
             ),
         );
         $this->app->singleton(
-            FaceBook::class,
-            static fn (Application $app): FaceBook => new FaceBook(
+            TypefaceBook::class,
+            static fn (Application $app): TypefaceBook => new TypefaceBook(
                 $app->make(MediaStore::class),
                 config('reel.fonts'),
             ),
@@ -245,12 +249,13 @@ final class ReelServiceProvider extends ServiceProvider
             'recording' => [Recording::class, 'short.batch.channel'],
             'export' => [Export::class, 'short.batch.channel'],
             'footage' => [Footage::class, 'channel'],
-            'face' => [Face::class, 'channel'],
+            'face' => [Typeface::class, 'channel'],
             'music' => [Music::class, 'channel'],
             'effect' => [Effect::class, 'channel'],
             'table' => [ColourTable::class, 'channel'],
             'logo' => [Logo::class, 'channel'],
             'pattern' => [Pattern::class, 'channel'],
+            'guestLink' => [GuestLink::class, 'batch.channel'],
         ] as $name => [$class, $way]) {
             Route::bind($name, static fn (string $id): Model => self::own($class, $way, $id));
         }

@@ -12,6 +12,9 @@ interface Animation
     /** What the operator is told about who does. */
     public function about(): string;
 
+    /** Whether it only stands in for one that makes clips worth publishing. */
+    public function isStandIn(): bool;
+
     /**
      * The same still and seed give the same clip.
      *

@@ -23,6 +23,11 @@ final readonly class StandInAnimation implements Animation
     {
     }
 
+    public function isStandIn(): bool
+    {
+        return true;
+    }
+
     public function about(): string
     {
         return 'What makes a still move here is a stand-in: its lower part goes one way, and the rest comes slowly '

@@ -12,6 +12,9 @@ interface Pictures
     /** What the operator is told about who makes them. */
     public function about(): string;
 
+    /** Whether it only stands in for one that makes pictures worth publishing. */
+    public function isStandIn(): bool;
+
     /**
      * The same brief and seed give the same picture.
      *

@@ -19,6 +19,11 @@ final readonly class StandInPictures implements Pictures
     {
     }
 
+    public function isStandIn(): bool
+    {
+        return true;
+    }
+
     public function about(): string
     {
         return 'The picture maker here is a stand-in: it draws sea, sky and a few things that a brief names. A picture '

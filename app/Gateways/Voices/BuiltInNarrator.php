@@ -7,7 +7,9 @@ namespace App\Gateways\Voices;
 use FFI;
 use RapidReel\Base\Language\Pictographs;
 use RapidReel\Voice\Speech\Pcm;
+use RapidReel\Voice\Speech\Speaker;
 use RapidReel\Voice\Speech\SynthEvent;
+use RapidReel\Voice\Speech\Voice;
 
 /**
  * Speaks through libespeak-ng, loaded into the process. Works on the command line, so in commands and queue workers.

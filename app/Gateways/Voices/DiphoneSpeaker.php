@@ -13,7 +13,10 @@ use RapidReel\Base\Language\Pictographs;
 use RapidReel\Base\Language\ScriptWord;
 use RapidReel\Voice\Speech\PhoneTimes;
 use RapidReel\Voice\Speech\SilentTake;
+use RapidReel\Voice\Speech\Speaker;
 use RapidReel\Voice\Speech\SynthEvent;
+use RapidReel\Voice\Speech\Voice;
+use RapidReel\Voice\Speech\VoiceEngine;
 use Symfony\Component\Process\Process;
 
 /**

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Gateways\Voices;
 
 use RapidReel\Plan\Choice\SpeechChoice;
+use RapidReel\Voice\Speech\Speaker;
+use RapidReel\Voice\Speech\Voice;
+use RapidReel\Voice\Speech\VoiceEngine;
 
 /** The voices by their names. */
 final readonly class VoiceBook

@@ -11,6 +11,8 @@ use RapidReel\Voice\Speech\DeadAir;
 use RapidReel\Voice\Speech\SilentTake;
 use RapidReel\Voice\Speech\SpeechRate;
 use RapidReel\Voice\Speech\TakeCutter;
+use RapidReel\Voice\Speech\Voice;
+use RapidReel\Voice\Speech\VoiceEngine;
 
 /** How fast every voice speaks at its speed, fitted to its own speech once and kept. */
 final class VoiceRates

@@ -8,6 +8,7 @@ use App\Media\Audio\WavFile;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
+use RapidReel\Voice\Speech\Voice;
 
 /** A sentence by every voice, to choose by. */
 final readonly class VoiceSamples

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices;
 
+use RapidReel\Voice\Speech\Voice;
+
 /** Whatever can read text aloud and tell when it says which word. */
 interface Voices
 {

@@ -38,6 +38,12 @@ final readonly class DiskRoom
         return $free;
     }
 
+    /** Bytes that stay free. */
+    public function least(): int
+    {
+        return $this->least;
+    }
+
     public function isShort(): bool
     {
         return $this->free() < $this->least;

@@ -14,6 +14,12 @@ interface Orders
 
     public function makeExport(int $exportId): void;
 
+    /** Of the exports that wait it comes first. */
+    public function exportFirst(int $exportId): void;
+
+    /** Has the finished file of an export looked through. */
+    public function lookThrough(int $exportId): void;
+
     public function alignRecording(int $recordingId): void;
 
     public function checkFootage(int $footageId): void;

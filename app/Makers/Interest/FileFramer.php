@@ -18,7 +18,7 @@ use App\Media\Video\Joiner;
 use App\Media\Video\Sources;
 use Closure;
 use RapidReel\Base\Refusal;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\TargetPicture;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
@@ -34,7 +34,7 @@ use RapidReel\Pictures\Framing\Path\Pin;
 final readonly class FileFramer
 {
     /** Long clips are rendered in pieces. */
-    private const PIECE_FRAMES = 20 * TargetProfile::FPS;
+    private const PIECE_FRAMES = 20 * TargetPicture::USUAL_RATE;
 
     /** Pixels of the shorter side. */
     private const SHORT_SIDE = 1080;
@@ -111,14 +111,14 @@ final readonly class FileFramer
         [$width, $height] = self::pixels($framed->aspect);
         $source = new Source($framed->key, $framed->found->kind, $framed->found->width, $framed->found->height);
         $durationMs = $framed->found->durationMs > 0 ? $framed->found->durationMs : self::STILL_MS;
-        $frames = max(1, (int) round($durationMs * TargetProfile::FPS / 1000));
+        $frames = max(1, (int) round($durationMs * TargetPicture::USUAL_RATE / 1000));
         $recipes = [];
         for ($first = 0; $first < $frames; $first += self::PIECE_FRAMES) {
-            $fromMs = (int) round($first * 1000 / TargetProfile::FPS);
+            $fromMs = (int) round($first * 1000 / TargetPicture::USUAL_RATE);
             $layer = new Layer($source, $fromMs, $framed->path->from($fromMs));
             $recipes[] = new Recipe(
                 min(self::PIECE_FRAMES, $frames - $first),
-                new Raster($width, $height, TargetProfile::FPS),
+                new Raster($width, $height, TargetPicture::USUAL_RATE),
                 $layer,
                 new Look,
                 CaptionScript::none(),
@@ -132,7 +132,7 @@ final readonly class FileFramer
                 fn (Recipe $recipe): array => [$this->maker->file($recipe), $recipe->frames],
                 $recipes,
             );
-            $this->joiner->join($segments, $this->sound($framed, $folder), '', "$folder/framed.mp4");
+            $this->joiner->join($segments, $this->sound($framed, $folder), '', "$folder/framed.mp4", $recipes[0]);
             // Beside its place first, as a rename from one disk to another is none.
             $beside = "$target.".getmypid().'.part';
             $this->store->handOut("$folder/framed.mp4", $beside);
@@ -175,7 +175,7 @@ final readonly class FileFramer
         [$over, $under] = array_pad(array_map(floatval(...), explode('/', $said)), 2, 1.0);
         $fps = $under > 0 ? $over / $under : 0.0;
 
-        return $fps >= 1 && $fps <= 240 ? $fps : (float) TargetProfile::FPS;
+        return $fps >= 1 && $fps <= 240 ? $fps : (float) TargetPicture::USUAL_RATE;
     }
 
     /**

@@ -10,6 +10,7 @@ use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\Originals;
 use App\Media\Store\StrangePlace;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Order\Analysis;
 use RapidReel\Pictures\Matte\PlainGround;
 
@@ -30,6 +31,7 @@ final readonly class GroundStore
      * @throws UnusableMedia
      * @throws HandedBack
      * @throws StrangePlace
+     * @throws Refusal
      */
     public function of(string $fingerprint, string $file, ?string $colour): ?PlainGround
     {

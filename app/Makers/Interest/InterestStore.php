@@ -11,6 +11,7 @@ use App\Media\Process\ToolFailed;
 use App\Media\Store\Originals;
 use App\Media\Store\StrangePlace;
 use Closure;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Order\Analysis;
 use RapidReel\Pictures\Framing\Interest\InterestMap;
 
@@ -41,6 +42,7 @@ final readonly class InterestStore
      * @throws UnusableMedia
      * @throws HandedBack
      * @throws StrangePlace
+     * @throws Refusal
      */
     public function of(string $fingerprint, string $file, ?Closure $tell = null): InterestMap
     {

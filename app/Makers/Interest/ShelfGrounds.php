@@ -9,6 +9,7 @@ use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Library\Shelf;
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Matte\Grounds;
 use RapidReel\Pictures\Matte\PlainGround;
 
@@ -24,6 +25,7 @@ final readonly class ShelfGrounds implements Grounds
     /**
      * @throws HandedBack
      * @throws StrangePlace
+     * @throws Refusal
      */
     public function of(string $footage, ?string $colour): ?PlainGround
     {

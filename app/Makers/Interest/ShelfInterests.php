@@ -9,6 +9,7 @@ use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Library\Shelf;
+use RapidReel\Base\Refusal;
 use RapidReel\Pictures\Framing\Interest\InterestMap;
 use RapidReel\Pictures\Framing\Interest\Interests;
 
@@ -27,6 +28,7 @@ final class ShelfInterests implements Interests
     /**
      * @throws HandedBack
      * @throws StrangePlace
+     * @throws Refusal
      */
     public function of(string $footage): ?InterestMap
     {
@@ -38,6 +40,7 @@ final class ShelfInterests implements Interests
     /**
      * @throws HandedBack
      * @throws StrangePlace
+     * @throws Refusal
      */
     private function look(string $footage): ?InterestMap
     {

@@ -14,7 +14,6 @@ use RapidReel\Plan\Brief\BriefList;
 use RapidReel\Plan\Brief\BriefWriter;
 use RapidReel\Plan\Brief\Figures;
 use RapidReel\Plan\Brief\ShotWords;
-use RapidReel\Plan\Cut\ScenePacer;
 use ZipArchive;
 
 /** Briefs for the pictures of shorts: what every shot should show, in the channel's style words. */
@@ -23,7 +22,6 @@ final readonly class BriefDesk
     public function __construct(
         private CutMaker $cuts,
         private SceneTasks $tasks,
-        private ScenePacer $pacer,
         private MediaStore $store,
     ) {
     }
@@ -39,16 +37,17 @@ final readonly class BriefDesk
         $channel = $short->batch->channel;
         $tasks = $this->tasks->of($short);
         $voiced = $this->cuts->voiced($tasks);
+        $pacer = $tasks[0]->pacer();
         $shots = [];
-        foreach ($this->pacer->spans($voiced) as $number => $span) {
+        foreach ($pacer->spans($voiced) as $number => $span) {
             foreach ($span->shots as $i => $shot) {
                 $shots[] = new ShotWords(
                     $number,
                     $i,
                     $voiced[$number]->take->saying($shot->firstWord, $shot->endWord),
                     $voiced[$number]->scene->brief,
-                    $this->pacer->grid->msOf($shot->startFrame),
-                    $this->pacer->grid->msOf($shot->endFrame),
+                    $pacer->grid->msOf($shot->startFrame),
+                    $pacer->grid->msOf($shot->endFrame),
                     $voiced[$number]->scene->text,
                     $shot->firstWord,
                 );

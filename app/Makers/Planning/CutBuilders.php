@@ -8,14 +8,14 @@ use App\Makers\Interest\GroundStore;
 use App\Makers\Interest\InterestStore;
 use App\Makers\Interest\ShelfGrounds;
 use App\Makers\Interest\ShelfInterests;
-use App\Media\Artwork\CardPainter;
 use App\Media\Artwork\EmojiLists;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
+use App\Media\Making\OrderedCards;
 use App\Media\Store\DamagedPart;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Library\Shelf;
 use RapidReel\Pictures\Footage\Matching\FootageMatcher;
-use RapidReel\Pictures\Matte\Keyer;
+use RapidReel\Pictures\Matte\MatteMaker;
 use RapidReel\Plan\Cut\AtHand;
 use RapidReel\Plan\Cut\CardPlacer;
 use RapidReel\Plan\Cut\CutBuilder;
@@ -27,11 +27,11 @@ use RapidReel\Plan\Cut\Lettering;
 final readonly class CutBuilders
 {
     public function __construct(
-        private FaceBook $faces,
+        private TypefaceBook $faces,
         private EmojiLists $emoji,
         private InterestStore $interests,
         private GroundStore $grounds,
-        private CardPainter $painter,
+        private OrderedCards $cards,
     ) {
     }
 
@@ -78,8 +78,8 @@ final readonly class CutBuilders
             new FootageMatcher($language, $subject, $shownByOthers),
             $shelf === null ? new AtHand : new AtHand(
                 new ShelfInterests($shelf, $this->interests),
-                new Keyer(new ShelfGrounds($shelf, $this->grounds), $shelf->footage),
-                new CardPlacer($this->painter, $short->cards, $short->shape),
+                new MatteMaker(new ShelfGrounds($shelf, $this->grounds), $shelf->footage),
+                new CardPlacer($this->cards, $short->cards, $short->targets->frame()),
                 CutLogo::of($short->logo, $shelf->logos),
                 IntroOutro::of($short->edges, $shelf->footage),
                 $shelf->effects->effects,

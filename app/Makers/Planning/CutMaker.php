@@ -6,8 +6,10 @@ namespace App\Makers\Planning;
 
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\VoiceUnavailable;
+use App\Ground\Work\HandedBack;
 use App\Makers\Voicing\TakeStore;
 use App\Media\Process\Cancelled;
+use App\Media\Process\ToolFailed;
 use App\Media\Process\Watcher;
 use App\Media\Store\DamagedPart;
 use App\Media\Store\StrangePlace;
@@ -56,6 +58,8 @@ final readonly class CutMaker
      * @throws Cancelled
      * @throws DamagedPart
      * @throws Refusal
+     * @throws HandedBack
+     * @throws ToolFailed
      */
     public function make(
         string $title,
@@ -113,6 +117,9 @@ final readonly class CutMaker
      *
      * @throws VoiceUnavailable
      * @throws StrangePlace
+     * @throws Refusal
+     * @throws HandedBack
+     * @throws ToolFailed
      */
     public function speak(array $tasks): void
     {
@@ -122,6 +129,9 @@ final readonly class CutMaker
     /**
      * @throws VoiceUnavailable
      * @throws StrangePlace
+     * @throws Refusal
+     * @throws HandedBack
+     * @throws ToolFailed
      */
     private function spoken(SceneTask $task): Take
     {

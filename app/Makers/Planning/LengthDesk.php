@@ -7,7 +7,7 @@ namespace App\Makers\Planning;
 use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Refusal;
-use RapidReel\Plan\Cut\ScenePacer;
+use RapidReel\Base\Target\TargetLength;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Text\Script\LengthTrimmer;
 use RapidReel\Text\Script\Scene;
@@ -19,7 +19,6 @@ final readonly class LengthDesk
     public function __construct(
         private CutMaker $cuts,
         private SceneTasks $tasks,
-        private ScenePacer $pacer,
         private LengthTrimmer $trimmer,
     ) {
     }
@@ -42,7 +41,8 @@ final readonly class LengthDesk
     {
         /** @var array<int, VoicedScene> $whole */
         $whole = $this->cuts->voiced($tasks);
-        $measure = function (array $left) use ($tasks, $whole): int {
+        $pacer = $tasks[0]->pacer();
+        $measure = function (array $left) use ($tasks, $whole, $pacer): int {
             $voiced = array_map(
                 fn (Scene $scene, int $number): VoicedScene => $scene->text === $tasks[$number]->scene->text
                     ? $whole[$number]
@@ -51,12 +51,13 @@ final readonly class LengthDesk
                 array_keys($left),
             );
 
-            return $voiced === [] ? 0 : $this->pacer->lengthOf(array_values($voiced));
+            return $voiced === [] ? 0 : $pacer->lengthOf(array_values($voiced));
         };
 
         return $this->trimmer->plan(
             array_map(static fn (SceneTask $task): Scene => $task->scene, $tasks),
-            $tasks[0]->short->profile->longestMs() - $tasks[0]->short->aroundMs(),
+            ($tasks[0]->short->targets->limits()->length->longestMs ?? TargetLength::MOST_MS)
+                - $tasks[0]->short->aroundMs(),
             $measure,
             $most,
             $tasks[0]->voice->language,

@@ -59,7 +59,7 @@ final readonly class LiveFraming
                 $map,
                 $choice,
                 $mark->pins,
-                SettingsReader::shape($settled)->aspect(),
+                SettingsReader::targets($settled)->frame()->aspect(),
                 $inMs,
                 $lengthMs,
             ),

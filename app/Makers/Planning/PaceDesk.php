@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
+use App\Ground\Work\HandedBack;
 use App\Makers\Voicing\TakeStore;
 use App\Media\Audio\TakeFiles;
+use App\Media\Process\ToolFailed;
 use App\Media\Store\Findings;
 use App\Media\Store\StrangePlace;
 use RapidReel\Base\Language\TextRank;
 use RapidReel\Base\Refusal;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Base\Values;
 use RapidReel\Plan\Cut\ScenePacer;
 use RapidReel\Plan\Pace\OwnPace;
@@ -49,6 +50,8 @@ final readonly class PaceDesk
      * @param  bool  $speaks  whether what was never spoken is now
      *
      * @throws Refusal when that is no length
+     * @throws HandedBack
+     * @throws ToolFailed
      */
     public function plan(array $tasks, int $targetMs, bool $isLonger = false, bool $speaks = false): PacePlan
     {
@@ -58,7 +61,8 @@ final readonly class PaceDesk
         $levels = $tasks[0]->levels->without(Level::Scene);
         [$speech, $gapMs] = [SettingsReader::speech($levels), self::gapMs($levels)];
         // What stands before and after it is counted, and stays.
-        $around = SettingsReader::short($levels)->aroundMs();
+        $short = SettingsReader::short($levels);
+        $around = $short->aroundMs();
         $tightener = new Tightener(
             $this->scenes($tasks, $speaks),
             new PaceValues(
@@ -68,7 +72,7 @@ final readonly class PaceDesk
                 $levels->number('tail'),
             ),
             PaceSettings::limits($levels),
-            TargetProfile::FPS,
+            $short->targets->main->picture->fps,
             Leaning::of(
                 array_map(static fn (SceneTask $task): string => $task->scene->text, $tasks),
                 $tasks[0]->voice->language,
@@ -113,6 +117,9 @@ final readonly class PaceDesk
      * @param  non-empty-list<SceneTask>  $tasks
      *
      * @throws StrangePlace
+     * @throws Refusal
+     * @throws HandedBack
+     * @throws ToolFailed
      */
     public function isVoiced(array $tasks): bool
     {
@@ -130,6 +137,8 @@ final readonly class PaceDesk
      * @return non-empty-list<PacedScene>
      *
      * @throws Refusal
+     * @throws HandedBack
+     * @throws ToolFailed
      */
     private function scenes(array $tasks, bool $speaks): array
     {
@@ -194,7 +203,12 @@ final readonly class PaceDesk
         });
     }
 
-    /** @throws StrangePlace */
+    /**
+     * @throws StrangePlace
+     * @throws Refusal
+     * @throws HandedBack
+     * @throws ToolFailed
+     */
     private function raw(SceneTask $task, bool $speaks): ?Take
     {
         return $task->reading ?? ($speaks

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
 use RapidReel\Base\Refusal;
+use RapidReel\Base\Target\Target;
 use RapidReel\Plan\Choice\SceneSettings;
 use RapidReel\Plan\Choice\ShortSettings;
 use RapidReel\Plan\Cut\ChosenShot;
+use RapidReel\Plan\Cut\ScenePacer;
 use RapidReel\Plan\Cut\VoicedScene;
 use RapidReel\Plan\Settings\SettingsReader;
 use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Voice\Speech\Delivery;
 use RapidReel\Voice\Speech\Take;
+use RapidReel\Voice\Speech\Voice;
 
 /** A scene to be voiced and paced: who says it and how, or who said it already, and what is set for it. */
 final readonly class SceneTask
@@ -69,6 +71,21 @@ final readonly class SceneTask
             $this->scene, $this->voice, $this->delivery, $this->short, $this->settings, $this->levels, $chosen,
             $reading,
         );
+    }
+
+    /** The same with another of its targets first. */
+    public function led(Target $target): self
+    {
+        return new self(
+            $this->scene, $this->voice, $this->delivery, $this->short->led($target), $this->settings, $this->levels,
+            $this->chosen, $this->reading,
+        );
+    }
+
+    /** What puts scenes of its short one after the other, on the frames of its target. */
+    public function pacer(): ScenePacer
+    {
+        return new ScenePacer($this->short->targets->frame()->grid());
     }
 
     /** Other words said in the same way; what was chosen and read for these does not serve them. */

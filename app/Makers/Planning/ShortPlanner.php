@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
+use App\Ground\Work\HandedBack;
 use App\Media\Process\Cancelled;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\Watcher;
@@ -38,6 +39,7 @@ final readonly class ShortPlanner
      * @throws Refusal when there is nothing to show
      * @throws Cancelled
      * @throws ToolFailed
+     * @throws HandedBack
      */
     public function current(Short $short, Shelf $shelf, Watcher $watcher): Plan
     {
@@ -53,6 +55,7 @@ final readonly class ShortPlanner
      * @throws Refusal when there is nothing to show
      * @throws Cancelled
      * @throws ToolFailed
+     * @throws HandedBack
      */
     public function plan(Short $short, Shelf $shelf, Watcher $watcher): Cut
     {
@@ -63,6 +66,7 @@ final readonly class ShortPlanner
      * @throws Cancelled
      * @throws Refusal
      * @throws ToolFailed
+     * @throws HandedBack
      */
     private function made(Short $short, Shelf $shelf, Watcher $watcher): Plan
     {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
 use RapidReel\Plan\Cut\Flag;
 use RapidReel\Plan\Review\LanguageFlags;
 use RapidReel\Plan\Review\ScriptFlags;
 use RapidReel\Text\Script\Scene;
+use RapidReel\Voice\Speech\Voice;
 
 /** What can be told of scenes and who reads them before anything is made. */
 final readonly class TaskFlags

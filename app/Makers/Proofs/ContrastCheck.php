@@ -10,7 +10,6 @@ use RapidReel\Base\FrameShape;
 use RapidReel\Captions\Contrast\Backdrop;
 use RapidReel\Captions\Contrast\ContrastMeter;
 use RapidReel\Captions\Contrast\Mend;
-use RapidReel\Captions\Cue\Cue;
 use RapidReel\Plan\Cut\Cut;
 
 /**
@@ -36,15 +35,8 @@ final readonly class ContrastCheck
      */
     public function of(Cut $cut, string $proof): array
     {
-        $grid = $cut->grid();
-        $frames = array_map(
-            static fn (Cue $cue): int => min(
-                $cut->frames() - 1,
-                $grid->frameOf(intdiv($cue->startMs + $cue->endMs, 2)),
-            ),
-            $cut->cues,
-        );
-        [$width, $height] = self::size($cut->form->shape);
+        $frames = $cut->captionFrames();
+        [$width, $height] = self::size($cut->form->frame->shape);
         $pictures = $this->frames->of($proof, $frames, $width, $height);
         $found = [];
         foreach ($cut->cues as $i => $cue) {

@@ -14,12 +14,15 @@ final readonly class Proof
      * @param  string  $key  of its video
      * @param  list<ClearCue>  $cues
      * @param  bool  $isMeasured  whether it is known already how clear its captions are
+     * @param  list<array{int, int}>|null  $still  from when until when its picture stands still, in ms; null where that
+     *   is not known
      */
     public function __construct(
         public string $inputs,
         public string $key,
         public array $cues,
         public bool $isMeasured = true,
+        public ?array $still = null,
     ) {
     }
 
@@ -31,11 +34,15 @@ final readonly class Proof
             return null;
         }
 
-        /** @var array{inputs: string, key: string, cues: list<array{0: int}>, measured?: bool} $data */
+        /**
+         * @var array{
+         *     inputs: string, key: string, cues: list<array{0: int}>, measured?: bool, still?: list<array{int, int}>
+         * } $data
+         */
         // @phpstan-ignore argument.type (as toJson() wrote it)
         $cues = array_map(ClearCue::fromArray(...), $data['cues']);
 
-        return new self($data['inputs'], $data['key'], $cues, $data['measured'] ?? true);
+        return new self($data['inputs'], $data['key'], $cues, $data['measured'] ?? true, $data['still'] ?? null);
     }
 
     public function isOf(Short $short): bool
@@ -49,6 +56,7 @@ final readonly class Proof
             'inputs' => $this->inputs, 'key' => $this->key,
             'cues' => array_map(static fn (ClearCue $cue): array => $cue->toArray(), $this->cues),
             ...$this->isMeasured ? [] : ['measured' => false],
+            ...$this->still === null ? [] : ['still' => $this->still],
         ], JSON_THROW_ON_ERROR);
     }
 

@@ -7,6 +7,7 @@ namespace App\Makers\Proofs;
 use App\Ground\Work\HandedBack;
 use App\Ground\Work\Orders;
 use App\Makers\Planning\ShortPlanner;
+use App\Media\Probing\StillFinder;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Failure;
 use App\Media\Process\ToolFailed;
@@ -16,6 +17,7 @@ use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\Cache;
 use RapidReel\Base\Refusal;
+use RapidReel\Plan\Review\Check\PictureChecks;
 
 /** Orders proofs of shorts, and has them made: of the plan as it is by then. */
 final readonly class ProofDesk
@@ -29,6 +31,7 @@ final readonly class ProofDesk
     public function __construct(
         private ProofMaker $maker,
         private ContrastCheck $contrast,
+        private StillFinder $stills,
         private ProofFrames $frames,
         private LibraryShelf $shelves,
         private Orders $orders,
@@ -147,8 +150,12 @@ final readonly class ProofDesk
             $key = $this->maker->make($cut, $shelf, $watcher);
             // What is seen is there at once; how clear its captions are takes a while longer.
             $this->keep($short->id, $inputs, ['proof' => (new Proof($inputs, $key, [], false))->toJson()]);
-            $proof = new Proof($inputs, $key, $this->contrast->of($cut, $this->maker->file($key)));
-            $this->frames->take($proof, $this->maker->file($key));
+            $file = $this->maker->file($key);
+            $proof = new Proof(
+                $inputs, $key, $this->contrast->of($cut, $file),
+                still: $this->stills->of($file, PictureChecks::UNCHANGED_MS / 1000),
+            );
+            $this->frames->take($proof, $file);
         } catch (Refusal $problem) {
             $this->tell($short->id, $inputs, $problem->getMessage());
 

@@ -21,6 +21,7 @@ use App\Media\Store\StrangePlace;
 use App\Media\Video\ChangedFootage;
 use App\Media\Video\MissingFootage;
 use App\Shelves\Library\Shelf;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\Segment;
@@ -53,15 +54,13 @@ final readonly class ProofMaker
      * @throws MissingFootage
      * @throws TooMuch
      * @throws TooSlow
+     * @throws Refusal
      */
     public function make(Cut $cut, Shelf $shelf, Watcher $watcher): string
     {
-        $segments = $this->planner->plan($this->shades->of($cut, $shelf), Quality::Proof, true);
+        $segments = $this->planned($cut, $shelf);
         $mix = MixPlan::of($cut);
-        $key = hash('sha256', implode("\n", [
-            $mix->key(),
-            ...array_map(static fn (Segment $segment): string => $segment->key, $segments),
-        ]));
+        $key = $this->keyOf($mix, $segments);
         if ($this->isRight($key) && $this->videos->isMixed($mix)) {
             return $key;
         }
@@ -74,6 +73,43 @@ final readonly class ProofMaker
         }
 
         return $key;
+    }
+
+    /**
+     * The file of a proof that was made of a plan already; null where none was.
+     *
+     * @throws StrangePlace
+     * @throws Refusal
+     * @throws ToolFailed
+     * @throws HandedBack
+     */
+    public function known(Cut $cut, Shelf $shelf): ?string
+    {
+        $key = $this->keyOf(MixPlan::of($cut), $this->planned($cut, $shelf));
+
+        return $this->isRight($key) ? $this->file($key) : null;
+    }
+
+    /**
+     * @return non-empty-list<Segment>
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     * @throws HandedBack
+     * @throws StrangePlace
+     */
+    private function planned(Cut $cut, Shelf $shelf): array
+    {
+        return $this->planner->plan($this->shades->of($cut, $shelf), Quality::Proof, true);
+    }
+
+    /** @param  non-empty-list<Segment>  $segments */
+    private function keyOf(MixPlan $mix, array $segments): string
+    {
+        return hash('sha256', implode("\n", [
+            $mix->key(),
+            ...array_map(static fn (Segment $segment): string => $segment->key, $segments),
+        ]));
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use RapidReel\Base\Plain;
 use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\Segment;
 use RapidReel\Plan\Cut\Cut;
 
@@ -30,11 +31,14 @@ final readonly class FinishedVideos
     }
 
     /** @param  list<Segment>  $segments */
-    public static function key(Cut $cut, MixPlan $mix, array $segments): string
+    public static function key(Cut $cut, MixPlan $mix, array $segments, Quality $quality): string
     {
         return Plain::hash(
             self::VERSION, array_column($segments, 'key'), $mix->key(), $cut->title, $cut->over->progress,
             $cut->over->introOutro->openingMs(), $cut->found->hookMs,
+            ...$quality !== Quality::Final || $cut->form->target->file->most === null
+                ? []
+                : [$cut->form->target->file->most],
         );
     }
 

@@ -13,6 +13,7 @@ use App\Media\Store\StrangePlace;
 use App\Media\Video\ChangedFootage;
 use App\Media\Video\Sources;
 use App\Shelves\Library\Shelf;
+use RapidReel\Base\Refusal;
 use RapidReel\Captions\Contrast\Backdrop;
 use RapidReel\Captions\Contrast\ContrastMeter;
 use RapidReel\Making\Render\Quality;
@@ -46,6 +47,7 @@ final readonly class ShadeDesk
      * @throws ToolFailed
      * @throws ChangedFootage
      * @throws StrangePlace
+     * @throws Refusal
      */
     public function of(Cut $cut, Shelf $shelf): Cut
     {
@@ -130,8 +132,8 @@ final readonly class ShadeDesk
         $lossless = ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0', '-pix_fmt', 'yuv420p'];
 
         return $recipe->sized(
-            2 * intdiv($cut->form->shape->width(), 2 * self::SMALLER),
-            2 * intdiv($cut->form->shape->height(), 2 * self::SMALLER),
+            2 * intdiv($cut->form->frame->shape->width(), 2 * self::SMALLER),
+            2 * intdiv($cut->form->frame->shape->height(), 2 * self::SMALLER),
             $lossless,
         );
     }

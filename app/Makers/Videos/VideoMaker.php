@@ -25,6 +25,7 @@ use App\Media\Video\Joiner;
 use App\Media\Video\MissingFootage;
 use App\Media\Video\Sources;
 use App\Shelves\Library\Shelf;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Render\Progress;
 use RapidReel\Making\Render\Recipe;
@@ -65,6 +66,7 @@ final readonly class VideoMaker
      * @throws TooMuch
      * @throws TooSlow
      * @throws StrangePlace
+     * @throws Refusal
      */
     public function make(
         Cut $cut,
@@ -83,15 +85,15 @@ final readonly class VideoMaker
             $watcher->progress(Progress::joining());
             $this->joiner->join(array_map(static fn (Segment $segment, string $file): array => [
                 $file, $segment->recipe->frames,
-            ], $segments, $files), $sound, $cut->title, $video, $compares ? $cut->over->progress : null,
-                $segments[0]->recipe);
+            ], $segments, $files), $sound, $cut->title, $video, $segments[0]->recipe,
+                $compares ? $cut->over->progress : null);
             if (! $compares) {
                 return $made;
             }
             try {
                 $this->inspector->compare(
                     $video,
-                    array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $segments)),
+                    Segment::frames($segments),
                     $mix->wholeSeconds(),
                 );
 
@@ -124,6 +126,7 @@ final readonly class VideoMaker
      * @throws ChangedFootage
      * @throws MissingFootage
      * @throws StrangePlace
+     * @throws Refusal
      */
     private function makeParts(
         Cut $cut,
@@ -140,7 +143,7 @@ final readonly class VideoMaker
             $this->laySounds($cut, $mix, $shelf);
             array_unshift($orders, $mix);
         }
-        $frames = array_sum(array_map(static fn (Segment $segment): int => $segment->recipe->frames, $missing));
+        $frames = Segment::frames($missing);
         $made = $this->maker->make(
             $orders,
             static function (int $done) use ($frames, $watcher): void {

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Makers\Voicing;
 
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceBook;
-use App\Gateways\Voices\VoiceEngine;
 use App\Gateways\Voices\Voices;
 use App\Media\Store\StrangePlace;
 use Generator;
@@ -20,6 +18,8 @@ use RapidReel\Voice\Align\Resampler;
 use RapidReel\Voice\Speech\Pcm;
 use RapidReel\Voice\Speech\SilentTake;
 use RapidReel\Voice\Speech\TakeCutter;
+use RapidReel\Voice\Speech\Voice;
+use RapidReel\Voice\Speech\VoiceEngine;
 use RapidReel\Voice\Speech\WordTiming;
 
 /** Has voices read texts one after the other, so that a recording of them can be held against that. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Makers\Voicing;
 
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\Voices;
 use App\Media\Audio\TakeFiles;
 use App\Media\Store\KeptFiles;
@@ -13,6 +12,7 @@ use App\Media\Store\StrangePlace;
 use RapidReel\Voice\Align\Cepstra;
 use RapidReel\Voice\Align\Reference;
 use RapidReel\Voice\Speech\Pcm;
+use RapidReel\Voice\Speech\Voice;
 use RapidReel\Voice\Speech\WordTiming;
 
 /** Keeps readings of texts, so that another recording of the same text need not wait for them. */

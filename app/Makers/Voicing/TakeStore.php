@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\Makers\Voicing;
 
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\Voices;
+use App\Ground\Work\HandedBack;
 use App\Media\Audio\TakeFiles;
-use App\Media\Audio\TempoChanger;
+use App\Media\Making\Maker;
+use App\Media\Process\ToolFailed;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\StrangePlace;
-use RapidReel\Voice\Speech\DeadAir;
+use RapidReel\Base\Refusal;
+use RapidReel\Making\Order\SpokenTake;
+use RapidReel\Making\Order\TightTake;
 use RapidReel\Voice\Speech\Delivery;
-use RapidReel\Voice\Speech\Leveler;
 use RapidReel\Voice\Speech\Pcm;
-use RapidReel\Voice\Speech\SpokenText;
 use RapidReel\Voice\Speech\Take;
-use RapidReel\Voice\Speech\TakeCutter;
-use RapidReel\Voice\Speech\Tempo;
+use RapidReel\Voice\Speech\Voice;
 use RapidReel\Voice\Speech\WordTiming;
+use RuntimeException;
 
 /**
  * Takes by what is said and who says it: the same words by the same voice are spoken once. A raw take is as it was
@@ -26,15 +27,14 @@ use RapidReel\Voice\Speech\WordTiming;
  */
 final readonly class TakeStore
 {
-    /** Raised whenever the same speech is cut otherwise than before. */
+    /** Raised whenever the same recording is cut otherwise than before. */
     private const VERSION = 3;
 
     public function __construct(
         private Voices $voices,
-        private TakeCutter $cutter,
         private TakeFiles $files,
+        private Maker $maker,
         private KeyedLock $lock,
-        private TempoChanger $tempo,
     ) {
     }
 
@@ -42,6 +42,9 @@ final readonly class TakeStore
      * A tight take of words, spoken now if they never were.
      *
      * @throws StrangePlace
+     * @throws Refusal
+     * @throws HandedBack
+     * @throws ToolFailed
      */
     public function take(string $text, Voice $voice, Delivery $how = new Delivery): Take
     {
@@ -55,10 +58,7 @@ final readonly class TakeStore
      */
     public function known(string $text, Voice $voice, Delivery $how = new Delivery): ?Take
     {
-        return $this->files->kept($this->tempoKey(
-            $this->tightKey($this->rawKey(SpokenText::of($text, $how->pronunciations), $voice), $how),
-            $how,
-        ));
+        return $this->files->kept(TightTake::of($this->spoken($text, $voice, $how)->key(), $how)->key());
     }
 
     /**
@@ -68,7 +68,7 @@ final readonly class TakeStore
      */
     public function knownTight(Take $raw, Delivery $how): ?Take
     {
-        $key = $this->tempoKey($this->tightKey($raw->key, $how), $how);
+        $key = TightTake::of($raw->key, $how)->key();
 
         return $key === $raw->key ? $raw : $this->files->kept($key);
     }
@@ -76,25 +76,18 @@ final readonly class TakeStore
     /** @throws StrangePlace */
     public function knownRaw(string $text, Voice $voice, Delivery $how = new Delivery): ?Take
     {
-        return $this->files->kept($this->rawKey(SpokenText::of($text, $how->pronunciations), $voice));
+        return $this->files->kept($this->spoken($text, $voice, $how)->key());
     }
 
-    /** @throws StrangePlace */
+    /**
+     * @throws StrangePlace
+     * @throws Refusal when the voice cannot say it
+     * @throws HandedBack
+     * @throws ToolFailed
+     */
     public function raw(string $text, Voice $voice, Delivery $how = new Delivery): Take
     {
-        $spoken = SpokenText::of($text, $how->pronunciations);
-        $key = $this->rawKey($spoken, $voice);
-
-        return $this->once($key, function () use ($key, $spoken, $voice): Take {
-            $speech = $this->voices->speak($spoken->said, $voice);
-            ['sound' => $sound, 'words' => $words] = $this->cutter->cut(
-                $speech->sound,
-                $spoken->written,
-                $spoken->written($speech->events),
-            );
-
-            return $this->files->put($key, Leveler::level($sound), $words);
-        });
+        return $this->made($this->spoken($text, $voice, $how));
     }
 
     /**
@@ -117,7 +110,7 @@ final readonly class TakeStore
             ]),
         );
 
-        return $this->once($key, fn (): Take => $this->files->put($key, $sound, $words));
+        return $this->put($key, $sound, $words);
     }
 
     /**
@@ -129,90 +122,55 @@ final readonly class TakeStore
      */
     public function putBack(string $key, Pcm $sound, array $words): void
     {
-        $this->once($key, fn (): Take => $this->files->put($key, $sound, $words));
+        $this->put($key, $sound, $words);
     }
 
     /**
      * A raw take with its dead air cut, in the tempo that is asked for.
      *
      * @throws StrangePlace
+     * @throws Refusal
+     * @throws HandedBack
+     * @throws ToolFailed
      */
     public function tight(Take $raw, Delivery $how): Take
     {
-        // Before the lock of the other: no process waits for one while it has another.
-        $cut = $this->cut($raw, $how);
-        if ($how->tempo === Tempo::USUAL) {
-            return $cut;
-        }
-        $key = $this->tempoKey($cut->key, $how);
+        $order = TightTake::of($raw->key, $how);
 
-        return $this->once($key, function () use ($key, $cut, $how): Take {
-            $sound = $this->tempo->changed($this->files->soundFile($cut->key), $how->tempo);
-
-            return $this->files->put($key, $sound, Tempo::words($cut->words, $how->tempo, $sound->durationMs()));
-        });
+        return $order->key() === $raw->key ? $raw : $this->made($order);
     }
 
-    /** @throws StrangePlace */
-    private function cut(Take $raw, Delivery $how): Take
+    private function spoken(string $text, Voice $voice, Delivery $how): SpokenTake
     {
-        if ($how->deadAirMs === null) {
-            return $raw;
-        }
-        $key = $this->tightKey($raw->key, $how);
-
-        return $this->once($key, function () use ($key, $raw, $how): Take {
-            ['sound' => $sound, 'words' => $words] = DeadAir::cut(
-                $this->files->sound($raw->key),
-                $raw->words,
-                $how->deadAirMs,
-                $how->keptPauses,
-            );
-
-            return $this->files->put($key, $sound, $words);
-        });
+        return new SpokenTake($text, $how->pronunciations, $voice, $this->voices->version());
     }
 
     /**
-     * A synthesiser never says the same quite alike twice: two workers must not both make it.
-     *
-     * @param  callable(): Take  $make
+     * @throws StrangePlace
+     * @throws Refusal
+     * @throws HandedBack
+     * @throws ToolFailed
+     */
+    private function made(SpokenTake|TightTake $order): Take
+    {
+        $kept = $this->files->kept($order->key());
+        if ($kept === null) {
+            $this->maker->make([$order]);
+        }
+
+        return $kept ?? $this->files->kept($order->key())
+            ?? throw new RuntimeException('A take that was made is not there.');
+    }
+
+    /**
+     * @param  non-empty-list<WordTiming>  $words
      *
      * @throws StrangePlace
      */
-    private function once(string $key, callable $make): Take
+    private function put(string $key, Pcm $sound, array $words): Take
     {
-        return $this->files->kept($key) ?? $this->lock->hold($key, fn (): Take => $this->files->kept($key) ?? $make());
-    }
-
-    private function rawKey(SpokenText $spoken, Voice $voice): string
-    {
-        return hash(
-            'sha256',
-            implode("\0", [
-                self::VERSION,
-                $this->voices->version(),
-                $voice->fingerprint(),
-                $spoken->written,
-                $spoken->said === $spoken->written ? '' : $spoken->said,
-            ]),
+        return $this->files->kept($key) ?? $this->lock->hold(
+            $key, fn (): Take => $this->files->kept($key) ?? $this->files->put($key, $sound, $words),
         );
-    }
-
-    private function tempoKey(string $tight, Delivery $how): string
-    {
-        return $how->tempo === Tempo::USUAL
-            ? $tight
-            : hash('sha256', implode("\0", ['tempo', self::VERSION, $tight, $how->tempo]));
-    }
-
-    private function tightKey(string $raw, Delivery $how): string
-    {
-        return $how->deadAirMs === null
-            ? $raw
-            : hash(
-                'sha256',
-                implode("\0", ['tight', self::VERSION, $raw, $how->deadAirMs, implode(',', $how->keptPauses)]),
-            );
     }
 }

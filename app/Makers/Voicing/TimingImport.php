@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Makers\Voicing;
 
-use App\Gateways\Voices\Voice;
 use App\Media\Store\StrangePlace;
 use RapidReel\Base\Language\ScriptWord;
 use RapidReel\Base\Refusal;
@@ -16,6 +15,7 @@ use RapidReel\Voice\Align\NotAlignable;
 use RapidReel\Voice\Align\TimedText;
 use RapidReel\Voice\Align\WordDoubt;
 use RapidReel\Voice\Speech\Pcm;
+use RapidReel\Voice\Speech\Voice;
 use RapidReel\Voice\Speech\WordTiming;
 
 /**

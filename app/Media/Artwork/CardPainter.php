@@ -14,10 +14,10 @@ use GdImage;
 use Illuminate\Support\Facades\File;
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\Refusal;
-use RapidReel\Base\Typeface\FaceSet;
-use RapidReel\Captions\Card\CardLook;
+use RapidReel\Base\Target\Frame;
+use RapidReel\Base\Typeface\TypefaceSet;
+use RapidReel\Captions\Card\CardDesign;
 use RapidReel\Captions\Card\CardPicture;
-use RapidReel\Captions\Card\CardPictures;
 use RapidReel\Captions\Card\Sticker;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cue\CueWord;
@@ -26,18 +26,16 @@ use RapidReel\Captions\Style\CaptionStyle;
 use RapidReel\Captions\Typesetting\BreakCosts;
 use RapidReel\Captions\Typesetting\Joints;
 use RapidReel\Captions\Typesetting\Setter;
+use RapidReel\Making\Order\CardStill;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /**
- * Makes pictures of cards: letters set and drawn as captions are, stickers from their drawings. Each is made once and
- * kept where renderers look for pictures; a list beside it tells which picture a card's look has.
+ * Draws cards: letters set and drawn as captions are, stickers from their drawings. A picture is kept where renderers
+ * look for pictures; a note under the key of the order tells which it is.
  */
-final readonly class CardPainter implements CardPictures
+final readonly class CardPainter
 {
-    /** Raised whenever the same look is drawn otherwise. */
-    private const VERSION = 1;
-
     /** Letters are no larger, and no smaller, than captions may be. */
     private const LETTERS = [24, 220];
 
@@ -54,60 +52,33 @@ final readonly class CardPainter implements CardPictures
     public function __construct(
         private MediaStore $store,
         private KeptFiles $kept,
-        private FaceBook $faces,
+        private TypefaceBook $faces,
         private MediaTools $tools,
         private string $svg,
         private string $drawings,
     ) {
     }
 
-    /**
-     * @throws StrangePlace
-     * @throws ToolFailed
-     * @throws Refusal
-     */
-    public function of(CardLook $look, FrameShape $shape): ?CardPicture
+    /** @throws StrangePlace */
+    public function file(CardStill $order): string
     {
-        if ($look->text === '' && $look->sticker() === null) {
-            return null;
-        }
-        $place = $this->store->keyed('cards', hash('sha256', json_encode(
-            [self::VERSION, get_object_vars($look), $shape->value], JSON_THROW_ON_ERROR,
-        )), 'json');
-        $known = $this->known($place);
-        if ($known !== null) {
-            return $known;
-        }
-        $folder = $this->store->workFolder();
-        try {
-            $sticker = $look->sticker();
-            $image = $sticker === null
-                ? $this->written($look, $shape, $folder)
-                : $this->drawn($sticker, $look, $shape, $folder);
-            $image = $this->turned($image, $look->turn);
-            imagepng($image, "$folder/card.png", 6);
-            $key = (string) hash_file('xxh128', "$folder/card.png");
-            $this->store->publish("$folder/card.png", $this->store->source($key));
-            $this->store->write("$folder/card.json", json_encode(
-                [$key, imagesx($image), imagesy($image)], JSON_THROW_ON_ERROR,
-            ));
-            $this->kept->put("$folder/card.json", $place);
-        } finally {
-            $this->store->discard($folder);
-        }
-
-        return new CardPicture($key, imagesx($image), imagesy($image));
-    }
-
-    /** The drawing of a sticker in a colour, as SVG. */
-    public function sticker(Sticker $sticker, string $fill): string
-    {
-        return str_replace('currentColor', "#$fill", File::get("{$this->drawings}/{$sticker->value}.svg"));
+        return $this->store->keyed('cards', $order->key(), 'json');
     }
 
     /** @throws StrangePlace */
-    private function known(string $place): ?CardPicture
+    public function isThere(CardStill $order): bool
     {
+        return $this->known($order) !== null;
+    }
+
+    /**
+     * What was drawn before.
+     *
+     * @throws StrangePlace
+     */
+    public function known(CardStill $order): ?CardPicture
+    {
+        $place = $this->file($order);
         if (! $this->kept->isRight($place)) {
             return null;
         }
@@ -118,10 +89,52 @@ final readonly class CardPainter implements CardPictures
     }
 
     /**
+     * @return bool whether it was drawn by this call
+     *
+     * @throws StrangePlace
+     * @throws ToolFailed
+     * @throws Refusal where there is nothing to draw
+     */
+    public function paint(CardStill $order): bool
+    {
+        if ($this->isThere($order)) {
+            return false;
+        }
+        $look = $order->look;
+        $sticker = $look->sticker();
+        if ($look->text === '' && $sticker === null) {
+            throw new Refusal('A card without words and without a sticker shows nothing.');
+        }
+        $folder = $this->store->workFolder();
+        try {
+            $image = $this->turned($sticker === null
+                ? $this->written($look, $order->shape, $folder)
+                : $this->drawn($sticker, $look, $order->shape, $folder), $look->turn);
+            imagepng($image, "$folder/card.png", 6);
+            $key = (string) hash_file('xxh128', "$folder/card.png");
+            $this->store->publish("$folder/card.png", $this->store->source($key));
+            $this->store->write("$folder/card.json", json_encode(
+                [$key, imagesx($image), imagesy($image)], JSON_THROW_ON_ERROR,
+            ));
+            $this->kept->put("$folder/card.json", $this->file($order));
+        } finally {
+            $this->store->discard($folder);
+        }
+
+        return true;
+    }
+
+    /** The drawing of a sticker in a colour, as SVG. */
+    public function sticker(Sticker $sticker, string $fill): string
+    {
+        return str_replace('currentColor', "#$fill", File::get("{$this->drawings}/{$sticker->value}.svg"));
+    }
+
+    /**
      * @throws ToolFailed
      * @throws Refusal
      */
-    private function drawn(Sticker $sticker, CardLook $look, FrameShape $shape, string $folder): GdImage
+    private function drawn(Sticker $sticker, CardDesign $look, FrameShape $shape, string $folder): GdImage
     {
         $width = max(4, (int) round($look->size * $shape->width() / 1000));
         $process = new Process(
@@ -136,7 +149,7 @@ final readonly class CardPainter implements CardPictures
         if ($sticker === Sticker::Badge && $look->text !== '') {
             $plate = $look->plate === '' ? '14202B' : $look->plate;
             $part = self::BADGE[mb_strlen($look->text) > 1 ? 1 : 0] * $width * 1000 / $shape->width();
-            $inside = new CardLook('text', $look->text, $look->face, $plate, '', max(10, (int) round($part)), 0);
+            $inside = new CardDesign('text', $look->text, $look->face, $plate, '', max(10, (int) round($part)), 0);
             $text = $this->written($inside, $shape, $folder, true);
             imagecopy(
                 $image, $text, intdiv(imagesx($image) - imagesx($text), 2), intdiv(imagesy($image) - imagesy($text), 2),
@@ -154,7 +167,7 @@ final readonly class CardPainter implements CardPictures
      * @throws DamagedPart
      * @throws Refusal
      */
-    private function written(CardLook $look, FrameShape $shape, string $folder, bool $isBare = false): GdImage
+    private function written(CardDesign $look, FrameShape $shape, string $folder, bool $isBare = false): GdImage
     {
         $this->faces->ask([$look->face]);
         $faces = $this->faces->set([$look->face]);
@@ -197,7 +210,7 @@ final readonly class CardPainter implements CardPictures
         return $image;
     }
 
-    private function style(CardLook $look, int $size, bool $isBare): CaptionStyle
+    private function style(CardDesign $look, int $size, bool $isBare): CaptionStyle
     {
         $outline = $look->plate !== '' || $isBare ? 0 : max(2, min(24, (int) round($size / 11)));
         $lines = max(1, min(4, (int) ceil(mb_strlen($look->text) / self::LINE)));
@@ -213,15 +226,16 @@ final readonly class CardPainter implements CardPictures
     }
 
     /** @param  list<int>  $lines  words of each, where they are known */
-    private function cue(CardLook $look, FrameShape $shape, CaptionStyle $style, FaceSet $faces, array $lines): Cue
-    {
+    private function cue(
+        CardDesign $look, FrameShape $shape, CaptionStyle $style, TypefaceSet $faces, array $lines,
+    ): Cue {
         $words = array_map(
             static fn (string $word): CueWord => new CueWord($word, 0, 1_000),
             array_values(array_filter(explode(' ', $look->text), static fn (string $one): bool => $one !== '')),
         );
         $words = $words === [] ? [new CueWord('–', 0, 1_000)] : $words;
 
-        $setter = new Setter($faces, $shape, $style, new BreakCosts(Joints::of('')));
+        $setter = new Setter($faces, new Frame($shape), $style, new BreakCosts(Joints::of('')));
 
         return new Cue(0, 1_000, $words, $setter->set($words, $lines), $style);
     }

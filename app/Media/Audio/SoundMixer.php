@@ -170,6 +170,8 @@ final readonly class SoundMixer
                 'gain' => round($gain + self::ROOM_DB, 2),
                 'line' => $line->points ?? [],
                 'clear' => ($clear ?? []) === [] ? null : round(min($clear), 1),
+                'loudness' => round($measured->integrated, 1),
+                'peak' => round($measured->truePeak, 1),
             ], JSON_THROW_ON_ERROR));
             $shown === null || File::copyDirectory($folder, $shown);
             $this->kept->put("$folder/report.json", $this->report($plan));

@@ -33,7 +33,7 @@ enum Task: string
                 self::Head => PictureHead::of($arguments[1] ?? ''),
                 self::Whole => ['whole' => @imagecreatefromwebp($arguments[1] ?? '') !== false],
                 self::Logo => LogoPicture::of($arguments[1] ?? '', $arguments[2] ?? ''),
-                self::Face => FaceLook::of($arguments[1] ?? ''),
+                self::Face => TypefaceReader::of($arguments[1] ?? ''),
             };
         } catch (Refusal $problem) {
             echo json_encode(['refused' => $problem->getMessage()], JSON_THROW_ON_ERROR);

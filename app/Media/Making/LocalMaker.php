@@ -6,18 +6,23 @@ namespace App\Media\Making;
 
 use App\Ground\Work\GivingWay;
 use App\Ground\Work\HandedBack;
+use App\Media\Analysis\Analyst;
+use App\Media\Artwork\CardPainter;
 use App\Media\Audio\SoundMixer;
-use App\Media\Looking\Analyst;
+use App\Media\Audio\TakeTrimmer;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\EncoderPool;
-use App\Media\Process\EncoderWork;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\StrangePlace;
 use App\Media\Video\SegmentRenderer;
+use Closure;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Order\Analysis;
+use RapidReel\Making\Order\CardStill;
 use RapidReel\Making\Order\Order;
-use RapidReel\Making\Order\OrderKind;
+use RapidReel\Making\Order\SpokenTake;
+use RapidReel\Making\Order\TightTake;
 use RapidReel\Making\Render\Recipe;
 use UnexpectedValueException;
 
@@ -29,6 +34,9 @@ final readonly class LocalMaker implements Maker
         private SegmentRenderer $renderer,
         private SoundMixer $mixer,
         private Analyst $analyst,
+        private TakeTrimmer $trimmer,
+        private TakeSpeaking $speaking,
+        private CardPainter $painter,
         private EncoderPool $pool,
         private ?string $shown = null,
     ) {
@@ -37,7 +45,10 @@ final readonly class LocalMaker implements Maker
     /** The same, that leaves all it makes something with in a folder. */
     public function showing(string $folder): self
     {
-        return new self($this->renderer, $this->mixer, $this->analyst, $this->pool, $folder);
+        return new self(
+            $this->renderer, $this->mixer, $this->analyst, $this->trimmer, $this->speaking, $this->painter, $this->pool,
+            $folder,
+        );
     }
 
     /** @throws StrangePlace */
@@ -47,6 +58,8 @@ final readonly class LocalMaker implements Maker
             $order instanceof Recipe => $this->renderer->file($order->key()),
             $order instanceof MixPlan => $this->mixer->file($order),
             $order instanceof Analysis => $this->analyst->file($order),
+            $order instanceof SpokenTake, $order instanceof TightTake => $this->trimmer->file($order),
+            $order instanceof CardStill => $this->painter->file($order),
             default => throw self::unknown($order),
         };
     }
@@ -58,6 +71,8 @@ final readonly class LocalMaker implements Maker
             $order instanceof Recipe => $this->renderer->isThere($order->key()),
             $order instanceof MixPlan => $this->mixer->isThere($order),
             $order instanceof Analysis => $this->analyst->isThere($order),
+            $order instanceof SpokenTake, $order instanceof TightTake => $this->trimmer->isThere($order),
+            $order instanceof CardStill => $this->painter->isThere($order),
             default => throw self::unknown($order),
         };
     }
@@ -67,36 +82,51 @@ final readonly class LocalMaker implements Maker
      * @throws HandedBack
      * @throws UnusableMedia
      * @throws ToolFailed
+     * @throws Refusal
      */
     public function make(array $orders, ?callable $tick = null, ?callable $made = null, ?GivingWay $way = null): array
     {
         $tick ??= static fn (int $done): null => null;
         $keys = [];
-        foreach ($orders as $i => $order) {
-            if ($order instanceof Analysis) {
-                unset($orders[$i]);
-                if ($this->analyst->find($order, static fn (float $part) => $tick((int) round(100 * $part)))) {
+        $works = [];
+        $segments = count(array_filter($orders, static fn (Order $order): bool => $order instanceof Recipe));
+        // A few, as after an edit, would leave cores idle at the end; where many are made side by side, one thread for
+        // each uses cores better.
+        $threads = $segments <= 2 * $this->pool->width() ? $this->pool->width() : 1;
+        foreach ($orders as $order) {
+            if ($order instanceof Recipe) {
+                $works[] = $this->renderer->work($order, $threads, $this->shown);
+            } elseif ($order instanceof MixPlan) {
+                $works[] = $this->mixer->work($order, $this->shown);
+            } else {
+                if ($this->here($order, static fn (float $part) => $tick((int) round(100 * $part)))) {
                     $keys[] = $order->key();
                 }
                 $made === null || $made();
             }
         }
-        $segments = count(array_filter(
-            $orders, static fn (Order $order): bool => $order->kind() === OrderKind::Segment,
-        ));
-        // A few, as after an edit, would leave cores idle at the end; where many are made side by side, one thread for
-        // each uses cores better.
-        $threads = $segments <= 2 * $this->pool->width() ? $this->pool->width() : 1;
-        $works = array_map(fn (Order $order): EncoderWork => $this->work($order, $threads), array_values($orders));
 
         return $works === [] ? $keys : [...$keys, ...$this->pool->run($works, $tick, $made, $way)];
     }
 
-    private function work(Order $order, int $threads): EncoderWork
+    /**
+     * What is made in this process.
+     *
+     * @param  Closure(float): mixed  $tell  told the part that is done
+     * @return bool whether it was made by this call
+     *
+     * @throws StrangePlace
+     * @throws UnusableMedia
+     * @throws ToolFailed
+     * @throws Refusal
+     */
+    private function here(Order $order, Closure $tell): bool
     {
         return match (true) {
-            $order instanceof Recipe => $this->renderer->work($order, $threads, $this->shown),
-            $order instanceof MixPlan => $this->mixer->work($order, $this->shown),
+            $order instanceof Analysis => $this->analyst->find($order, $tell),
+            $order instanceof SpokenTake => $this->speaking->speak($order),
+            $order instanceof TightTake => $this->trimmer->trim($order),
+            $order instanceof CardStill => $this->painter->paint($order),
             default => throw self::unknown($order),
         };
     }

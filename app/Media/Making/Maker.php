@@ -8,6 +8,7 @@ use App\Ground\Work\GivingWay;
 use App\Ground\Work\HandedBack;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
+use RapidReel\Base\Refusal;
 use RapidReel\Making\Order\Order;
 
 /**
@@ -30,6 +31,7 @@ interface Maker
      * @param  GivingWay|null  $way  whether others are to come in between: none is begun then, and none broken off
      * @return list<string> keys of what was made for this call; the others were there, or made for others meanwhile
      *
+     * @throws Refusal where something cannot be made as it is ordered
      * @throws ToolFailed
      * @throws UnusableMedia where a file that is to be looked at is none
      * @throws HandedBack once it has given way

@@ -10,7 +10,10 @@ use JsonException;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Order\Analysis;
+use RapidReel\Making\Order\CardStill;
 use RapidReel\Making\Order\Order;
+use RapidReel\Making\Order\SpokenTake;
+use RapidReel\Making\Order\TightTake;
 use RapidReel\Making\Render\Recipe;
 use TypeError;
 use ValueError;
@@ -27,11 +30,14 @@ final class OrderReader
             return match (true) {
                 is_array($data) && isset($data['mix']) => MixPlan::fromJson($json),
                 is_array($data) && isset($data['analysis']) => Analysis::fromJson($json),
+                is_array($data) && isset($data['speech']) => SpokenTake::fromJson($json),
+                is_array($data) && isset($data['take']) => TightTake::fromJson($json),
+                is_array($data) && isset($data['card']) => CardStill::fromJson($json),
                 default => Recipe::fromJson($json),
             };
         } catch (JsonException|TypeError|ValueError|ErrorException|InvalidArgumentException $problem) {
             throw new Refusal(
-                'That is no order of a segment, a mix or an analysis as reel:short prints them.', previous: $problem,
+                'That is no order of something to be made, as reel:short prints them.', previous: $problem,
             );
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Media\Probing;
 
 use RapidReel\Pictures\Footage\SourceColours;
-use RapidReel\Pictures\Footage\SourceLook;
+use RapidReel\Pictures\Footage\SourceForm;
 use RapidReel\Pictures\Footage\SourceShape;
 
 /** What ffprobe told of a file. */
@@ -77,7 +77,7 @@ final readonly class ProbeReport
     }
 
     /** Length of the pictures: sound may go on. 0 where that is not said. */
-    public function pictureSeconds(SourceLook $look): float
+    public function pictureSeconds(SourceForm $look): float
     {
         $late = $look->lateMs / 1000;
         $seconds = self::number($this->picture['duration'] ?? 0);
@@ -95,9 +95,9 @@ final readonly class ProbeReport
 
     /**
      * @param  int  $orientation  EXIF, 1…8
-     * @return SourceLook|null none where there are no pictures
+     * @return SourceForm|null none where there are no pictures
      */
-    public function look(int $orientation): ?SourceLook
+    public function look(int $orientation): ?SourceForm
     {
         $picture = $this->picture;
         if ($picture === null) {
@@ -111,7 +111,7 @@ final readonly class ProbeReport
         [$across, $down] = [(int) ($aspect[1] ?? 0), (int) ($aspect[2] ?? 0)];
         $late = self::number($picture['start_time'] ?? 0) - self::number($this->format['start_time'] ?? 0);
 
-        return new SourceLook(
+        return new SourceForm(
             self::whole($picture['width'] ?? 0),
             self::whole($picture['height'] ?? 0),
             $this->told('pix_fmt'),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Media\Probing;
 
 use RapidReel\Pictures\Footage\FootageKind;
-use RapidReel\Pictures\Footage\SourceLook;
+use RapidReel\Pictures\Footage\SourceForm;
 
 /**
  * What a probe found in a file: its size in pixels as shown (turned, where the file says so), its length (0 for a
@@ -21,7 +21,7 @@ final readonly class ProbedMedia
         public int $width,
         public int $height,
         public int $durationMs,
-        public SourceLook $look,
+        public SourceForm $look,
         public string $type,
         public int $stream = 0,
         public bool $isLengthTold = true,

@@ -8,7 +8,6 @@ use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Making\Render\Recipe;
 use RapidReel\Plan\Choice\ProgressLine;
 
@@ -24,7 +23,7 @@ final readonly class Joiner
     /**
      * @param  list<array{string, int}>  $segments  files in order, with their frames
      * @param  string|null  $sound  null for none
-     * @param  Recipe|null  $like  that tells size and encoder, where a line is drawn
+     * @param  Recipe  $like  that tells the rate, and size and encoder where a line is drawn
      *
      * @throws ToolFailed
      * @throws StrangePlace
@@ -34,11 +33,11 @@ final readonly class Joiner
         ?string $sound,
         string $title,
         string $target,
+        Recipe $like,
         ?ProgressLine $line = null,
-        ?Recipe $like = null,
     ): void {
         $folder = $this->store->workFolder();
-        $fps = TargetProfile::FPS;
+        $fps = $like->raster->fps;
         try {
             // Offsets of joined files come in whole microseconds: every frame is put back on the grid.
             $list = "ffconcat version 1.0\n";
@@ -52,7 +51,7 @@ final readonly class Joiner
                 [
                     '-loglevel', 'error', '-protocol_whitelist', 'file', '-f', 'concat', '-safe', '0', '-i',
                     "$folder/list.txt", ...$sound === null ? [] : $this->tools->input($sound),
-                    ...$line === null || $like === null
+                    ...$line === null
                         ? [
                             '-map', '0:v:0', '-c', 'copy', '-bsf:v',
                             "setts=pts=round(PTS*TB*$fps)/(TB*$fps):dts=round(DTS*TB*$fps)/(TB*$fps)",
@@ -62,7 +61,8 @@ final readonly class Joiner
                             '-c:a', 'copy',
                         ],
                     ...$sound === null ? [] : ['-map', '1:a:0'], '-map_metadata', '-1',
-                    '-metadata', 'title='.$title, '-video_track_timescale', '15360', '-movflags', '+faststart', '-f',
+                    '-metadata', 'title='.$title, '-video_track_timescale',
+                    (string) $like->raster->timescale(), '-movflags', '+faststart', '-f',
                     'mp4', $target,
                 ],
                 'Joining the segments',
@@ -75,7 +75,7 @@ final readonly class Joiner
     /** @return list<string> */
     private static function lined(ProgressLine $line, Recipe $like, int $frames): array
     {
-        $fps = TargetProfile::FPS;
+        $fps = $like->raster->fps;
 
         return [
             '-filter_complex',

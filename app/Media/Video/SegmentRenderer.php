@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Media\Video;
 
 use App\Media\Artwork\CubeShelf;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Media\Process\EncoderWork;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Render\Filter\FilterGraph;
 use RapidReel\Making\Render\Filter\GradeFilters;
-use RapidReel\Making\Render\Filter\KeyFilters;
+use RapidReel\Making\Render\Filter\MatteFilters;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Recipe;
 use RapidReel\Pictures\Footage\FootageKind;
@@ -32,9 +32,9 @@ final readonly class SegmentRenderer
         private MediaTools $tools,
         private MediaStore $store,
         private KeptFiles $kept,
-        private FaceBook $faces,
+        private TypefaceBook $faces,
         private CubeShelf $cubes,
-        private KeyShelf $keys,
+        private MatteShelf $keys,
     ) {
     }
 
@@ -100,7 +100,7 @@ final readonly class SegmentRenderer
             }
             foreach (['base' => $recipe->layer, 'next' => $recipe->to?->layer] as $name => $layer) {
                 if ($layer?->key !== null) {
-                    $this->keys->lay($layer->key, $folder, KeyFilters::files($name));
+                    $this->keys->lay($layer->key, $folder, MatteFilters::files($name));
                 }
             }
             $this->faces->lay($recipe->captions->faces, "$folder/faces");
@@ -148,7 +148,7 @@ final readonly class SegmentRenderer
                 '-filter_complex_threads', '1', '-filter_complex_script', 'graph.txt',
                 '-map', '[out]', '-frames:v', (string) $recipe->frames, '-an', '-sn', '-dn', '-map_metadata', '-1',
                 '-r', (string) $recipe->raster->fps, ...$recipe->encoder, '-threads', (string) $threads,
-                '-video_track_timescale', '15360', 'segment.mp4',
+                '-video_track_timescale', (string) $recipe->raster->timescale(), 'segment.mp4',
             ],
             $folder,
         );

@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace App\Shelves\Levels;
 
 use App\Gateways\Voices\VoiceBook;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\ColourTable;
-use App\Shelves\Models\Face;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Logo;
 use App\Shelves\Models\Music;
+use App\Shelves\Models\Typeface;
+use RapidReel\Base\Target\Targets;
 use RapidReel\Plan\Settings\OfferedLooks;
 use RapidReel\Plan\Settings\OfferedSounds;
 use RapidReel\Plan\Settings\OfferedVoices;
 use RapidReel\Plan\Settings\Registry;
 use RapidReel\Plan\Settings\Type\StylesType;
+use RapidReel\Plan\Settings\Type\TargetsType;
 
 /** Knows the settings with what there is to choose from: the voices that speak here, and a channel's music. */
 final class Registrar
@@ -48,7 +50,7 @@ final class Registrar
     {
         $faces = $tables = $logos = $styles = [];
         if ($channel !== null) {
-            $faces = Face::at($channel)->orderBy('name')->pluck('name', 'face')->all();
+            $faces = Typeface::at($channel)->orderBy('name')->pluck('name', 'face')->all();
             $tables = ColourTable::at($channel)->orderBy('name')->pluck('name', 'hash')->all();
             $logos = Logo::at($channel)->orderBy('name')->pluck('name', 'picture')->all();
             $styles = array_map(
@@ -61,8 +63,10 @@ final class Registrar
             $this->voices(),
             new OfferedSounds($music, EffectNames::of($channel)),
             new OfferedLooks(
-                FaceBook::shipped() + self::named($faces), $styles, self::named($tables), self::named($logos), $byHand,
+                TypefaceBook::shipped() + self::named($faces),
+                $styles, self::named($tables), self::named($logos), $byHand,
             ),
+            new Targets($channel === null ? [] : TargetsType::in($channel->settings)),
         );
     }
 

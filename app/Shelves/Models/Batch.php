@@ -16,16 +16,20 @@ use RapidReel\Base\Values;
  * @property int $channel_id
  * @property string $name
  * @property Values $settings
+ * @property bool $held  whether its exports wait
  * @property Carbon $created_at
  * @property-read Channel $channel
  * @property-read Collection<int, Short> $shorts
  */
 final class Batch extends Model
 {
-    protected $fillable = ['name', 'settings'];
+    protected $fillable = ['name', 'settings', 'held'];
 
     /** @var array<string, string> */
-    protected $casts = ['settings' => ValuesCast::class];
+    protected $casts = ['settings' => ValuesCast::class, 'held' => 'bool'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['held' => false];
 
     /** @return HasMany<Short, $this> */
     public function shorts(): HasMany

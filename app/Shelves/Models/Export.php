@@ -15,6 +15,9 @@ use RapidReel\Making\Render\Quality;
  * @property int $short_id
  * @property Quality $quality
  * @property ExportState $state
+ * @property string $target  id of what it is made for; empty for that which its short is planned for
+ * @property string $inputs  of the plan that it was made of, where it is for another target
+ * @property int $place  the lower, the sooner it is made
  * @property int $percent
  * @property string $doing
  * @property int|null $seconds_left
@@ -24,6 +27,8 @@ use RapidReel\Making\Render\Quality;
  * @property string|null $sound  a hash of what is heard in it
  * @property list<string|int|float>|null $listing  its row of a manifest
  * @property array<string, string>|null $seals  size and hash of each of its files, by extension or name
+ * @property list<array{code: string, message: string, start_ms: int|null}>|null $findings  in its file; null where
+ *   nobody looked yet
  * @property int|null $duration_ms
  * @property int|null $bytes
  * @property int $owner  rises with every worker that takes it up
@@ -37,9 +42,9 @@ use RapidReel\Making\Render\Quality;
 final class Export extends Model
 {
     protected $fillable = [
-        'short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left', 'problem', 'name', 'pixels', 'sound',
-        'listing', 'seals', 'duration_ms', 'bytes', 'segments_made', 'segments_kept', 'started_at', 'finished_at',
-        'owner', 'starts',
+        'place', 'target', 'inputs', 'findings', 'short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left',
+        'problem', 'name', 'pixels', 'sound', 'listing', 'seals', 'duration_ms', 'bytes', 'segments_made',
+        'segments_kept', 'started_at', 'finished_at', 'owner', 'starts',
     ];
 
     /** @var array<string, string> */
@@ -49,6 +54,7 @@ final class Export extends Model
         'started_at' => 'datetime',
         'finished_at' => 'datetime',
         'listing' => 'array',
+        'findings' => 'array',
         'seals' => 'array',
     ];
 

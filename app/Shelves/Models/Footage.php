@@ -40,6 +40,9 @@ use RapidReel\Pictures\Footage\FootageKind;
  */
 final class Footage extends Model
 {
+    /** Origin of what a stand-in made. */
+    public const STAND_IN = 'stand-in';
+
     use OfChannel;
     use SoftDeletes;
 

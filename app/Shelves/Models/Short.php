@@ -56,9 +56,13 @@ use UnexpectedValueException;
  * @property-read Collection<int, Reading> $readings
  * @property-read Collection<int, Recording> $recordings
  * @property-read Collection<int, Export> $exports
+ * @property-read Collection<int, Export> $otherExports
  * @property-read Export|null $latestExport
  * @property-read Export|null $latestDone
  * @property-read Export|null $latestFinal
+ * @property-read Verdict|null $latestVerdict
+ * @property-read Collection<int, Waiver> $waivers
+ * @property string|null $review  what speaks against it, as it was found
  */
 final class Short extends Model
 {
@@ -76,7 +80,7 @@ final class Short extends Model
     protected $fillable = [
         'batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'cut', 'problem',
         'keywords', 'tags', 'publish_at', 'summary', 'variant_of', 'proof', 'proof_problem',
-        'shown_before',
+        'shown_before', 'review',
     ];
 
     /** @var array<string, string> */
@@ -129,16 +133,53 @@ final class Short extends Model
         return $this->hasMany(Recording::class);
     }
 
+    /** The one of a channel that was changed last of those whose pictures are there to be seen. */
+    public static function shown(Channel $channel): ?self
+    {
+        return self::query()->whereRelation('batch', 'channel_id', $channel->id)->whereNotNull('proof')
+            ->latest('updated_at')->first();
+    }
+
+    /** @return HasMany<Waiver, $this> findings that are ignored */
+    public function waivers(): HasMany
+    {
+        return $this->hasMany(Waiver::class);
+    }
+
+    /** @return HasOne<Verdict, $this> the last that was said of it */
+    public function latestVerdict(): HasOne
+    {
+        return $this->hasOne(Verdict::class)->latestOfMany();
+    }
+
+    /** What whoever clears it has looked at: its pictures, its sound, the texts beside it; empty while it changes. */
+    public function looksLike(): string
+    {
+        $hashes = $this->isPlanned() ? $this->cutSummary()?->hashes : null;
+
+        return $hashes === null || $hashes->pixels === ''
+            ? ''
+            : hash('xxh128', implode("\n", [$hashes->pixels, $hashes->sound, $this->title, $this->tags]));
+    }
+
     /** @return HasMany<Export, $this> */
     public function exports(): HasMany
     {
         return $this->hasMany(Export::class);
     }
 
+    /** @return HasMany<Export, $this> those for other targets than it is planned for, the last first */
+    public function otherExports(): HasMany
+    {
+        return $this->hasMany(Export::class)->where('target', '!=', '')->latest('id');
+    }
+
     /** @return HasOne<Export, $this> */
     public function latestExport(): HasOne
     {
-        return $this->hasOne(Export::class)->latestOfMany();
+        return $this->hasOne(Export::class)->ofMany(
+            ['id' => 'max'], fn ($query) => $query->where('target', ''),
+        );
     }
 
     /** @return HasOne<Export, $this> */
@@ -146,7 +187,7 @@ final class Short extends Model
     {
         return $this->hasOne(Export::class)->ofMany(
             ['id' => 'max'],
-            fn ($query) => $query->where('state', ExportState::Done->value),
+            fn ($query) => $query->where('target', '')->where('state', ExportState::Done->value),
         );
     }
 
@@ -155,7 +196,8 @@ final class Short extends Model
     {
         return $this->hasOne(Export::class)->ofMany(
             ['id' => 'max'],
-            fn ($query) => $query->where('state', ExportState::Done->value)->where('quality', Quality::Final->value),
+            fn ($query) => $query->where('target', '')->where('state', ExportState::Done->value)
+                ->where('quality', Quality::Final->value),
         );
     }
 
@@ -167,10 +209,27 @@ final class Short extends Model
     public function leaving(): ?array
     {
         $final = $this->latestFinal;
-        $done = $this->latestDone;
 
+        return self::file($final !== null && $this->isOf($final) ? $final : null, $this->latestDone);
+    }
+
+    /** The file that would leave, where it is of what the short is now; null where there is none. */
+    public function fileOfNow(): ?Export
+    {
+        $leaving = $this->leaving();
+
+        return $leaving !== null && $this->isOf($leaving[0]) ? $leaving[0] : null;
+    }
+
+    /**
+     * @param  Export|null  $final  a final one of what it is now
+     * @param  Export|null  $done  the last that was finished
+     * @return array{Export, FileState}|null
+     */
+    private static function file(?Export $final, ?Export $done): ?array
+    {
         return match (true) {
-            $final !== null && $this->isOf($final) => [$final, FileState::Final],
+            $final !== null => [$final, FileState::Final],
             $done === null => null,
             $done->quality === Quality::Draft => [$done, FileState::Draft],
             default => [$done, FileState::Outdated],
@@ -227,14 +286,32 @@ final class Short extends Model
         );
     }
 
+    /**
+     * The files that would leave for other targets than it is planned for, and what they are of it as it is now.
+     *
+     * @return list<array{Export, FileState}>
+     */
+    public function othersLeaving(): array
+    {
+        return array_values(array_filter($this->otherExports->where('state', ExportState::Done)->groupBy('target')->map(
+            fn (Collection $exports): ?array => self::file($exports->first(
+                fn (Export $one): bool => $one->quality === Quality::Final && $this->isOf($one),
+            ), $exports->first()),
+        )->all()));
+    }
+
     /** Whether its last export shows and sounds as it is now; false where there is none. */
     public function isExportFresh(): bool
     {
         return $this->latestDone !== null && $this->isOf($this->latestDone);
     }
 
-    private function isOf(Export $done): bool
+    /** Whether an export is of what the short is now; for other targets the plan that it was made of tells. */
+    public function isOf(Export $done): bool
     {
+        if ($done->target !== '') {
+            return $this->isPlanned() && $done->inputs === $this->planned_inputs;
+        }
         $summary = $this->isPlanned() ? $this->cutSummary() : null;
 
         $hashes = $summary?->hashes;

@@ -17,8 +17,8 @@
 <td class="what">
     <a href="{{ route('shorts.show', $short) }}">{{ $short->title }}</a>
     <span>
-        {{ $short->scenes_count }} {{ $short->scenes_count === 1 ? 'scene' : 'scenes' }} · {{ $row->voice }}
-        @if ($row->beside !== '')· beside {{ $row->beside }}@endif
+        {{ $short->scenes_count }} {{ $short->scenes_count === 1 ? 'scene' : 'scenes' }} · {{ $row->told['voice'] }}
+        @if ($row->told['beside'] !== '')· beside {{ $row->told['beside'] }}@endif
         @if ($short->publish_at)· {{ $short->publish_at->format('j M, H:i') }}@endif
     </span>
     @if ($row->flags !== [])
@@ -37,7 +37,7 @@
         <b @class(['is-over' => $row->strip->isOver()])>{{ $row->strip->about() }}{{
             $row->strip->seconds()
         }}</b>
-        <span class="under">of {{ $row->strip->limitSeconds() }} s{{ $row->strip->isOver() ? ', over' : '' }}</span>
+        <span class="under">{{ $row->strip->room() }}{{ $row->strip->isOver() ? ', over' : '' }}</span>
     @endif
 </td>
 <td class="num">
@@ -51,7 +51,7 @@
     {{ $summary ? number_format($summary->meanShotMs() / 1000, 1).' s' : '' }}
     <span class="under">{{ $summary ? $summary->shots().' shots' : '' }}</span>
 </td>
-<td class="how">@include('shorts._state', ['row' => $row])</td>
+<td class="how">@include('shorts._state', ['row' => $row])@include('shorts._others', ['row' => $row])</td>
 <td class="files">
     @if ($row->done())
         <a href="{{ route('exports.file', [$row->done(), 'mp4', 'save' => 1]) }}" class="btn btn-sm btn-outline-dark"

@@ -26,6 +26,10 @@
                 <span class="actions-what">For <b x-text="what">all</b>:</span>
                 <a class="btn btn-outline-dark" data-key="p" data-key-does="Pace of all shorts of the batch"
                     href="{{ route('pace.show', $batch) }}">Pace</a>
+                <a class="btn btn-outline-dark" data-key="r" data-key-does="Review all shorts of the batch"
+                    href="{{ route('review.show', $batch) }}">Review</a>
+                <a class="btn btn-outline-dark" data-key="o" data-key-does="The queue of what is exported"
+                    href="{{ route('queue.show', $batch) }}">Queue</a>
                 <a class="btn btn-outline-dark" data-key="i" data-key-does="Briefs of the chosen, or of all, as a ZIP"
                     :href="`${urls.briefs}?${query()}`">Briefs</a>
                 <button type="button" class="btn btn-outline-dark" @click="act('hooks')" :disabled="busy"
@@ -89,8 +93,11 @@
             data-key-does="Trim the chosen, or all, to length">Trim to length</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="openLength()" :disabled="busy" data-key="l"
             data-key-does="Bring the chosen, or all, to a length">Length…</button>
+        <button type="button" class="btn btn-sm btn-outline-dark" @click="act('mend')" :disabled="busy"
+            title="All that the review found in the chosen, or in all, and that can be mended at a press"
+            data-key-does="Mend what the review found">Mend</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('match')" :disabled="busy" data-key="m"
-            data-key-does="Match pictures anew">Match pictures</button>
+            title="Match pictures anew" data-key-does="Match pictures anew">Match</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('pictures')"
             :disabled="busy || !chosen.length"
             data-key-does="Have pictures made for the chosen">Make pictures</button>

@@ -26,6 +26,8 @@
     </select>
 @elseif ($type instanceof RapidReel\Plan\Settings\Type\SplitType)
     <x-split-choice :$id :$name :$label :rule="(string) $value" :$inherit :attributes="$attributes->except('@change')"/>
+@elseif ($type instanceof RapidReel\Plan\Settings\Type\SeveralType)
+    <x-several-choice :$type :$id :$name :$label :$value :$inherit :attributes="$attributes->except('@change')"/>
 @elseif ($type instanceof RapidReel\Plan\Settings\Type\CadenceType)
     <input class="form-control form-control-sm setting-cadence" maxlength="20" list="cadences-{{ $setting->key }}"
         @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
@@ -38,6 +40,11 @@
     <input class="form-control form-control-sm setting-text" maxlength="{{ $type->most }}"
         @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}"
         aria-label="{{ $label }}" placeholder="{{ $inherit ?? 'none' }}" {{ $attributes }}>
+@elseif ($type instanceof RapidReel\Plan\Settings\Type\NamesType)
+    <input class="form-control form-control-sm setting-text" maxlength="{{ RapidReel\Base\NamePattern::MOST }}"
+        @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}"
+        aria-label="{{ $label }}" title="{{ '{'.implode('}, {', RapidReel\Base\NamePattern::FIELDS).'}' }}"
+        placeholder="{{ $inherit }}" {{ $attributes }}>
 @elseif ($type instanceof RapidReel\Plan\Settings\Type\ColourType && $type->word !== '' && $type->isTyped)
     <input class="form-control form-control-sm setting-cadence" maxlength="20" list="words-{{ $setting->key }}"
         @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif

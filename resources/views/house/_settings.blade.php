@@ -7,6 +7,8 @@
 <h2>Settings</h2>
 <div class="scopes">@foreach ($house->controls['main'] as $control)<x-scope :$control/>@endforeach</div>
 <p><a href="{{ route('styles') }}" data-key="s" data-key-does="Caption styles">Caption styles and faces</a> ·
+    <a href="{{ route('targets.index') }}" data-key="t" data-key-does="Targets">Targets</a> ·
+    <a href="{{ route('rules.index') }}" data-key="r" data-key-does="What stops a short">Review</a> ·
     <a href="{{ route('sounds.index') }}">Sound</a></p>
 <h2>Logo</h2>
 <div class="logo-cols">

@@ -13,7 +13,7 @@
             @if ($card->strip)
                 <span class="num">
                     <b @class(['is-over' => $card->strip->isOver()])>≈ {{ $card->strip->seconds() }}</b>
-                    / {{ $card->strip->limitSeconds() }} s, {{ $card->fit() }}
+                    {{ $card->strip->room() }}, {{ $card->fit() }}
                 </span>
             @endif
         </header>

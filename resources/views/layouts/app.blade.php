@@ -1,12 +1,7 @@
 <!doctype html>
 <html lang="en">
 <head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
-    <title>@yield('title') · Rapid Reel</title>
-    <link rel="icon" href="{{ asset('icon.svg') }}">
-    @vite(['resources/css/app.css', 'resources/js/app.js'])
+    @include('layouts._head')
 </head>
 <body>
 @auth
@@ -18,14 +13,14 @@
                 [
                     'batches.index', 'Batches', 'b', 'Batches',
                     ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*', 'captions.*',
-                        'sheet.*', 'pace.*'],
+                        'sheet.*', 'pace.*', 'review.*', 'queue.*'],
                 ],
                 ['intake', 'Intake', 'n', 'New batch', ['intake']],
                 ['sketches', 'Sketches', 'w', 'Sketches', ['sketches']],
                 ['footage.index', 'Footage', 'f', 'Footage', ['footage.*']],
                 ['voices.index', 'Voices', 'v', 'Voices', ['voices.*']],
                 ['sounds.index', 'Sound', 'q', 'Music and effects', ['sounds.*']],
-                ['house', 'House style', 'h', 'House style', ['house', 'styles']],
+                ['house', 'House style', 'h', 'House style', ['house', 'styles', 'targets.*', 'rules.*']],
             ] as [$route, $name, $key, $does, $routes])
                 <a href="{{ route($route) }}" data-key="{{ $key }}" data-key-does="{{ $does }}"
                     @class(['is-here' => request()->routeIs($routes)])>{{ $name }}</a>

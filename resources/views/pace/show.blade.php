@@ -3,10 +3,7 @@
 @section('content')
 <div class="page-head">
     <div>
-        <p class="crumb">
-            <a href="{{ route('batches.index') }}">Batches</a> /
-            <a href="{{ route('batches.show', $page->batch) }}">{{ $page->batch->name }}</a>
-        </p>
+        <x-batch-crumb :batch="$page->batch"/>
         <h1>Pace</h1>
         <p class="lead">{{ $page->lead() }}</p>
     </div>

@@ -60,7 +60,7 @@
         Length
         <span @class(['is-over' => $summary->isOver()])>{{ $summary->isEstimated() ? '≈ ' : '' }}{{
             number_format($summary->times->durationMs / 1000, 1)
-        }} s of {{ intdiv($panel->profile->longestMs(), 1000) }}, {{ $panel->fit }}</span>
+        }} s {{ $panel->fit }}</span>
     </h3>
     @if ($panel->trim)
         @php($steps = $panel->trim->steps)
@@ -69,7 +69,7 @@
             @foreach ($steps as $i => $step)
                 <li>
                     <span class="trim-words">{{ $step->sentence }}</span>
-                    <span class="num">then <b @class(['is-over' => $step->durationMs > $panel->profile->longestMs()])>{{
+                    <span class="num">then <b @class(['is-over' => $summary->limits->over($step->durationMs) > 0])>{{
                         number_format($step->durationMs / 1000, 1)
                     }} s</b></span>
                     @if (count($steps) > 1)

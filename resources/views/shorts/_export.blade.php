@@ -5,10 +5,11 @@
             <b @class(['is-over' => $row->strip->isOver()])>{{ $row->strip->about() }}{{
                 $row->strip->seconds()
             }}</b>
-            / {{ $row->strip->limitSeconds() }} s · hook {{ $row->strip->hookSeconds() }} s
+            {{ $row->strip->room() }} · hook {{ $row->strip->hookSeconds() }} s
         </p>
     @endif
     <div class="export-state">@include('shorts._state', ['row' => $row])</div>
+    <div class="export-others">@include('shorts._others', ['row' => $row])</div>
     @foreach ($row->flags as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
     @if ($row->short->problem)<p class="flag" role="alert">{{ $row->short->problem }}</p>@endif
     <form method="post" action="{{ route('shorts.export', $row->short) }}" class="export-buttons">

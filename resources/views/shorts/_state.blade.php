@@ -21,6 +21,9 @@
     </form>
 @else
     <span class="state {{ $row->state === 'ready' ? 'state-ready' : '' }}">{{ $row->state }}</span>
+    @foreach ($row->done()->findings ?? [] as $finding)
+        @if ($row->state === 'ready')<span class="under flag">{{ $finding['message'] }}</span>@endif
+    @endforeach
     @if ($row->state === 'ready' && $export?->segments_made !== null)
         <span class="under">{{ $export->segments_made }} segments made, {{ $export->segments_kept }} kept</span>
     @elseif ($row->waits)

@@ -25,18 +25,18 @@ final readonly class Bytes
         return new self($this->bytes, $this->from + $offset, $length);
     }
 
-    /** @throws BrokenFace beyond the end */
+    /** @throws BrokenTypeface beyond the end */
     public function u16(int $offset): int
     {
         $at = $this->from + $offset;
         if ($offset < 0 || $at + 2 > strlen($this->bytes)) {
-            throw new BrokenFace('The font file is cut short or broken.');
+            throw new BrokenTypeface('The font file is cut short or broken.');
         }
 
         return (ord($this->bytes[$at]) << 8) | ord($this->bytes[$at + 1]);
     }
 
-    /** @throws BrokenFace beyond the end */
+    /** @throws BrokenTypeface beyond the end */
     public function i16(int $offset): int
     {
         $value = $this->u16($offset);
@@ -44,7 +44,7 @@ final readonly class Bytes
         return $value > 0x7FFF ? $value - 0x10000 : $value;
     }
 
-    /** @throws BrokenFace beyond the end */
+    /** @throws BrokenTypeface beyond the end */
     public function u32(int $offset): int
     {
         return ($this->u16($offset) << 16) | $this->u16($offset + 2);

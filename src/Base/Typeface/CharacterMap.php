@@ -16,7 +16,7 @@ final readonly class CharacterMap
     /**
      * The map that libass reads, the first of Microsoft’s: where that ends at U+FFFF, the face has no emoji.
      *
-     * @throws BrokenFace when it knows no Unicode
+     * @throws BrokenTypeface when it knows no Unicode
      */
     public static function of(Bytes $cmap): self
     {
@@ -36,20 +36,20 @@ final readonly class CharacterMap
             $other ??= $platform === 0 ? new self($table, $format) : null;
         }
 
-        return $other ?? throw new BrokenFace('The font file has no Unicode characters: it cannot set captions.');
+        return $other ?? throw new BrokenTypeface('The font file has no Unicode characters: it cannot set captions.');
     }
 
     /**
      * @return int 0 where there is none
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     public function glyph(int $code): int
     {
         return $this->format === 12 ? $this->inGroups($code) : ($code > 0xFFFF ? 0 : $this->inSegments($code));
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     private function inGroups(int $code): int
     {
         [$low, $high] = [0, $this->table->u32(12) - 1];
@@ -68,7 +68,7 @@ final readonly class CharacterMap
         return 0;
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     private function inSegments(int $code): int
     {
         $doubled = $this->table->u16(6) & ~1;

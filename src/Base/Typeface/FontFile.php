@@ -38,7 +38,7 @@ final class FontFile implements Metrics
     /**
      * @param  array<string, Bytes>  $tables  by tag
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     private function __construct(
         private readonly array $tables,
@@ -47,7 +47,7 @@ final class FontFile implements Metrics
         $this->em = $this->table('head')->u16(18);
         $this->hasWidth = $this->table('hhea')->u16(34);
         if ($this->em < 16 || $this->em > 16384 || $this->hasWidth < 1) {
-            throw new BrokenFace('The font file is broken: its letters have no size.');
+            throw new BrokenTypeface('The font file is broken: its letters have no size.');
         }
         $this->widths = $this->table('hmtx');
         $this->widths->u16(4 * ($this->hasWidth - 1));
@@ -59,19 +59,19 @@ final class FontFile implements Metrics
     /**
      * @param  string|null  $called  a name to find it by, where it is not to be found by its own
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     public static function read(string $bytes, ?string $called = null): self
     {
         $kind = substr($bytes, 0, 4);
         if ($kind === 'ttcf') {
-            throw new BrokenFace('This is a collection of fonts. Bring one TTF or OTF file a face.');
+            throw new BrokenTypeface('This is a collection of fonts. Bring one TTF or OTF file a face.');
         }
         if (in_array($kind, ['wOFF', 'wOF2'], true)) {
-            throw new BrokenFace('This is a web font. Bring the TTF or OTF file of the face.');
+            throw new BrokenTypeface('This is a web font. Bring the TTF or OTF file of the face.');
         }
         if (! in_array($kind, ["\0\1\0\0", 'OTTO', 'true'], true)) {
-            throw new BrokenFace('This is no font file. A face is a TTF or OTF file.');
+            throw new BrokenTypeface('This is no font file. A face is a TTF or OTF file.');
         }
         $file = new Bytes($bytes);
         $tables = [];
@@ -79,19 +79,19 @@ final class FontFile implements Metrics
             $at = 12 + 16 * $i;
             [$offset, $length] = [$file->u32($at + 8), $file->u32($at + 12)];
             if ($offset + $length > strlen($bytes)) {
-                throw new BrokenFace('The font file is cut short or broken.');
+                throw new BrokenTypeface('The font file is cut short or broken.');
             }
             $tables[$file->text($at, 4)] = $file->at($offset, $length);
         }
         $font = new self($tables, $called);
         if (! isset($tables['glyf']) && ! isset($tables['CFF ']) && ! isset($tables['CFF2'])) {
-            throw new BrokenFace('The font file holds no outlines of letters.');
+            throw new BrokenTypeface('The font file holds no outlines of letters.');
         }
 
         return $font;
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     public function family(): string
     {
         return $this->called ?? $this->name(4);
@@ -100,7 +100,7 @@ final class FontFile implements Metrics
     /**
      * Its own name.
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     public function title(): string
     {
@@ -110,7 +110,7 @@ final class FontFile implements Metrics
     /**
      * What it says of its licence.
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     public function licence(): string
     {
@@ -120,14 +120,14 @@ final class FontFile implements Metrics
     /**
      * From 100, thin, to 900, black
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     public function weight(): int
     {
         return isset($this->tables['OS/2']) ? $this->tables['OS/2']->u16(4) : 400;
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     public function width(string $text, bool $spaced = false): float
     {
         $glyphs = [];
@@ -150,7 +150,7 @@ final class FontFile implements Metrics
     /**
      * @return list<int> characters; Arabic ones as they are joined, where the face has them so
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     private function formed(string $text): array
     {
@@ -164,7 +164,7 @@ final class FontFile implements Metrics
         return $forms;
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     public function covers(string $text): bool
     {
         foreach (mb_str_split((string) preg_replace(self::UNSEEN, '', $text)) as $character) {
@@ -177,7 +177,7 @@ final class FontFile implements Metrics
         return true;
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     public function line(): float
     {
         [$ascent, $descent] = $this->windows();
@@ -185,7 +185,7 @@ final class FontFile implements Metrics
         return ($ascent + $descent) / $this->em;
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     public function ascent(): float
     {
         [$ascent, $descent] = $this->windows();
@@ -193,7 +193,7 @@ final class FontFile implements Metrics
         return $ascent / ($ascent + $descent);
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     public function capital(): float
     {
         $os2 = $this->tables['OS/2'] ?? null;
@@ -202,7 +202,7 @@ final class FontFile implements Metrics
         return $told > 0.3 && $told < 1.2 ? $told : 0.7;
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     public function blank(): float
     {
         return $this->width(' ');
@@ -211,7 +211,7 @@ final class FontFile implements Metrics
     /**
      * @return array{int, int} what lies above and below the baseline, in units of the face
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     private function windows(): array
     {
@@ -223,19 +223,19 @@ final class FontFile implements Metrics
             $descent = -$this->table('hhea')->i16(6);
         }
         if ($ascent + $descent < $this->em / 10) {
-            throw new BrokenFace('The font file is broken: its letters have no height.');
+            throw new BrokenTypeface('The font file is broken: its letters have no height.');
         }
 
         return [$ascent, $descent];
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     private function table(string $tag): Bytes
     {
-        return $this->tables[$tag] ?? throw new BrokenFace("The font file is broken: it has no table “{$tag}”.");
+        return $this->tables[$tag] ?? throw new BrokenTypeface("The font file is broken: it has no table “{$tag}”.");
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     private function name(int $id): string
     {
         $names = $this->tables['name'] ?? null;

@@ -17,7 +17,7 @@ final class Layout
      * @param  int  $extension  the kind that leads to tables further away
      * @return list<list<Bytes>> the subtables of each lookup: all lookups apply, of each the first subtable that fits
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     public static function tables(Bytes $table, array $features, int $kind, int $extension): array
     {
@@ -58,7 +58,7 @@ final class Layout
     /**
      * The place of a glyph in a coverage table; null where it is not covered.
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     public static function place(Bytes $table, int $glyph): ?int
     {

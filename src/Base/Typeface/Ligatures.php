@@ -10,7 +10,7 @@ final readonly class Ligatures
     /** @var list<list<Bytes>> by lookup */
     private array $tables;
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     public function __construct(?Bytes $gsub)
     {
         $this->tables = $gsub === null ? [] : Layout::tables($gsub, ['liga', 'clig'], 4, 7);
@@ -20,7 +20,7 @@ final readonly class Ligatures
      * @param  list<int>  $glyphs
      * @return list<int>
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     public function join(array $glyphs): array
     {
@@ -47,7 +47,7 @@ final readonly class Ligatures
      * @param  list<int>  $glyphs
      * @return array{int, int} what stands at a place, and how many it was before
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     private function at(Bytes $table, array $glyphs, int $at): array
     {

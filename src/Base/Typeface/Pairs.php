@@ -18,7 +18,7 @@ final class Pairs
     /** @var array<int, int> */
     private array $known = [];
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     public function __construct(?Bytes $gpos, ?Bytes $kern)
     {
         $this->tables = $gpos === null ? [] : Layout::tables($gpos, ['kern'], 2, 9);
@@ -30,14 +30,14 @@ final class Pairs
     /**
      * In units of the face.
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     public function between(int $left, int $right): int
     {
         return $this->known[$left << 16 | $right] ??= $this->find($left, $right);
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     private function find(int $left, int $right): int
     {
         $sum = $this->older === null ? 0 : $this->inOlder($this->older, $left, $right);
@@ -57,7 +57,7 @@ final class Pairs
     /**
      * @return int|null null where the table says nothing of the left letter, or of this pair
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     private function in(Bytes $table, int $left, int $right): ?int
     {
@@ -94,7 +94,7 @@ final class Pairs
     /**
      * The change of the left letter's advance out of a value record.
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     private static function advance(Bytes $table, int $at, int $format): int
     {
@@ -109,7 +109,7 @@ final class Pairs
     /**
      * The class of a glyph in a table of classes; 0 where it has none.
      *
-     * @throws BrokenFace
+     * @throws BrokenTypeface
      */
     private function group(Bytes $table, int $glyph): int
     {
@@ -131,7 +131,7 @@ final class Pairs
         return 0;
     }
 
-    /** @throws BrokenFace */
+    /** @throws BrokenTypeface */
     private function inOlder(Bytes $table, int $left, int $right): int
     {
         [$low, $high] = [0, $table->u16(6) - 1];

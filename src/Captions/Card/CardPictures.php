@@ -10,5 +10,5 @@ use RapidReel\Base\FrameShape;
 interface CardPictures
 {
     /** @return CardPicture|null null where it cannot be drawn */
-    public function of(CardLook $look, FrameShape $shape): ?CardPicture;
+    public function of(CardDesign $look, FrameShape $shape): ?CardPicture;
 }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Captions\Cueing;
 
-use RapidReel\Base\FrameGrid;
-use RapidReel\Base\FrameShape;
-use RapidReel\Base\TargetProfile;
-use RapidReel\Base\Typeface\FaceSet;
+use RapidReel\Base\Target\Frame;
+use RapidReel\Base\Typeface\TypefaceSet;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cue\CueSource;
 use RapidReel\Captions\Cue\CueWord;
@@ -38,8 +36,8 @@ final class CueMaker
 
     /** @param  list<string>  $all  every word of the short */
     public function __construct(
-        private readonly FaceSet $faces,
-        private readonly FrameShape $shape,
+        private readonly TypefaceSet $faces,
+        private readonly Frame $frame,
         private readonly string $language,
         array $all,
         private readonly EmojiBook $emoji,
@@ -129,7 +127,7 @@ final class CueMaker
      */
     private function times(array $words, array $ranges, CaptionStyle $style): array
     {
-        $grid = new FrameGrid(TargetProfile::FPS);
+        $grid = $this->frame->grid();
         $nudged = static fn (int $ms, int $frames): int => $frames === 0
             ? $ms
             : $grid->msOf(max(0, $grid->frameOf($ms) + $frames));
@@ -245,7 +243,7 @@ final class CueMaker
     {
         return $this->setters[serialize($style->toArray())] ??= new Setter(
             $this->faces,
-            $this->shape,
+            $this->frame,
             $style,
             $this->costs($style),
             $this->language,

@@ -25,7 +25,7 @@ final readonly class Drawn
         public int $until,
         public ?Piece $piece,
         public ?array $plate,
-        public DrawnLook $look,
+        public DrawnPaint $look,
         public ?int $letters = null,
         public bool $isSpoken = false,
     ) {

@@ -123,7 +123,7 @@ final class WordStates
             $frame + 1,
             $piece,
             null,
-            new DrawnLook(
+            new DrawnPaint(
                 round($middle + ($x - $middle) * $motion->scale, 1),
                 round($height + ($piece->box->y - $height) * $motion->scale + $motion->down, 1),
                 round($motion->scale * $grown, 4),
@@ -175,7 +175,7 @@ final class WordStates
                 $place($box[2] + $room, $middle),
                 $place($box[3] + $room, $height) + $motion->down,
             ],
-            new DrawnLook(
+            new DrawnPaint(
                 0.0,
                 0.0,
                 1.0,

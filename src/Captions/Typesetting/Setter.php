@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Captions\Typesetting;
 
-use RapidReel\Base\FrameShape;
-use RapidReel\Base\Typeface\FaceSet;
+use RapidReel\Base\Target\Frame;
 use RapidReel\Base\Typeface\Run;
+use RapidReel\Base\Typeface\TypefaceSet;
 use RapidReel\Captions\Cue\CueWord;
 use RapidReel\Captions\Cue\Piece;
 use RapidReel\Captions\Cue\PieceBox;
@@ -38,8 +38,8 @@ final readonly class Setter
     private const MOST_LINES = 6;
 
     public function __construct(
-        private FaceSet $faces,
-        private FrameShape $shape,
+        private TypefaceSet $faces,
+        private Frame $frame,
         private CaptionStyle $style,
         private BreakCosts $costs,
         private string $language = '',
@@ -90,14 +90,14 @@ final readonly class Setter
 
     private function room(): float
     {
-        return $this->shape->safeArea()->centredWidth() * $this->shape->width() - 2 * $this->around();
+        return $this->frame->safe->centredWidth() * $this->frame->width() - 2 * $this->around();
     }
 
     private function height(): float
     {
-        $safe = $this->shape->safeArea();
+        $safe = $this->frame->safe;
 
-        return (1 - $safe->top - $safe->bottom) * $this->shape->height() - 2 * $this->around();
+        return (1 - $safe->top - $safe->bottom) * $this->frame->height() - 2 * $this->around();
     }
 
     /** Between two words, in pixels at full size. */
@@ -135,7 +135,7 @@ final readonly class Setter
             $isTight = $isTight || $one->isTight;
         }
 
-        return new Setting([count($words)], $scale, $pieces, $box, $isTight, $this->shape);
+        return new Setting([count($words)], $scale, $pieces, $box, $isTight, $this->frame->shape);
     }
 
     private function unit(CueWord $word, int $number): Unit
@@ -222,7 +222,7 @@ final readonly class Setter
         $capital = $this->style->type->size * $scale;
         $pitch *= $scale;
         $height = $capital + (count($lines) - 1) * $pitch;
-        $middle = $this->shape->width() / 2;
+        $middle = $this->frame->width() / 2;
         $foot = $this->top($height, $capital) + $capital;
         $isLeftwards = Direction::isLeftwards($words[0]->text);
         $pieces = [];
@@ -252,17 +252,17 @@ final readonly class Setter
             $pieces,
             array_map(static fn (float $edge): float => round($edge, 1), $box),
             $scale < $this->style->type->least / 100 - 0.0005,
-            $this->shape,
+            $this->frame->shape,
         );
     }
 
     /** Where a block of lines begins: at the height of the style, moved into the safe area. */
     private function top(float $height, float $capital): float
     {
-        $safe = $this->shape->safeArea();
-        $least = $safe->top * $this->shape->height() + $this->around();
-        $most = (1 - $safe->bottom) * $this->shape->height() - $this->around() - $height - self::BELOW * $capital;
-        $wished = $this->style->height / 100 * $this->shape->height() - $height / 2;
+        $safe = $this->frame->safe;
+        $least = $safe->top * $this->frame->height() + $this->around();
+        $most = (1 - $safe->bottom) * $this->frame->height() - $this->around() - $height - self::BELOW * $capital;
+        $wished = $this->style->height / 100 * $this->frame->height() - $height / 2;
 
         return max($least, min($most, $wished));
     }

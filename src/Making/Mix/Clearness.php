@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace RapidReel\Making\Mix;
 
+use RapidReel\Plan\Choice\MusicLevel;
+
 /**
  * How far a voice stands over what is under it, second by second: in those moments of a second in which somebody
  * speaks. A pause is no faint speech; what is under it is as loud there as it is set.
  */
 final class Clearness
 {
-    /** A voice is clear over music that is so much quieter (common practice, no published source). */
-    public const CLEAR_DB = 12.0;
+    public const CLEAR_DB = MusicLevel::CLEAR_DB;
 
     /** A little more is asked for: what is measured before is not quite what is heard after. */
     private const ROOM_DB = 0.7;

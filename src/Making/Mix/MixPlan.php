@@ -64,7 +64,8 @@ final readonly class MixPlan implements Order
             $cut->sound->effects,
             ClipSound::all($cut),
             new MixTarget(
-                $cut->frames(), $cut->grid()->fps, $cut->form->profile->loudness(), $cut->form->profile->truePeak(),
+                $cut->frames(), $cut->grid()->fps, $cut->form->target->sound->loudness,
+                $cut->form->target->sound->truePeak,
             ),
             $introOutro,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Making\Order;
 
 use JsonException;
+use RapidReel\Base\JsonFields;
 use ValueError;
 
 /** That something is found out about a file, which stands on the media disk as it came. */
@@ -61,15 +62,12 @@ final readonly class Analysis implements Order
      */
     public static function fromJson(string $json): self
     {
-        /** @var array<string, mixed> $data */
-        $data = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
-        $text = static fn (string $key): string => is_string($data[$key] ?? null) ? $data[$key] : '';
-        $colour = $text('colour');
-        if (preg_match('/^[0-9a-f]{8,128}$/', $text('source')) !== 1
-            || preg_match('/^(?:[0-9A-Fa-f]{6})?$/', $colour) !== 1) {
-            throw new ValueError('An analysis names its file by a hash, and a colour as RRGGBB.');
-        }
+        $order = JsonFields::of($json);
 
-        return new self(AnalysisKind::from($text('analysis')), $text('source'), $colour === '' ? null : $colour);
+        return new self(
+            AnalysisKind::from($order->text('analysis')),
+            $order->text('source', '/^[0-9a-f]{8,128}$/'),
+            $order->has('colour') ? $order->text('colour', '/^[0-9A-Fa-f]{6}$/') : null,
+        );
     }
 }

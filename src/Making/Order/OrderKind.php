@@ -15,4 +15,13 @@ enum OrderKind: string
 
     /** What is found out about the pictures of a file. */
     case Analysis = 'analysis';
+
+    /** A raw take: words that a voice speaks. */
+    case Speech = 'speech';
+
+    /** A take with its dead air cut, in a tempo. */
+    case Take = 'take';
+
+    /** The picture of a card. */
+    case Card = 'card';
 }

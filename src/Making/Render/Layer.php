@@ -8,12 +8,12 @@ use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Framing\Backdrop;
 use RapidReel\Pictures\Framing\FramePath;
 use RapidReel\Pictures\Matte\BehindKind;
-use RapidReel\Pictures\Matte\Keying;
+use RapidReel\Pictures\Matte\Matte;
 
 /**
  * A source as it fills the frame: from where in it, and where the window stands over it; or all of it, over a backdrop.
  *
- * @phpstan-import-type KeyingData from Keying
+ * @phpstan-import-type KeyingData from Matte
  */
 final readonly class Layer
 {
@@ -22,7 +22,7 @@ final readonly class Layer
      * @param  float  $speed  of a clip, 1 as it was taken
      * @param  int  $loopMs  after so many ms of a clip it begins again; 0 where it does not
      * @param  list<string>  $ground  both colours behind it, as RRGGBB, the upper first
-     * @param  Keying|null  $key  how its subject is taken off its ground
+     * @param  Matte|null  $key  how its subject is taken off its ground
      */
     public function __construct(
         public Source $source,
@@ -32,7 +32,7 @@ final readonly class Layer
         public float $speed = 1.0,
         public int $loopMs = 0,
         public array $ground = [],
-        public ?Keying $key = null,
+        public ?Matte $key = null,
     ) {
     }
 
@@ -114,7 +114,7 @@ final readonly class Layer
             (float) ($data['speed'] ?? 1.0),
             $data['loop_ms'] ?? 0,
             $data['ground'] ?? [],
-            Keying::fromArray($data['key'] ?? null),
+            Matte::fromArray($data['key'] ?? null),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Making\Render;
 
 use RapidReel\Base\FrameShape;
+use RapidReel\Base\Target\TargetPicture;
 
 /**
  * How a video is encoded: H.264 High (ITU-T H.264) in BT.709, at the full size, or fast and small; a proof is what
@@ -16,6 +17,10 @@ enum Quality: string
     case Final = 'final';
     case Proof = 'proof';
 
+    private const DRAFT_SIDE = 540;
+
+    private const PROOF_SIDE = 432;
+
     /** One that an operator may order. */
     public static function ordered(string $written): ?self
     {
@@ -24,16 +29,32 @@ enum Quality: string
         return $quality === self::Proof ? null : $quality;
     }
 
+    /**
+     * @param  int  $side  pixels on the shorter side that a target asks for
+     * @return array{int, int} pixels across and down, even
+     */
+    public function size(
+        FrameShape $shape = FrameShape::Upright,
+        int $side = TargetPicture::USUAL_SIDE,
+    ): array {
+        return (new TargetPicture($shape, match ($this) {
+            self::Final => $side,
+            // No draft is larger than what it is a draft of.
+            self::Draft => min($side, self::DRAFT_SIDE),
+            self::Proof => self::PROOF_SIDE,
+        }))->size($shape);
+    }
+
     /** Pixels, even */
     public function width(FrameShape $shape = FrameShape::Upright): int
     {
-        return $this->scaled($shape->width());
+        return $this->size($shape)[0];
     }
 
     /** Pixels, even */
     public function height(FrameShape $shape = FrameShape::Upright): int
     {
-        return $this->scaled($shape->height());
+        return $this->size($shape)[1];
     }
 
     /**
@@ -61,14 +82,5 @@ enum Quality: string
             ...$jumps, ...$search, '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709',
             '-color_range', 'tv',
         ];
-    }
-
-    private function scaled(int $pixels): int
-    {
-        return 2 * (int) round($pixels / 2 * match ($this) {
-            self::Draft => 0.5,
-            self::Final => 1,
-            self::Proof => 0.4,
-        });
     }
 }

@@ -17,4 +17,10 @@ final readonly class Raster
         public int $fps,
     ) {
     }
+
+    /** Ticks a second in which every frame of every rate begins at a whole one. */
+    public function timescale(): int
+    {
+        return 512 * $this->fps;
+    }
 }

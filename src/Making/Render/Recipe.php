@@ -9,13 +9,13 @@ use JsonException;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Order\Order;
 use RapidReel\Making\Order\OrderKind;
-use RapidReel\Pictures\Matte\Keying;
+use RapidReel\Pictures\Matte\Matte;
 
 /**
  * All that the pixels of one segment depend on, and nothing else: a renderer gets this and the media disk. Its hash is
  * the segment's key.
  *
- * @phpstan-import-type KeyingData from Keying
+ * @phpstan-import-type KeyingData from Matte
  */
 final readonly class Recipe implements Order
 {

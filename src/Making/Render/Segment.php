@@ -17,4 +17,10 @@ final readonly class Segment
     ) {
         $this->key = $recipe->key();
     }
+
+    /** @param  list<self>  $segments */
+    public static function frames(array $segments): int
+    {
+        return array_sum(array_map(static fn (self $one): int => $one->recipe->frames, $segments));
+    }
 }

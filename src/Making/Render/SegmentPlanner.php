@@ -74,7 +74,7 @@ final class SegmentPlanner
     /** What stands before or after a short: it fills a frame of nearly its shape, else it is over a blurred copy. */
     private function edge(Cut $cut, CutEdge $edge, Quality $quality, int $atMs): Segment
     {
-        $aspect = $cut->form->shape->aspect();
+        $aspect = $cut->form->frame->shape->aspect();
         $isAlike = abs($edge->width / $edge->height / $aspect - 1) < self::ALIKE;
 
         return new Segment(new Recipe(
@@ -168,9 +168,9 @@ final class SegmentPlanner
 
     private static function raster(Cut $cut, Quality $quality): Raster
     {
-        $shape = $cut->form->shape;
+        [$width, $height] = $quality->size($cut->form->frame->shape, $cut->form->target->picture->side);
 
-        return new Raster($quality->width($shape), $quality->height($shape), $cut->grid()->fps);
+        return new Raster($width, $height, $cut->form->frame->fps);
     }
 
     private static function logo(Cut $cut): ?Overlay
@@ -205,7 +205,7 @@ final class SegmentPlanner
             $laid[] = new Overlay(
                 new Source($card->picture->key, FootageKind::Still, $card->picture->width, $card->picture->height),
                 round($card->place->x - $card->place->width / 2, 5),
-                round($card->place->y - $card->height($cut->form->shape) / 2, 5),
+                round($card->place->y - $card->height($cut->form->frame->shape) / 2, 5),
                 round($card->place->width, 5),
                 span: new Span($from, $until - $from, $card->motions->enter, $card->motions->leave),
             );

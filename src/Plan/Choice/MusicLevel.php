@@ -7,6 +7,9 @@ namespace RapidReel\Plan\Choice;
 /** How loud music lies under a voice. */
 final readonly class MusicLevel
 {
+    /** A voice is clear over music that is so much quieter, in dB (common practice, no published source). */
+    public const CLEAR_DB = 12.0;
+
     /** The voice must stay clear (common practice, no published source). */
     public const UNDER_VOICE = 17;
 

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Choice;
 
-use RapidReel\Base\FrameShape;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\Target;
 use RapidReel\Captions\Card\CardChoice;
 
 /** All that is set for a short as a whole. */
@@ -16,8 +15,7 @@ final readonly class ShortSettings
      * @param  array{EdgeChoice|null, EdgeChoice|null}  $edges  what stands before it and after it
      */
     public function __construct(
-        public TargetProfile $profile = TargetProfile::UpTo60,
-        public FrameShape $shape = FrameShape::Upright,
+        public TargetChoice $targets = new TargetChoice,
         public ?Transition $loop = null,
         public MusicChoice $music = new MusicChoice,
         public ?LogoChoice $logo = null,
@@ -25,6 +23,15 @@ final readonly class ShortSettings
         public ?ProgressLine $progress = null,
         public array $edges = [null, null],
     ) {
+    }
+
+    /** What is set, with another of the targets first. */
+    public function led(Target $target): self
+    {
+        return new self(
+            $this->targets->led($target), $this->loop, $this->music, $this->logo, $this->cards, $this->progress,
+            $this->edges,
+        );
     }
 
     /** How long both edges are seen, in ms, as far as it is known without their footage. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Cut;
 
-use RapidReel\Base\FrameShape;
+use RapidReel\Base\Target\Frame;
 use RapidReel\Captions\Card\CardChoice;
-use RapidReel\Captions\Card\CardLook;
+use RapidReel\Captions\Card\CardDesign;
 use RapidReel\Captions\Card\CardMotions;
 use RapidReel\Captions\Card\CardPicture;
 use RapidReel\Captions\Card\CardPictures;
@@ -31,7 +31,7 @@ final readonly class CardPlacer
     public function __construct(
         private CardPictures $pictures,
         private CardChoice $choice,
-        private FrameShape $shape,
+        private Frame $frame,
     ) {
     }
 
@@ -66,16 +66,16 @@ final readonly class CardPlacer
 
     private function marked(CardMark $mark, int $startMs, int $end, int $scene, int $number): ?CutCard
     {
-        $picture = $this->pictures->of(new CardLook(
+        $picture = $this->pictures->of(new CardDesign(
             $mark->kind, $mark->text, $this->choice->face, $mark->paint->fill, $mark->paint->plate,
             $mark->spot->size, $mark->spot->turn,
-        ), $this->shape);
+        ), $this->frame->shape);
 
         return $picture === null ? null : new CutCard(
             $startMs,
             min($end, $startMs + $mark->time->lengthMs),
             $picture,
-            new CardPlace($mark->spot->x / 1000, $mark->spot->y / 1000, $picture->width / $this->shape->width()),
+            new CardPlace($mark->spot->x / 1000, $mark->spot->y / 1000, $picture->width / $this->frame->width()),
             $mark->motions,
             new CardOrigin(
                 $mark->text !== '' ? $mark->text : Sticker::tryFrom($mark->kind)?->label() ?? $mark->kind,
@@ -113,23 +113,23 @@ final readonly class CardPlacer
         if ($this->choice->pointer === '' || $last->role === SceneRole::Hook) {
             return [];
         }
-        $arrow = $this->pictures->of(new CardLook(
+        $arrow = $this->pictures->of(new CardDesign(
             Sticker::ArrowDown->value, '', $this->choice->face, $this->choice->fill, '', self::POINTER_ARROW, 0,
-        ), $this->shape);
+        ), $this->frame->shape);
         $size = min(self::TITLE_MOST, self::TITLE[0] + self::TITLE[1] * mb_strlen($this->choice->pointer));
         $words = $this->text($this->choice->pointer, $size);
         if ($arrow === null || $words === null) {
             return [];
         }
         // Both stand together: words, and the arrow below them.
-        [$tall, $small] = [$words->height / $this->shape->height(), $arrow->height / $this->shape->height()];
+        [$tall, $small] = [$words->height / $this->frame->height(), $arrow->height / $this->frame->height()];
         $block = new CardPicture('', $words->width, $words->height + $arrow->height + (int) round(
-            self::GAP * $this->shape->height(),
+            self::GAP * $this->frame->height(),
         ));
         $middle = $this->laid($block, $last->startMs, $last->endMs, $cues, $taken, false, '')[0]->place->y ?? null;
         $half = ($tall + self::GAP + $small) / 2;
         $free = FreePlace::beside(self::during($cues, $last->startMs, $last->endMs), $taken);
-        $wide = $arrow->width / $this->shape->width();
+        $wide = $arrow->width / $this->frame->width();
         if ($middle !== null && $free->isClearBelow(0.5 - $wide / 2, $wide, $middle)) {
             return [
                 $this->standing($words, $last, 0.5, $middle - $half + $tall / 2, $this->choice->pointer),
@@ -147,8 +147,8 @@ final readonly class CardPlacer
     /** @return list<CutCard> an arrow down, where nothing but the edge of the frame is below it */
     private function pointing(CardPicture $arrow, CutScene $last, FreePlace $free): array
     {
-        $safe = $this->shape->safeArea();
-        [$wide, $tall] = [$arrow->width / $this->shape->width(), $arrow->height / $this->shape->height()];
+        $safe = $this->frame->safe;
+        [$wide, $tall] = [$arrow->width / $this->frame->width(), $arrow->height / $this->frame->height()];
         foreach ([0.5 - $wide / 2, 1 - $safe->right - $wide, $safe->left] as $left) {
             $top = $free->top(false, $safe->top, 1 - $safe->bottom - $tall, $left, $wide, $tall);
             if ($top !== null && $free->isClearBelow($left, $wide, $top)) {
@@ -165,16 +165,16 @@ final readonly class CardPlacer
     {
         return new CutCard(
             $scene->startMs, $scene->endMs, $picture,
-            new CardPlace(round($x, 5), round($y, 5), $picture->width / $this->shape->width()),
+            new CardPlace(round($x, 5), round($y, 5), $picture->width / $this->frame->width()),
             new CardMotions($this->choice->motion), new CardOrigin($says),
         );
     }
 
     private function text(string $text, int $size): ?CardPicture
     {
-        return $this->pictures->of(new CardLook(
+        return $this->pictures->of(new CardDesign(
             CardMark::TEXT, $text, $this->choice->face, $this->choice->fill, $this->choice->plate, $size, 0,
-        ), $this->shape);
+        ), $this->frame->shape);
     }
 
     /**
@@ -193,9 +193,9 @@ final readonly class CardPlacer
         bool $isHigh,
         string $says,
     ): array {
-        $safe = $this->shape->safeArea();
-        $width = $picture->width / $this->shape->width();
-        $height = $picture->height / $this->shape->height();
+        $safe = $this->frame->safe;
+        $width = $picture->width / $this->frame->width();
+        $height = $picture->height / $this->frame->height();
         $left = 0.5 - $width / 2;
         $top = FreePlace::beside(self::during($cues, $from, $until), $taken)->top(
             $isHigh, $safe->top, 1 - $safe->bottom - $height, $left, $width, $height,

@@ -6,7 +6,7 @@ namespace RapidReel\Plan\Cut;
 
 use InvalidArgumentException;
 use RapidReel\Base\FrameGrid;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\Target;
 use RapidReel\Captions\Cue\Cue;
 
 /**
@@ -70,6 +70,22 @@ final readonly class Cut
         );
     }
 
+    public function titled(string $title): self
+    {
+        return new self(
+            $title, $this->form, $this->scenes, $this->words, $this->cues, $this->found, $this->sound, $this->over,
+        );
+    }
+
+    /** The same frames for another target. */
+    public function madeFor(Target $target): self
+    {
+        return new self(
+            $this->title, $this->form->madeFor($target), $this->scenes, $this->words, $this->cues, $this->found,
+            $this->sound, $this->over,
+        );
+    }
+
     public function sounding(CutSound $sound): self
     {
         return new self(
@@ -99,7 +115,7 @@ final readonly class Cut
     {
         $from = $this->logoMs();
 
-        return $this->over->logo?->box($this->form->shape, array_values(array_filter(
+        return $this->over->logo?->box($this->form->frame, array_values(array_filter(
             $this->cues,
             static fn (Cue $cue): bool => $cue->endMs > $from,
         )));
@@ -107,7 +123,7 @@ final readonly class Cut
 
     public function grid(): FrameGrid
     {
-        return new FrameGrid(TargetProfile::FPS);
+        return $this->form->frame->grid();
     }
 
     public function frames(): int
@@ -128,6 +144,16 @@ final readonly class Cut
         $scenes = array_map(static fn (CutScene $scene): CutScene => $scene->withShots($shade), $this->scenes);
 
         return $this->withScenes($scenes);
+    }
+
+    /** @return list<int> the frame in the middle of every caption, without what stands before */
+    public function captionFrames(): array
+    {
+        $grid = $this->grid();
+
+        return array_map(fn (Cue $cue): int => min(
+            $this->frames() - 1, $grid->frameOf(intdiv($cue->startMs + $cue->endMs, 2)),
+        ), $this->cues);
     }
 
     /** How long it is with what stands before it and after it. */

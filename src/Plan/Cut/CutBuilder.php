@@ -7,6 +7,7 @@ namespace RapidReel\Plan\Cut;
 use RapidReel\Base\Colour\ColourMatch;
 use RapidReel\Base\Colour\OddOnes;
 use RapidReel\Base\Refusal;
+use RapidReel\Base\Target\Frame;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cueing\CueMaker;
 use RapidReel\Captions\Cueing\EmojiBook;
@@ -28,14 +29,19 @@ final readonly class CutBuilder
 {
     private CutFlags $flags;
 
+    private ScenePacer $pacer;
+
+    private Frame $frame;
+
     public function __construct(
         private ShortSettings $settings,
         private Lettering $letters,
         private FootageMatcher $matcher = new FootageMatcher,
         private AtHand $hand = new AtHand,
-        private ScenePacer $pacer = new ScenePacer,
     ) {
-        $this->flags = new CutFlags($settings->profile, $letters->faces);
+        $this->frame = $settings->targets->frame();
+        $this->pacer = new ScenePacer($this->frame->grid());
+        $this->flags = new CutFlags($settings->targets->limits(), $letters->faces);
     }
 
     /**
@@ -54,7 +60,7 @@ final readonly class CutBuilder
         $looks = $this->looks($pictures, $voiced, $spans);
         $captions = new CueMaker(
             $this->letters->faces,
-            $this->settings->shape,
+            $this->frame,
             $this->letters->language,
             self::words($voiced),
             $this->letters->emoji ?? EmojiBook::none(),
@@ -111,7 +117,9 @@ final readonly class CutBuilder
 
         return new Cut(
             $title,
-            new CutForm($this->settings->profile, $this->settings->shape, $this->settings->loop),
+            new CutForm(
+                $this->settings->targets->main, $this->settings->targets->limits(), $this->frame, $this->settings->loop,
+            ),
             $scenes,
             $words,
             $cues,
@@ -151,12 +159,12 @@ final readonly class CutBuilder
     private function taken(array $cues): array
     {
         $logo = $this->hand->logo;
-        $box = $logo?->box($this->settings->shape, $cues);
+        $box = $logo?->box($this->frame, $cues);
         if ($logo === null || $box === null) {
             return [];
         }
         [$left, $top, $width] = $box;
-        $height = $width * $logo->height / $logo->width * $this->settings->shape->aspect();
+        $height = $width * $logo->height / $logo->width * $this->frame->aspect();
 
         return [[$left, $top, $left + $width, $top + $height]];
     }
@@ -190,7 +198,7 @@ final readonly class CutBuilder
 
         $times = new CutTimes($duration, $hookMs, $introOutro);
 
-        return new CutSummary($this->settings->profile, $times, count($words), $scenes, $cuts, [
+        return new CutSummary($this->settings->targets->limits(), $times, count($words), $scenes, $cuts, [
             ...$flags,
             ...$this->flags->of($duration + array_sum($introOutro), $hookMs + $introOutro[0], [], $words),
         ]);
@@ -287,7 +295,7 @@ final readonly class CutBuilder
             $this->hand->interests?->of($footage->id),
             $motion === null ? $choice : $choice->moving($motion),
             $chosen->pins ?? [],
-            $this->settings->shape->aspect(),
+            $this->frame->aspect(),
             $inMs,
             $loopMs > 0 ? $loopMs : $shownMs,
         );

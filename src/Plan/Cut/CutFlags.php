@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Cut;
 
-use RapidReel\Base\TargetProfile;
-use RapidReel\Base\Typeface\FaceSet;
+use RapidReel\Base\Target\Limits;
+use RapidReel\Base\Typeface\TypefaceSet;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Pictures\Footage\Matching\ShotMatch;
 use RapidReel\Pictures\Footage\ShotNeed;
@@ -14,8 +14,8 @@ use RapidReel\Pictures\Footage\ShotNeed;
 final readonly class CutFlags
 {
     public function __construct(
-        private TargetProfile $profile,
-        private FaceSet $faces,
+        private Limits $limits,
+        private TypefaceSet $faces,
     ) {
     }
 
@@ -58,33 +58,36 @@ final readonly class CutFlags
         int $unkeyed = 0,
     ): array {
         $flags = [];
-        if ($hookMs > $this->profile->hookWindowMs()) {
+        $limits = $this->limits;
+        [$shortest, $longest, $hook] = array_map(
+            static fn (string $whose): string => $whose === '' ? '' : " of “{$whose}”",
+            $limits->whose,
+        );
+        if ($limits->isHookLate($hookMs)) {
             $flags[] = new Flag(
                 FlagCode::HookLate,
                 sprintf(
-                    'The hook takes %.1f s to say; viewers give it %.1f s.',
-                    $hookMs / 1000,
-                    $this->profile->hookWindowMs() / 1000,
+                    'The hook takes %.1f s to say; viewers%s give it %.1f s.',
+                    $hookMs / 1000, $hook, $limits->length->hookWindowMs / 1000,
                 ),
             );
         }
-        if ($duration > $this->profile->longestMs()) {
+        if ($limits->over($duration) > 0) {
             $flags[] = new Flag(
                 FlagCode::TooLong,
                 sprintf(
-                    '%.1f s over the limit of %d s.',
-                    ($duration - $this->profile->longestMs()) / 1000,
-                    intdiv($this->profile->longestMs(), 1000),
+                    '%.1f s over the limit%s of %d s.', $limits->over($duration) / 1000, $longest,
+                    intdiv($limits->length->longestMs ?? 0, 1000),
                 ),
             );
         }
-        if ($duration < $this->profile->shortestMs()) {
+        if ($limits->under($duration) > 0) {
             $flags[] = new Flag(
                 FlagCode::TooShort,
                 sprintf(
-                    '%.1f s short of the %d s that the target asks for.',
-                    ($this->profile->shortestMs() - $duration) / 1000,
-                    intdiv($this->profile->shortestMs(), 1000),
+                    '%.1f s short of the %d s that %s asks for.',
+                    $limits->under($duration) / 1000, intdiv($limits->length->shortestMs, 1000),
+                    $shortest === '' ? 'the target' : mb_substr($shortest, 4),
                 ),
             );
         }

@@ -6,7 +6,9 @@ namespace RapidReel\Plan\Cut;
 
 use JsonException;
 use RapidReel\Base\FrameShape;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\Limits;
+use RapidReel\Base\Target\Target;
+use RapidReel\Base\Target\Targets;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Cue\CueSource;
 use RapidReel\Captions\Cue\CueWord;
@@ -28,15 +30,18 @@ final class CutJson
     /** @throws JsonException */
     public static function encode(Cut $cut): string
     {
+        $shape = $cut->form->frame->shape;
+
         return json_encode([
             ...$cut->report(),
             'making' => [
                 'title' => $cut->title,
-                'profile' => $cut->form->profile->value,
+                'target' => $cut->form->target->toArray(),
+                'limits' => $cut->form->limits->toArray(),
                 'takes' => array_map(static fn (CutScene $scene): string => $scene->take, $cut->scenes),
                 ...self::captions($cut->cues),
                 'music' => $cut->sound->music?->toArray(),
-                ...($cut->form->shape === FrameShape::Upright ? [] : ['shape' => $cut->form->shape->value]),
+                ...($shape === FrameShape::Upright ? [] : ['shape' => $shape->value]),
                 ...($cut->sound->effects === [] ? [] : ['effects' => array_map(
                     static fn (CutEffect $effect): array => get_object_vars($effect),
                     $cut->sound->effects,
@@ -78,7 +83,8 @@ final class CutJson
          *     words: list<array{text: string, start_ms: int, end_ms: int, scene: int}>,
          *     flags: list<array{code: string, message: string}>,
          *     making: array{
-         *         title: string, profile: string, takes: list<string>,
+         *         title: string, target?: array<string, mixed>, limits?: array<string, mixed>, profile?: string,
+         *         takes: list<string>,
          *         cues: list<array{
          *             start_ms: int, end_ms: int, scene: int, word: int, count: int, locked: bool, style: int,
          *             words: non-empty-list<array{
@@ -117,6 +123,10 @@ final class CutJson
          * } $data
          */
         $making = $data['making'];
+        // Earlier versions wrote the name of one of those that ship.
+        $target = isset($making['target'])
+            ? Target::fromArray($making['target'])
+            : (new Targets)->get($making['profile'] ?? Targets::USUAL);
         $introOutro = new IntroOutro(
             CutEdge::fromArray($making['around']['opening'] ?? null),
             CutEdge::fromArray($making['around']['ending'] ?? null),
@@ -141,8 +151,9 @@ final class CutJson
         return new Cut(
             $making['title'],
             new CutForm(
-                TargetProfile::from($making['profile']),
-                FrameShape::from($making['shape'] ?? FrameShape::Upright->value),
+                $target,
+                isset($making['limits']) ? Limits::fromArray($making['limits']) : Limits::of([$target]),
+                $target->frame(FrameShape::from($making['shape'] ?? FrameShape::Upright->value)),
                 Transition::fromArray($making['loop'] ?? null),
             ),
             $scenes,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Cut;
 
-use RapidReel\Base\FrameShape;
+use RapidReel\Base\Target\Frame;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Plan\Choice\LogoChoice;
 use RapidReel\Plan\Choice\LogoPlace;
@@ -54,13 +54,13 @@ final readonly class CutLogo
      * @param  list<Cue>  $cues  that are shown while it is
      * @return array{float, float, float}|null left, top and width; null where captions leave no room for it
      */
-    public function box(FrameShape $shape, array $cues): ?array
+    public function box(Frame $frame, array $cues): ?array
     {
-        $safe = $shape->safeArea();
+        $safe = $frame->safe;
         $place = FreePlace::beside($cues);
         $most = min($this->size / 100, 1 - $safe->left - $safe->right);
         for ($width = $most; $width >= self::LEAST * $most; $width *= 0.85) {
-            $height = $width * $this->height / $this->width * $shape->aspect();
+            $height = $width * $this->height / $this->width * $frame->aspect();
             $left = $safe->left + $this->place->across() * (1 - $safe->left - $safe->right - $width);
             $top = $place->top(
                 $this->place->isTop(), $safe->top, 1 - $safe->bottom - $height, $left, $width, $height,

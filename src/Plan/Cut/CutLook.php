@@ -6,12 +6,12 @@ namespace RapidReel\Plan\Cut;
 
 use RapidReel\Base\Colour\ColourMatch;
 use RapidReel\Base\Colour\Grade;
-use RapidReel\Pictures\Matte\Keying;
+use RapidReel\Pictures\Matte\Matte;
 
 /**
  * What is done to the picture of a shot.
  *
- * @phpstan-import-type KeyingData from Keying
+ * @phpstan-import-type KeyingData from Matte
  */
 final readonly class CutLook
 {
@@ -20,7 +20,7 @@ final readonly class CutLook
      * @param  int  $shade  by how much it is darkened under its captions, in percent; found when a video is made
      * @param  ColourMatch|null  $match  the grade that brings its colours to those of the rest
      * @param  Grade|null  $grade  how it is graded; null where it stays as it is
-     * @param  Keying|null  $key  how its subject is taken off its ground; null where it is not
+     * @param  Matte|null  $key  how its subject is taken off its ground; null where it is not
      * @param  bool  $isShaded  whether it is to be darkened under captions that would be faint
      */
     public function __construct(
@@ -28,7 +28,7 @@ final readonly class CutLook
         public int $shade = 0,
         public ?ColourMatch $match = null,
         public ?Grade $grade = null,
-        public ?Keying $key = null,
+        public ?Matte $key = null,
         public bool $isShaded = false,
     ) {
     }
@@ -72,7 +72,7 @@ final readonly class CutLook
             $data['shade'] ?? 0,
             isset($data['match']) ? ColourMatch::fromArray($data['match']) : null,
             isset($data['grade']) ? Grade::fromArray($data['grade']) : null,
-            Keying::fromArray($data['key'] ?? null),
+            Matte::fromArray($data['key'] ?? null),
             $data['is_shaded'] ?? false,
         );
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace RapidReel\Plan\Cut;
 
 use InvalidArgumentException;
-use RapidReel\Pictures\Matte\Keying;
+use RapidReel\Pictures\Matte\Matte;
 
 /**
  * One picture on screen: which footage, from where in it, and how it is framed and moves. Times in ms of the short.
  *
- * @phpstan-import-type KeyingData from Keying
+ * @phpstan-import-type KeyingData from Matte
  *
  * @phpstan-type ShotData array{
  *     footage: string, start_ms: int, end_ms: int, kind: string, fingerprint: string, width: int, height: int,

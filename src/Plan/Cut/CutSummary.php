@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Cut;
 
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\Limits;
+use RapidReel\Base\Target\Targets;
 
 /** What a row of the rundown shows of a cut, small enough to be read for hundreds of shorts at once. Times in ms. */
 final readonly class CutSummary
@@ -15,7 +16,7 @@ final readonly class CutSummary
      * @param  list<Flag>  $flags
      */
     public function __construct(
-        public TargetProfile $profile,
+        public Limits $limits,
         public CutTimes $times,
         public int $words,
         public array $scenes,
@@ -29,7 +30,7 @@ final readonly class CutSummary
     public static function of(Cut $cut, string $pixels, string $sound): self
     {
         return new self(
-            $cut->form->profile,
+            $cut->form->limits,
             new CutTimes($cut->durationMs, $cut->found->hookMs, [
                 $cut->over->introOutro->openingMs(),
                 $cut->over->introOutro->ms() - $cut->over->introOutro->openingMs(),
@@ -64,7 +65,7 @@ final readonly class CutSummary
     public function flagged(array $flags): self
     {
         return new self(
-            $this->profile,
+            $this->limits,
             $this->times,
             $this->words,
             $this->scenes,
@@ -88,17 +89,17 @@ final readonly class CutSummary
 
     public function isOver(): bool
     {
-        return $this->wholeMs() > $this->profile->longestMs();
+        return $this->limits->over($this->wholeMs()) > 0;
     }
 
     public function isUnder(): bool
     {
-        return $this->wholeMs() < $this->profile->shortestMs();
+        return $this->limits->under($this->wholeMs()) > 0;
     }
 
     public function isHookLate(): bool
     {
-        return $this->hookOutMs() > $this->profile->hookWindowMs();
+        return $this->limits->isHookLate($this->hookOutMs());
     }
 
     public function wordsASecond(): float
@@ -120,7 +121,7 @@ final readonly class CutSummary
     public function toJson(): string
     {
         return json_encode([
-            'profile' => $this->profile->value,
+            'limits' => $this->limits->toArray(),
             'duration_ms' => $this->times->durationMs,
             'hook_ms' => $this->times->hookMs,
             'words' => $this->words,
@@ -138,7 +139,8 @@ final readonly class CutSummary
         // What was encoded above has this shape.
         /**
          * @var array{
-         *     profile: string, duration_ms: int, hook_ms: int, words: int, scenes: list<array{int, int, string}>,
+         *     profile?: string, limits?: array<string, mixed>, duration_ms: int, hook_ms: int, words: int,
+         *     scenes: list<array{int, int, string}>,
          *     cuts_ms: list<int>, flags: list<array{code: string, message: string}>, pixels?: string, sound?: string,
          *     around?: array{int, int}
          * } $data
@@ -146,7 +148,10 @@ final readonly class CutSummary
         $data = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
 
         return new self(
-            TargetProfile::from($data['profile']),
+            isset($data['limits'])
+                ? Limits::fromArray($data['limits'])
+                // Earlier versions wrote the name of one of those that ship.
+                : Limits::of([(new Targets)->get($data['profile'] ?? Targets::USUAL)]),
             new CutTimes($data['duration_ms'], $data['hook_ms'], $data['around'] ?? [0, 0]),
             $data['words'],
             $data['scenes'],

@@ -6,7 +6,7 @@ namespace RapidReel\Plan\Cut;
 
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\FrameShape;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\TargetPicture;
 use RapidReel\Pictures\Framing\StillMotion;
 use RapidReel\Plan\Choice\MusicLevel;
 
@@ -94,7 +94,7 @@ final class CutUpgrade
         foreach ($starts as $word => $ms) {
             $nearest = abs($ms - $shot['start_ms']) < abs($starts[$nearest] - $shot['start_ms']) ? $word : $nearest;
         }
-        $grid = new FrameGrid(TargetProfile::FPS);
+        $grid = new FrameGrid(TargetPicture::USUAL_RATE);
         $lengthMs = $grid->msOf($grid->frameOf($shot['end_ms']) - $grid->frameOf($shot['start_ms']));
         $path = $shot['motion'] === null ? [] : [
             'path' => StillMotion::from($shot['motion'])->path(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Cut;
 
-use RapidReel\Base\Typeface\FaceSet;
+use RapidReel\Base\Typeface\TypefaceSet;
 use RapidReel\Captions\Cueing\EmojiBook;
 
 /** What captions of a short are set with. */
@@ -12,7 +12,7 @@ final readonly class Lettering
 {
     /** @param  string  $language  of its words, as a BCP 47 tag */
     public function __construct(
-        public FaceSet $faces,
+        public TypefaceSet $faces,
         public string $language = 'en',
         public ?EmojiBook $emoji = null,
     ) {

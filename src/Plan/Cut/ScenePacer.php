@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace RapidReel\Plan\Cut;
 
 use RapidReel\Base\FrameGrid;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Plan\Pace\PacedScene;
 
 /**
@@ -20,11 +19,8 @@ final readonly class ScenePacer
     /** The same where a trailing ellipsis carries the thought on. */
     public const CARRY_MS = PacedScene::CARRY_MS;
 
-    public FrameGrid $grid;
-
-    public function __construct()
+    public function __construct(public FrameGrid $grid)
     {
-        $this->grid = new FrameGrid(TargetProfile::FPS);
     }
 
     /**

@@ -6,7 +6,6 @@ namespace RapidReel\Plan\Settings;
 
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\Refusal;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Plan\Choice\EdgeChoice;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\NumberType;
@@ -60,9 +59,8 @@ final class EdgeSettings
      *
      * @throws Refusal
      */
-    public static function edges(SettingValues $values): array
+    public static function edges(SettingValues $values, FrameGrid $grid): array
     {
-        $grid = new FrameGrid(TargetProfile::FPS);
         $edge = static fn (string $key): ?EdgeChoice => $values->text($key) === Registry::NONE
             ? null
             : new EdgeChoice($values->text($key), $grid->msOf($grid->frameOf($values->number("{$key}_ms"))));

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace RapidReel\Plan\Settings;
 
 use RapidReel\Base\FrameShape;
+use RapidReel\Base\NamePattern;
 use RapidReel\Base\Refusal;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\Targets;
 use RapidReel\Base\Values;
 use RapidReel\Pictures\Framing\Framing;
 use RapidReel\Pictures\Framing\FramingChoice;
@@ -14,8 +15,13 @@ use RapidReel\Pictures\Framing\StillMotion;
 use RapidReel\Plan\Pace\ShotPlanner;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\ColourType;
+use RapidReel\Plan\Settings\Type\NamesType;
 use RapidReel\Plan\Settings\Type\NumberType;
+use RapidReel\Plan\Settings\Type\SeveralType;
+use RapidReel\Plan\Settings\Type\SeveritiesType;
 use RapidReel\Plan\Settings\Type\SplitType;
+use RapidReel\Plan\Settings\Type\TargetsType;
+use RapidReel\Plan\Settings\Type\TextType;
 use RapidReel\Text\Script\SplitRule;
 use RapidReel\Voice\Speech\DeadAir;
 use RapidReel\Voice\Speech\SpeechRate;
@@ -40,6 +46,14 @@ final readonly class Registry
 
     public const NEEDED = 'needed';
 
+    /** Group of the targets, which have a page of their own. */
+    public const TARGETS = 'targets';
+
+    /** Group of what is looked for before a short leaves, which has a page of its own. */
+    public const REVIEW = 'review';
+
+    private const MOST_FORBIDDEN = 2_000;
+
     /** @param  array<string, Setting>  $settings  by key */
     private function __construct(private array $settings)
     {
@@ -49,6 +63,7 @@ final readonly class Registry
         OfferedVoices $voices,
         OfferedSounds $sounds = new OfferedSounds,
         OfferedLooks $looks = new OfferedLooks,
+        Targets $targets = new Targets,
     ): self {
         $toScene = [Level::Channel, Level::Batch, Level::Short, Level::Scene];
         $toShort = [Level::Channel, Level::Batch, Level::Short];
@@ -65,12 +80,40 @@ final readonly class Registry
             new Setting(
                 'profile',
                 'Target',
-                self::profiles(),
-                TargetProfile::UpTo60->value,
+                self::targets($targets),
+                Targets::USUAL,
                 $toShort,
                 Stale::Plan,
                 ['target'],
                 Setting::MAIN,
+            ),
+            new Setting(
+                'more_targets',
+                'Also made for',
+                new SeveralType(self::targets($targets)),
+                '',
+                $toShort,
+                Stale::Plan,
+                ['targets'],
+            ),
+            new Setting(
+                'own_targets',
+                'Own targets',
+                new TargetsType,
+                '{}',
+                [Level::Channel],
+                Stale::Plan,
+                group: self::TARGETS,
+            ),
+            new Setting(
+                'file_names', 'Names of files', new NamesType, NamePattern::USUAL, [Level::Channel, Level::Batch], null,
+            ),
+            new Setting(
+                'severities', 'What stops a short', new SeveritiesType, '', $toShort, null, group: self::REVIEW,
+            ),
+            new Setting(
+                'forbidden', 'Words that are not said', new TextType('The list of words', self::MOST_FORBIDDEN), '',
+                $toShort, null, group: self::REVIEW,
             ),
             new Setting(
                 'shape',
@@ -209,7 +252,7 @@ final readonly class Registry
                 Stale::Plan,
             ),
             ...LookSettings::of([...$toScene, Level::Shot], $looks->tables),
-            ...KeySettings::of([...$toScene, Level::Shot], $looks->byHand['behind'] ?? []),
+            ...MatteSettings::of([...$toScene, Level::Shot], $looks->byHand['behind'] ?? []),
             ...LogoSettings::of($toShort, $looks->logos),
             ...CardSettings::of($toShort, $looks->faces),
             ...EdgeSettings::of($toShort, $looks->byHand['opening'] ?? [], $looks->byHand['ending'] ?? []),
@@ -217,6 +260,17 @@ final readonly class Registry
         ];
 
         return new self(array_combine(array_map(static fn (Setting $one): string => $one->key, $list), $list));
+    }
+
+    /** The same with other targets to choose from. */
+    public function offering(Targets $targets): self
+    {
+        $settings = $this->settings;
+        $type = self::targets($targets);
+        $settings['profile'] = $settings['profile']->taking($type);
+        $settings['more_targets'] = $settings['more_targets']->taking(new SeveralType($type));
+
+        return new self($settings);
     }
 
     /** @return array<string, Setting> by key */
@@ -286,18 +340,9 @@ final readonly class Registry
         return new Values($values);
     }
 
-    private static function profiles(): ChoiceType
+    private static function targets(Targets $targets): ChoiceType
     {
-        $labels = [];
-        foreach (TargetProfile::cases() as $profile) {
-            $labels[$profile->value] = $profile->label();
-        }
-
-        return new ChoiceType(
-            'target',
-            $labels,
-            named: static fn (string $written): ?string => TargetProfile::named($written)?->value,
-        );
+        return new ChoiceType('target', $targets->labels(), named: $targets->named(...));
     }
 
     private static function shapes(): ChoiceType

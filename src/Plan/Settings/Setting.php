@@ -34,6 +34,14 @@ final readonly class Setting
     ) {
     }
 
+    /** The same with other values. */
+    public function taking(SettingType $type): self
+    {
+        return new self(
+            $this->key, $this->label, $type, $this->default, $this->levels, $this->stale, $this->aliases, $this->group,
+        );
+    }
+
     public function isAt(Level $level): bool
     {
         return in_array($level, $this->levels, true);

@@ -6,7 +6,8 @@ namespace RapidReel\Plan\Settings;
 
 use RapidReel\Base\FrameShape;
 use RapidReel\Base\Refusal;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\Target;
+use RapidReel\Base\Target\Targets;
 use RapidReel\Pictures\Framing\Framing;
 use RapidReel\Pictures\Framing\FramingChoice;
 use RapidReel\Pictures\Framing\StillMotion;
@@ -17,9 +18,11 @@ use RapidReel\Plan\Choice\SceneSettings;
 use RapidReel\Plan\Choice\ShortSettings;
 use RapidReel\Plan\Choice\ShotSettings;
 use RapidReel\Plan\Choice\SpeechChoice;
+use RapidReel\Plan\Choice\TargetChoice;
 use RapidReel\Plan\Choice\Transition;
 use RapidReel\Plan\Choice\TransitionKind;
 use RapidReel\Plan\Pace\PacedScene;
+use RapidReel\Plan\Settings\Type\TargetsType;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneRole;
 use RapidReel\Text\Script\SplitRule;
@@ -30,15 +33,16 @@ final class SettingsReader
     /** @throws Refusal */
     public static function short(SettingValues $values): ShortSettings
     {
+        $targets = self::targets($values);
+
         return new ShortSettings(
-            self::profile($values),
-            self::shape($values),
+            $targets,
             PaceSettings::loop($values),
             SoundSettings::music($values),
             LogoSettings::logo($values),
             CardSettings::cards($values),
             CardSettings::progress($values),
-            EdgeSettings::edges($values),
+            EdgeSettings::edges($values, $targets->frame()->grid()),
         );
     }
 
@@ -80,7 +84,7 @@ final class SettingsReader
             ),
             Transition::seen(TransitionKind::from($values->text('transition')), $values->number('transition_ms')),
             ClipFit::from($values->text('clip_fit')),
-            KeySettings::choice($values),
+            MatteSettings::choice($values),
             SoundSettings::sounds($values),
             SoundSettings::effect($values, 'effect'),
         );
@@ -98,15 +102,15 @@ final class SettingsReader
     }
 
     /** @throws Refusal */
-    public static function shape(SettingValues $values): FrameShape
+    public static function targets(SettingValues $values): TargetChoice
     {
-        return FrameShape::from($values->text('shape'));
-    }
+        $targets = new Targets(TargetsType::all($values->text('own_targets')));
+        $main = $targets->get($values->text('profile'));
 
-    /** @throws Refusal */
-    public static function profile(SettingValues $values): TargetProfile
-    {
-        return TargetProfile::from($values->text('profile'));
+        return new TargetChoice($main, array_values(array_filter(
+            $targets->listed($values->text('more_targets')),
+            static fn (Target $one): bool => $one->id !== $main->id,
+        )), FrameShape::from($values->text('shape')));
     }
 
     /** @throws Refusal */

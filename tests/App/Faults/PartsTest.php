@@ -9,19 +9,19 @@ use App\Makers\Proofs\ProofDesk;
 use App\Makers\Proofs\ProofFrames;
 use App\Makers\Proofs\ProofMaker;
 use App\Media\Artwork\CubeShelf;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Media\Audio\SoundMixer;
 use App\Media\Store\MediaStore;
-use App\Shelves\Library\FaceDesk;
 use App\Shelves\Library\LogoDesk;
 use App\Shelves\Library\SoundDesk;
 use App\Shelves\Library\TableDesk;
+use App\Shelves\Library\TypefaceDesk;
 use App\Shelves\Models\Effect;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\ExportState;
-use App\Shelves\Models\Face;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Short;
+use App\Shelves\Models\Typeface;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -64,8 +64,8 @@ final class PartsTest extends FaultCase
         app(TableDesk::class)->bring($channel, $cube, 'plain.cube');
         $ttf = TEST_PLACE.'/parts.ttf';
         copy(Burner::fonts().'/Rubik_800ExtraBold.ttf', $ttf);
-        app(FaceDesk::class)->bring($channel, $ttf);
-        $face = (string) Face::query()->where('channel_id', $channel->id)->value('face');
+        app(TypefaceDesk::class)->bring($channel, $ttf);
+        $face = (string) Typeface::query()->where('channel_id', $channel->id)->value('face');
         $bell = app(SoundDesk::class)->effect($channel, self::media(
             'parts-bell.wav', '-f', 'lavfi', '-i', 'sine=frequency=880:duration=1',
         ), 'Bell.wav');
@@ -98,12 +98,12 @@ final class PartsTest extends FaultCase
         self::assertSame([ExportState::Done, null], [$first->state, $first->problem]);
         $cut = $short->refresh()->plannedCut();
         self::assertNotNull($cut);
-        $face = (string) Face::query()->value('face');
+        $face = (string) Typeface::query()->value('face');
         foreach ([
             'The logo “Beacon”' => self::store()->source((string) $cut->over->logo?->picture),
             'The colour table' => app(CubeShelf::class)
                 ->file((string) DB::table('colour_tables')->latest('id')->value('hash')),
-            'A face that captions' => app(FaceBook::class)->file($face),
+            'A face that captions' => app(TypefaceBook::class)->file($face),
             'The effect “Bell”' => self::store()->path(Effect::query()->sole()->path),
         ] as $told => $file) {
             $whole = (string) file_get_contents($file);
@@ -255,13 +255,9 @@ final class PartsTest extends FaultCase
         $scene = $bell->scenes[0];
         $this->putJson("/scenes/{$scene->id}", ['text' => 'A bell rang twice.'])->assertOk();
         $this->work();
-        $zip = function (string $query) use ($batch): ZipArchive {
-            $zip = new ZipArchive;
-            $zip->open($this->get("/batches/{$batch->id}/download$query")->assertOk()->baseResponse->getFile()
-                ->getPathname());
-
-            return $zip;
-        };
+        $zip = fn (string $query): ZipArchive => self::zipOf(
+            $this->get("/batches/{$batch->id}/download$query")->assertOk(),
+        );
         $names = static fn (ZipArchive $zip): array => array_values(array_filter(array_map(
             static fn (int $i): string => (string) $zip->getNameIndex($i), range(0, $zip->numFiles - 1),
         ), static fn (string $name): bool => str_ends_with($name, 'mp4')));
@@ -271,9 +267,9 @@ final class PartsTest extends FaultCase
         self::assertSame(['01-lamp.mp4', '02-bell-outdated.mp4', '03-map-draft.mp4'], $names($all));
         $manifest = (string) $all->getFromName('manifest.csv');
         self::assertMatchesRegularExpression(
-            '/^02-bell-outdated\.mp4,Bell,.*02-bell-outdated\.srt,.*,outdated\r?$/m', $manifest,
+            '/^02-bell-outdated\.mp4,Bell,.*02-bell-outdated\.srt,.*,outdated,short-\d+\r?$/m', $manifest,
         );
-        self::assertMatchesRegularExpression('/^03-map-draft\.mp4,.*,draft\r?$/m', $manifest);
+        self::assertMatchesRegularExpression('/^03-map-draft\.mp4,.*,draft,short-\d+\r?$/m', $manifest);
         $page = $this->get("/batches/{$batch->id}")->assertOk();
         foreach (['final', 'outdated', 'draft'] as $state) {
             $page->assertSee("data-leaves=\"$state\"", false);

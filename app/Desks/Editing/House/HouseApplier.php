@@ -16,7 +16,9 @@ use RapidReel\Plan\Settings\Level;
 final readonly class HouseApplier
 {
     /** What a short is, and not how the channel looks and sounds: it stays. */
-    private const KEPT = ['voice', 'speed', 'split', 'profile', 'shape', 'tempo', 'dead_air', 'pause', 'tail', 'need'];
+    private const KEPT = [
+        'voice', 'speed', 'split', 'profile', 'more_targets', 'shape', 'tempo', 'dead_air', 'pause', 'tail', 'need',
+    ];
 
     public function __construct(
         private EditBook $edits,

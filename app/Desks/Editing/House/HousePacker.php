@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Desks\Editing\House;
 
 use App\Media\Artwork\CubeShelf;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Library\ChosenFootage;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\ColourTable;
-use App\Shelves\Models\Face;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Logo;
+use App\Shelves\Models\Typeface;
 use ZipArchive;
 
 /** Writes a house style as one file: a ZIP with house.json, and the logos, faces, tables and footage that it names. */
@@ -24,7 +24,7 @@ final readonly class HousePacker
 
     public function __construct(
         private MediaStore $store,
-        private FaceBook $faces,
+        private TypefaceBook $faces,
         private CubeShelf $cubes,
     ) {
     }
@@ -62,7 +62,7 @@ final readonly class HousePacker
         foreach (ColourTable::at($channel)->get() as $table) {
             $add('table', $table->hash, $table->name, $this->cubes->file($table->hash), 'cube');
         }
-        foreach (Face::at($channel)->get() as $face) {
+        foreach (Typeface::at($channel)->get() as $face) {
             $add('face', $face->face, $face->name, $this->faces->file($face->face), 'ttf');
         }
         foreach (array_intersect_key(ChosenFootage::TAGS, $own) as $key => $tag) {

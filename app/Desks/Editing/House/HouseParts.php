@@ -8,12 +8,12 @@ use App\Media\Probing\UnusableMedia;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
-use App\Shelves\Library\FaceDesk;
 use App\Shelves\Library\FootageImporter;
 use App\Shelves\Library\LogoDesk;
 use App\Shelves\Library\TableDesk;
+use App\Shelves\Library\TypefaceDesk;
 use App\Shelves\Models\Channel;
-use App\Shelves\Models\Face;
+use App\Shelves\Models\Typeface;
 use RapidReel\Base\Refusal;
 
 /** Brings what comes in the file of a house style into its channel: logos, tables, faces and footage. */
@@ -22,7 +22,7 @@ final readonly class HouseParts
     public function __construct(
         private MediaStore $store,
         private LogoDesk $logos,
-        private FaceDesk $faces,
+        private TypefaceDesk $faces,
         private TableDesk $tables,
         private FootageImporter $importer,
     ) {
@@ -84,6 +84,6 @@ final readonly class HouseParts
     {
         $called = $this->faces->bring($channel, $file);
 
-        return (string) Face::at($channel)->where('name', $called)->orderByDesc('id')->value('face');
+        return (string) Typeface::at($channel)->where('name', $called)->orderByDesc('id')->value('face');
     }
 }

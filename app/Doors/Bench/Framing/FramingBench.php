@@ -9,11 +9,11 @@ use App\Doors\Bench\Unit;
 use App\Doors\Bench\Usage;
 use App\Makers\Interest\FileFramer;
 use App\Makers\Interest\FramedFile;
-use App\Media\Looking\InterestReader;
+use App\Media\Analysis\InterestReader;
 use App\Media\Making\Maker;
 use App\Media\Process\MediaTools;
 use App\Media\Video\Sources;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\TargetPicture;
 use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
@@ -209,7 +209,7 @@ final readonly class FramingBench
         $layer = new Layer($source, 0, $path);
         $recipe = new Recipe(
             60,
-            new Raster(Quality::Final->width(), Quality::Final->height(), TargetProfile::FPS),
+            new Raster(Quality::Final->width(), Quality::Final->height(), TargetPicture::USUAL_RATE),
             $layer,
             new Look,
             CaptionScript::none(),

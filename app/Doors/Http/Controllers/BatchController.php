@@ -11,8 +11,10 @@ use App\Desks\Editing\PaceEditor;
 use App\Desks\Editing\PatternDesk;
 use App\Desks\Exporting\ExportArchive;
 use App\Desks\Exporting\ExportDesk;
+use App\Desks\Exporting\StoppedExports;
 use App\Desks\Intake\ScriptFiles;
 use App\Desks\PictureOrders\PictureDesk;
+use App\Desks\Review\Mender;
 use App\Doors\Http\Presenters\BatchRow;
 use App\Doors\Http\Presenters\Rundown\LengthRow;
 use App\Doors\Http\Presenters\Rundown\Rundown;
@@ -32,6 +34,7 @@ use RapidReel\Base\Refusal;
 use RapidReel\Base\Seconds;
 use RapidReel\Base\Values;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class BatchController extends Controller
 {
@@ -109,6 +112,7 @@ final class BatchController extends Controller
         PictureDesk $pictures,
         PaceEditor $pace,
         PatternDesk $patterns,
+        Mender $mender,
         Rundown $rundown,
     ): JsonResponse {
         $act = $request->input('act');
@@ -133,6 +137,7 @@ final class BatchController extends Controller
                     ?? throw new Refusal('This pattern is no longer there.'),
             ),
             'match' => $desk->match($batch, $shorts),
+            'mend' => $mender->mendAll($batch, $shorts),
             'pictures' => $pictures->orderAll($shorts),
             'copy' => $desk->copy($batch, $shorts),
             'hooks' => $desk->hooks($batch, $shorts),
@@ -176,11 +181,18 @@ final class BatchController extends Controller
         ]);
     }
 
-    public function export(Request $request, Batch $batch, ExportDesk $desk): RedirectResponse
-    {
-        $desk->orderAll($this->chosen($request, $batch), $this->quality($request));
+    public function export(
+        Request $request,
+        Batch $batch,
+        ExportDesk $desk,
+        StoppedExports $stopped,
+    ): RedirectResponse {
+        $quality = $this->quality($request);
+        [$shorts, $why] = $stopped->of($batch, $this->chosen($request, $batch), $quality);
+        $desk->orderAll($shorts, $quality);
+        $back = redirect()->route('batches.show', $batch);
 
-        return redirect()->route('batches.show', $batch);
+        return $why === '' ? $back : $back->with('problem', $why);
     }
 
     public function cancel(Request $request, Batch $batch, ExportDesk $desk): RedirectResponse
@@ -190,11 +202,23 @@ final class BatchController extends Controller
         return redirect()->route('batches.show', $batch);
     }
 
-    public function download(Request $request, Batch $batch, ExportArchive $archive): BinaryFileResponse
+    /** What is finished, as a ZIP that is sent as it is put together. */
+    public function download(Request $request, Batch $batch, ExportArchive $archive): StreamedResponse
     {
-        return $this->zip(
-            $archive->of($this->chosen($request, $batch), $request->boolean('all')), "batch-{$batch->id}.zip",
-        );
+        $files = $archive->of($this->chosen($request, $batch), $request->boolean('all'));
+
+        return response()->stream(static function () use ($files): void {
+            foreach ($files->zip() as $piece) {
+                echo $piece;
+                flush();
+            }
+        }, 200, [
+            'Content-Type' => 'application/zip',
+            'Content-Length' => (string) $files->length(),
+            'Content-Disposition' => "attachment; filename=\"batch-{$batch->id}.zip\"",
+            'Cache-Control' => 'private, no-store',
+            'X-Content-Type-Options' => 'nosniff',
+        ]);
     }
 
     public function briefs(Request $request, Batch $batch, BriefDesk $desk): BinaryFileResponse
@@ -217,19 +241,6 @@ final class BatchController extends Controller
         ]]) !== false
             ? (int) $value
             : throw new Refusal('Say how many sentences are to go: a whole number from 1.');
-    }
-
-    /** @return list<Short> the shorts ticked, or all where none is */
-    private function chosen(Request $request, Batch $batch): array
-    {
-        $ids = $this->ids($request->input('shorts'));
-        $shorts = $batch->shorts()->with(['latestDone', 'latestFinal', 'scenes.shots', 'notes', 'hooks', 'readings'])
-            ->when($ids !== [], static fn ($query) => $query->whereIn('id', $ids))->get();
-        if ($shorts->isEmpty()) {
-            throw new Refusal('None of the chosen shorts is in this batch any more.');
-        }
-
-        return array_values($shorts->each(static fn (Short $short) => $short->setRelation('batch', $batch))->all());
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace App\Doors\Http\Controllers;
 use App\Desks\Editing\EditBook;
 use App\Desks\Editing\ScriptEditor;
 use App\Desks\Exporting\ExportDesk;
+use App\Desks\Exporting\StoppedExports;
 use App\Doors\Http\Presenters\Rundown\ScriptPanel;
 use App\Doors\Http\Presenters\Short\ShortPage;
 use App\Shelves\Models\Short;
@@ -47,11 +48,17 @@ final class ShortController extends Controller
         return view('scripts._opened', ['panel' => $panel->of($short)]);
     }
 
-    public function export(Request $request, Short $short, ExportDesk $desk): RedirectResponse
-    {
-        $desk->order($short, $this->quality($request));
+    public function export(
+        Request $request,
+        Short $short,
+        ExportDesk $desk,
+        StoppedExports $stopped,
+    ): RedirectResponse {
+        $quality = $this->quality($request);
+        [$shorts, $why] = $stopped->of($short->batch, [$short], $quality);
+        $desk->orderAll($shorts, $quality);
 
-        return back();
+        return $why === '' ? back() : back()->with('problem', $why);
     }
 
     public function say(Request $request, Short $short, ScriptEditor $editor): JsonResponse

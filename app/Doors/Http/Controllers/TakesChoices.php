@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Doors\Http\Controllers;
 
 use App\Doors\Http\WrongValue;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Short;
 use Illuminate\Http\Request;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
@@ -37,6 +39,20 @@ trait TakesChoices
 
         return (is_string($quality) ? Quality::ordered($quality) : null) ??
             throw new Refusal('The quality is draft or final.');
+    }
+
+    /** @return list<Short> the shorts ticked, or all where none is */
+    private function chosen(Request $request, Batch $batch): array
+    {
+        $ids = $this->ids($request->input('shorts'));
+        $shorts = $batch->shorts()
+            ->with(['latestDone', 'latestFinal', 'otherExports', 'scenes.shots', 'notes', 'hooks', 'readings'])
+            ->when($ids !== [], static fn ($query) => $query->whereIn('id', $ids))->get();
+        if ($shorts->isEmpty()) {
+            throw new Refusal('None of the chosen shorts is in this batch any more.');
+        }
+
+        return array_values($shorts->each(static fn (Short $short) => $short->setRelation('batch', $batch))->all());
     }
 
     /** @return list<int> */

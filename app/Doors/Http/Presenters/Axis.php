@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters;
 
-use RapidReel\Base\TargetProfile;
 use RapidReel\Plan\Cut\CutSummary;
 
 /** The one axis of seconds that all shorts of a table share. Places are thousandths of it. */
@@ -17,9 +16,9 @@ final readonly class Axis
     /** @param  list<CutSummary>  $summaries */
     public static function over(array $summaries): self
     {
-        $longest = TargetProfile::UpTo60->longestMs();
+        $longest = 60_000;
         foreach ($summaries as $summary) {
-            $longest = max($longest, $summary->wholeMs(), $summary->profile->longestMs());
+            $longest = max($longest, $summary->wholeMs(), $summary->limits->length->longestMs ?? 0);
         }
 
         // Room for the name of the last mark.

@@ -17,7 +17,7 @@ final readonly class CutStrip
         public array $scenes,
         public string $cuts,
         public int $hookWindow,
-        public int $limit,
+        public ?int $limit,
         public CutSummary $summary,
     ) {
     }
@@ -41,6 +41,8 @@ final readonly class CutStrip
             $add('edge', $summary->wholeMs() - $summary->times->introOutro[1], $summary->wholeMs());
         }
 
+        $longest = $summary->limits->length->longestMs;
+
         return new self(
             $paths,
             implode(
@@ -50,8 +52,8 @@ final readonly class CutStrip
                     $summary->changesMs,
                 ),
             ),
-            $axis->at($summary->profile->hookWindowMs()),
-            $axis->at($summary->profile->longestMs()),
+            $axis->at($summary->limits->length->hookWindowMs),
+            $longest === null ? null : $axis->at($longest),
             $summary,
         );
     }
@@ -69,13 +71,15 @@ final readonly class CutStrip
     /** Seconds that the hook has. */
     public function windowSeconds(): string
     {
-        return (string) ($this->summary->profile->hookWindowMs() / 1000);
+        return (string) ($this->summary->limits->length->hookWindowMs / 1000);
     }
 
-    /** Seconds that all of it may take. */
-    public function limitSeconds(): string
+    /** How long all of it may take, behind its seconds. */
+    public function room(): string
     {
-        return (string) intdiv($this->summary->profile->longestMs(), 1000);
+        $longest = $this->summary->limits->length->longestMs;
+
+        return $longest === null ? 's of any length' : sprintf('of %d s', intdiv($longest, 1000));
     }
 
     public function isOver(): bool

@@ -10,6 +10,7 @@ use App\Makers\Proofs\Proof;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\ExportState;
 use App\Shelves\Models\Short;
+use RapidReel\Base\Target\Target;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\Flag;
@@ -20,9 +21,10 @@ final readonly class ShortRow
 {
     /**
      * @param  list<Flag>  $flags
-     * @param  string  $voice  who reads it, by name
+     * @param  list<OtherTarget>  $others  what it is made for as well
      * @param  Waits|null  $waits  what it waits for and how long that may take; null where it does not
-     * @param  string  $beside  the number of the short that it tries another hook of; empty where it does not
+     * @param  array{voice: string, beside: string}  $told  who reads it, and the number of the short that it tries
+     *   another hook of; empty where it does not
      */
     private function __construct(
         public Short $short,
@@ -30,13 +32,16 @@ final readonly class ShortRow
         public array $flags,
         public string $state,
         public bool $isWorking,
-        public string $voice,
-        public string $beside,
+        public array $others,
         public ?Waits $waits,
+        public array $told,
     ) {
     }
 
-    /** @param  list<Flag>  $flags  told of it beside those of its cut */
+    /**
+     * @param  list<Flag>  $flags  told of it beside those of its cut
+     * @param  list<Target>  $more  what it is made for as well
+     */
     public static function of(
         Short $short,
         Axis $axis,
@@ -44,7 +49,9 @@ final readonly class ShortRow
         string $voice = '',
         string $beside = '',
         ?Line $line = null,
+        array $more = [],
     ): self {
+        $others = array_map(static fn (Target $target): OtherTarget => OtherTarget::of($short, $target), $more);
         $summary = $short->cutSummary();
         $export = $short->latestExport;
         $done = $short->latestDone;
@@ -72,14 +79,15 @@ final readonly class ShortRow
                 default => 'ready',
             },
             ($export !== null && $export->state->isOpen()) ||
+                array_filter($others, static fn (OtherTarget $one): bool => $one->isOpen()) !== [] ||
                 ($short->problem === null && ! $short->isPlanned() && $export?->state !== ExportState::Failed),
-            $voice,
-            $beside,
+            $others,
             match (true) {
                 $export?->state === ExportState::Queued => $line?->waitsFor("export:{$export->id}"),
                 $short->problem === null && ! $short->isPlanned() => $line?->waitsFor("short:{$short->id}"),
                 default => null,
             },
+            ['voice' => $voice, 'beside' => $beside],
         );
     }
 

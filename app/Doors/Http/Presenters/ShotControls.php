@@ -6,9 +6,9 @@ namespace App\Doors\Http\Presenters;
 
 use App\Shelves\Models\Shot;
 use RapidReel\Plan\Cut\CutShot;
-use RapidReel\Plan\Settings\KeySettings;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\LookSettings;
+use RapidReel\Plan\Settings\MatteSettings;
 use RapidReel\Plan\Settings\SettingValues;
 
 /** What can be set for one shot alone. */
@@ -22,7 +22,7 @@ final class ShotControls
     /** @return array<string, ScopeControl> of how it is graded, by key */
     public static function look(Shot $row, CutShot $shot, SettingValues $above, int $channel): array
     {
-        return self::all($row, $shot, $above, $channel, [...LookSettings::keys(), ...KeySettings::KEYS]);
+        return self::all($row, $shot, $above, $channel, [...LookSettings::keys(), ...MatteSettings::KEYS]);
     }
 
     /**

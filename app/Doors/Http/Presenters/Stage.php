@@ -38,7 +38,7 @@ final readonly class Stage
             array_map(static fn (string $face): string => route('faces.file', $face), $script->faces),
             $proof === null ? null : route('proofs.file', [$short, 'v' => substr($proof->key, 0, 12)]),
             $short->isPlanned() ? substr($short->planned_inputs, 0, 12) : null,
-            $cut->form->shape,
+            $cut->form->frame->shape,
         );
     }
 

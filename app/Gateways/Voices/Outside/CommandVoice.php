@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices\Outside;
 
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceUnavailable;
+use RapidReel\Voice\Speech\Voice;
 use Symfony\Component\Process\Exception\ExceptionInterface;
 use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Process;

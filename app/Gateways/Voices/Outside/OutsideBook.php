@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Gateways\Voices\Outside;
 
-use App\Gateways\Voices\Speaker;
-use App\Gateways\Voices\Voice;
-use App\Gateways\Voices\VoiceEngine;
 use App\Gateways\Voices\VoiceUnavailable;
 use Illuminate\Support\Facades\Validator;
+use RapidReel\Voice\Speech\Speaker;
+use RapidReel\Voice\Speech\Voice;
+use RapidReel\Voice\Speech\VoiceEngine;
 
 /**
  * The file that names the voices of other makers, as JSON: {"commands": […], "services": […]}. See docs/voices.md.

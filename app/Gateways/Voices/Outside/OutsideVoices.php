@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Gateways\Voices\Outside;
 
 use App\Gateways\Voices\Speech;
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceUnavailable;
 use App\Gateways\Voices\WordFinder;
 use App\Media\Audio\SoundReader;
@@ -18,6 +17,7 @@ use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use RapidReel\Voice\Speech\SilentTake;
 use RapidReel\Voice\Speech\SynthEvent;
+use RapidReel\Voice\Speech\Voice;
 
 /**
  * Voices of other makers. What they say is kept like that of all voices, so that nothing is asked for twice; where they

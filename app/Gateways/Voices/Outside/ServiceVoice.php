@@ -6,10 +6,10 @@ namespace App\Gateways\Voices\Outside;
 
 use App\Gateways\Service\ServiceCall;
 use App\Gateways\Service\ServiceFailure;
-use App\Gateways\Voices\Voice;
 use App\Gateways\Voices\VoiceUnavailable;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
+use RapidReel\Voice\Speech\Voice;
 
 /** Voices of a service over HTTP; its protocol stands in docs/voice-service.openapi.json. */
 final readonly class ServiceVoice

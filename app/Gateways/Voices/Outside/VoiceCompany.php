@@ -7,8 +7,6 @@ namespace App\Gateways\Voices\Outside;
 use App\Gateways\Voices\BuiltInNarrator;
 use App\Gateways\Voices\DiphoneSpeaker;
 use App\Gateways\Voices\Speech;
-use App\Gateways\Voices\Voice;
-use App\Gateways\Voices\VoiceEngine;
 use App\Gateways\Voices\Voices;
 use App\Gateways\Voices\VoiceUnavailable;
 use App\Media\Process\ToolFailed;
@@ -16,6 +14,8 @@ use App\Media\Process\TooMuch;
 use App\Media\Process\TooSlow;
 use App\Media\Store\StrangePlace;
 use RapidReel\Voice\Speech\SilentTake;
+use RapidReel\Voice\Speech\Voice;
+use RapidReel\Voice\Speech\VoiceEngine;
 
 /** All synthesisers as one, and the voices of other makers with them. */
 final readonly class VoiceCompany implements Voices

@@ -177,7 +177,7 @@ final readonly class FilterGraph
         $shot = $this->layers()->of($layer, $input++, "$name-shot");
         $behind = $layer->behind() === null ? null : $input++;
 
-        return $shot.';'.(new KeyFilters($this->width, $this->height, $this->recipe->raster->fps))
+        return $shot.';'.(new MatteFilters($this->width, $this->height, $this->recipe->raster->fps))
             ->over($key->behind, "$name-shot", $behind, $name, $looks->behind());
     }
 

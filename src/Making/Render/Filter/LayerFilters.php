@@ -72,7 +72,7 @@ final readonly class LayerFilters
                 ."$hold,{$clock}[$name]";
         }
         if ($backdrop === Backdrop::Gradient && count($layer->ground) === 2) {
-            $keys = new KeyFilters($this->width, $this->height, $this->fps);
+            $keys = new MatteFilters($this->width, $this->height, $this->fps);
 
             return $keys->gradient($layer->ground, "$name-ground").sprintf(
                 ';%2$s[%1$s-front];[%1$s-ground][%1$s-front]overlay=%3$d:%4$d:format=yuv420:shortest=0:'

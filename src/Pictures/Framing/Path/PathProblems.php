@@ -12,7 +12,7 @@ use RapidReel\Pictures\Framing\Interest\InterestMap;
 final class PathProblems
 {
     /** Of what is of interest, a window should hold so much. */
-    private const ENOUGH = 0.4;
+    public const ENOUGH = 0.4;
 
     /** What lasts no longer than this is no matter. */
     private const SHORTEST_MS = 400;
@@ -21,7 +21,7 @@ final class PathProblems
     private const FASTEST = 1.7;
 
     /** Common practice, no published source: an HD source may fill an upright frame, a smaller one looks soft. */
-    private const ENLARGED = 2.7;
+    public const ENLARGED = 2.7;
 
     /**
      * @param  FramePath  $path  in ms of the clip

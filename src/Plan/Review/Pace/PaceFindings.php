@@ -41,34 +41,37 @@ final class PaceFindings
     private static function lengths(PaceReport $report): array
     {
         $summary = $report->summary;
-        $profile = $summary->profile;
+        $limits = $summary->limits;
         $found = [];
         $says = static fn (int $ms): string => number_format($ms / 1000, 1).' s';
+        $of = static fn (string $whose): string => $whose === '' ? '' : " (“{$whose}”)";
+        $longest = $limits->length->longestMs ?? 0;
         if ($summary->isOver()) {
             $found[] = new PaceFinding(
                 PaceCode::TooLong,
-                sprintf('%s over the limit of %s.', $says($summary->wholeMs() - $profile->longestMs()),
-                    $says($profile->longestMs())),
-                $profile->longestMs(),
-                $report->sceneAt($profile->longestMs()),
-                new PaceMend('Tighten it to '.$says($profile->longestMs()), 'tighten', $profile->longestMs()),
+                sprintf('%s over the limit of %s%s.', $says($limits->over($summary->wholeMs())), $says($longest),
+                    $of($limits->whose[1])),
+                $longest,
+                $report->sceneAt($longest),
+                new PaceMend('Tighten it to '.$says($longest), 'tighten', $longest),
             );
         }
         if ($summary->isUnder()) {
+            $shortest = $limits->length->shortestMs;
             $found[] = new PaceFinding(
                 PaceCode::TooShort,
-                sprintf('%s short of %s.', $says($profile->shortestMs() - $summary->wholeMs()),
-                    $says($profile->shortestMs())),
+                sprintf('%s short of %s%s.', $says($limits->under($summary->wholeMs())), $says($shortest),
+                    $of($limits->whose[0])),
                 $summary->times->durationMs,
                 $report->sceneAt($summary->times->durationMs),
-                new PaceMend('Stretch it to '.$says($profile->shortestMs()), 'stretch', $profile->shortestMs()),
+                new PaceMend('Stretch it to '.$says($shortest), 'stretch', $shortest),
             );
         }
         if ($summary->isHookLate()) {
             $found[] = new PaceFinding(
                 PaceCode::HookLate,
-                sprintf('The hook takes %s; viewers give it %s.', $says($summary->hookOutMs()),
-                    $says($profile->hookWindowMs())),
+                sprintf('The hook takes %s; viewers give it %s%s.', $says($summary->hookOutMs()),
+                    $says($limits->length->hookWindowMs), $of($limits->whose[2])),
                 0,
                 0,
             );

@@ -119,13 +119,13 @@ final readonly class PaceReport
     /** @return list<PaceMeasure> with what is common practice beside each */
     public function measures(): array
     {
-        $profile = $this->summary->profile;
+        $length = $this->summary->limits->length;
 
         return [
             new PaceMeasure('Length', 'duration_ms', $this->summary->wholeMs() / 1000, 's',
-                $profile->shortestMs() / 1000, $profile->longestMs() / 1000),
+                $length->shortestMs / 1000, $length->longestMs === null ? null : $length->longestMs / 1000),
             new PaceMeasure('Hook', 'hook_ms', $this->summary->hookOutMs() / 1000, 's', null,
-                $profile->hookWindowMs() / 1000),
+                $length->hookWindowMs / 1000),
             new PaceMeasure('Speech', 'words_a_second', round($this->wordsASecond(), 2), 'words/s', 2.5, 3.3),
             new PaceMeasure('Mean shot', 'mean_shot_ms', $this->summary->meanShotMs() / 1000, 's', 1.8, 3.2),
             new PaceMeasure('Longest shot', 'longest_shot_ms', $this->longestShotMs() / 1000, 's', null,

@@ -8,7 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Csv;
 use RapidReel\Base\FileName;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\Target;
+use RapidReel\Base\Target\Targets;
 use RapidReel\Making\Mix\Loudness;
 use RapidReel\Making\Mix\MixPlan;
 use RapidReel\Making\Publish\Manifest;
@@ -56,9 +57,10 @@ final class PublishTest extends TestCase
             ]),
         );
 
-        self::assertSame('file,title,duration_s,hook_s,scenes,profile,flags,srt,vtt,ass,cut,state', $rows[0]);
+        self::assertSame('file,title,duration_s,hook_s,scenes,profile,flags,srt,vtt,ass,cut,state,id', $rows[0]);
         self::assertMatchesRegularExpression(
-            '/^01-a\.mp4,A test,[\d.]+,0\.64,2,upto-60,.*,01-a\.srt,01-a\.vtt,01-a\.ass,01-a\.json,final$/',
+            '/^01-a\.mp4,A test,[\d.]+,0\.64,2,upto-60,.*,01-a\.srt,01-a\.vtt,01-a\.ass,01-a\.json,final,'
+                .'script-[0-9a-f]{16}$/',
             $rows[1],
         );
     }
@@ -85,14 +87,11 @@ final class PublishTest extends TestCase
     {
         self::assertSame(
             [
-                TargetProfile::UpTo60,
-                TargetProfile::UpTo60,
-                TargetProfile::UpTo90,
-                TargetProfile::UpTo180,
-                TargetProfile::Over60,
-                null,
+                'upto-60', 'upto-60', 'upto-90', 'upto-180', 'over-60', 'no-cap', 'own-4', null,
             ],
-            array_map(TargetProfile::named(...), ['60 s', 'Up to 60 s', '90', '3 min', '60-90', 'tomorrow']),
+            array_map((new Targets([new Target('own-4', 'The wall at the quay')]))->named(...), [
+                '60 s', 'Up to 60 s', '90', '3 min', '60-90', 'no cap', 'the wall  at the quay', 'tomorrow',
+            ]),
         );
     }
 

@@ -79,9 +79,9 @@ final class UnseenWordsTest extends TestCase
 
     public function test_a_row_of_a_manifest_goes_under_another_name_and_says_what_it_is(): void
     {
-        $row = Manifest::renamed(['01-a.mp4', '01-a.mp4x', 3.5, '01-a.srt'], '01-a', '01-a-draft', 'draft');
+        $row = Manifest::renamed(['01-a.mp4', '01-a.mp4x', 3.5, '01-a.srt'], '01-a', '01-a-draft', 'draft', 'short-7');
         self::assertSame(['01-a-draft.mp4', '01-a-draft.mp4x', 3.5, '01-a-draft.srt'], array_slice($row, 0, 4));
-        self::assertSame('draft', end($row));
+        self::assertSame(['draft', 'short-7'], array_slice($row, -2));
         self::assertCount(count(explode(',', trim(Manifest::csv([])))), $row);
     }
 }

@@ -6,7 +6,6 @@ namespace Tests\Core\Making\Render;
 
 use LogicException;
 use PHPUnit\Framework\TestCase;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Making\Render\Progress;
 use RapidReel\Making\Render\Quality;
 use RapidReel\Making\Render\Segment;
@@ -155,7 +154,7 @@ final class SegmentPlannerTest extends TestCase
 
     public function test_captions_of_a_segment_are_in_its_own_time_within_one_frame_of_the_word(): void
     {
-        $cut = Cuts::of(self::TEXTS, null, TargetProfile::UpTo60, 287);
+        $cut = Cuts::of(self::TEXTS, null, 'upto-60', 287);
         foreach (self::plan($cut) as $segment) {
             preg_match_all(
                 '/^Dialogue: 3,0:00:(\d\d)\.(\d\d),.*?\\\\1c&H47C2FF&\}(.*)$/m',

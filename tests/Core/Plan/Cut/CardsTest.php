@@ -6,8 +6,9 @@ namespace Tests\Core\Plan\Cut;
 
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\FrameShape;
+use RapidReel\Base\Target\Frame;
 use RapidReel\Captions\Card\CardChoice;
-use RapidReel\Captions\Card\CardLook;
+use RapidReel\Captions\Card\CardDesign;
 use RapidReel\Captions\Card\CardMotion;
 use RapidReel\Captions\Card\CardMotions;
 use RapidReel\Captions\Card\CardPaint;
@@ -67,14 +68,14 @@ final class CardsTest extends TestCase
         ];
         $pictures = new class implements CardPictures
         {
-            public function of(CardLook $look, FrameShape $shape): CardPicture
+            public function of(CardDesign $look, FrameShape $shape): CardPicture
             {
                 return new CardPicture(hash('xxh128', serialize($look)), (int) (1.08 * $look->size), 200);
             }
         };
 
         return Cuts::builder(
-            new AtHand(cards: new CardPlacer($pictures, $choice, FrameShape::Upright), introOutro: $introOutro),
+            new AtHand(cards: new CardPlacer($pictures, $choice, new Frame), introOutro: $introOutro),
             new ShortSettings(progress: new ProgressLine(true, 'FFC247')),
         )->build('The light', $voiced, Cuts::library(), null);
     }

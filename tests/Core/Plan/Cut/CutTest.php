@@ -7,7 +7,6 @@ namespace Tests\Core\Plan\Cut;
 use InvalidArgumentException;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\FrameGrid;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Framing\FramePath;
@@ -193,7 +192,7 @@ final class CutTest extends TestCase
             FlagCode::NoFace,
             $codes(Cuts::of(['The lamp 灯台 went out.', 'Nobody came, not for a long while.'])),
         );
-        self::assertContains(FlagCode::TooShort, $codes(Cuts::of(self::TEXTS, null, TargetProfile::Over60)));
+        self::assertContains(FlagCode::TooShort, $codes(Cuts::of(self::TEXTS, null, 'over-60')));
     }
 
     public function test_a_summary_tells_what_the_cut_does_and_is_read_again_as_it_was_written(): void

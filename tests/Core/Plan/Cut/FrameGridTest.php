@@ -7,7 +7,8 @@ namespace Tests\Core\Plan\Cut;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\FrameShape;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\Target;
+use RapidReel\Base\Target\Targets;
 use Tests\Support\Cuts;
 
 final class FrameGridTest extends TestCase
@@ -24,7 +25,7 @@ final class FrameGridTest extends TestCase
     public function test_rounding_never_adds_up_over_a_long_short(): void
     {
         // A hundred scenes whose length falls between two frames: the sum of the parts is the whole.
-        $cut = Cuts::of(array_fill(0, 100, 'One two three.'), null, TargetProfile::UpTo180, 337);
+        $cut = Cuts::of(array_fill(0, 100, 'One two three.'), null, 'upto-180', 337);
         $frames = 0;
         foreach ($cut->scenes as $scene) {
             $frames += $cut->grid()->frameOf($scene->endMs) - $cut->grid()->frameOf($scene->startMs);
@@ -39,17 +40,17 @@ final class FrameGridTest extends TestCase
         // Common practice, no published source: caps of 60 s, 90 s and 3 min, and outlets that pay above 60 s only.
         self::assertSame(
             [60_000, 90_000, 180_000],
-            array_map(static fn (TargetProfile $profile): int => $profile->longestMs(), [
-                TargetProfile::UpTo60,
-                TargetProfile::UpTo90,
-                TargetProfile::UpTo180,
+            array_map(static fn (string $id): ?int => (new Targets)->get($id)->length->longestMs, [
+                'upto-60', 'upto-90', 'upto-180',
             ]),
         );
-        self::assertGreaterThan(60_000, TargetProfile::Over60->shortestMs());
+        self::assertGreaterThan(60_000, (new Targets)->get('over-60')->length->shortestMs);
+        self::assertNull((new Targets)->get('no-cap')->length->longestMs);
         self::assertEqualsWithDelta(9 / 16, FrameShape::Upright->aspect(), 1e-9);
-        foreach (TargetProfile::cases() as $profile) {
-            self::assertLessThan($profile->longestMs(), $profile->shortestMs());
-            self::assertNotSame('', $profile->label());
+        foreach (Targets::shipped() as $target) {
+            self::assertLessThan($target->length->longestMs ?? PHP_INT_MAX, $target->length->shortestMs);
+            self::assertNotSame('', $target->label);
+            self::assertEquals($target, Target::fromArray($target->toArray()));
         }
     }
 

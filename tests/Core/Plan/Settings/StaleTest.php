@@ -6,6 +6,8 @@ namespace Tests\Core\Plan\Settings;
 
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Plain;
+use RapidReel\Base\Target\Target;
+use RapidReel\Base\Target\Targets;
 use RapidReel\Base\Values;
 use RapidReel\Captions\Style\CaptionStyle;
 use RapidReel\Plan\Settings\Level;
@@ -19,6 +21,7 @@ use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Plan\Settings\Stale;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\NumberType;
+use RapidReel\Plan\Settings\Type\TargetsType;
 use RapidReel\Text\Script\Scene;
 use RapidReel\Text\Script\SceneRole;
 
@@ -30,7 +33,7 @@ final class StaleTest extends TestCase
         'key' => 'taken', 'transition' => 'dissolve', 'logo' => 'def', 'opening' => '5', 'ending' => '6',
         'look' => 'daybreak', 'look_table' => 'abc', 'progress' => 'top', 'title_card' => 2_000,
         'caption_style' => 'own-night', 'caption_styles' => '{"own-night":{"name":"Night","values":{"size":90}}}',
-        'motion_strength' => 12,
+        'motion_strength' => 12, 'profile' => 'own-quay',
     ];
 
     private static function registry(): Registry
@@ -43,6 +46,7 @@ final class StaleTest extends TestCase
                 ['def' => 'Beacon', 'fed' => 'Bell'],
                 ['behind' => ['4' => 'Dusk'], 'opening' => ['5' => 'Sting', '8' => 'Horn'], 'ending' => ['6' => 'End']],
             ),
+            new Targets([new Target('own-quay', 'Quay')]),
         );
     }
 
@@ -79,6 +83,12 @@ final class StaleTest extends TestCase
                 'split' => 'line',
                 'cadence', 'hook_cadence' => 'seconds:2',
                 'pointer' => 'Read on below',
+                'severities' => 'hook-late stops',
+                'file_names' => '{slug}',
+                'more_targets' => 'upto-90,upto-180',
+                'own_targets' => (new TargetsType)->read((string) json_encode(['own-quay' => [
+                    ...(new Target('own-quay', 'Quay'))->toArray(), 'loudness' => -18.0,
+                ]])),
                 default => '112233',
             }],
         };

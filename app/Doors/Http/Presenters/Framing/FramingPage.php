@@ -10,7 +10,6 @@ use App\Doors\Http\Presenters\ScopeControl;
 use App\Makers\Planning\LiveFraming;
 use App\Makers\Planning\ShotFraming;
 use App\Shelves\Models\Scene;
-use RapidReel\Making\Render\Quality;
 use RapidReel\Pictures\Framing\FramePath;
 use RapidReel\Pictures\Framing\FrameWindow;
 use RapidReel\Pictures\Framing\Path\PathProblem;
@@ -71,7 +70,7 @@ final readonly class FramingPage
         $footage = $framing->footage;
         $isStill = $footage->duration_ms === 0;
         $inMs = $isStill ? 0 : $framing->shot->play->inMs;
-        $aspect = SettingsReader::shape($framing->set->settled)->aspect();
+        $aspect = SettingsReader::targets($framing->set->settled)->frame()->aspect();
         $windows = [];
         for ($ms = 0; $ms <= $framing->lengthMs(); $ms += self::STEP_MS) {
             $window = $framing->framed->path->at($ms);
@@ -116,6 +115,7 @@ final readonly class FramingPage
         if ($framing->map === null || $framing->framed->backdrop !== null || $framing->footage->duration_ms === 0) {
             return [];
         }
+        $targets = SettingsReader::targets($framing->set->settled);
         $in = $framing->shot->play->inMs;
         $length = $framing->lengthMs();
         $points = [];
@@ -134,8 +134,8 @@ final readonly class FramingPage
             new FramePath($points),
             $in,
             $in + $length,
-            SettingsReader::shape($framing->set->settled)->aspect(),
-            Quality::Final->height(SettingsReader::shape($framing->set->settled)),
+            $targets->frame()->aspect(),
+            $targets->main->picture->size($targets->shape)[1],
         ));
     }
 

@@ -19,10 +19,10 @@ use App\Shelves\Models\Logo;
 use App\Shelves\Models\Short;
 use RapidReel\Plan\Settings\CardSettings;
 use RapidReel\Plan\Settings\EdgeSettings;
-use RapidReel\Plan\Settings\KeySettings;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\LogoSettings;
 use RapidReel\Plan\Settings\LookSettings;
+use RapidReel\Plan\Settings\MatteSettings;
 use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Plan\Settings\SoundSettings;
 
@@ -86,7 +86,7 @@ final readonly class House
                 ),
                 'logo' => $controls(LogoSettings::KEYS),
                 'look' => $controls(LookSettings::keys()),
-                'grounds' => $controls([...KeySettings::KEYS, 'ground_top', 'ground_bottom']),
+                'grounds' => $controls([...MatteSettings::KEYS, 'ground_top', 'ground_bottom']),
                 'cards' => $controls(CardSettings::KEYS),
                 'edges' => $controls(EdgeSettings::KEYS),
             ],

@@ -10,7 +10,6 @@ use App\Doors\Http\Presenters\CutStrip;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\Flag;
 use RapidReel\Plan\Cut\FlagCode;
-use RapidReel\Plan\Settings\SettingsReader;
 use RapidReel\Plan\Source\ScriptSource;
 use RapidReel\Text\Arrival\Article;
 use RapidReel\Text\Arrival\Articles;
@@ -68,8 +67,7 @@ final readonly class IntakeCard
             $notes[] = RunKind::from($kind)->count($count);
         }
         $hook = $planned->scenes[0]->text;
-        $profile = SettingsReader::profile($planned->settled);
-        $findings = HookReview::of($hook, $summary->times->hookMs, $profile->hookWindowMs(), $channel);
+        $findings = HookReview::of($hook, $summary->times->hookMs, $summary->limits->length->hookWindowMs, $channel);
 
         return new self(
             $number,

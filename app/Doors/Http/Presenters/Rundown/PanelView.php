@@ -6,7 +6,6 @@ namespace App\Doors\Http\Presenters\Rundown;
 
 use App\Shelves\Models\Short;
 use RapidReel\Base\Language\Readability;
-use RapidReel\Base\TargetProfile;
 use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Plan\Cut\Flag;
 use RapidReel\Text\Manuscript\Manuscript;
@@ -15,7 +14,7 @@ use RapidReel\Text\Script\TrimPlan;
 
 final readonly class PanelView
 {
-    /** "fits", "over", or "under" and the shortest time */
+    /** How it lies to what is allowed, behind its seconds */
     public string $fit;
 
     /**
@@ -25,17 +24,18 @@ final readonly class PanelView
     public function __construct(
         public Short $short,
         public CutSummary $summary,
-        public TargetProfile $profile,
         public HookView $hook,
         public ?TrimPlan $trim,
         public Readability $readability,
         public Manuscript $manuscript,
         public array $flags,
     ) {
+        $length = $summary->limits->length;
         $this->fit = match (true) {
-            $summary->isOver() => 'over',
-            $summary->isUnder() => 'under '.intdiv($profile->shortestMs(), 1000),
-            default => 'fits',
+            $summary->isOver() => sprintf('of %d, over', intdiv($length->longestMs ?? 0, 1000)),
+            $summary->isUnder() => sprintf('under %d', intdiv($length->shortestMs, 1000)),
+            $length->longestMs === null => 'fits',
+            default => sprintf('of %d, fits', intdiv($length->longestMs, 1000)),
         };
     }
 

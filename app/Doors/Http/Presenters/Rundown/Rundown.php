@@ -20,6 +20,7 @@ use App\Shelves\Models\Short;
 use Illuminate\Support\Carbon;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\PaceSettings;
+use RapidReel\Plan\Settings\SettingsReader;
 
 /** A batch as its page shows it. What a row needs is read; scripts and cuts stay in the database. */
 final readonly class Rundown
@@ -62,8 +63,8 @@ final readonly class Rundown
     /** @param  Carbon|null  $since  with it, only rows that changed since then */
     public function of(Batch $batch, ?Carbon $since = null): RundownView
     {
-        $shorts = $batch->shorts()->with(['latestExport', 'latestDone', 'latestFinal'])->withCount('scenes')
-            ->get(self::COLUMNS);
+        $shorts = $batch->shorts()->with(['latestExport', 'latestDone', 'latestFinal', 'otherExports'])
+            ->withCount('scenes')->get(self::COLUMNS);
         $ids = array_values(array_map(intval(...), $shorts->modelKeys()));
         $flags = $this->likenesses->flags($ids, $batch->id);
         $axis = Axis::over(
@@ -84,6 +85,7 @@ final readonly class Rundown
                 $own->registry->get('voice')->type->says($own->text('voice')),
                 $short->variant_of === null ? '' : ($names[$short->variant_of] ?? 'one that is deleted'),
                 $line,
+                SettingsReader::targets($own)->more,
             );
         }
 
@@ -128,7 +130,7 @@ final readonly class Rundown
         return $row->isWorking ||
             $row->short->updated_at >= $since ||
             array_filter(
-                [$row->export(), $row->done()],
+                [$row->export(), $row->done(), ...$row->short->otherExports],
                 static fn (?Export $export): bool => $export !== null && $export->updated_at >= $since,
             ) !== [];
     }

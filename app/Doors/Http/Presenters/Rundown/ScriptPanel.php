@@ -53,8 +53,7 @@ final readonly class ScriptPanel
         $channel = $short->batch->channel->name;
         $manuscript = $short->manuscript();
         $hook = $manuscript->scenes[0];
-        $profile = $tasks[0]->short->profile;
-        $window = $profile->hookWindowMs();
+        $window = $tasks[0]->short->targets->limits()->length->hookWindowMs;
         $hookMs = $this->cuts->voiced([$tasks[0]])[0]->take->spokenMs();
         $summary = $this->cuts->measure($tasks);
         $language = $tasks[0]->voice->language;
@@ -62,7 +61,6 @@ final readonly class ScriptPanel
         return new PanelView(
             $short,
             $summary,
-            $profile,
             new HookView(
                 $hook->text,
                 number_format($hookMs / 1000, 1),

@@ -31,9 +31,9 @@ use RapidReel\Plan\Review\Pace\PaceReport;
 use RapidReel\Plan\Review\ScriptFlags;
 use RapidReel\Plan\Settings\CardSettings;
 use RapidReel\Plan\Settings\EdgeSettings;
-use RapidReel\Plan\Settings\KeySettings;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\LookSettings;
+use RapidReel\Plan\Settings\MatteSettings;
 use RapidReel\Plan\Settings\PaceSettings;
 use RapidReel\Plan\Settings\SettingValues;
 use RapidReel\Plan\Settings\SoundSettings;
@@ -79,7 +79,7 @@ final readonly class SheetPage
                 'Voice and pace' => $controls(self::MAIN),
                 'Sound' => $controls(SoundSettings::MAIN),
                 'Look of the pictures' => $controls(LookSettings::keys()),
-                'Behind subjects' => $controls([...KeySettings::KEYS, 'ground_top', 'ground_bottom', 'shade']),
+                'Behind subjects' => $controls([...MatteSettings::KEYS, 'ground_top', 'ground_bottom', 'shade']),
                 'Cards' => $controls(CardSettings::KEYS),
                 'Opening and ending' => $controls(EdgeSettings::KEYS),
             ],
@@ -138,9 +138,9 @@ final readonly class SheetPage
         return [
             'seconds' => $cut->durationMs / 1000,
             'frame' => 1000 / $cut->grid()->fps,
-            'hook' => $cut->form->profile->hookWindowMs(),
-            'limit' => $cut->form->profile->longestMs(),
-            'least' => $report->summary->isUnder() ? $cut->form->profile->shortestMs() : 0,
+            'hook' => $cut->form->limits->length->hookWindowMs,
+            'limit' => $cut->form->limits->length->longestMs ?? 0,
+            'least' => $report->summary->isUnder() ? $cut->form->limits->length->shortestMs : 0,
             'planned' => $isPlanned,
             'scenes' => $scenes,
             'shots' => $shots,
@@ -170,7 +170,7 @@ final readonly class SheetPage
 
         return [
             'from' => $card->startMs, 'until' => $card->endMs, 'x' => $card->place->x, 'y' => $card->place->y,
-            'width' => $card->place->width, 'height' => $card->height($cut->form->shape),
+            'width' => $card->place->width, 'height' => $card->height($cut->form->frame->shape),
             'says' => $card->of->says, 'scene' => $card->of->scene,
             'mark' => $mark?->toArray(), 'picture' => route('cards.picture', [$short, $card->picture->key]),
             'change' => $scene === null || $mark === null ? null : route('cards.update', [$scene, $card->of->number]),

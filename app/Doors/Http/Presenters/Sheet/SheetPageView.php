@@ -44,13 +44,14 @@ final readonly class SheetPageView
     public function lead(): string
     {
         $scenes = count($this->report->summary->scenes);
+        $longest = $this->report->summary->limits->length->longestMs;
         $shots = $this->report->summary->shots();
 
         return sprintf(
-            '%s%.2f s of %d s · %s · %s · %.1f words a second',
+            '%s%.2f s%s · %s · %s · %.1f words a second',
             $this->report->summary->isEstimated() ? '≈ ' : '',
             $this->report->summary->wholeMs() / 1000,
-            intdiv($this->report->summary->profile->longestMs(), 1000),
+            $longest === null ? '' : sprintf(' of %d s', intdiv($longest, 1000)),
             $scenes === 1 ? '1 scene' : "$scenes scenes",
             $shots === 1 ? '1 shot' : "$shots shots",
             $this->report->wordsASecond(),

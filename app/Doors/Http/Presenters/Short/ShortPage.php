@@ -17,6 +17,7 @@ use App\Shelves\Models\Footage;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Collection;
+use RapidReel\Base\Target\Target;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Cut\CutScene;
 use RapidReel\Plan\Cut\CutShot;
@@ -38,7 +39,7 @@ final readonly class ShortPage
 
     public function of(Short $short): ShortPageView
     {
-        $short->load(['batch.channel', 'scenes.shots', 'notes', 'latestExport', 'latestDone']);
+        $short->load(['batch.channel', 'scenes.shots', 'notes', 'latestExport', 'latestDone', 'otherExports']);
         $summary = $short->cutSummary();
         // A cut of scenes that have changed since has times and pictures of others.
         $cut = $short->isPlanned() ? $short->plannedCut() : null;
@@ -46,14 +47,18 @@ final readonly class ShortPage
         $settled = $this->resolver->short($short);
 
         $axis = Axis::over($summary === null ? [] : [$summary]);
-        $row = ShortRow::of($short, $axis, $flag === null ? [] : [$flag], line: new Line);
+        $row = ShortRow::of($short, $axis, $flag === null ? [] : [$flag], line: new Line,
+            more: SettingsReader::targets($settled)->more);
 
         return new ShortPageView(
             $short,
             $row,
             implode(' · ', array_filter([
                 'Read by '.$settled->registry->get('voice')->type->says($settled->text('voice')),
-                SettingsReader::profile($settled)->label(),
+                implode(' and ', array_map(
+                    static fn (Target $target): string => $target->label,
+                    SettingsReader::targets($settled)->all(),
+                )),
                 SettingsReader::split($settled)->label(),
                 $short->publish_at === null ? '' : 'to be out '.$short->publish_at->format('j M Y, H:i'),
                 $short->tags,

@@ -8,13 +8,14 @@ use App\Desks\Editing\StyleDesk;
 use App\Makers\Planning\LiveCaptions;
 use App\Makers\Proofs\Proof;
 use App\Makers\Proofs\ProofFrames;
-use App\Media\Artwork\FaceBook;
+use App\Media\Artwork\TypefaceBook;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Channel;
-use App\Shelves\Models\Face;
 use App\Shelves\Models\Short;
+use App\Shelves\Models\Typeface;
 use RapidReel\Base\FrameShape;
-use RapidReel\Base\TargetProfile;
+use RapidReel\Base\Target\Frame;
+use RapidReel\Base\Target\TargetPicture;
 use RapidReel\Captions\Cueing\CueMaker;
 use RapidReel\Captions\Cueing\EmojiBook;
 use RapidReel\Captions\Drawing\AssWriter;
@@ -33,7 +34,7 @@ final readonly class StylesPage
 
     public function __construct(
         private Resolver $resolver,
-        private FaceBook $faces,
+        private TypefaceBook $faces,
         private LiveCaptions $captions,
     ) {
     }
@@ -41,8 +42,7 @@ final readonly class StylesPage
     /** @param  Short|null  $short  whose pictures and words they are shown with; null for the last that has any */
     public function of(Channel $channel, ?Short $short): StylesView
     {
-        $short ??= Short::query()->whereRelation('batch', 'channel_id', $channel->id)->whereNotNull('proof')
-            ->latest('updated_at')->first();
+        $short ??= Short::shown($channel);
         $proof = $short === null ? null : Proof::of($short);
         $settled = $short === null ? $this->resolver->channel($channel) : $this->resolver->short($short);
         $used = (string) $settled->value('caption_style');
@@ -68,7 +68,9 @@ final readonly class StylesPage
             $short,
             $cards,
             $pictures,
-            array_values(Face::query()->whereKey(Face::at($channel)->pluck('id'))->get()->sortBy('name')->all()),
+            array_values(
+                Typeface::query()->whereKey(Typeface::at($channel)->pluck('id'))->get()->sortBy('name')->all(),
+            ),
             FrameShape::Upright->safeArea()->toArray(),
         );
     }
@@ -100,17 +102,17 @@ final readonly class StylesPage
         $end = count($words) * self::WORD_MS;
         $maker = new CueMaker(
             $this->faces->set([$style->type->face]),
-            FrameShape::Upright,
+            new Frame,
             'en',
             $said,
             EmojiBook::none(),
         );
         $script = AssWriter::write(
             $maker->cues(0, $words, [[0, $end]], $end, new CaptionMarks, $style),
-            TargetProfile::FPS,
+            TargetPicture::USUAL_RATE,
             0,
             0,
-            (int) ceil($end * TargetProfile::FPS / 1000),
+            (int) ceil($end * TargetPicture::USUAL_RATE / 1000),
         );
 
         return new StyleCard(

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Voice;
 
 use App\Doors\Http\Presenters\ScopeControl;
-use App\Gateways\Voices\Voice;
 use App\Shelves\Models\Reading;
 use App\Shelves\Models\Scene;
+use RapidReel\Voice\Speech\Voice;
 
 /** A scene on the voice page. */
 final readonly class VoiceLine

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Exporting;
+
+use App\Shelves\Levels\Resolver;
+use App\Shelves\Models\Export;
+use RapidReel\Base\NamePattern;
+use RapidReel\Base\Refusal;
+
+/** What the files of exports are called when they are handed out. */
+final readonly class ExportNames
+{
+    public function __construct(private Resolver $resolver)
+    {
+    }
+
+    /**
+     * @param  string  $target  its label
+     *
+     * @throws Refusal
+     */
+    public function of(Export $export, string $target): string
+    {
+        $short = $export->short->loadMissing('batch.channel');
+        $pattern = new NamePattern($this->resolver->batch($short->batch)->text('file_names'));
+        $fields = [
+            'number' => $short->number,
+            'slug' => $short->title,
+            'target' => $target,
+            'batch' => $short->batch->name,
+            'channel' => $short->batch->channel->name,
+            'date' => now()->format('Y-m-d'),
+            'quality' => $export->quality->value,
+        ];
+
+        return $export->target === '' ? $pattern->name($fields) : $pattern->otherName($fields);
+    }
+}
