@@ -31,6 +31,8 @@ return [
     'flite' => env('REEL_FLITE', 'flite'),
     // Voices of other makers, if there is such a file: see docs/voices.md.
     'voices' => env('REEL_VOICES', base_path('voices.json')),
+    // Places that shorts can be brought to, if there is such a file: see docs/outlets.md.
+    'outlets' => env('REEL_OUTLETS', base_path('outlets.json')),
     // A writing service by its address, if there is one: see docs/writing-service.openapi.json.
     'writer' => env('REEL_WRITER', ''),
     'writer_key' => env('REEL_WRITER_KEY', ''),

@@ -7,6 +7,8 @@ namespace RapidReel\Base;
 /** Comma-separated values (RFC 4180), with what a spreadsheet would run as a formula made plain text. */
 final class Csv
 {
+    private const SEPARATORS = [',', ';', "\t"];
+
     /**
      * @param  list<list<string|int|float>>  $rows
      */
@@ -18,6 +20,57 @@ final class Csv
         }
 
         return $text;
+    }
+
+    /**
+     * The cells of a text, parted by whatever parts most of its first line. Quotes may hold line ends and quotes.
+     *
+     * @return list<list<string>>
+     */
+    public static function rows(string $text): array
+    {
+        // Old spreadsheets end lines with a carriage return alone.
+        $text = str_replace(["\r\n", "\r"], "\n", $text);
+        $separator = self::separator($text);
+        $rows = [];
+        $row = [];
+        $length = strlen($text);
+        for ($at = 0; $at < $length; $at++) {
+            [$cell, $at] = self::cell($text, $at, $separator);
+            $row[] = $cell;
+            if ($at >= $length || $text[$at] === "\n") {
+                $rows[] = $row;
+                $row = [];
+            } elseif ($at === $length - 1) {
+                $rows[] = [...$row, ''];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array{string, int} what it holds, and where it ends */
+    private static function cell(string $text, int $at, string $separator): array
+    {
+        $quoted = '/\G"((?:[^"]++|"")*+)"?([^'.$separator.'\n]*+)/';
+        if (($text[$at] ?? '') === '"' && preg_match($quoted, $text, $found, 0, $at) === 1) {
+            return [str_replace('""', '"', $found[1]).$found[2], $at + strlen($found[0])];
+        }
+        $length = strcspn($text, $separator."\n", $at);
+
+        return [substr($text, $at, $length), $at + $length];
+    }
+
+    /** The one that parts most cells of the first line outside quotes. */
+    private static function separator(string $text): string
+    {
+        $first = (string) preg_replace('/"(?:[^"]|"")*"/', '""', explode("\n", ltrim($text), 2)[0]);
+        $best = self::SEPARATORS[0];
+        foreach (self::SEPARATORS as $one) {
+            $best = substr_count($first, $one) > substr_count($first, $best) ? $one : $best;
+        }
+
+        return $best;
     }
 
     private static function field(string|int|float $value): string

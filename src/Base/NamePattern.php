@@ -20,23 +20,9 @@ final readonly class NamePattern
     /** @throws Refusal where files would be called alike, or a field is none */
     public function __construct(public string $pattern = self::USUAL)
     {
-        if (mb_strlen($pattern) > self::MOST) {
-            throw new Refusal(sprintf('A pattern of names has at most %d letters.', self::MOST));
-        }
-        preg_match_all('/\{([^{}]*)\}/', $pattern, $found);
-        foreach ($found[1] as $field) {
-            if (! in_array($field, self::FIELDS, true)) {
-                throw new Refusal(sprintf(
-                    'Nothing is filled in for {%s}. There are: {%s}.', mb_strimwidth($field, 0, 30, '…'),
-                    implode('}, {', self::FIELDS),
-                ));
-            }
-        }
-        if (array_intersect(['number', 'slug'], $found[1]) === []) {
+        $used = (new FieldPattern($pattern, self::FIELDS, self::MOST, 'names'))->used();
+        if (array_intersect(['number', 'slug'], $used) === []) {
             throw new Refusal('Files would all be called alike: put {number} or {slug} into the pattern.');
-        }
-        if (strpbrk((string) preg_replace('/\{[^{}]*\}/', '', $pattern), '{}') !== false) {
-            throw new Refusal('A field is written in braces, such as {number}; one of them is open.');
         }
     }
 
@@ -44,6 +30,8 @@ final readonly class NamePattern
      * The name for another target than the first, which stands in it wherever that is.
      *
      * @param  array<string, string|int>  $fields  by name; the target is one of them
+     *
+     * @throws Refusal
      */
     public function otherName(array $fields): string
     {
@@ -55,14 +43,16 @@ final readonly class NamePattern
     /**
      * @param  array<string, string|int>  $fields  by name; what is missing is empty
      * @return string in small letters, digits, hyphens, dots and underlines
+     *
+     * @throws Refusal
      */
     public function name(array $fields): string
     {
-        $named = (string) preg_replace_callback('/\{([a-z]+)\}/', static function (array $found) use ($fields): string {
-            $value = $fields[$found[1]] ?? '';
-
-            return is_int($value) ? sprintf('%02d', $value) : FileName::plain($value, '');
-        }, $this->pattern);
+        $named = (new FieldPattern($this->pattern, self::FIELDS, self::MOST, 'names'))->filled(array_map(
+            static fn (string|int $value): string => is_int($value) ? sprintf('%02d', $value)
+                : FileName::plain($value, ''),
+            $fields,
+        ));
         $plain = FileName::plain($named, 'short', self::LONGEST, '._');
 
         // Never hidden, and with no field that was empty hanging at its ends.

@@ -7,7 +7,9 @@ namespace Tests\App;
 use App\Doors\Bench\KnownSpeech;
 use App\Media\Audio\WavFile;
 use Illuminate\Support\Facades\File;
+use RapidReel\Plan\Settings\OutboxSettings;
 use RapidReel\Plan\Settings\PaceSettings;
+use RapidReel\Plan\Settings\Setting;
 use Symfony\Component\Process\Process;
 
 final class CommandsTest extends AppTestCase
@@ -118,6 +120,7 @@ final class CommandsTest extends AppTestCase
             // What only says how far something may go, or what becomes of what is made, changes nothing by itself.
             $isLimit = in_array($setting['key'], [
                 'need', 'severities', 'forbidden', 'file_names', ...PaceSettings::LIMITS,
+                ...array_map(static fn (Setting $one): string => $one->key, OutboxSettings::all()),
             ], true);
             self::assertSame($isLimit, $setting['makes_stale'] === null, $setting['key']);
         }

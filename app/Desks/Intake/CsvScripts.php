@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Intake;
 
+use RapidReel\Base\Csv;
 use RapidReel\Plan\Source\FrontMatter;
 use RapidReel\Plan\Source\ScriptSource;
 use RapidReel\Text\Script\UnusableScript;
@@ -17,8 +18,6 @@ final class CsvScripts
     /** How the column of the scripts may be named; the first that is there counts. */
     private const SCRIPT = ['script', 'scripts', 'narration', 'text'];
 
-    private const SEPARATORS = [',', ';', "\t"];
-
     /**
      * @param  string  $text  UTF-8 without a byte-order mark
      * @return list<ScriptSource>
@@ -27,7 +26,7 @@ final class CsvScripts
      */
     public function read(string $text, string $name, int $most): array
     {
-        $rows = $this->rows($text);
+        $rows = Csv::rows($text);
         $heads = array_map(static fn (string $head): string => mb_strtolower(trim($head)), array_shift($rows) ?? []);
         $script =
             array_values(array_intersect(self::SCRIPT, $heads))[0] ?? throw UnusableScript::csvWithoutScripts($name);
@@ -61,37 +60,5 @@ final class CsvScripts
         }
 
         return $sources;
-    }
-
-    /** @return list<list<string>> */
-    private function rows(string $text): array
-    {
-        $stream = fopen('php://temp', 'w+');
-        if ($stream === false) {
-            return [];
-        }
-        // Old spreadsheets end lines with a carriage return alone.
-        fwrite($stream, str_contains($text, "\n") ? $text : str_replace("\r", "\n", $text));
-        rewind($stream);
-        $rows = [];
-        $separator = $this->separator($text);
-        while (($row = fgetcsv($stream, null, $separator, '"', '')) !== false) {
-            $rows[] = array_map(strval(...), $row);
-        }
-        fclose($stream);
-
-        return $rows;
-    }
-
-    /** The one that parts most cells of the first line outside quotes. */
-    private function separator(string $text): string
-    {
-        $first = (string) preg_replace('/"(?:[^"]|"")*"/', '""', preg_split('/\R/', ltrim($text), 2)[0] ?? '');
-        $best = ',';
-        foreach (self::SEPARATORS as $one) {
-            $best = substr_count($first, $one) > substr_count($first, $best) ? $one : $best;
-        }
-
-        return $best;
     }
 }

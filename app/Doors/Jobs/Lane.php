@@ -17,6 +17,8 @@ enum Lane: string
     case Long = 'long';
     /** Exports: minutes, between whose segments others come in. */
     case Renders = 'renders';
+    /** Shorts on their way to outlets: they wait for others most of the time. */
+    case Posts = 'posts';
     /** What nobody has asked for yet. */
     case Proofs = 'proofs';
 

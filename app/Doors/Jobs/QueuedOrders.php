@@ -39,6 +39,11 @@ final class QueuedOrders implements Orders
         LookThrough::dispatch($exportId);
     }
 
+    public function post(int $postId): void
+    {
+        PostShort::dispatch($postId);
+    }
+
     public function alignRecording(int $recordingId): void
     {
         AlignRecording::dispatch($recordingId);

@@ -17,6 +17,7 @@ use App\Doors\Jobs\QueuedOrders;
 use App\Doors\Jobs\WorkerMark;
 use App\Gateways\Animation\Animation;
 use App\Gateways\Animation\StandInAnimation;
+use App\Gateways\Outlets\OutletBook;
 use App\Gateways\Painting\Pictures;
 use App\Gateways\Painting\StandInPictures;
 use App\Gateways\Service\ServiceCall;
@@ -129,6 +130,9 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->singleton(Voices::class, VoiceCompany::class);
         $this->app->when(DiphoneSpeaker::class)->needs('$program')->give(static fn (): string => config('reel.flite'));
         $this->app->when(OutsideBook::class)->needs('$file')->giveConfig('reel.voices');
+        $this->app->when(OutletBook::class)->needs('$file')->giveConfig('reel.outlets');
+        $this->app->when(OutletBook::class)->needs('$usual')
+            ->give(static fn (): string => storage_path('outlets'));
         $this->app->when(OutsideVoices::class)
             ->needs(KeyedLock::class)
             ->give(static fn (): KeyedLock => new KeyedLock(storage_path('locks/voices')));

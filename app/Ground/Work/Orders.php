@@ -20,6 +20,9 @@ interface Orders
     /** Has the finished file of an export looked through. */
     public function lookThrough(int $exportId): void;
 
+    /** Has a short posted that is due. */
+    public function post(int $postId): void;
+
     public function alignRecording(int $recordingId): void;
 
     public function checkFootage(int $footageId): void;

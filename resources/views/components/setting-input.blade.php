@@ -45,6 +45,18 @@
         @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}"
         aria-label="{{ $label }}" title="{{ '{'.implode('}, {', RapidReel\Base\NamePattern::FIELDS).'}' }}"
         placeholder="{{ $inherit }}" {{ $attributes }}>
+@elseif ($type instanceof RapidReel\Plan\Settings\Type\PatternType)
+    <input class="form-control form-control-sm setting-text" maxlength="{{ $type->most }}"
+        @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}"
+        aria-label="{{ $label }}" title="{{ '{'.implode('}, {', $type->fields).'}' }}"
+        placeholder="{{ $inherit }}" {{ $attributes }}>
+@elseif ($type instanceof RapidReel\Plan\Settings\Type\ZoneType)
+    <input class="form-control form-control-sm setting-text" maxlength="60" list="zones-{{ $setting->key }}"
+        @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}"
+        aria-label="{{ $label }}" placeholder="{{ $inherit }}" {{ $attributes }}>
+    <datalist id="zones-{{ $setting->key }}">
+        @foreach ($type::names() as $one)<option value="{{ $one }}">@endforeach
+    </datalist>
 @elseif ($type instanceof RapidReel\Plan\Settings\Type\ColourType && $type->word !== '' && $type->isTyped)
     <input class="form-control form-control-sm setting-cadence" maxlength="20" list="words-{{ $setting->key }}"
         @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif

@@ -52,6 +52,9 @@ final readonly class Registry
     /** Group of what is looked for before a short leaves, which has a page of its own. */
     public const REVIEW = 'review';
 
+    /** Group of what holds for all that leaves, which has a page of its own. */
+    public const OUTBOX = 'outbox';
+
     private const MOST_FORBIDDEN = 2_000;
 
     /** @param  array<string, Setting>  $settings  by key */
@@ -228,6 +231,7 @@ final readonly class Registry
                 'ground_bottom', 'Lower colour behind', new ColourType('A colour'), FramingChoice::BOTTOM,
                 [...$toScene, Level::Shot], Stale::Plan, group: 'ground',
             ),
+            ...OutboxSettings::all(),
             ...PaceSettings::of($toShort, $toScene),
             ...CaptionSettings::of($toScene, $looks->faces, $looks->styles),
             new Setting(

@@ -84,7 +84,8 @@ final class StaleTest extends TestCase
                 'cadence', 'hook_cadence' => 'seconds:2',
                 'pointer' => 'Read on below',
                 'severities' => 'hook-late stops',
-                'file_names' => '{slug}',
+                'file_names', 'title_text', 'description_text' => $setting->key === 'file_names' ? '{slug}' : '{title}',
+                'zone' => 'Europe/Lisbon',
                 'more_targets' => 'upto-90,upto-180',
                 'own_targets' => (new TargetsType)->read((string) json_encode(['own-quay' => [
                     ...(new Target('own-quay', 'Quay'))->toArray(), 'loudness' => -18.0,

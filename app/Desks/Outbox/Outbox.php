@@ -1,0 +1,268 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Outbox;
+
+use App\Desks\Exporting\ExportDesk;
+use App\Ground\Work\Orders;
+use App\Shelves\Levels\Resolver;
+use App\Shelves\Models\Channel;
+use App\Shelves\Models\Outlet;
+use App\Shelves\Models\Post;
+use App\Shelves\Models\PostState;
+use App\Shelves\Models\Short;
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use RapidReel\Base\Refusal;
+use RapidReel\Making\Publish\Schedule\Dealer;
+use RapidReel\Making\Publish\Schedule\Dealt;
+use RapidReel\Making\Publish\Schedule\Waiting;
+use RapidReel\Making\Publish\Schedule\WallClock;
+use RapidReel\Making\Render\Quality;
+
+/** What leaves when: dealt over the days, moved, taken out, tried again, posted at once. */
+final readonly class Outbox
+{
+    public function __construct(
+        private Resolver $resolver,
+        private ExportDesk $exports,
+        private Orders $orders,
+    ) {
+    }
+
+    /** @throws Refusal */
+    public function clock(Channel $channel): WallClock
+    {
+        return new WallClock($this->resolver->channel($channel)->text('zone'));
+    }
+
+    /** The row of a short at an outlet that is not posted yet, made where there is none. */
+    public function post(Short $short, Outlet $outlet): Post
+    {
+        return DB::transaction(static function () use ($short, $outlet): Post {
+            $last = Post::query()->where('short_id', $short->id)->where('outlet_id', $outlet->id)
+                ->orderByDesc('round')->first();
+            if ($last !== null && $last->state !== PostState::Posted) {
+                return $last;
+            }
+            if ($last !== null) {
+                throw new Refusal("“{$short->title}” was posted at “{$outlet->name}” already. Post it again there by hand.");
+            }
+
+            return self::fresh($short->id, $outlet->id, 1);
+        });
+    }
+
+    /**
+     * Deals shorts over the days of each outlet; what stands on a day already stays, and what was posted is left out.
+     *
+     * @param  list<Short>  $shorts  the first gets the earliest hour
+     * @param  list<Outlet>  $outlets
+     * @return int how many were dealt
+     *
+     * @throws Refusal
+     */
+    public function deal(array $shorts, array $outlets, ?DateTimeImmutable $from = null): int
+    {
+        if ($outlets === []) {
+            throw new Refusal('There is no outlet yet. Add one, and the shorts can be dealt over its days.');
+        }
+        $after = max($from ?? now()->toDateTimeImmutable(), now()->toDateTimeImmutable());
+        $waiting = self::apart($shorts);
+
+        return DB::transaction(function () use ($shorts, $outlets, $after, $waiting): int {
+            $count = 0;
+            foreach ($outlets as $outlet) {
+                $standing = self::standing($outlet);
+                $known = Post::query()->where('outlet_id', $outlet->id)
+                    ->whereIn('short_id', array_map(static fn (Short $one): int => $one->id, $shorts))
+                    ->whereNotIn('state', [PostState::Open])->pluck('short_id')->flip()->all();
+                $new = array_values(array_filter(
+                    $waiting, static fn (Waiting $one): bool => ! isset($known[$one->id]),
+                ));
+                $dealer = new Dealer($this->clock($outlet->channel), $outlet->postHours());
+                foreach ($dealer->deal($new, $after, $standing) as $dealt) {
+                    $this->stand($dealt, $outlet);
+                    $count++;
+                }
+            }
+            $this->orderFiles($shorts);
+
+            return $count;
+        });
+    }
+
+    /**
+     * To another hour.
+     *
+     * @param  string  $local  on the wall of the channel, Y-m-d H:i
+     *
+     * @throws Refusal
+     */
+    public function move(Post $post, string $local): void
+    {
+        $moment = $this->clock($post->outlet->channel)->moment($local);
+        $this->change($post, [
+            'state' => PostState::Planned, 'local' => $local, 'due_at' => $moment->getTimestamp(), 'problem' => null,
+            'tries' => 0, 'next_at' => null,
+        ]);
+    }
+
+    /** @throws Refusal */
+    public function unplan(Post $post): void
+    {
+        $this->change($post, [
+            'state' => PostState::Open, 'local' => null, 'due_at' => null, 'problem' => null, 'tries' => 0,
+            'next_at' => null,
+        ]);
+    }
+
+    /**
+     * At once, whatever its hour; also what was stopped or waits.
+     *
+     * @throws Refusal
+     */
+    public function postNow(Post $post): void
+    {
+        $now = now();
+        $this->change($post, [
+            'state' => PostState::Planned, 'due_at' => $now->getTimestamp(), 'problem' => null, 'tries' => 0,
+            'local' => $this->clock($post->outlet->channel)->local($now->toDateTimeImmutable()), 'next_at' => null,
+        ]);
+        $this->orderFiles([$post->short]);
+        $this->orders->post($post->id);
+    }
+
+    /**
+     * Once more, as a posting of its own: by hand alone.
+     *
+     * @throws Refusal
+     */
+    public function again(Post $post): Post
+    {
+        return DB::transaction(function () use ($post): Post {
+            $last = Post::query()->where('short_id', $post->short_id)->where('outlet_id', $post->outlet_id)
+                ->orderByDesc('round')->firstOrFail();
+            if ($last->state !== PostState::Posted) {
+                throw new Refusal('It is in the outbox once more already.');
+            }
+            $next = self::fresh($post->short_id, $post->outlet_id, $last->round + 1);
+            $next->update(['listing' => $last->listing, 'cover' => $last->cover]);
+
+            return $next;
+        });
+    }
+
+    /**
+     * Hours stay on the wall: at another zone they are other moments.
+     *
+     * @throws Refusal
+     */
+    public function settleZone(Channel $channel): void
+    {
+        $clock = $this->clock($channel);
+        DB::transaction(static function () use ($channel, $clock): void {
+            $posts = Post::query()->whereIn('outlet_id', $channel->its(Outlet::class)->select('id'))
+                ->where('state', PostState::Planned)->whereNotNull('local')->get();
+            foreach ($posts as $post) {
+                $due = $clock->moment((string) $post->local)->getTimestamp();
+                if ($due !== $post->due_at) {
+                    $post->update(['due_at' => $due]);
+                }
+            }
+        });
+    }
+
+    /** @return list<Dealt> what stands on the days of an outlet, and what was posted lately */
+    public static function standing(Outlet $outlet): array
+    {
+        $posts = Post::query()->where('outlet_id', $outlet->id)->whereNotNull('local')
+            ->whereNot('state', PostState::Open)->with('short')->get();
+        $waiting = self::apart(array_values($posts->pluck('short')->filter()->unique('id')->all()));
+        $byId = array_combine(array_map(static fn (Waiting $one): int => $one->id, $waiting), $waiting);
+
+        return array_values(array_map(static fn (Post $post): Dealt => new Dealt(
+            $byId[$post->short_id] ?? new Waiting($post->short_id), (string) $post->local,
+            $post->dueAt() ?? new DateTimeImmutable('@0'),
+        ), $posts->all()));
+    }
+
+    /**
+     * Shorts, and which others each is not posted on one day with: much the same, or another hook for one script.
+     *
+     * @param  list<Short>  $shorts
+     * @return list<Waiting>
+     */
+    private static function apart(array $shorts): array
+    {
+        $ids = array_map(static fn (Short $short): int => $short->id, $shorts);
+        $apart = [];
+        foreach (array_chunk($ids, 500) as $some) {
+            foreach (DB::table('likenesses')->whereIn('short_id', $some)->get(['short_id', 'other_id']) as $pair) {
+                $apart[(int) $pair->short_id][] = (int) $pair->other_id;
+                $apart[(int) $pair->other_id][] = (int) $pair->short_id;
+            }
+        }
+        $families = (new Collection($shorts))->groupBy(
+            static fn (Short $short): int => $short->variant_of ?? $short->id,
+        )->map(static fn ($family): array => $family->pluck('id')->all())->all();
+
+        return array_map(static fn (Short $short): Waiting => new Waiting($short->id, array_values(array_filter(
+            [...$apart[$short->id] ?? [], ...$families[$short->variant_of ?? $short->id] ?? []],
+            static fn (int $id): bool => $id !== $short->id,
+        ))), $shorts);
+    }
+
+    private function stand(Dealt $dealt, Outlet $outlet): void
+    {
+        $post = Post::query()->where('short_id', $dealt->short->id)->where('outlet_id', $outlet->id)
+            ->where('state', PostState::Open)->first() ?? self::fresh($dealt->short->id, $outlet->id, 1);
+        $post->update([
+            'state' => PostState::Planned, 'local' => $dealt->local, 'due_at' => $dealt->moment->getTimestamp(),
+        ]);
+    }
+
+    /**
+     * What is to leave has a finished file, or gets one.
+     *
+     * @param  list<Short>  $shorts
+     */
+    private function orderFiles(array $shorts): void
+    {
+        foreach ($shorts as $short) {
+            $file = $short->fileOfNow();
+            if ($file === null || $file->quality !== Quality::Final) {
+                $this->exports->order($short, Quality::Final);
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     *
+     * @throws Refusal where it has left
+     */
+    private function change(Post $post, array $values): void
+    {
+        $kept = array_intersect_key((new Post)->fill($values)->getAttributes(), $values);
+        // With a higher number whoever has it writes nothing any more.
+        $done = Post::query()->whereKey($post->id)
+            ->whereNotIn('state', [PostState::Posted, PostState::Processing, PostState::Sending])
+            ->update([...$kept, 'owner' => DB::raw('owner + 1')]);
+        if ($done === 0) {
+            throw new Refusal('This short has left, or is leaving at this moment.');
+        }
+        $post->refresh();
+    }
+
+    private static function fresh(int $short, int $outlet, int $round): Post
+    {
+        return Post::query()->create([
+            'short_id' => $short, 'outlet_id' => $outlet, 'round' => $round, 'key' => (string) Str::uuid(),
+            'state' => PostState::Open,
+        ]);
+    }
+}
