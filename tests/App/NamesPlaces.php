@@ -13,7 +13,10 @@ use App\Shelves\Models\Footage;
 use App\Shelves\Models\GuestLink;
 use App\Shelves\Models\Logo;
 use App\Shelves\Models\Music;
+use App\Shelves\Models\Outlet;
 use App\Shelves\Models\Pattern;
+use App\Shelves\Models\Post;
+use App\Shelves\Models\PostState;
 use App\Shelves\Models\Reading;
 use App\Shelves\Models\Recording;
 use App\Shelves\Models\RecordingState;
@@ -66,6 +69,12 @@ trait NamesPlaces
             'guestLink' => GuestLink::query()->create([
                 'batch_id' => $short->batch_id, 'name' => 'Secret guest', 'token' => 'none',
                 'ends_at' => now()->addDay(),
+            ])->id,
+            'outlet' => $outlet = Outlet::query()->forceCreate([
+                'channel_id' => $this->channel()->id, 'place' => 'folder', 'name' => 'Secret outlet',
+            ])->id,
+            'post' => Post::query()->create([
+                'short_id' => $short->id, 'outlet_id' => $outlet, 'key' => 'none', 'state' => PostState::Open,
             ])->id,
             'table' => ColourTable::query()->forceCreate([
                 'channel_id' => $this->channel()->id, 'name' => 'Secret table', 'hash' => 'none',

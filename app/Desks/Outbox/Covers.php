@@ -31,6 +31,9 @@ final readonly class Covers
 {
     public const MOST_TEXT = 80;
 
+    /** In the place of a moment: the outlet takes one of its own. */
+    public const NONE = -1;
+
     private const QUALITY = 90;
 
     /** A card is so many thousandths of the frame wide, and its middle stands so far down. */
@@ -56,7 +59,7 @@ final readonly class Covers
      */
     public function proposed(Post $post, Export $export): array
     {
-        $others = Post::query()->where('outlet_id', $post->outlet_id)->whereKeyNot($post->id)->whereNotNull('cover')
+        $others = Post::query()->where('outlet_id', $post->outlet_id)->where('short_id', '!=', $post->short_id)->whereNotNull('cover')
             ->whereRelation('short', 'batch_id', $post->short->batch_id)->pluck('cover')->all();
         $signatures = [];
         foreach ($others as $cover) {
@@ -83,6 +86,9 @@ final readonly class Covers
     public function of(Post $post, Departure $leaving): string
     {
         $cover = $post->cover ?? [];
+        if (($cover['ms'] ?? 0) === self::NONE) {
+            return '';
+        }
         if (! isset($cover['ms'])) {
             $best = $this->proposed($post, $leaving->export)[0] ?? null;
             $cover = [...$cover, 'ms' => $best->ms ?? 0, 'signature' => $best->signature ?? []];
@@ -102,6 +108,11 @@ final readonly class Covers
         $text = trim((string) preg_replace('/\s+/u', ' ', mb_scrub($text)));
         if (mb_strlen($text) > self::MOST_TEXT) {
             throw new Refusal(sprintf('A card on a cover has at most %d letters.', self::MOST_TEXT));
+        }
+        if ($ms === self::NONE) {
+            $post->update(['cover' => ['ms' => $ms]]);
+
+            return;
         }
         if ($ms < 0 || $ms >= (int) $export->duration_ms) {
             throw new Refusal('The short is not so long. Choose a moment of it.');

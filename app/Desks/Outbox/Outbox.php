@@ -39,6 +39,16 @@ final readonly class Outbox
         return new WallClock($this->resolver->channel($channel)->text('zone'));
     }
 
+    /** The last row of a short at an outlet; where there is none one that is not kept. */
+    public function known(Short $short, Outlet $outlet): Post
+    {
+        $post = Post::query()->where('short_id', $short->id)->where('outlet_id', $outlet->id)
+            ->orderByDesc('round')->first()
+            ?? new Post(['short_id' => $short->id, 'outlet_id' => $outlet->id, 'state' => PostState::Open]);
+
+        return $post->setRelation('short', $short)->setRelation('outlet', $outlet);
+    }
+
     /** The row of a short at an outlet that is not posted yet, made where there is none. */
     public function post(Short $short, Outlet $outlet): Post
     {
@@ -121,6 +131,21 @@ final readonly class Outbox
     }
 
     /**
+     * @param  list<Short>  $shorts
+     * @return int how many stood on a day
+     *
+     * @throws Refusal
+     */
+    public function unplanAll(array $shorts, Outlet $outlet): int
+    {
+        $posts = Post::query()->where('outlet_id', $outlet->id)->whereIn('state', PostState::ahead())
+            ->whereIn('short_id', array_map(static fn (Short $one): int => $one->id, $shorts))->get();
+        DB::transaction(fn () => $posts->each($this->unplan(...)));
+
+        return $posts->count();
+    }
+
+    /**
      * At once, whatever its hour; also what was stopped or waits.
      *
      * @throws Refusal
@@ -134,6 +159,24 @@ final readonly class Outbox
         ]);
         $this->orderFiles([$post->short]);
         $this->orders->post($post->id);
+    }
+
+    /**
+     * A short at once, unless it was posted there; what is on its way goes on.
+     *
+     * @throws Refusal
+     */
+    public function now(Short $short, Outlet $outlet): Post
+    {
+        $post = Post::query()->where('short_id', $short->id)->where('outlet_id', $outlet->id)
+            ->orderByDesc('round')->first();
+        if ($post !== null && ($post->state === PostState::Posted || $post->state->isAtWork())) {
+            return $post;
+        }
+        $post ??= self::fresh($short->id, $outlet->id, 1);
+        $this->postNow($post->setRelation('short', $short)->setRelation('outlet', $outlet));
+
+        return $post;
     }
 
     /**

@@ -43,6 +43,12 @@ final readonly class Field
         return new self('ids', self::MOST_IDS);
     }
 
+    /** @param  int  $most  of them, each a word */
+    public static function words(int $most): self
+    {
+        return new self('words', $most);
+    }
+
     /** @throws WrongValue */
     public function check(string $name, mixed $value): void
     {
@@ -53,6 +59,7 @@ final readonly class Field
             'flag' => is_array($value) || ! in_array(strtolower((string) $value), [
                 '', '0', '1', 'true', 'false', 'on', 'off', 'yes', 'no',
             ], true) ? throw WrongValue::of($name, 'yes or no') : null,
+            'words' => $this->checkWords($name, $value),
             default => $this->checkIds($name, $value),
         };
     }
@@ -77,6 +84,18 @@ final readonly class Field
                 number_format($this->least),
                 number_format($this->most),
             ));
+        }
+    }
+
+    private function checkWords(string $name, mixed $value): void
+    {
+        if (! is_array($value) || count($value) > $this->most) {
+            throw WrongValue::of($name, sprintf('a list of at most %d', $this->most));
+        }
+        foreach ($value as $number => $one) {
+            if (! is_int($number) || ! is_string($one) || strlen($one) > 60) {
+                throw WrongValue::of($name, 'words');
+            }
         }
     }
 

@@ -66,7 +66,9 @@ use App\Shelves\Models\Footage;
 use App\Shelves\Models\GuestLink;
 use App\Shelves\Models\Logo;
 use App\Shelves\Models\Music;
+use App\Shelves\Models\Outlet;
 use App\Shelves\Models\Pattern;
+use App\Shelves\Models\Post;
 use App\Shelves\Models\Reading;
 use App\Shelves\Models\Recording;
 use App\Shelves\Models\Scene;
@@ -260,6 +262,8 @@ final class ReelServiceProvider extends ServiceProvider
             'logo' => [Logo::class, 'channel'],
             'pattern' => [Pattern::class, 'channel'],
             'guestLink' => [GuestLink::class, 'batch.channel'],
+            'outlet' => [Outlet::class, 'channel'],
+            'post' => [Post::class, 'outlet.channel'],
         ] as $name => [$class, $way]) {
             Route::bind($name, static fn (string $id): Model => self::own($class, $way, $id));
         }

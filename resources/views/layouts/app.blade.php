@@ -20,6 +20,8 @@
                 ['footage.index', 'Footage', 'f', 'Footage', ['footage.*']],
                 ['voices.index', 'Voices', 'v', 'Voices', ['voices.*']],
                 ['sounds.index', 'Sound', 'q', 'Music and effects', ['sounds.*']],
+                ['calendar.show', 'Outbox', '9', 'Outbox', ['calendar.*', 'outlets.*', 'outbox.*']],
+                ['results.show', 'Results', '0', 'Results', ['results.*']],
                 ['house', 'House style', 'h', 'House style', ['house', 'styles', 'targets.*', 'rules.*']],
             ] as [$route, $name, $key, $does, $routes])
                 <a href="{{ route($route) }}" data-key="{{ $key }}" data-key-does="{{ $does }}"

@@ -13,6 +13,7 @@
             <a class="btn btn-outline-dark" href="{{ route('intake') }}" x-show="taken" x-cloak>Go to the intake</a>
         </div>
     </div>
+    @if (session('saved'))<p class="notice" role="status">{{ session('saved') }}</p>@endif
     <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
     <div class="sketches-cols">
         <div>
@@ -37,7 +38,8 @@
                         <select id="shape" name="shape" class="form-select form-select-sm">
                             <option value="">Another one each</option>
                             @foreach ($shapes as $shape)
-                                <option value="{{ $shape->value }}">{{ $shape->label() }}</option>
+                                <option value="{{ $shape->value }}" @selected($chosen === $shape->value)>{{
+                                    $shape->label() }}</option>
                             @endforeach
                         </select>
                     </div>

@@ -33,6 +33,8 @@ final class SketchController extends Controller
             'about' => $desk->about(),
             'tones' => Tone::cases(),
             'shapes' => HookShape::cases(),
+            // What worked is offered first.
+            'chosen' => HookShape::tryFrom($this->text($request, 'shape'))?->value,
         ]);
     }
 

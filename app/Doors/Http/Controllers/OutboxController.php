@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http\Controllers;
+
+use App\Desks\Outbox\ListingCells;
+use App\Desks\Outbox\ListingFile;
+use App\Desks\Outbox\Outbox;
+use App\Desks\Outbox\OutletDesk;
+use App\Desks\Results\BestFirst;
+use App\Desks\Review\ReviewDesk;
+use App\Doors\Http\Presenters\Outbox\OutboxPage;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Outlet;
+use App\Shelves\Models\Short;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use RapidReel\Base\FileName;
+use RapidReel\Base\Refusal;
+
+/** What leaves of a batch, for which outlet, with what beside it, and when. */
+final class OutboxController extends Controller
+{
+    use TakesChoices;
+
+    private const MOST_TABLE = 4_000_000;
+
+    public function show(Request $request, Batch $batch, OutboxPage $page): View
+    {
+        return view('outbox.show', ['page' => $page->of($batch, $this->outlet($request, $batch))]);
+    }
+
+    public function state(Request $request, Batch $batch, OutboxPage $page): JsonResponse
+    {
+        $view = $page->of($batch->refresh()->load('channel'), $this->outlet($request, $batch));
+
+        return response()->json([
+            'rows' => view('outbox._rows', ['page' => $view])->render(),
+            'lead' => $view->lead(),
+            'working' => $view->isWorking(),
+            'undo' => null, 'redo' => null,
+        ]);
+    }
+
+    public function act(Request $request, Batch $batch, Outbox $outbox, BestFirst $best, ReviewDesk $review): JsonResponse
+    {
+        $shorts = $this->chosen($request, $batch);
+        $outlet = $this->outlet($request, $batch);
+
+        return response()->json(['said' => match ($request->input('do')) {
+            'deal' => self::dealt($outbox->deal($shorts, [self::one($outlet)])),
+            'best' => self::dealt($outbox->deal($best->of($batch->channel, $shorts), [self::one($outlet)])),
+            'clear' => $this->cleared($shorts, $review, $request),
+            'now' => $this->sent($shorts, self::one($outlet), $outbox),
+            'unplan' => $this->unplanned($shorts, self::one($outlet), $outbox),
+            default => throw new Refusal('That cannot be done with an outbox.'),
+        }]);
+    }
+
+    /** Cells of the table, as they were typed, pasted, filled down or replaced. */
+    public function cells(Request $request, Batch $batch, ListingCells $cells): JsonResponse
+    {
+        $written = json_decode($this->text($request, 'cells'), true);
+        $count = $cells->write(
+            $batch, self::one($this->outlet($request, $batch)), is_array($written) ? $written : [],
+        );
+
+        return response()->json(['said' => $count === 1 ? 'Kept.' : "$count cells are kept."]);
+    }
+
+    public function file(Request $request, Batch $batch, ListingFile $file): Response
+    {
+        $outlet = self::one($this->outlet($request, $batch));
+
+        return response($file->written($batch, $outlet), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => sprintf(
+                'attachment; filename="%s.csv"', FileName::plain("$batch->name $outlet->name", 'outbox'),
+            ),
+        ]);
+    }
+
+    public function take(Request $request, Batch $batch, ListingFile $file): JsonResponse
+    {
+        $table = $request->file('table');
+        if (! $table instanceof UploadedFile || ! $table->isValid() || $table->getSize() > self::MOST_TABLE) {
+            throw new Refusal('Choose a table as CSV, of at most 4 MB.');
+        }
+
+        return response()->json(['said' => $file->taken(
+            $batch, self::one($this->outlet($request, $batch)), (string) $table->getContent(),
+        )]);
+    }
+
+    private static function dealt(int $count): string
+    {
+        return match ($count) {
+            0 => 'All of them stand on a day, or were posted.',
+            1 => '1 short stands on a day now.',
+            default => "$count shorts stand on days now.",
+        };
+    }
+
+    /** @param  list<Short>  $shorts */
+    private function sent(array $shorts, Outlet $outlet, Outbox $outbox): string
+    {
+        foreach ($shorts as $short) {
+            $outbox->now($short, $outlet);
+        }
+
+        return sprintf(
+            '%s for “%s”: each leaves as soon as its file is there.',
+            count($shorts) === 1 ? '1 short is bound' : count($shorts).' shorts are bound', $outlet->name,
+        );
+    }
+
+    /** @param  list<Short>  $shorts */
+    private function unplanned(array $shorts, Outlet $outlet, Outbox $outbox): string
+    {
+        $count = $outbox->unplanAll($shorts, $outlet);
+
+        return $count === 1 ? '1 short stands on no day any more.' : "$count shorts stand on no day any more.";
+    }
+
+    /**
+     * Those that nothing stops are cleared as they are; the others are told.
+     *
+     * @param  list<Short>  $shorts
+     */
+    private function cleared(array $shorts, ReviewDesk $review, Request $request): string
+    {
+        $left = [];
+        foreach ($shorts as $short) {
+            try {
+                $review->clear($short, $short->looksLike(), $this->user($request));
+            } catch (Refusal $problem) {
+                $left[] = "“{$short->title}”: {$problem->getMessage()}";
+            }
+        }
+        $count = count($shorts) - count($left);
+
+        return ($count === 1 ? '1 short is cleared.' : "$count shorts are cleared.")
+            .($left === [] ? '' : ' Not cleared: '.implode(' ', array_slice($left, 0, 3))
+                .(count($left) > 3 ? sprintf(' And %d more.', count($left) - 3) : ''));
+    }
+
+    private function outlet(Request $request, Batch $batch): ?Outlet
+    {
+        $id = $this->whole($request, 'outlet');
+        $all = OutletDesk::of($batch->channel);
+        foreach ($all as $one) {
+            if ($one->id === $id) {
+                return $one;
+            }
+        }
+
+        return $all[0] ?? null;
+    }
+
+    /** @throws Refusal */
+    private static function one(?Outlet $outlet): Outlet
+    {
+        return $outlet ?? throw new Refusal('There is no outlet yet. Add one first.');
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Http\Presenters\Outbox;
+
+use App\Shelves\Models\Post;
+use App\Shelves\Models\PostState;
+use App\Shelves\Models\Short;
+use RapidReel\Making\Publish\Listing\Listing;
+
+/** One short of an outbox at one outlet. */
+final readonly class OutboxRow
+{
+    /**
+     * @param  array<string, string>  $problems  with its texts, by field
+     * @param  array<string, array{int, int}>  $counts  how long each text is, and may be
+     * @param  string  $file  what is there of it: final, draft, outdated, none
+     */
+    public function __construct(
+        public Short $short,
+        public ?Post $post,
+        public Listing $listing,
+        public array $problems,
+        public array $counts,
+        public string $file,
+        public bool $isCleared,
+        public bool $isOutdated,
+    ) {
+    }
+
+    public function isPosted(): bool
+    {
+        return $this->post?->state === PostState::Posted;
+    }
+
+    public function isOwn(string $field): bool
+    {
+        return isset($this->post->listing[$field]);
+    }
+
+    /** What has to be done before it can leave; empty where nothing has. */
+    public function lacks(): string
+    {
+        return $this->isPosted() ? '' : implode(', ', array_filter([
+            match ($this->file) {
+                'final' => '', 'making' => 'file being made', default => 'no finished file',
+            },
+            $this->isCleared ? '' : 'not cleared',
+            $this->problems === [] ? '' : 'texts do not fit',
+        ]));
+    }
+
+    public function says(): string
+    {
+        return match (true) {
+            $this->post === null, $this->post->state === PostState::Open => 'not planned',
+            default => $this->post->state->label(),
+        };
+    }
+
+    /** Where it stands in its day and hour: a value of a field for both. */
+    public function at(): string
+    {
+        return $this->post?->local === null ? '' : str_replace(' ', 'T', $this->post->local);
+    }
+}
