@@ -42,6 +42,7 @@ return new class extends Migration
                 $table->string('key', 36)->unique();
                 $table->string('state', 20);
                 $table->string('local', 16)->nullable();
+                $table->string('zone', 60)->default('');
                 $table->integer('due_at')->nullable();
                 $table->text('listing')->nullable();
                 $table->text('cover')->nullable();

@@ -23,7 +23,7 @@ const A_MINUTE = 6_000;
 $store = new Store(getenv('REEL_SERVICE_STORE') ?: sys_get_temp_dir().'/publishing-stand-in');
 $signIn = new SignIn($store);
 $posts = new Posts(
-    $store, 'http://'.($_SERVER['HTTP_HOST'] ?? '127.0.0.1'), (float) (getenv('REEL_SERVICE_WORKS') ?: 2),
+    $store, 'http://'.($_SERVER['HTTP_HOST'] ?? '127.0.0.1'), getenv('REEL_SERVICE_WORKS') === false ? 2.0 : (float) getenv('REEL_SERVICE_WORKS'),
 );
 $method = $_SERVER['REQUEST_METHOD'];
 $path = (string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH);

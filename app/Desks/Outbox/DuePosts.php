@@ -10,6 +10,7 @@ use App\Shelves\Models\Post;
 use App\Shelves\Models\PostState;
 use Illuminate\Database\Eloquent\Builder;
 use RapidReel\Base\Refusal;
+use RapidReel\Making\Publish\Schedule\WallClock;
 use RapidReel\Making\Publish\Sending\Patience;
 use RapidReel\Plan\Settings\OutboxSettings;
 
@@ -34,6 +35,7 @@ final readonly class DuePosts
     public function ids(): array
     {
         $now = now()->getTimestamp();
+        $this->settleZones();
         $this->askOfLate($now);
 
         return array_values(array_map(intval(...), Post::query()
@@ -49,6 +51,26 @@ final readonly class DuePosts
                     ->where(static fn (Builder $when) => $when->whereNull('next_at')->orWhere('next_at', '<=', $now)
                         ->orWhere('next_at', '>', $now + 8 * Patience::LONGEST))))
             ->orderBy('due_at')->orderBy('id')->pluck('id')->all()));
+    }
+
+    /**
+     * Hours stay on the wall: where a channel goes by another zone now, they are other moments.
+     *
+     * @throws Refusal
+     */
+    private function settleZones(): void
+    {
+        foreach (Outlet::query()->with('channel')->whereHas('posts', static fn (Builder $posts) => $posts
+            ->where('state', PostState::Planned))->get() as $outlet) {
+            $clock = new WallClock($this->resolver->channel($outlet->channel)->text('zone'));
+            foreach (Post::query()->where('outlet_id', $outlet->id)->where('state', PostState::Planned)
+                ->whereNotNull('local')->where('zone', '!=', $clock->name)->get() as $post) {
+                Post::query()->whereKey($post->id)->where('state', PostState::Planned)->where('local', $post->local)
+                    ->update([
+                        'due_at' => $clock->moment((string) $post->local)->getTimestamp(), 'zone' => $clock->name,
+                    ]);
+            }
+        }
     }
 
     /**

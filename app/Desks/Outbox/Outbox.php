@@ -80,26 +80,45 @@ final readonly class Outbox
         if ($outlets === []) {
             throw new Refusal('There is no outlet yet. Add one, and the shorts can be dealt over its days.');
         }
+
+        return DB::transaction(function () use ($shorts, $outlets, $from): int {
+            $count = 0;
+            foreach ($outlets as $outlet) {
+                $count += $this->stand($shorts, $outlet, $from);
+            }
+            $this->orderFiles($shorts);
+
+            return $count;
+        });
+    }
+
+    /**
+     * The same at one outlet, and no file is ordered.
+     *
+     * @param  list<Short>  $shorts
+     * @return int how many were dealt
+     *
+     * @throws Refusal
+     */
+    public function stand(array $shorts, Outlet $outlet, ?DateTimeImmutable $from = null): int
+    {
         $after = max($from ?? now()->toDateTimeImmutable(), now()->toDateTimeImmutable());
         $waiting = self::apart($shorts);
 
-        return DB::transaction(function () use ($shorts, $outlets, $after, $waiting): int {
+        return DB::transaction(function () use ($shorts, $outlet, $after, $waiting): int {
             $count = 0;
-            foreach ($outlets as $outlet) {
-                $standing = self::standing($outlet);
-                $known = Post::query()->where('outlet_id', $outlet->id)
-                    ->whereIn('short_id', array_map(static fn (Short $one): int => $one->id, $shorts))
-                    ->whereNotIn('state', [PostState::Open])->pluck('short_id')->flip()->all();
-                $new = array_values(array_filter(
-                    $waiting, static fn (Waiting $one): bool => ! isset($known[$one->id]),
-                ));
-                $dealer = new Dealer($this->clock($outlet->channel), $outlet->postHours());
-                foreach ($dealer->deal($new, $after, $standing) as $dealt) {
-                    $this->stand($dealt, $outlet);
-                    $count++;
-                }
+            $standing = self::standing($outlet);
+            $known = Post::query()->where('outlet_id', $outlet->id)
+                ->whereIn('short_id', array_map(static fn (Short $one): int => $one->id, $shorts))
+                ->whereNotIn('state', [PostState::Open])->pluck('short_id')->flip()->all();
+            $new = array_values(array_filter(
+                $waiting, static fn (Waiting $one): bool => ! isset($known[$one->id]),
+            ));
+            $dealer = new Dealer($this->clock($outlet->channel), $outlet->postHours());
+            foreach ($dealer->deal($new, $after, $standing) as $dealt) {
+                $this->put($dealt, $outlet);
+                $count++;
             }
-            $this->orderFiles($shorts);
 
             return $count;
         });
@@ -117,7 +136,7 @@ final readonly class Outbox
         $moment = $this->clock($post->outlet->channel)->moment($local);
         $this->change($post, [
             'state' => PostState::Planned, 'local' => $local, 'due_at' => $moment->getTimestamp(), 'problem' => null,
-            'tries' => 0, 'next_at' => null,
+            'tries' => 0, 'next_at' => null, 'zone' => $this->clock($post->outlet->channel)->name,
         ]);
     }
 
@@ -156,6 +175,7 @@ final readonly class Outbox
         $this->change($post, [
             'state' => PostState::Planned, 'due_at' => $now->getTimestamp(), 'problem' => null, 'tries' => 0,
             'local' => $this->clock($post->outlet->channel)->local($now->toDateTimeImmutable()), 'next_at' => null,
+            'zone' => $this->clock($post->outlet->channel)->name,
         ]);
         $this->orderFiles([$post->short]);
         $this->orders->post($post->id);
@@ -199,26 +219,6 @@ final readonly class Outbox
         });
     }
 
-    /**
-     * Hours stay on the wall: at another zone they are other moments.
-     *
-     * @throws Refusal
-     */
-    public function settleZone(Channel $channel): void
-    {
-        $clock = $this->clock($channel);
-        DB::transaction(static function () use ($channel, $clock): void {
-            $posts = Post::query()->whereIn('outlet_id', $channel->its(Outlet::class)->select('id'))
-                ->where('state', PostState::Planned)->whereNotNull('local')->get();
-            foreach ($posts as $post) {
-                $due = $clock->moment((string) $post->local)->getTimestamp();
-                if ($due !== $post->due_at) {
-                    $post->update(['due_at' => $due]);
-                }
-            }
-        });
-    }
-
     /** @return list<Dealt> what stands on the days of an outlet, and what was posted lately */
     public static function standing(Outlet $outlet): array
     {
@@ -259,12 +259,14 @@ final readonly class Outbox
         ))), $shorts);
     }
 
-    private function stand(Dealt $dealt, Outlet $outlet): void
+    /** @throws Refusal */
+    private function put(Dealt $dealt, Outlet $outlet): void
     {
         $post = Post::query()->where('short_id', $dealt->short->id)->where('outlet_id', $outlet->id)
             ->where('state', PostState::Open)->first() ?? self::fresh($dealt->short->id, $outlet->id, 1);
         $post->update([
             'state' => PostState::Planned, 'local' => $dealt->local, 'due_at' => $dealt->moment->getTimestamp(),
+            'zone' => $this->clock($outlet->channel)->name,
         ]);
     }
 

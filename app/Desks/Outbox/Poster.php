@@ -22,6 +22,7 @@ use App\Shelves\Models\PostState;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Publish\Schedule\WallClock;
 use RapidReel\Making\Publish\Sending\Patience;
+use Throwable;
 
 /**
  * Posts one short at one outlet, exactly once: whatever may have left before is asked for under its key before anything
@@ -91,6 +92,12 @@ final readonly class Poster
             $this->failed($claim, $failure);
         } catch (Refusal|ToolFailed $problem) {
             $claim->write(['state' => PostState::Stopped, 'problem' => self::said($problem->getMessage())]);
+        } catch (TakenOver|HandedBack $given) {
+            throw $given;
+        } catch (Throwable $fault) {
+            // A fault of ours with one short keeps no other from leaving.
+            report($fault);
+            $this->failed($claim, OutletFailure::later('something went wrong on this machine.'));
         }
     }
 

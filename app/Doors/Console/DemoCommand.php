@@ -7,6 +7,7 @@ namespace App\Doors\Console;
 use App\Desks\Editing\BatchMaker;
 use App\Desks\Exporting\ExportDesk;
 use App\Desks\Intake\ScriptFiles;
+use App\Gateways\Outlets\OutletBook;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\VoiceSamples;
 use App\Shelves\Library\FolderShelf;
@@ -89,6 +90,8 @@ final class DemoCommand extends Command
             foreach ($batch->shorts as $short) {
                 app(ExportDesk::class)->order($short, Quality::Draft);
             }
+            $places = app(OutletBook::class)->all();
+            app(DemoOutbox::class)->make($channel, $batch, isset($places['standin']) ? 'standin' : (string) array_key_first($places));
         });
     }
 }

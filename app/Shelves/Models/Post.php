@@ -21,6 +21,7 @@ use RapidReel\Making\Publish\Results\Series;
  * @property string $key  by which the outlet knows that it is the same, however often it is sent
  * @property PostState $state
  * @property string|null $local  the hour on the wall of its channel
+ * @property string $zone  that its moment was worked out for
  * @property int|null $due_at  Unix time
  * @property array<string, string>|null $listing  texts set by hand, by field
  * @property array{ms?: int, text?: string}|null $cover
@@ -43,7 +44,7 @@ use RapidReel\Making\Publish\Results\Series;
 final class Post extends Model
 {
     protected $fillable = [
-        'short_id', 'outlet_id', 'round', 'key', 'state', 'local', 'due_at', 'listing', 'cover', 'owner', 'tries',
+        'short_id', 'outlet_id', 'round', 'key', 'state', 'local', 'zone', 'due_at', 'listing', 'cover', 'owner', 'tries',
         'begun', 'next_at', 'percent', 'remote', 'address', 'problem', 'of', 'sent', 'traits', 'posted_at',
     ];
 

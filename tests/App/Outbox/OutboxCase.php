@@ -40,8 +40,7 @@ abstract class OutboxCase extends AppTestCase
 
     protected function tearDown(): void
     {
-        $this->service?->stop(0, SIGKILL);
-        putenv('REEL_OUTLETS');
+        $this->ended();
         parent::tearDown();
     }
 
@@ -50,7 +49,6 @@ abstract class OutboxCase extends AppTestCase
     {
         file_put_contents("$this->kept/outlets.json", json_encode($places, JSON_THROW_ON_ERROR));
         config(['reel.outlets' => "$this->kept/outlets.json"]);
-        putenv("REEL_OUTLETS=$this->kept/outlets.json");
     }
 
     /**
@@ -63,7 +61,7 @@ abstract class OutboxCase extends AppTestCase
     {
         $port = $this->port();
         $this->address = "http://127.0.0.1:$port";
-        $this->service?->stop(0, SIGKILL);
+        $this->ended();
         $this->service = new Process(
             ['php', '-d', 'upload_max_filesize=100M', '-d', 'post_max_size=100M', '-S', "127.0.0.1:$port",
                 'demo/service/index.php'],
@@ -117,7 +115,7 @@ abstract class OutboxCase extends AppTestCase
         $batch = $this->made($text, $settings);
         $this->setting('channel', $this->channel()->id, 'leaves', 'all')->assertOk();
         $this->post("/batches/$batch->id/exports", ['quality' => 'final'])->assertRedirect();
-        $this->work('--queue=plans');
+        $this->work(...['--queue' => 'plans']);
         $this->work();
 
         return $batch->refresh();
@@ -132,6 +130,10 @@ abstract class OutboxCase extends AppTestCase
         DB::transaction(function () use ($row, $export, $media, $outlet, $count): void {
             for ($i = 1; $i <= $count; $i++) {
                 $id = DB::table('shorts')->insertGetId([...array_diff_key($row, ['id' => 0]), 'number' => 100 + $i]);
+                DB::table('scenes')->insert(array_map(
+                    static fn (object $scene): array => [...array_diff_key((array) $scene, ['id' => 0]), 'short_id' => $id],
+                    DB::table('scenes')->where('short_id', $row['id'])->get()->all(),
+                ));
                 $file = DB::table('exports')->insertGetId([...array_diff_key($export, ['id' => 0]), 'short_id' => $id]);
                 symlink("$media/{$export['id']}", "$media/$file");
                 Post::query()->create([
@@ -141,6 +143,28 @@ abstract class OutboxCase extends AppTestCase
                 ]);
             }
         });
+    }
+
+    /** A command in a process of its own, begun and not waited for. */
+    protected function begun(string ...$arguments): Process
+    {
+        $process = new Process(
+            ['bin/jit', 'artisan', ...$arguments], base_path(), ['REEL_OUTLETS' => "$this->kept/outlets.json"],
+            timeout: null,
+        );
+        $process->start();
+
+        return $process;
+    }
+
+    /** With its helpers, which would outlive it. */
+    private function ended(): void
+    {
+        if ($this->service?->getPid() !== null) {
+            (new Process(['pkill', '-KILL', '-P', (string) $this->service->getPid()]))->run();
+            $this->service->stop(0, SIGKILL);
+        }
+        $this->service = null;
     }
 
     private function port(): int
