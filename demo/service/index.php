@@ -70,6 +70,10 @@ if ($public !== null) {
     $send($public);
 }
 
+if ($path === '/favicon.ico') {
+    $send(new Answer(404, '', []));
+}
+
 // What programs ask.
 if (! $signIn->isIn($_SERVER['HTTP_AUTHORIZATION'] ?? '')) {
     $send(Answer::refused(401, 'Nobody is signed in by this token.'));

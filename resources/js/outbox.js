@@ -19,9 +19,12 @@ export default (urls, now) => ({
     },
 
     fresh(answer) {
+        const { chosen } = this;
         renew(this.$refs.rows, answer.rows);
+        this.$root.querySelectorAll('tbody .tick input').forEach((box) => {
+            box.checked = chosen.includes(Number(box.value));
+        });
         this.$refs.lead.textContent = answer.lead;
-        this.chosen = this.ticked();
     },
 
     ticked() {

@@ -14,9 +14,11 @@ export default (times, values, label) => ({
             ...size(),
             legend: { live: true },
             scales: { x: { time: true }, y: { range: (self, least, most) => [0, Math.max(1, most * 1.08)] } },
-            axes: [axis, { ...axis, size: 64, values: (self, all) => all.map((one) => one.toLocaleString('en')) }],
+            axes: [{ ...axis, values: (self, all) => all.map((one) => new Date(one * 1000).toLocaleDateString('en-GB', {
+                day: 'numeric', month: 'short', timeZone: 'UTC',
+            })) }, { ...axis, size: 64, values: (self, all) => all.map((one) => one.toLocaleString('en')) }],
             series: [
-                { label: 'Day', value: '{YYYY}-{MM}-{DD}' },
+                { label: 'Day', value: (self, one) => (one ? new Date(one * 1000).toISOString().slice(0, 10) : '–') },
                 { label, stroke: ink, width: 2, fill: '#b0321b22', points: { size: 6, fill: ink } },
             ],
         }, [times, values], this.$el);

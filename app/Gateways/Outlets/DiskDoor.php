@@ -15,16 +15,20 @@ use Throwable;
  */
 final readonly class DiskDoor implements OutletDoor
 {
-    /** @param  bool  $moves  whether what is put there may be seen half-written, and so is put under another name first */
+    /**
+     * @param  string  $folder  below which all of it stands
+     * @param  bool  $moves  whether what is put there may be seen half-written, and so is put under another name first
+     */
     public function __construct(
         private Filesystem $disk,
+        private string $folder,
         private bool $moves = true,
     ) {
     }
 
     public function find(string $key): ?Sent
     {
-        $mark = self::markOf($key);
+        $mark = $this->markOf($key);
 
         return $this->guarded(fn (): ?Sent => $this->disk->exists($mark)
             ? new Sent(SentState::Posted, (string) $this->disk->get($mark))
@@ -33,7 +37,7 @@ final readonly class DiskDoor implements OutletDoor
 
     public function send(Parcel $parcel, callable $sent): Sent
     {
-        $name = $parcel->name.'-'.substr(hash('xxh64', $parcel->key), 0, 8);
+        $name = "$this->folder/$parcel->name-".substr(hash('xxh64', $parcel->key), 0, 8);
 
         return $this->guarded(function () use ($parcel, $sent, $name): Sent {
             $file = @fopen($parcel->file, 'rb');
@@ -46,8 +50,8 @@ final readonly class DiskDoor implements OutletDoor
             if ($parcel->cover !== '') {
                 $this->put("$name.jpg", $parcel->cover);
             }
-            $this->put("$name.json", self::texts($parcel, "$name.mp4"));
-            $this->put(self::markOf($parcel->key), "$name.mp4");
+            $this->put("$name.json", self::texts($parcel, basename($name).".mp4"));
+            $this->put($this->markOf($parcel->key), "$name.mp4");
             $sent(100);
 
             return new Sent(SentState::Posted, "$name.mp4");
@@ -61,9 +65,9 @@ final readonly class DiskDoor implements OutletDoor
     }
 
     /** By which it is known again, whatever the short is called by then. */
-    private static function markOf(string $key): string
+    private function markOf(string $key): string
     {
-        return '.posted/'.hash('xxh128', $key);
+        return "$this->folder/.posted/".hash('xxh128', $key);
     }
 
     /**
@@ -75,6 +79,10 @@ final readonly class DiskDoor implements OutletDoor
     {
         $under = $this->moves ? dirname($name).'/.'.basename($name).'.part' : $name;
         $done = $this->disk->put($under, $content);
+        // Servers need not replace what is there, as it is where one ended in the middle of this.
+        if ($under !== $name && $this->disk->exists($name)) {
+            $this->disk->delete($name);
+        }
         if ($done !== true || ($this->moves && ! $this->disk->move($under, $name))) {
             throw OutletFailure::later('It takes nothing: is there room, and may this machine write there?');
         }

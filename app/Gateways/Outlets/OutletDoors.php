@@ -30,25 +30,25 @@ final readonly class OutletDoors
                 'region' => $place->text('region'),
                 'key' => $place->text('key'),
                 'secret' => $place->text('secret'),
-                'root' => trim($place->text('prefix')."/$folder", '/'),
+                'root' => trim($place->text('prefix'), '/'),
                 'use_path_style_endpoint' => ($place->set['path_style'] ?? false) === true,
                 'http' => ['timeout' => $place->whole('timeout', 300), 'connect_timeout' => 5],
                 ...($place->text('endpoint') === '' ? [] : ['endpoint' => $place->text('endpoint')]),
-            ]), moves: false),
+            ]), $folder, moves: false),
             PlaceKind::Sftp => new DiskDoor($this->disk([
                 'driver' => 'sftp',
                 'host' => $place->text('host'),
                 'port' => $place->whole('port', 22),
                 'username' => $place->text('username'),
-                'root' => rtrim($place->text('root'), '/')."/$folder",
+                'root' => rtrim($place->text('root'), '/'),
                 'hostFingerprint' => $place->text('fingerprint'),
                 'timeout' => $place->whole('timeout', 30),
                 ...($place->text('private_key') === '' ? [] : ['privateKey' => $place->text('private_key')]),
                 ...($place->text('password') === '' ? [] : ['password' => $place->text('password')]),
-            ])),
+            ]), $folder),
             PlaceKind::Folder => new DiskDoor($this->disk([
-                'driver' => 'local', 'root' => rtrim($place->text('path'), '/')."/$folder",
-            ])),
+                'driver' => 'local', 'root' => rtrim($place->text('path'), '/'),
+            ]), $folder),
         };
     }
 

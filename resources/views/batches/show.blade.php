@@ -30,6 +30,8 @@
                     href="{{ route('review.show', $batch) }}">Review</a>
                 <a class="btn btn-outline-dark" data-key="o" data-key-does="The queue of what is exported"
                     href="{{ route('queue.show', $batch) }}">Queue</a>
+                <a class="btn btn-outline-dark" data-key="x" data-key-does="What leaves of the batch, and when"
+                    href="{{ route('outbox.show', $batch) }}">Outbox</a>
                 <a class="btn btn-outline-dark" data-key="i" data-key-does="Briefs of the chosen, or of all, as a ZIP"
                     :href="`${urls.briefs}?${query()}`">Briefs</a>
                 <button type="button" class="btn btn-outline-dark" @click="act('hooks')" :disabled="busy"

@@ -16,9 +16,9 @@
                         $post->problem === null ? '' : ': '.$post->problem }}"
                     aria-label="{{ $slip->time() }} {{ $post->short->title }}, {{ $post->outlet->name }}, {{
                         $post->state->label() }}"><span class="slip-at">{{ $slip->time() }}</span>
-                    <span class="slip-title">{{ $post->short->title }}</span>
-                    <span class="slip-state">{{ count($page->outlets) > 1 ? $post->outlet->name.' · ' : '' }}{{
-                        $post->state->label() }}</span></a>
+                    <span class="slip-state">{{ $post->state->label() }}{{
+                        count($page->outlets) > 1 ? ' · '.$post->outlet->name : '' }}</span>
+                    <span class="slip-title">{{ $post->short->title }}</span></a>
             @endforeach
         </div>
     </div>

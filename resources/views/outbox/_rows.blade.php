@@ -34,10 +34,11 @@
         @endforeach
         <td class="leaves-when">
             @if ($row->isPosted())
-                {{ str_replace('T', ' ', $row->at()) }}
+                {{ $row->at() }}
             @else
-                <input type="datetime-local" class="form-control form-control-sm" value="{{ $row->at() }}"
-                    data-at aria-label="When {{ $short->title }} leaves">
+                <input class="form-control form-control-sm" value="{{ $row->at() }}" maxlength="16" data-at
+                    placeholder="{{ now()->addDay()->format('Y-m-d') }} 18:00" title="Day and hour, as 2026-12-01 18:00"
+                    aria-label="When {{ $short->title }} leaves">
             @endif
             <span @class(['state', 'state-working' => $row->post?->state->isAtWork(),
                 'state-ready' => $row->isPosted(), 'state-failed' => $row->says() === 'stopped'])>{{ $row->says() }}</span>

@@ -45,8 +45,9 @@
         </form>
         <div class="outlet-acts">
             @if ($card->wantsSignIn() && $outlet->tokens === null)
-                <form method="post" action="{{ route('outlets.sign-in', $outlet) }}">
-                    @csrf<button class="btn btn-sm btn-primary">Sign in at {{ $outlet->name }}</button></form>
+                <span x-data="away('{{ route('outlets.sign-in', $outlet) }}')">
+                    <button type="button" class="btn btn-sm btn-primary" @click="go()">Sign in at {{
+                        $outlet->name }}</button> <span class="flag" role="alert" x-text="problem"></span></span>
             @elseif ($card->wantsSignIn())
                 <form method="post" action="{{ route('outlets.sign-out', $outlet) }}">
                     @csrf<button class="link" aria-label="Sign out at {{ $outlet->name }}">Sign out there</button></form>

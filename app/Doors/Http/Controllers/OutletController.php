@@ -9,6 +9,7 @@ use App\Doors\Http\Presenters\Outbox\OutletsPage;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Outlet;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use RapidReel\Base\Refusal;
@@ -59,13 +60,17 @@ final class OutletController extends Controller
             : "“{$outlet->name}” goes on.");
     }
 
-    /** Somebody is sent to the service, to allow it there. */
-    public function signIn(Request $request, Outlet $outlet, OutletDesk $desk): RedirectResponse
+    /** Somebody is sent to the service, to allow it there. No form of a page leads to another host. */
+    public function signIn(Request $request, Outlet $outlet, OutletDesk $desk): RedirectResponse|JsonResponse
     {
         $begun = $desk->beginSignIn($outlet, route('outlets.back'));
         $request->session()->put('outlet_sign_in', ['outlet' => $outlet->id, ...$begun]);
+        // What a page asks for in the background leaves sessions as they are, but for this.
+        $request->session()->save();
 
-        return redirect()->away($begun['address']);
+        return $request->expectsJson()
+            ? response()->json(['address' => $begun['address']])
+            : redirect()->away($begun['address']);
     }
 
     /** And comes back from there. */

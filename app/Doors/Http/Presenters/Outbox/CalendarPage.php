@@ -20,7 +20,7 @@ final readonly class CalendarPage
     private const DAYS = 21;
 
     /** So many minutes of the day a slip is wide. */
-    private const WIDE = 190;
+    private const WIDE = 240;
 
     public function __construct(private Outbox $outbox)
     {
@@ -39,7 +39,7 @@ final readonly class CalendarPage
         $first = DateTimeImmutable::createFromFormat('!Y-m-d', $from);
         $first = $first !== false && $first->format('Y-m-d') === $from
             ? $first
-            : (new DateTimeImmutable($today))->modify('monday this week');
+            : (new DateTimeImmutable($today))->modify('monday last week');
         $last = $first->modify('+'.self::DAYS.' days');
         $posts = Post::query()->whereIn('outlet_id', $channel->its(Outlet::class)->select('id'))
             ->whereNotNull('local')->where('local', '>=', $first->format('Y-m-d'))

@@ -59,9 +59,9 @@ final readonly class OutboxRow
         };
     }
 
-    /** Where it stands in its day and hour: a value of a field for both. */
+    /** Where it stands in its day and hour: on the wall of its channel. */
     public function at(): string
     {
-        return $this->post?->local === null ? '' : str_replace(' ', 'T', $this->post->local);
+        return $this->post->local ?? '';
     }
 }
