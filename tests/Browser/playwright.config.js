@@ -16,6 +16,9 @@ export default defineConfig({
     use: {
         baseURL: 'http://127.0.0.1:8099',
         viewport: { width: 1280, height: 800 },
+        // Where something hangs, it is told where.
+        actionTimeout: 90_000,
+        navigationTimeout: 90_000,
         contextOptions: { reducedMotion: 'reduce' },
         launchOptions: chromiumOptions,
     },

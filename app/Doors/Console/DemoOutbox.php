@@ -61,6 +61,7 @@ final readonly class DemoOutbox
         $past = $this->batches->make(
             $channel, 'Three weeks of the log', $this->scripts->fromPath(base_path('demo/posted')),
         )->setRelation('channel', $channel);
+        $past->forceFill(['created_at' => now()->subDays(22)])->save();
         $clock = $this->outbox->clock($channel);
         $shorts = array_values($past->shorts()->with('scenes')->get()->all());
         // The last two are one script with two hooks.

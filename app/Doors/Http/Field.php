@@ -93,7 +93,7 @@ final readonly class Field
             throw WrongValue::of($name, sprintf('a list of at most %d', $this->most));
         }
         foreach ($value as $number => $one) {
-            if (! is_int($number) || ! is_string($one) || strlen($one) > 60) {
+            if (! is_int($number) || ! is_string($one ?? '') || strlen($one ?? '') > 60) {
                 throw WrongValue::of($name, 'words');
             }
         }

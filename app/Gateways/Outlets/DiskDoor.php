@@ -50,7 +50,7 @@ final readonly class DiskDoor implements OutletDoor
             if ($parcel->cover !== '') {
                 $this->put("$name.jpg", $parcel->cover);
             }
-            $this->put("$name.json", self::texts($parcel, basename($name).".mp4"));
+            $this->put("$name.json", self::texts($parcel, basename($name).'.mp4'));
             $this->put($this->markOf($parcel->key), "$name.mp4");
             $sent(100);
 

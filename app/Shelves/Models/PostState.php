@@ -45,7 +45,7 @@ enum PostState: string
             self::Open => 'not planned',
             self::Planned => 'planned',
             self::Sending => 'being sent',
-            self::Waiting => 'tried again later',
+            self::Waiting => 'waits',
             self::Processing => 'being processed there',
             self::Late => 'missed its hour',
             self::Stopped => 'stopped',

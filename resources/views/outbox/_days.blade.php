@@ -11,7 +11,7 @@
                             App\Shelves\Models\PostState::Late], true)])
                     id="slip-{{ $post->id }}" data-id="{{ $post->id }}" data-day="{{ $day->date }}"
                     data-minute="{{ $slip->minute }}" draggable="false" @if ($slip->moves()) data-moves @endif
-                    style="left: {{ $slip->left() }}%; --lane: {{ $slip->lane }}"
+                    style="left: min({{ $slip->left() }}%, 100% - var(--slip)); --lane: {{ $slip->lane }}"
                     title="{{ $post->short->title }} · {{ $post->outlet->name }} · {{ $post->state->label() }}{{
                         $post->problem === null ? '' : ': '.$post->problem }}"
                     aria-label="{{ $slip->time() }} {{ $post->short->title }}, {{ $post->outlet->name }}, {{

@@ -47,7 +47,7 @@ final class BatchController extends Controller
             'shorts:id,batch_id,number,title',
             'shorts.latestExport',
             'shorts.latestDone',
-        ])->latest('id')->paginate(30);
+        ])->latest()->latest('id')->paginate(30);
 
         return view('batches.index', ['batches' => $batches, 'rows' => BatchRow::all($batches->items())]);
     }

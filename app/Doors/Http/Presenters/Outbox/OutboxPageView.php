@@ -52,7 +52,7 @@ final readonly class OutboxPageView
     public function isWorking(): bool
     {
         foreach ($this->rows as $row) {
-            if ($row->file === 'making' || $row->post?->state->isAtWork() === true
+            if ($row->file === 'making' || ! $row->short->isPlanned() || $row->post?->state->isAtWork() === true
                 || ($row->post?->due_at !== null && ! $row->isPosted() && $row->post->due_at <= time() + 30
                     && $row->post->state !== PostState::Stopped)) {
                 return true;

@@ -43,6 +43,7 @@ final readonly class OutboxRow
     public function lacks(): string
     {
         return $this->isPosted() ? '' : implode(', ', array_filter([
+            $this->short->isPlanned() ? '' : 'being planned',
             match ($this->file) {
                 'final' => '', 'making' => 'file being made', default => 'no finished file',
             },
