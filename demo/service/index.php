@@ -23,7 +23,8 @@ const A_MINUTE = 6_000;
 $store = new Store(getenv('REEL_SERVICE_STORE') ?: sys_get_temp_dir().'/publishing-stand-in');
 $signIn = new SignIn($store);
 $posts = new Posts(
-    $store, 'http://'.($_SERVER['HTTP_HOST'] ?? '127.0.0.1'), getenv('REEL_SERVICE_WORKS') === false ? 2.0 : (float) getenv('REEL_SERVICE_WORKS'),
+    $store, 'http://'.($_SERVER['HTTP_HOST'] ?? '127.0.0.1'),
+    getenv('REEL_SERVICE_WORKS') === false ? 2.0 : (float) getenv('REEL_SERVICE_WORKS'),
 );
 $method = $_SERVER['REQUEST_METHOD'];
 $path = (string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH);
@@ -101,10 +102,14 @@ $answer = match (true) {
     $method === 'GET' && $path === '/me' => Answer::json(200, ['name' => 'Lamplight Log']),
     $method === 'GET' && $path === '/posts' => $posts->find($query['key'] ?? ''),
     $method === 'POST' && $path === '/posts' => $posts->begin($told),
-    $method === 'GET' && preg_match('#^/posts/(v[0-9a-f]{12})$#D', $path, $found) === 1 => $posts->told('id', $found[1], 200),
-    $method === 'PATCH' && preg_match('#^/posts/(v[0-9a-f]{12})/file$#D', $path, $found) === 1 => $posts->piece($found[1], (int) ($_SERVER['HTTP_UPLOAD_OFFSET'] ?? 0), $body),
-    $method === 'PUT' && preg_match('#^/posts/(v[0-9a-f]{12})/cover$#D', $path, $found) === 1 => $posts->cover($found[1], $body),
-    $method === 'POST' && preg_match('#^/posts/(v[0-9a-f]{12})/finish$#D', $path, $found) === 1 => $posts->finish($found[1]),
+    $method === 'GET' && preg_match('#^/posts/(v[0-9a-f]{12})$#D', $path, $found) === 1 => $posts->told('id',
+        $found[1], 200),
+    $method === 'PATCH' && preg_match('#^/posts/(v[0-9a-f]{12})/file$#D', $path,
+        $found) === 1 => $posts->piece($found[1], (int) ($_SERVER['HTTP_UPLOAD_OFFSET'] ?? 0), $body),
+    $method === 'PUT' && preg_match('#^/posts/(v[0-9a-f]{12})/cover$#D', $path,
+        $found) === 1 => $posts->cover($found[1], $body),
+    $method === 'POST' && preg_match('#^/posts/(v[0-9a-f]{12})/finish$#D', $path,
+        $found) === 1 => $posts->finish($found[1]),
     $method === 'GET' && $path === '/results' => $posts->results(array_values(array_filter(
         explode(',', $query['ids'] ?? ''),
     ))),

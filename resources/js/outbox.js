@@ -109,7 +109,8 @@ export default (urls, now) => ({
     pasted(event) {
         const text = event.clipboardData?.getData('text/plain') ?? '';
         const { field } = event.target.dataset;
-        if (!field || !/[\t]|\n./.test(text.trimEnd()) || (field === 'description' && !text.includes('\t'))) return null;
+        if (!field || !/[\t]|\n./.test(text.trimEnd()) || (field === 'description'
+            && !text.includes('\t'))) return null;
         event.preventDefault();
         const table = Papa.parse(text.trimEnd(), { delimiter: '\t' }).data;
         const all = [...this.$refs.rows.querySelectorAll('tr[data-id]')];

@@ -8,7 +8,8 @@ export default (times, values, label) => ({
         const ink = styles.getPropertyValue('--ink');
         const soft = styles.getPropertyValue('--ink-soft');
         const rule = styles.getPropertyValue('--rule');
-        const axis = { stroke: soft, grid: { stroke: rule, width: 1 }, ticks: { stroke: rule }, font: '12px sans-serif' };
+        const axis = { stroke: soft, grid: { stroke: rule, width: 1 }, ticks: { stroke: rule },
+            font: '12px sans-serif' };
         const size = () => ({ width: this.$el.clientWidth, height: 190 });
         const plot = new uPlot({
             ...size(),

@@ -45,7 +45,8 @@ abstract class AppTestCase extends TestCase
         }
         foreach (
             [
-                'failed_jobs', 'jobs', 'result_points', 'posts', 'outlets', 'exports', 'shots', 'edits', 'readings', 'recordings', 'hooks', 'notes',
+                'failed_jobs', 'jobs', 'result_points', 'result_forms', 'posts', 'outlets', 'exports', 'shots', 'edits',
+                'readings', 'recordings', 'hooks', 'notes',
                 'likenesses', 'shingles', 'scenes', 'shorts', 'batches', 'footage', 'music', 'patterns', 'channels',
                 'users',
             ] as $table

@@ -38,7 +38,8 @@ test('ten pasted scripts are ten posted files in five actions', async ({ page })
     const titles = ['Lamp', 'Bell', 'Boat', 'Fog', 'Gull', 'Map', 'Rope', 'Tower', 'Wave', 'Storm'];
     await page.goto('/intake');
     // One: the scripts are pasted.
-    await page.getByLabel('Scripts').fill(titles.map((one) => `# ${one}\nNobody saw the ${one.toLowerCase()}.`).join('\n---\n'));
+    await page.getByLabel('Scripts').fill(titles.map((one)
+        => `# ${one}\nNobody saw the ${one.toLowerCase()}.`).join('\n---\n'));
     // Two: they are made.
     await page.getByRole('button', { name: 'Make 10 shorts' }).click();
     await expect(page.locator('.order-rows tbody tr[data-id]')).toHaveCount(10);
@@ -66,7 +67,8 @@ test('ten pasted scripts are ten posted files in five actions', async ({ page })
 });
 
 test('texts are edited as in a spreadsheet, a cover is chosen, and slips are moved over the days', async ({ page }) => {
-    await rundown(page, '# One\nThe lamp burned.\n---\n# Two\nThe bell rang.\n---\n# Three\nThe map was wrong.', 'Texts');
+    await rundown(page, '# One\nThe lamp burned.\n---\n# Two\nThe bell rang.\n---\n# Three\nThe map was wrong.',
+        'Texts');
     await page.getByRole('link', { name: 'Outbox', exact: true }).last().click();
     const title = (of) => page.getByLabel(`Title of ${of}`, { exact: true });
     await expect(title('One')).toHaveValue('The lamp burned');
@@ -124,7 +126,9 @@ test('a table of results is taken in, its columns said once, and what works is s
     await expect(page.getByRole('heading', { name: 'Results', exact: true })).toBeVisible();
     const table = (views) => ({
         name: 'week.csv', mimeType: 'text/csv',
-        buffer: Buffer.from(`Clip;How often;Counted on\nNobody saw the gull;${views};2026-11-29\nUnheard of;5;2026-11-29\n`),
+        buffer: Buffer.from([
+            'Clip;How often;Counted on', `Nobody saw the gull;${views};2026-11-29`, 'Unheard of;5;2026-11-29', '',
+        ].join('\n')),
     });
     await page.getByLabel('As an outlet gives it out').setInputFiles(table('1.234'));
     await page.getByRole('button', { name: 'Take it in' }).click();

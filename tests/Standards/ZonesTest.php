@@ -10,7 +10,10 @@ use PHPUnit\Framework\TestCase;
 use RapidReel\Making\Publish\Schedule\WallClock;
 use Symfony\Component\Process\Process;
 
-/** Hours of the day as moments: RFC 5545, section 3.3.5, and another library with a zone database of its own (luxon). */
+/**
+ * Hours of the day as moments: RFC 5545, section 3.3.5, and another library with a zone database of its own
+ * (luxon).
+ */
 final class ZonesTest extends TestCase
 {
     private const ZONES = [

@@ -59,7 +59,8 @@ final readonly class Covers
      */
     public function proposed(Post $post, Export $export): array
     {
-        $others = Post::query()->where('outlet_id', $post->outlet_id)->where('short_id', '!=', $post->short_id)->whereNotNull('cover')
+        $others = Post::query()->where('outlet_id', $post->outlet_id)->where('short_id', '!=',
+            $post->short_id)->whereNotNull('cover')
             ->whereRelation('short', 'batch_id', $post->short->batch_id)->pluck('cover')->all();
         $signatures = [];
         foreach ($others as $cover) {

@@ -59,7 +59,9 @@ final readonly class Outbox
                 return $last;
             }
             if ($last !== null) {
-                throw new Refusal("“{$short->title}” was posted at “{$outlet->name}” already. Post it again there by hand.");
+                throw new Refusal(
+                    "“{$short->title}” was posted at “{$outlet->name}” already. Post it again there by hand.",
+                );
             }
 
             return self::fresh($short->id, $outlet->id, 1);

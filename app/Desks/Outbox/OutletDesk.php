@@ -39,7 +39,8 @@ final readonly class OutletDesk
     public function add(Channel $channel, string $place, string $name): Outlet
     {
         $known = $this->book->get($place)
-            ?? throw new Refusal('This machine knows no such place. Whoever runs it names them in its file of outlets.');
+            ?? throw new Refusal(
+                'This machine knows no such place. Whoever runs it names them in its file of outlets.');
         $name = self::name($name === '' ? $known->name : $name);
 
         return DB::transaction(function () use ($channel, $known, $name): Outlet {

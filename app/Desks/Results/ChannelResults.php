@@ -36,7 +36,9 @@ final readonly class ChannelResults
     {
         $seen = [];
         // Whose script has variants: a short that others try in another way is one of them.
-        $parents = array_flip(array_filter($posts->map(static fn (Post $post): ?int => $post->short->variant_of)->all()));
+        $parents = array_flip(array_filter(
+            $posts->map(static fn (Post $post): ?int => $post->short->variant_of)->all(),
+        ));
         foreach ($posts as $post) {
             $views = $post->series()->viewsAt((int) $post->posted_at, self::AGE_DAYS * 86_400);
             if ($views !== null) {

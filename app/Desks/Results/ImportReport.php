@@ -35,6 +35,7 @@ final readonly class ImportReport
         $all = [...$this->wrong, ...$this->unknown];
         $more = count($all) - self::TOLD;
 
-        return [...array_slice($all, 0, self::TOLD), ...$more > 0 ? [sprintf('and %s more', number_format($more))] : []];
+        return [...array_slice($all, 0, self::TOLD), ...$more > 0 ? [sprintf('and %s more',
+            number_format($more))] : []];
     }
 }

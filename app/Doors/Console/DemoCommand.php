@@ -91,7 +91,8 @@ final class DemoCommand extends Command
                 app(ExportDesk::class)->order($short, Quality::Draft);
             }
             $places = app(OutletBook::class)->all();
-            app(DemoOutbox::class)->make($channel, $batch, isset($places['standin']) ? 'standin' : (string) array_key_first($places));
+            app(DemoOutbox::class)->make($channel, $batch,
+                isset($places['standin']) ? 'standin' : (string) array_key_first($places));
         });
     }
 }

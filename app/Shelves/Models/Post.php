@@ -44,7 +44,8 @@ use RapidReel\Making\Publish\Results\Series;
 final class Post extends Model
 {
     protected $fillable = [
-        'short_id', 'outlet_id', 'round', 'key', 'state', 'local', 'zone', 'due_at', 'listing', 'cover', 'owner', 'tries',
+        'short_id', 'outlet_id', 'round', 'key', 'state', 'local', 'zone', 'due_at', 'listing', 'cover', 'owner',
+        'tries',
         'begun', 'next_at', 'percent', 'remote', 'address', 'problem', 'of', 'sent', 'traits', 'posted_at',
     ];
 

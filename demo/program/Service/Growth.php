@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace RapidReel\Demo\Service;
 
 /**
- * Views of a short that nobody really watches: they grow as views do, fast first, to a number that hangs on a seed. Some
+ * Views of a short that nobody really watches: they grow as views do, fast first, to a number that hangs on a seed.
+ * Some
  * kinds of first words do better than others, so that there is something to be found out.
  */
 final readonly class Growth

@@ -17,7 +17,8 @@ final class Pages
 
     public static function plain(string $title, string $said, string $more = ''): string
     {
-        return '<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">'
+        return '<!doctype html><html lang="en"><meta charset="utf-8">'
+            .'<meta name="viewport" content="width=device-width">'
             ."<title>$title · Stand-in</title><style>".self::STYLE.'</style><p class="mark">Stand-in for a publishing '
             ."service. Nothing here leaves this machine.</p><h1>$title</h1><p>$said</p>$more</html>";
     }

@@ -144,7 +144,8 @@ final readonly class Posts
     {
         $post = $this->store->one("SELECT * FROM posts WHERE $by = ?", [$value]);
 
-        return $post === null ? Answer::refused(404, 'There is no such post.') : Answer::json($status, $this->row($post));
+        return $post === null ? Answer::refused(404, 'There is no such post.') : Answer::json($status,
+            $this->row($post));
     }
 
     /**
@@ -182,7 +183,8 @@ final readonly class Posts
 
         return match (true) {
             $status !== 0 || ! str_contains($lines[0] ?? '', 'mp4') => 'The file is no MP4.',
-            $seconds > self::MOST_SECONDS => sprintf('A short has at most %d s; this has %.1f.', self::MOST_SECONDS, $seconds),
+            $seconds > self::MOST_SECONDS => sprintf('A short has at most %d s; this has %.1f.', self::MOST_SECONDS,
+                $seconds),
             default => '',
         };
     }

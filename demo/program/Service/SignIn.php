@@ -25,7 +25,8 @@ final readonly class SignIn
             return new Answer(400, Pages::plain('That cannot be', $problem), Pages::HTML);
         }
         $fields = '';
-        foreach (['redirect_uri', 'state', 'code_challenge', 'client_id', 'response_type', 'code_challenge_method'] as $name) {
+        foreach (['redirect_uri', 'state', 'code_challenge', 'client_id', 'response_type',
+            'code_challenge_method'] as $name) {
             $fields .= sprintf(
                 '<input type="hidden" name="%s" value="%s">', $name, htmlspecialchars($query[$name] ?? ''),
             );
@@ -57,7 +58,8 @@ final readonly class SignIn
             ]);
         }
 
-        return new Answer(302, '', ['Location' => $back.(str_contains($back, '?') ? '&' : '?').http_build_query($with)]);
+        return new Answer(302, '', ['Location' => $back.(str_contains($back,
+            '?') ? '&' : '?').http_build_query($with)]);
     }
 
     /** @param  array<string, string>  $form */
@@ -67,10 +69,12 @@ final readonly class SignIn
             $code = $this->store->one('SELECT * FROM codes WHERE code = ?', [$form['code'] ?? '']);
             // Good for one try, whatever comes of it.
             $taken = $this->store->run('DELETE FROM codes WHERE code = ?', [$form['code'] ?? '']);
-            $challenge = rtrim(strtr(base64_encode(hash('sha256', $form['code_verifier'] ?? '', true)), '+/', '-_'), '=');
+            $challenge = rtrim(strtr(base64_encode(hash('sha256', $form['code_verifier'] ?? '', true)), '+/', '-_'),
+                '=');
 
             return $code === null || $taken === 0 || time() - (int) $code['made'] > self::CODE_SECONDS
-                || ! hash_equals((string) $code['challenge'], $challenge) || $code['back'] !== ($form['redirect_uri'] ?? '')
+                || ! hash_equals((string) $code['challenge'],
+                    $challenge) || $code['back'] !== ($form['redirect_uri'] ?? '')
                     ? Answer::json(400, ['error' => 'invalid_grant'])
                     : $this->given(bin2hex(random_bytes(8)));
         }
@@ -125,8 +129,9 @@ final readonly class SignIn
         return match (true) {
             ($query['client_id'] ?? '') !== self::CLIENT => 'Nobody is known by this client_id.',
             ($query['response_type'] ?? '') !== 'code' => 'Only response_type=code is known.',
-            ($query['code_challenge_method'] ?? '') !== 'S256' || ($query['code_challenge'] ?? '') === '' => 'A code_challenge by S256 is needed.',
-            preg_match('#^https?://(?:127\.0\.0\.1|localhost|\[::1\])(?::\d+)?/#', $query['redirect_uri'] ?? '') !== 1 => 'The stand-in leads back to this machine alone.',
+            ($query['code_challenge_method'] ?? '') !== 'S256', ($query['code_challenge'] ?? '') === '' => 'A code_challenge by S256 is needed.',
+            preg_match('#^https?://(?:127\.0\.0\.1|localhost|\[::1\])(?::\d+)?/#',
+                $query['redirect_uri'] ?? '') !== 1 => 'The stand-in leads back to this machine alone.',
             default => '',
         };
     }

@@ -17,7 +17,8 @@
             @if ($row->isOutdated)<span class="flag">changed since it was posted</span>@endif
         </td>
         @foreach ($row->listing->toArray() as $field => $value)
-            <td @class(['cell', "cell-$field", 'is-own' => $row->isOwn($field), 'is-over' => isset($row->problems[$field])])>
+            <td @class(['cell', "cell-$field", 'is-own' => $row->isOwn($field),
+                'is-over' => isset($row->problems[$field])])>
                 <textarea rows="{{ $field === 'description' ? 3 : 2 }}" data-field="{{ $field }}" spellcheck="true"
                     @readonly($row->isPosted()) aria-label="{{ ucfirst($field) }} of {{ $short->title }}">{{
                         $value }}</textarea>
@@ -41,7 +42,8 @@
                     aria-label="When {{ $short->title }} leaves">
             @endif
             <span @class(['state', 'state-working' => $row->post?->state->isAtWork(),
-                'state-ready' => $row->isPosted(), 'state-failed' => $row->says() === 'stopped'])>{{ $row->says() }}</span>
+                'state-ready' => $row->isPosted(),
+                    'state-failed' => $row->says() === 'stopped'])>{{ $row->says() }}</span>
             @if ($row->post?->state->isAtWork())
                 <progress class="bar" max="100" value="{{ $row->post->percent }}" aria-label="Sent">{{
                     $row->post->percent }} %</progress>

@@ -50,7 +50,8 @@
                         $outlet->name }}</button> <span class="flag" role="alert" x-text="problem"></span></span>
             @elseif ($card->wantsSignIn())
                 <form method="post" action="{{ route('outlets.sign-out', $outlet) }}">
-                    @csrf<button class="link" aria-label="Sign out at {{ $outlet->name }}">Sign out there</button></form>
+                    @csrf<button class="link" aria-label="Sign out at {{ $outlet->name }}">Sign out
+                        there</button></form>
             @endif
             <form method="post" action="{{ route('outlets.hold', $outlet) }}">@csrf
                 <button class="link" name="do" value="{{ $outlet->held ? 'go' : 'hold' }}"
@@ -65,7 +66,8 @@
 @endforeach
 <section class="outlet" aria-label="A new outlet">
     <header><h2>{{ $page->cards === [] ? 'The first outlet' : 'Another outlet' }}</h2>
-        <p class="quiet">Folders, disks, servers and services that this machine knows. Whoever runs it names more of them
+        <p class="quiet">Folders, disks,
+            servers and services that this machine knows. Whoever runs it names more of them
             in its file of outlets.</p></header>
     <form method="post" action="{{ route('outlets.store') }}" class="outlet-form">
         @csrf

@@ -51,7 +51,8 @@
                 aria-label="Replace by">
             <button class="btn btn-sm btn-outline-dark" :disabled="!find">Replace</button>
             <button type="button" class="btn btn-sm btn-outline-dark" @click="fillDown()">Fill down</button>
-            <button type="button" class="btn btn-sm btn-outline-dark" @click="act('unplan')">Take out of the days</button>
+            <button type="button" class="btn btn-sm btn-outline-dark" @click="act('unplan')">Take out of the
+                days</button>
             <span class="acts-gap"></span>
             <a class="link" href="{{ route('outbox.file', [$batch, ...$of]) }}">CSV out</a>
             <label class="link">CSV in <input type="file" class="visually-hidden" accept=".csv,.tsv,.txt"
@@ -70,7 +71,8 @@
             <tbody x-ref="rows" @click="pressed($event)" @change="changed($event)" @input="typed($event)"
                 @paste="pasted($event)" @keydown="keyed($event)">@include('outbox._rows')</tbody>
         </table>
-        <p class="quiet keys-hint">A table copied in a spreadsheet is pasted cell by cell. <kbd>Alt</kbd> <kbd>↓</kbd> and
+        <p class="quiet keys-hint">A table copied in a spreadsheet is pasted cell by cell. <kbd>Alt</kbd>
+            <kbd>↓</kbd> and
             <kbd>Alt</kbd> <kbd>↑</kbd> go from row to row.</p>
         @include('outbox._cover')
     @endif

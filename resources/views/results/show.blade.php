@@ -16,7 +16,9 @@
 </div>
 @if (session('saved'))<p class="notice" role="status">{{ session('saved') }}</p>@endif
 @if (session('left'))
-    <ul class="notice notice-problem" role="status">@foreach (session('left') as $line)<li>{{ $line }}</li>@endforeach</ul>
+    <ul class="notice notice-problem" role="status">
+        @foreach (session('left') as $line)<li>{{ $line }}</li>@endforeach
+    </ul>
 @endif
 <nav class="outbox-outlets" aria-label="Outlets">
     <a href="{{ route('results.show') }}" @class(['is-here' => $page->outlet === null])>All outlets</a>
@@ -26,15 +28,15 @@
     @endforeach
 </nav>
 @if ($page->lines === [])
-    <p class="notice">What was posted is watched for here: views, likes, watch time and earnings, and which hooks, lengths
-        and voices work. <a href="{{ route('calendar.show') }}">Post something first</a>, or take in a table below once
+    <p class="notice">What was posted is watched for here: views, likes, watch time and earnings, and which hooks,
+        lengths and voices work. <a href="{{ route('calendar.show') }}">Post something first</a>, or take in a table below once
         something was.</p>
 @else
 <div class="results-top">
     <section aria-label="Views a day">
         <h2>Views a day</h2>
         <div class="results-plot" role="img" aria-label="Views a day; the numbers stand in the table below"
-            x-data="plot(@js(array_map(strtotime(...), array_keys($page->days))), @js(array_values($page->days)), 'Views')">
+            x-data="plot(@js($page->times()), @js(array_values($page->days)), 'Views')">
         </div>
         <details class="results-behind"><summary>The numbers</summary>
             <table class="results-days">
@@ -50,19 +52,25 @@
         <form method="get" action="{{ route('results.show') }}" class="outlet-form">
             @if ($page->outlet !== null)<input type="hidden" name="outlet" value="{{ $page->outlet->id }}">@endif
             <label>What if 1,000 views brought <input class="form-control form-control-sm" name="rate"
-                inputmode="decimal" value="{{ $page->rate }}" placeholder="0.50" required></label>
+                inputmode="decimal" value="{{ $page->whatIf?->written() }}" placeholder="0.50" required></label>
             <button class="btn btn-sm btn-outline-dark">Work it out</button>
         </form>
         <p role="status">{{ $page->wouldBe() }}</p>
     </section>
 </div>
 <h2>What works</h2>
-<p class="quiet">Views in the first {{ App\Desks\Results\ChannelResults::AGE_DAYS }} days, so that older shorts are no better
-    off{{ $page->all === null ? '; none is so old yet.' : '. The median of all '.$page->all->count.' is '
-        .number_format($page->all->median).': the thin line. A bar is where the median lies in 95 of 100 cases, as drawing
-        again out of what was seen says (Efron 1979); the mark in it is what was seen.' }}</p>
+<p class="quiet">Views in the first {{ App\Desks\Results\ChannelResults::AGE_DAYS }} days, so that older shorts are no
+    better off.
+    @if ($page->works->all === null)
+        None is so old yet.
+    @else
+        The median of all {{ $page->works->all->count }} is {{ number_format($page->works->all->median) }}: the thin line.
+        A bar is where the median lies in 95 of 100 cases, as drawing again out of what was seen says (Efron 1979); the
+        mark in it is what was seen.
+    @endif
+</p>
 <div class="results-factors">
-    @foreach ($page->factors as $label => $bars)
+    @foreach ($page->works->factors as $label => $bars)
         <table class="factor">
             <caption>{{ $label }}</caption>
             <thead><tr><th scope="col">{{ $label }}</th><th scope="col">Shorts</th><th scope="col">Median</th>
@@ -87,11 +95,12 @@
         </table>
     @endforeach
 </div>
-@if ($page->variants !== [])
+@if ($page->works->variants !== [])
     <h2>Variants of one script</h2>
-    @foreach ($page->variants as $variants)
+    @foreach ($page->works->variants as $variants)
         <table class="order variants">
-            <thead><tr><th class="what">Variant</th><th class="num">Views</th><th>Chance that the first is better</th></tr>
+            <thead><tr><th class="what">Variant</th><th class="num">Views</th><th>Chance that the first is
+                better</th></tr>
             </thead>
             <tbody>@foreach ($variants->seen as $one)
                 <tr><td class="what">{{ $one->title }}</td><td class="num">{{ number_format($one->views) }}</td>

@@ -102,7 +102,8 @@ final class OnceTest extends OutboxCase
         $outlet = $this->service();
         $batch = $this->finished();
         $post = app(Outbox::class)->post($batch->shorts->firstOrFail(), $outlet);
-        $post->update(['state' => PostState::Planned, 'local' => '2026-11-01 08:00', 'due_at' => now()->getTimestamp() - 7_200]);
+        $post->update(['state' => PostState::Planned, 'local' => '2026-11-01 08:00',
+            'due_at' => now()->getTimestamp() - 7_200]);
         $this->setting('channel', $this->channel()->id, 'late', 'ask')->assertOk();
         self::assertSame([], app(DuePosts::class)->ids());
         self::assertSame(['late'], self::states());

@@ -72,7 +72,8 @@ abstract class OutboxCase extends AppTestCase
         );
         $this->service->disableOutput()->start();
         $this->places(['services' => [[
-            'id' => 'standin', 'name' => 'Stand-in', 'url' => $this->address, 'client_id' => 'rapid-reel', 'timeout' => 10,
+            'id' => 'standin', 'name' => 'Stand-in', 'url' => $this->address, 'client_id' => 'rapid-reel',
+            'timeout' => 10,
             ...$place,
         ]]]);
         for ($tries = 0; @file_get_contents("$this->address/") === false && $tries < 100; $tries++) {
@@ -91,7 +92,8 @@ abstract class OutboxCase extends AppTestCase
         $there = (string) $this->post("/outlets/$outlet->id/sign-in")->assertRedirect()->headers->get('Location');
         parse_str((string) parse_url($there, PHP_URL_QUERY), $query);
         self::assertStringNotContainsString((string) session('outlet_sign_in.verifier'), $there);
-        $allowed = Http::withoutRedirecting()->asForm()->post("$this->address/authorize", [...$query, 'allow' => 'yes']);
+        $allowed = Http::withoutRedirecting()->asForm()->post("$this->address/authorize", [...$query,
+            'allow' => 'yes']);
         self::assertSame(302, $allowed->status(), $allowed->body());
         $this->get($allowed->header('Location'))->assertRedirect();
     }
@@ -131,14 +133,16 @@ abstract class OutboxCase extends AppTestCase
             for ($i = 1; $i <= $count; $i++) {
                 $id = DB::table('shorts')->insertGetId([...array_diff_key($row, ['id' => 0]), 'number' => 100 + $i]);
                 DB::table('scenes')->insert(array_map(
-                    static fn (object $scene): array => [...array_diff_key((array) $scene, ['id' => 0]), 'short_id' => $id],
+                    static fn (object $scene): array => [...array_diff_key((array) $scene, ['id' => 0]),
+                        'short_id' => $id],
                     DB::table('scenes')->where('short_id', $row['id'])->get()->all(),
                 ));
                 $file = DB::table('exports')->insertGetId([...array_diff_key($export, ['id' => 0]), 'short_id' => $id]);
                 symlink("$media/{$export['id']}", "$media/$file");
                 Post::query()->create([
                     'short_id' => $id, 'outlet_id' => $outlet->id, 'key' => (string) Str::uuid(),
-                    'state' => PostState::Planned, 'local' => '2026-01-01 08:00', 'due_at' => now()->getTimestamp() - 60,
+                    'state' => PostState::Planned, 'local' => '2026-01-01 08:00',
+                    'due_at' => now()->getTimestamp() - 60,
                     'cover' => ['ms' => -1], 'listing' => ['title' => "Short $i"],
                 ]);
             }

@@ -107,7 +107,8 @@ final class OutboxTest extends OutboxCase
         $batch = $this->made("# One\nThe lamp burned.\n---\n# Two\nThe bell rang.");
         [$one, $two] = $batch->shorts->all();
         $this->postJson("/batches/$batch->id/outbox/cells", ['outlet' => $outlet->id, 'cells' => json_encode([
-            ['short' => $one->id, 'field' => 'title', 'value' => '=1+1'], ['short' => 999_999, 'field' => 'tags', 'value' => 'x'],
+            ['short' => $one->id, 'field' => 'title', 'value' => '=1+1'], ['short' => 999_999, 'field' => 'tags',
+                'value' => 'x'],
         ])])->assertStatus(422);
         self::assertSame(0, Post::query()->count());
 
@@ -123,7 +124,8 @@ final class OutboxTest extends OutboxCase
         ], ['Accept' => 'application/json'])->assertOk()->assertJson([
             'said' => '2 cells and 1 hours were taken from the table. 1 rows are of no short of this batch.',
         ]);
-        self::assertSame(['title' => 'Another title'], Post::query()->where('short_id', $one->id)->firstOrFail()->listing);
+        self::assertSame(['title' => 'Another title'], Post::query()->where('short_id',
+            $one->id)->firstOrFail()->listing);
         $second = Post::query()->where('short_id', $two->id)->firstOrFail();
         self::assertSame('2030-05-01 08:30', $second->local);
         self::assertSame(PostState::Planned, $second->state);
@@ -163,7 +165,8 @@ final class OutboxTest extends OutboxCase
         $this->work(...['--queue' => 'posts']);
         self::assertNull($outlet->refresh()->problem);
         self::assertCount(1, $this->posted());
-        self::assertStringNotContainsString('access', (string) DB::table('outlets')->value('tokens'), 'Kept encrypted.');
+        self::assertStringNotContainsString('access', (string) DB::table('outlets')->value('tokens'),
+            'Kept encrypted.');
 
         // Withdrawn there.
         @unlink("$this->kept/service/none");

@@ -101,7 +101,8 @@ final class ResultsTest extends OutboxCase
                 [[7, $i % 2 === 0 ? 5_000 + $i : 900 + $i], [9, 6_000]],
             );
         }
-        $next = $this->made("# Plain\nThe lamp burned all night.\n---\n# Asks\nWhy did the lamp burn all night?", name: 'Next');
+        $next = $this->made("# Plain\nThe lamp burned all night.\n---\n# Asks\nWhy did the lamp burn all night?",
+            name: 'Next');
         $shorts = array_values($next->shorts()->with('scenes')->get()->each(
             static fn (Short $one) => $one->setRelation('batch', $next),
         )->all());

@@ -10,17 +10,20 @@ const folder = process.argv[2];
 const key = utils.generateKeyPairSync('ed25519').private;
 const inside = (path) => join(folder, normalize(`/${path}`));
 const attrs = (stat) => ({
-    mode: stat.mode, uid: stat.uid, gid: stat.gid, size: stat.size, atime: stat.atimeMs / 1000, mtime: stat.mtimeMs / 1000,
+    mode: stat.mode, uid: stat.uid, gid: stat.gid, size: stat.size, atime: stat.atimeMs / 1000,
+        mtime: stat.mtimeMs / 1000,
 });
 const server = new Server({ hostKeys: [key] }, (client) => {
     client.on('error', () => {});
-    client.on('authentication', (ask) => (ask.method === 'password' && ask.username === 'reel' && ask.password === 'bell'
+    client.on('authentication',
+        (ask) => (ask.method === 'password' && ask.username === 'reel' && ask.password === 'bell'
         ? ask.accept() : ask.reject(['password'])));
     client.on('session', (accept) => accept().on('sftp', (take) => {
         const sftp = take();
         const open = new Map();
         let next = 0;
-        const handle = (value) => { open.set(next, value); const one = Buffer.alloc(4); one.writeUInt32BE(next++); return one; };
+        const handle = (value) => { open.set(next,
+            value); const one = Buffer.alloc(4); one.writeUInt32BE(next++); return one; };
         const of = (one) => open.get(one.readUInt32BE(0));
         const tried = (id, work) => {
             try {
@@ -34,7 +37,8 @@ const server = new Server({ hostKeys: [key] }, (client) => {
             const how = flags & OPEN_MODE.WRITE ? (flags & OPEN_MODE.TRUNC ? 'w' : 'a+') : 'r';
             sftp.handle(id, handle(fs.openSync(inside(path), how)));
         }));
-        sftp.on('WRITE', (id, one, offset, data) => done(id, () => fs.writeSync(of(one), data, 0, data.length, offset)));
+        sftp.on('WRITE', (id, one, offset, data) => done(id, () => fs.writeSync(of(one), data, 0, data.length,
+            offset)));
         sftp.on('READ', (id, one, offset, length) => tried(id, () => {
             const data = Buffer.alloc(length);
             const read = fs.readSync(of(one), data, 0, length, offset);
@@ -48,8 +52,10 @@ const server = new Server({ hostKeys: [key] }, (client) => {
         sftp.on('FSTAT', (id, one) => tried(id, () => sftp.attrs(id, attrs(fs.fstatSync(of(one))))));
         sftp.on('SETSTAT', (id) => sftp.status(id, STATUS_CODE.OK));
         sftp.on('FSETSTAT', (id) => sftp.status(id, STATUS_CODE.OK));
-        sftp.on('REALPATH', (id, path) => sftp.name(id, [{ filename: normalize(`/${path}`), longname: '', attrs: {} }]));
-        sftp.on('OPENDIR', (id, path) => tried(id, () => sftp.handle(id, handle({ all: fs.readdirSync(inside(path)), path }))));
+        sftp.on('REALPATH', (id, path) => sftp.name(id, [{ filename: normalize(`/${path}`), longname: '',
+            attrs: {} }]));
+        sftp.on('OPENDIR', (id, path) => tried(id, () => sftp.handle(id, handle({ all: fs.readdirSync(inside(path)),
+            path }))));
         sftp.on('READDIR', (id, one) => {
             const list = of(one);
             if (!list.all) return sftp.status(id, STATUS_CODE.EOF);

@@ -46,7 +46,8 @@ final class OutboxController extends Controller
         ]);
     }
 
-    public function act(Request $request, Batch $batch, Outbox $outbox, BestFirst $best, ReviewDesk $review): JsonResponse
+    public function act(Request $request, Batch $batch, Outbox $outbox, BestFirst $best,
+        ReviewDesk $review): JsonResponse
     {
         $shorts = $this->chosen($request, $batch);
         $outlet = $this->outlet($request, $batch);

@@ -28,7 +28,8 @@ final class OutletController extends Controller
             Channel::of($this->user($request)), $this->text($request, 'place'), $this->text($request, 'name'),
         );
 
-        return redirect()->to(route('outlets.index')."#outlet-$outlet->id")->with('saved', "“{$outlet->name}” is added.");
+        return redirect()->to(route('outlets.index')."#outlet-$outlet->id")->with('saved',
+            "“{$outlet->name}” is added.");
     }
 
     public function update(Request $request, Outlet $outlet, OutletDesk $desk): RedirectResponse
@@ -39,7 +40,8 @@ final class OutletController extends Controller
         }
         $desk->change($outlet, $written);
 
-        return redirect()->to(route('outlets.index')."#outlet-$outlet->id")->with('saved', "“{$outlet->name}” is kept.");
+        return redirect()->to(route('outlets.index')."#outlet-$outlet->id")->with('saved',
+            "“{$outlet->name}” is kept.");
     }
 
     public function destroy(Outlet $outlet, OutletDesk $desk): RedirectResponse
@@ -82,7 +84,8 @@ final class OutletController extends Controller
             throw new Refusal('This way in was not begun here, or not just now. Sign in there once more.');
         }
         $outlet = Outlet::query()->whereRelation('channel', 'user_id', $this->user($request)->id)
-            ->find(is_int($begun['outlet'] ?? null) ? $begun['outlet'] : 0) ?? throw new Refusal('This outlet is no longer there.');
+            ->find(is_int($begun['outlet'] ?? null) ? $begun['outlet'] : 0)
+                ?? throw new Refusal('This outlet is no longer there.');
         if ($this->text($request, 'code') === '') {
             return redirect()->route('outlets.index')->with(
                 'problem', "{$outlet->name} was not allowed to let Rapid Reel in. Nothing has changed.",
@@ -99,6 +102,7 @@ final class OutletController extends Controller
     {
         $desk->signOut($outlet);
 
-        return back()->with('saved', "You are signed out at “{$outlet->name}”. What is planned waits until you are in.");
+        return back()->with('saved',
+            "You are signed out at “{$outlet->name}”. What is planned waits until you are in.");
     }
 }

@@ -24,7 +24,8 @@ final class PostController extends Controller
         return response()->json(['said' => match ($request->input('do')) {
             'now' => $this->said($outbox->postNow(...), $post, 'It leaves now.'),
             'unplan' => $this->said($outbox->unplan(...), $post, 'It stands on no day any more.'),
-            'again' => $this->said($outbox->again(...), $post, 'It is in the outbox once more, as a posting of its own.'),
+            'again' => $this->said($outbox->again(...), $post,
+                'It is in the outbox once more, as a posting of its own.'),
             'move' => $this->said(
                 fn (Post $one) => $outbox->move($one, str_replace('T', ' ', $this->text($request, 'at'))), $post,
                 'It stands there now.',

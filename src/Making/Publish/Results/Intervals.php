@@ -73,7 +73,8 @@ final class Intervals
     public static function medians(array $values, int $draws): array
     {
         $last = count($values) - 1;
-        $chance = new Randomizer(new Xoshiro256StarStar(hash('sha256', json_encode($values, JSON_THROW_ON_ERROR), true)));
+        $chance = new Randomizer(new Xoshiro256StarStar(hash('sha256', json_encode($values, JSON_THROW_ON_ERROR),
+            true)));
         $medians = [];
         do {
             $drawn = [];

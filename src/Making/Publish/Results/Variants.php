@@ -19,7 +19,8 @@ final readonly class Variants
      */
     public function __construct(array $seen, public float $noise)
     {
-        usort($seen, static fn (Seen $one, Seen $other): int => [$other->views, $one->id] <=> [$one->views, $other->id]);
+        usort($seen, static fn (Seen $one, Seen $other): int => [$other->views, $one->id] <=> [$one->views,
+            $other->id]);
         $this->seen = $seen;
     }
 

@@ -59,7 +59,7 @@ final readonly class CalendarPage
         }
 
         return new CalendarPageView(
-            $channel, $days, OutletDesk::of($channel), $clock->name, substr($clock->local($now), 11),
+            $channel, $days, OutletDesk::of($channel), new WallTime($clock->name, substr($clock->local($now), 11)),
             $first->modify('-'.self::DAYS.' days')->format('Y-m-d'), $last->format('Y-m-d'),
             array_values($channel->batches()->latest('id')->limit(6)->get()->map(
                 static fn (Batch $batch): Batch => $batch->setRelation('channel', $channel),

@@ -15,15 +15,13 @@ final readonly class CalendarPageView
     /**
      * @param  list<CalendarDay>  $days
      * @param  list<Outlet>  $outlets
-     * @param  string  $time  on the wall of the channel
      * @param  list<Batch>  $batches  the last ones
      */
     public function __construct(
         public Channel $channel,
         public array $days,
         public array $outlets,
-        public string $zone,
-        public string $time,
+        public WallTime $wall,
         public string $before,
         public string $after,
         public array $batches,
@@ -46,7 +44,7 @@ final readonly class CalendarPageView
 
         return implode(' · ', array_filter([
             "$planned to leave", "$posted posted", $stopped > 0 ? "$stopped stopped" : '',
-            sprintf('%s, it is %s', str_replace('_', ' ', $this->zone), $this->time),
+            sprintf('%s, it is %s', str_replace('_', ' ', $this->wall->zone), $this->wall->time),
         ]));
     }
 }

@@ -47,7 +47,8 @@ final readonly class ResultsPage
         return new ResultsPageView(
             $channel, $outlets, $outlet,
             array_values($posts->map(static fn (Post $post): PostLine => self::line($post, $clock))->all()),
-            $works->all(), self::factors($works), $works->variants(), self::days($posts, $clock), $rate,
+            new WorksView($works->all(), self::factors($works), $works->variants()),
+            self::days($posts, $clock),
             $rate === '' ? null : Rate::read($rate, ($outlet ?? $outlets[0] ?? null)->currency ?? 'USD'),
         );
     }
@@ -77,7 +78,8 @@ final readonly class ResultsPage
                 continue;
             }
             $most = max(array_map(static fn (Group $one): float => $one->spread->sure->to, $groups));
-            $factors[$factor->label()] = array_map(static fn (Group $one): GroupBar => new GroupBar($one, $most), $groups);
+            $factors[$factor->label()] = array_map(static fn (Group $one): GroupBar => new GroupBar($one, $most),
+                $groups);
         }
 
         return $factors;

@@ -7,8 +7,6 @@ namespace App\Doors\Http\Presenters\Results;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Outlet;
 use RapidReel\Making\Publish\Results\Rate;
-use RapidReel\Making\Publish\Results\Spread;
-use RapidReel\Making\Publish\Results\Variants;
 
 /** What the page of the results shows. */
 final readonly class ResultsPageView
@@ -17,23 +15,24 @@ final readonly class ResultsPageView
      * @param  list<Outlet>  $outlets
      * @param  Outlet|null  $outlet  that is looked at alone
      * @param  list<PostLine>  $lines
-     * @param  array<string, list<GroupBar>>  $factors  by their labels
-     * @param  list<Variants>  $variants
      * @param  array<string, int>  $days  views that came on each, by Y-m-d
-     * @param  string  $rate  what-if: as it is typed; empty where nobody asks
+     * @param  Rate|null  $whatIf  another rate that somebody asks about
      */
     public function __construct(
         public Channel $channel,
         public array $outlets,
         public ?Outlet $outlet,
         public array $lines,
-        public ?Spread $all,
-        public array $factors,
-        public array $variants,
+        public WorksView $works,
         public array $days,
-        public string $rate,
         public ?Rate $whatIf,
     ) {
+    }
+
+    /** @return list<int> the days as Unix times */
+    public function times(): array
+    {
+        return array_map(static fn (string $day): int => (int) strtotime("$day UTC"), array_keys($this->days));
     }
 
     public function views(): int

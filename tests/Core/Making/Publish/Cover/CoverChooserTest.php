@@ -39,7 +39,8 @@ final class CoverChooserTest extends TestCase
     public function test_a_sharp_bright_picture_with_its_subject_in_the_middle_comes_first(): void
     {
         $frames = [
-            self::frame(0, static fn (int $x, int $y): int => 90 + (int) (60 * exp(-(($x - 22) ** 2 + ($y - 32) ** 2) / 400))),
+            self::frame(0, static fn (int $x,
+                int $y): int => 90 + (int) (60 * exp(-(($x - 22) ** 2 + ($y - 32) ** 2) / 400))),
             self::frame(2_000, self::sharp(...)),
             self::frame(4_000, static fn (int $x, int $y): int => intdiv(self::sharp($x, $y), 9)),
             self::frame(6_000, static fn (int $x, int $y): int => $y > 65 ? 90 + 90 * (($x + $y) % 2) : 90),
@@ -69,7 +70,8 @@ final class CoverChooserTest extends TestCase
 
     public function test_moments_that_show_the_same_are_proposed_once(): void
     {
-        $frames = array_map(static fn (int $ms): CoverFrame => self::frame($ms, self::sharp(...)), range(0, 2_000, 400));
+        $frames = array_map(static fn (int $ms): CoverFrame => self::frame($ms, self::sharp(...)), range(0, 2_000,
+            400));
         self::assertSame([0, 1_200], array_map(
             static fn (ScoredCover $one): int => $one->ms, CoverChooser::best($frames),
         ));

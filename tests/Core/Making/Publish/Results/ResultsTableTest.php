@@ -42,7 +42,8 @@ final class ResultsTableTest extends TestCase
     public function test_points_and_commas_are_told_apart_by_the_whole_table(): void
     {
         [$one, $two] = self::read("id,views,earnings\nv1,\"1,234\",\"\$1,050.25\"\nv2,3.5K,2\n");
-        self::assertSame([1_234, 1_050_250_000, 'USD'], [$one->point?->views, $one->point?->earned, $one->point?->currency]);
+        self::assertSame([1_234, 1_050_250_000, 'USD'], [$one->point?->views, $one->point?->earned,
+            $one->point?->currency]);
         self::assertSame(3_500, $two->point?->views);
     }
 

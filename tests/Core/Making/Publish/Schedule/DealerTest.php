@@ -57,7 +57,8 @@ final class DealerTest extends TestCase
     public function test_what_stands_on_a_day_stays_and_counts(): void
     {
         $clock = new WallClock('Europe/Berlin');
-        $there = static fn (int $id, string $local): Dealt => new Dealt(new Waiting($id), $local, $clock->moment($local));
+        $there = static fn (int $id, string $local): Dealt => new Dealt(new Waiting($id), $local,
+            $clock->moment($local));
 
         self::assertSame(
             [1 => '2026-12-02 18:00', '2026-12-03 08:00'],
