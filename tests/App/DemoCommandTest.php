@@ -10,6 +10,9 @@ use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Music;
+use App\Shelves\Models\Post;
+use App\Shelves\Models\PostState;
+use App\Shelves\Models\ResultPoint;
 use App\Shelves\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -71,13 +74,18 @@ final class DemoCommandTest extends AppTestCase
     public function test_the_newcomer_finds_all_demo_scripts_being_planned_and_drafted(): void
     {
         Artisan::call('reel:demo');
-        $batch = Batch::query()->firstOrFail();
+        [$batch, $past] = Batch::query()->orderBy('id')->get()->all();
 
         self::assertCount(13, $batch->shorts);
-        Queue::assertPushed(PlanShort::class, 13);
+        Queue::assertPushed(PlanShort::class, 13 + 21);
         Queue::assertPushed(MakeExport::class, 13);
+        // Three weeks lie behind it, and a week is planned.
+        self::assertCount(21, $past->shorts);
+        self::assertSame(21, Post::query()->where('state', PostState::Posted)->count());
+        self::assertSame(6, Post::query()->where('state', PostState::Planned)->count());
+        self::assertGreaterThan(100, ResultPoint::query()->count());
         Artisan::call('reel:demo');
-        self::assertSame(1, Batch::query()->count());
+        self::assertSame(2, Batch::query()->count());
     }
 
     public function test_its_account_opens_the_door_and_finds_the_library(): void

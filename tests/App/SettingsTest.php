@@ -21,6 +21,7 @@ use RapidReel\Plan\Settings\Setting;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\LineType;
 use RapidReel\Plan\Settings\Type\NamesType;
+use RapidReel\Plan\Settings\Type\PatternType;
 use RapidReel\Plan\Settings\Type\SeveralType;
 use RapidReel\Plan\Settings\Type\SeveritiesType;
 use RapidReel\Plan\Settings\Type\SplitType;
@@ -123,7 +124,7 @@ final class SettingsTest extends AppTestCase
                 // Any words are a text, but not so many.
                 [$wrong, $told] = match (true) {
                     $setting->type instanceof TextType => [str_repeat('word ', 500), 'at most'],
-                    $setting->type instanceof NamesType => ['{no such thing}', 'no such thing'],
+                    $setting->type instanceof NamesType, $setting->type instanceof PatternType => ['{no such thing}', 'no such thing'],
                     default => ['no such thing', 'no such thing'],
                 };
                 $said = $this->setting($level->value, $ids[$level->value], $key, $wrong)

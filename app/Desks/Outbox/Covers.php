@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Desks\Outbox;
 
+use App\Desks\Exporting\ExportArchive;
 use App\Ground\Work\HandedBack;
 use App\Media\Making\OrderedCards;
 use App\Media\Probing\CoverFrames;
 use App\Media\Probing\FramePictures;
 use App\Media\Process\ToolFailed;
+use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Levels\Resolver;
@@ -56,6 +58,7 @@ final readonly class Covers
      *
      * @throws StrangePlace
      * @throws ToolFailed
+     * @throws Refusal
      */
     public function proposed(Post $post, Export $export): array
     {
@@ -70,7 +73,7 @@ final readonly class Covers
         }
 
         return CoverChooser::best(
-            $this->frames->of($this->store->path($export->file('mp4'))), $this->halves($post->short), $signatures,
+            $this->frames->of($this->file($export)), $this->halves($post->short), $signatures,
         );
     }
 
@@ -119,7 +122,7 @@ final readonly class Covers
             throw new Refusal('The short is not so long. Choose a moment of it.');
         }
         $near = null;
-        foreach ($this->frames->of($this->store->path($export->file('mp4'))) as $frame) {
+        foreach ($this->frames->of($this->file($export)) as $frame) {
             $near = $near === null || abs($frame->ms - $ms) < abs($near->ms - $ms) ? $frame : $near;
         }
         $post->update(['cover' => ['ms' => $ms, 'text' => $text, 'signature' => $near?->signature() ?? []]]);
@@ -148,7 +151,7 @@ final readonly class Covers
         if ($small !== null) {
             [$width, $height] = [$small, (int) round($small * $height / $width)];
         }
-        $taken = $this->pictures->of($this->store->path($export->file('mp4')), [$ms], max($width, $height))[0]
+        $taken = $this->pictures->of($this->file($export), [$ms], max($width, $height))[0]
             ?? throw new Refusal('There is no picture at that moment.');
         $source = @imagecreatefromstring($taken);
         $image = imagecreatetruecolor(max(1, $width), max(1, $height));
@@ -195,6 +198,19 @@ final readonly class Covers
             (int) round(imagesy($image) * self::CARD_DOWN - $height / 2), 0, 0, $width, $height, imagesx($picture),
             imagesy($picture),
         );
+    }
+
+    /**
+     * @throws Refusal where it is not what was finished
+     * @throws StrangePlace
+     */
+    private function file(Export $export): string
+    {
+        $path = $this->store->path($export->file('mp4'));
+
+        return KeptFiles::agrees($path, $export->seals['mp4'] ?? null)
+            ? $path
+            : throw ExportArchive::gone([$export->short]);
     }
 
     /** @return list<array{int, int}> spans at which a caption is there in part, in ms of its file */

@@ -29,8 +29,8 @@
 </nav>
 @if ($page->lines === [])
     <p class="notice">What was posted is watched for here: views, likes, watch time and earnings, and which hooks,
-        lengths and voices work. <a href="{{ route('calendar.show') }}">Post something first</a>, or take in a table below once
-        something was.</p>
+        lengths and voices work. <a href="{{ route('calendar.show') }}">Post something first</a>, or take in a table
+        below once something was.</p>
 @else
 <div class="results-top">
     <section aria-label="Views a day">
@@ -64,8 +64,8 @@
     @if ($page->works->all === null)
         None is so old yet.
     @else
-        The median of all {{ $page->works->all->count }} is {{ number_format($page->works->all->median) }}: the thin line.
-        A bar is where the median lies in 95 of 100 cases, as drawing again out of what was seen says (Efron 1979); the
+        The median of all {{ $page->works->all->count }} is {{ number_format($page->works->all->median) }}: the thin
+        line. A bar is where the median lies in 95 of 100 cases, as drawing again out of what was seen says (Efron 1979); the
         mark in it is what was seen.
     @endif
 </p>

@@ -19,7 +19,7 @@ final class OnceTest extends OutboxCase
     /** REEL_POSTS=1000 has as many as the outlet of a year. */
     private static function many(): int
     {
-        return (int) (getenv('REEL_POSTS') ?: 120);
+        return (int) (getenv('REEL_POSTS') ?: 60);
     }
 
     public function test_many_posts_leave_once_each_though_one_answer_in_five_fails_and_workers_are_killed(): void
