@@ -91,6 +91,10 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
         `${batch}/pace`,
         `${batch}/review`,
         `${batch}/queue`,
+        `${batch}/outbox`,
+        '/outlets',
+        '/calendar',
+        '/results',
     ]) {
         await page.goto(address);
         if (address === batch) await page.locator('.opener').click();

@@ -166,7 +166,7 @@ final readonly class Covers
             $width, $height, $across, $down,
         );
         if ($text !== '') {
-            $this->lay($image, $short, $text, $shape);
+            $this->lay($image, $short, mb_substr($text, 0, self::MOST_TEXT), $shape);
         }
         ob_start();
         imagejpeg($image, null, self::QUALITY);

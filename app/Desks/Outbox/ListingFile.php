@@ -38,7 +38,7 @@ final readonly class ListingFile
                     static fn (string $field): string => $texts[$field] ?? '', ListingCells::FIELDS,
                 ), $post->local ?? '',
             ];
-        }, array_values($batch->shorts()->with('scenes')->get()->all()))]);
+        }, array_values($batch->shorts()->with(['scenes', 'notes'])->get()->all()))]);
     }
 
     /**
@@ -56,7 +56,7 @@ final readonly class ListingFile
         if (! isset($column['id'])) {
             throw new Refusal('A column “id” is missing, by which the shorts are known. Take the table out first.');
         }
-        $shorts = $batch->shorts()->with('scenes')->get()->keyBy(static fn (Short $one): string => "short-$one->id");
+        $shorts = $batch->shorts()->with(['scenes', 'notes'])->get()->keyBy(static fn (Short $one): string => "short-$one->id");
         $posts = self::posts($batch, $outlet);
         $cells = $moves = $unknown = [];
         foreach ($rows as $row) {

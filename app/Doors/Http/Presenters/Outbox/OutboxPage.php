@@ -47,7 +47,7 @@ final readonly class OutboxPage
         $rows = [];
         $posts = ListingFile::posts($batch, $outlet);
         foreach ($batch->shorts()->with([
-            'scenes', 'latestDone', 'latestFinal', 'otherExports', 'latestVerdict', 'exports',
+            'scenes', 'notes', 'latestDone', 'latestFinal', 'otherExports', 'latestVerdict', 'exports',
         ])->get()->all() as $short) {
             $short->setRelation('batch', $batch);
             $post = ($posts[$short->id] ?? null)?->setRelation('short', $short)->setRelation('outlet', $outlet);
