@@ -124,7 +124,8 @@ final class SettingsTest extends AppTestCase
                 // Any words are a text, but not so many.
                 [$wrong, $told] = match (true) {
                     $setting->type instanceof TextType => [str_repeat('word ', 500), 'at most'],
-                    $setting->type instanceof NamesType, $setting->type instanceof PatternType => ['{no such thing}', 'no such thing'],
+                    $setting->type instanceof NamesType,
+                    $setting->type instanceof PatternType => ['{no such thing}', 'no such thing'],
                     default => ['no such thing', 'no such thing'],
                 };
                 $said = $this->setting($level->value, $ids[$level->value], $key, $wrong)

@@ -56,7 +56,8 @@ final readonly class ListingFile
         if (! isset($column['id'])) {
             throw new Refusal('A column “id” is missing, by which the shorts are known. Take the table out first.');
         }
-        $shorts = $batch->shorts()->with(['scenes', 'notes'])->get()->keyBy(static fn (Short $one): string => "short-$one->id");
+        $shorts = $batch->shorts()->with(['scenes', 'notes'])->get()
+            ->keyBy(static fn (Short $one): string => "short-$one->id");
         $posts = self::posts($batch, $outlet);
         $cells = $moves = $unknown = [];
         foreach ($rows as $row) {

@@ -131,7 +131,7 @@ final readonly class SignIn
         return match (true) {
             ($query['client_id'] ?? '') !== self::CLIENT => 'Nobody is known by this client_id.',
             ($query['response_type'] ?? '') !== 'code' => 'Only response_type=code is known.',
-            ($query['code_challenge_method'] ?? '') !== 'S256', $challenge === '' => 'A code_challenge by S256 is needed.',
+            ($query['code_challenge_method'] ?? '') !== 'S256', $challenge === '' => 'A challenge by S256 is needed.',
             preg_match('#^https?://(?:127\.0\.0\.1|localhost|\[::1\])(?::\d+)?/#',
                 $query['redirect_uri'] ?? '') !== 1 => 'The stand-in leads back to this machine alone.',
             default => '',

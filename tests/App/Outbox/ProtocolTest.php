@@ -91,7 +91,8 @@ final class ProtocolTest extends OutboxCase
             ['id' => 'x', 'key' => 'key-of-this-parcel', 'state' => 'eaten'], 200, [], FailureKind::Later, null,
         ];
         yield 'an id that leads away' => [
-            ['id' => '../../me', 'key' => 'key-of-this-parcel', 'state' => 'arriving'], 200, [], FailureKind::Later, null,
+            ['id' => '../../me', 'key' => 'key-of-this-parcel', 'state' => 'arriving'],
+            200, [], FailureKind::Later, null,
         ];
         yield 'too many' => [['error' => 'Slowly'], 429, ['Retry-After' => '120'], FailureKind::Later, 120];
         yield 'broken' => [['error' => 'Oh'], 503, ['Retry-After' => 'nonsense'], FailureKind::Later, null];
