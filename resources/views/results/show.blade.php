@@ -65,8 +65,8 @@
         None is so old yet.
     @else
         The median of all {{ $page->works->all->count }} is {{ number_format($page->works->all->median) }}: the thin
-        line. A bar is where the median lies in 95 of 100 cases, as drawing again out of what was seen says (Efron 1979);
-        the mark in it is what was seen.
+        line. A bar is where the median lies in 95 of 100 cases, as drawing again out of what was seen says
+        (Efron 1979); the mark in it is what was seen.
     @endif
 </p>
 <div class="results-factors">
