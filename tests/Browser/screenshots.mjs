@@ -12,6 +12,8 @@ const shoot = async (name, { isQuiet = true } = {}) => {
     await page.waitForFunction(() =>
         [...document.querySelectorAll('video')].every(video => video.readyState > 1 && !video.seeking),
     );
+    await page.waitForFunction(() => [...document.images].every(image => image.complete || image.loading === 'lazy'
+        && image.getBoundingClientRect().top > innerHeight));
     await page.waitForTimeout(600);
     await page.screenshot({ path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname });
 };

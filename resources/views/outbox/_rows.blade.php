@@ -6,8 +6,7 @@
         <td class="leaves-cover">
             @if ($row->file === 'final')
                 <button type="button" class="link" data-verb="cover" aria-label="Cover of {{ $short->title }}"><img
-                    src="{{ route('posts.picture', [$short, $page->outlet, 'ms' => max(0, $row->post->cover['ms'] ?? 0),
-                        'text' => $row->post->cover['text'] ?? '']) }}"
+                    src="{{ $row->picture() }}"
                     alt="" width="45" height="80" loading="lazy"></button>
             @endif
         </td>

@@ -60,6 +60,19 @@ final readonly class OutboxRow
         };
     }
 
+    /** Where its cover is to be had; until one is chosen, the picture that its file is shown by. */
+    public function picture(): string
+    {
+        $ms = $this->post->cover['ms'] ?? -1;
+        $file = $this->short->leaving()[0] ?? null;
+
+        return $ms >= 0 && $this->post !== null
+            ? route('posts.picture', [
+                $this->short, $this->post->outlet_id, 'ms' => $ms, 'text' => $this->post->cover['text'] ?? '',
+            ])
+            : route('exports.poster', $file->id ?? 0);
+    }
+
     /** Where it stands in its day and hour: on the wall of its channel. */
     public function at(): string
     {
