@@ -10,6 +10,7 @@ const letters = new Intl.Segmenter(undefined, { granularity: 'grapheme' });
 export default (urls, now) => ({
     ...page(urls, now),
     chosen: [],
+    all: false,
     find: '',
     put: '',
     cover: { all: [], ms: 0, text: '', length: 40, picture: '', says: '' },
@@ -37,7 +38,7 @@ export default (urls, now) => ({
 
     act(what) {
         return this.does(() => ask(urls.act, {
-            method: 'POST', json: { do: what, outlet: this.outlet, shorts: this.chosen },
+            method: 'POST', json: { do: what, outlet: this.outlet, all: this.all, shorts: this.chosen },
         }));
     },
 

@@ -25,21 +25,6 @@ final class IntervalsTest extends TestCase
         self::assertEqualsWithDelta($to, $interval->to, 0.00006);
     }
 
-    // Exact 95 % limits for a Poisson count: F. Garwood, Biometrika 28 (1936), as in the tables of E. S. Pearson and
-    // H. O. Hartley, "Biometrika Tables for Statisticians", table 40.
-    #[TestWith([0, 0.0, 3.689])]
-    #[TestWith([1, 0.0253, 5.572])]
-    #[TestWith([5, 1.623, 11.668])]
-    #[TestWith([10, 4.795, 18.390])]
-    #[TestWith([20, 12.217, 30.888])]
-    #[TestWith([100, 81.364, 121.627])]
-    public function test_counts_lie_within_garwoods_limits(int $seen, float $from, float $to): void
-    {
-        $interval = Intervals::count($seen);
-        self::assertEqualsWithDelta($from, $interval->from, 0.0006);
-        self::assertEqualsWithDelta($to, $interval->to, 0.0006);
-    }
-
     // B. Efron and R. Tibshirani, "An Introduction to the Bootstrap" (1993), tables 2.1 and 2.2: survival of seven
     // treated mice in days; the standard error of the median is 37.83 for ever more draws.
     public function test_medians_drawn_again_spread_as_those_of_the_mice(): void

@@ -48,7 +48,7 @@ final class Fields
             'outlets.hold', 'results.next' => ['do' => $word],
             'outlets.back' => ['code' => $line, 'state' => $line, 'error' => $line, 'error_description' => $page],
             'outbox.show', 'outbox.state', 'outbox.file', 'outbox.take' => ['outlet' => $whole],
-            'outbox.act' => ['do' => $word, 'outlet' => $whole, ...$some],
+            'outbox.act' => ['do' => $word, 'outlet' => $whole, 'all' => Field::flag(), ...$some],
             'outbox.cells' => ['outlet' => $whole, 'cells' => Field::text(4_000_000)],
             'posts.act' => ['do' => $word, 'at' => $word],
             'posts.choose' => ['ms' => Field::whole(least: -1), 'text' => $line],

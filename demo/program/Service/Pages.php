@@ -45,7 +45,7 @@ final class Pages
         }, $posts);
 
         return self::plain(
-            'Lamplight Log', $posts === [] ? 'Nothing was posted yet.' : count($posts).' shorts, the last first.',
+            'Lamplight Log', $posts === [] ? 'Nothing was posted yet.' : (count($posts) === 1 ? '1 short.' : count($posts).' shorts, the last first.'),
             '<ul>'.implode('', $items).'</ul>',
         );
     }

@@ -37,6 +37,10 @@
                     @if ($one->id === $page->outlet->id) aria-current="true" @endif>{{ $one->name }}</a>
             @endforeach
             <a href="{{ route('outlets.index') }}" class="quiet">Outlets</a>
+            @if (count($page->outlets) > 1)
+                <label><input type="checkbox" class="form-check-input" x-model="all"> Days and posting at all of
+                    them</label>
+            @endif
         </nav>
         @if ($page->wantsSignIn)
             <p class="notice notice-problem" role="status">Nobody is signed in at {{ $page->outlet->name }}:

@@ -113,7 +113,7 @@
 <h2>Shorts</h2>
 <table class="order results-rows">
     <thead><tr><th class="what">Short</th><th>Outlet</th><th>Posted</th><th class="num">Views</th>
-        <th class="num">In {{ App\Desks\Results\ChannelResults::AGE_DAYS }} days</th><th class="num">Likes</th>
+        <th class="num">In {{ App\Desks\Results\ChannelResults::AGE_DAYS }} days</th><th class="num">Liked it</th>
         <th class="num">Watched</th><th class="num">Earned</th><th><span class="visually-hidden">What can be
         done</span></th></tr></thead>
     <tbody>@foreach ($page->lines as $line)
@@ -125,7 +125,7 @@
             <td>{{ $line->posted }}</td>
             <td class="num">{{ $line->last === null ? 'not told' : number_format($line->last->views) }}</td>
             <td class="num">{{ $line->atAge === null ? 'too young' : number_format($line->atAge) }}</td>
-            <td class="num">{{ $line->last?->likes === null ? '' : number_format($line->last->likes) }}</td>
+            <td class="num" title="Wilson’s interval, in 95 of 100 cases">{{ $line->liked() }}</td>
             <td class="num">{{ $line->watched() }}</td>
             <td class="num">{{ $line->earnings() }}</td>
             <td><form method="post" action="{{ route('results.next', $post) }}">@csrf

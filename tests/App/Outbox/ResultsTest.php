@@ -112,6 +112,35 @@ final class ResultsTest extends OutboxCase
         $this->get('/results')->assertOk()->assertSee('better than the rest');
     }
 
+    public function test_batches_are_dealt_and_results_told_by_the_command_line(): void
+    {
+        $outlet = app(OutletDesk::class)->add($this->channel(), 'here', 'Shed');
+        $batch = $this->made("# One\nThe lamp burned.\n---\n# Two\nThe bell rang.");
+        $run = function (string ...$arguments): array {
+            $process = $this->begun(...$arguments);
+            $process->wait();
+
+            return [$process->getExitCode(), json_decode($process->getOutput(), true), $process->getErrorOutput()];
+        };
+        [$exit, $told] = $run(
+            'reel:schedule', "--batch=$batch->id", '--outlet=shed', '--from=2031-03-01', "--ics=$this->kept/out.ics",
+        );
+        self::assertSame([0, 2], [$exit, $told['dealt']]);
+        self::assertSame(['2031-03-01 18:00', '2031-03-02 18:00'], array_column($told['posts'], 'at'));
+        self::assertStringContainsString('BEGIN:VCALENDAR', (string) file_get_contents("$this->kept/out.ics"));
+        [$exit, , $said] = $run('reel:schedule', "--batch=$batch->id", '--outlet=barn');
+        self::assertSame(1, $exit);
+        self::assertStringContainsString('There is no outlet “barn”', $said);
+
+        Post::query()->delete();
+        $post = $this->left($batch->shorts->firstOrFail(), $outlet, 9);
+        file_put_contents("$this->kept/r.csv", "id,views,likes\n$post->remote,\"1,200\",40\nnobody,1,1\n");
+        [$exit, $told, $said] = $run('reel:results', "--csv=$this->kept/r.csv");
+        self::assertSame([0, 1_200, 40], [$exit, $told['posts'][0]['views'], $told['posts'][0]['likes']]);
+        self::assertStringContainsString('1 of shorts that were not posted here', $said);
+        $this->get('/results')->assertOk()->assertSee('3.3 % (2.5–4.5)');
+    }
+
     public function test_the_calendar_is_read_by_another_parser(): void
     {
         $outlet = app(OutletDesk::class)->add($this->channel(), 'here', '');

@@ -50,14 +50,16 @@ final class OutboxController extends Controller
         ReviewDesk $review): JsonResponse
     {
         $shorts = $this->chosen($request, $batch);
-        $outlet = $this->outlet($request, $batch);
+        $outlets = $request->boolean('all')
+            ? OutletDesk::of($batch->channel)
+            : array_filter([$this->outlet($request, $batch)]);
 
         return response()->json(['said' => match ($request->input('do')) {
-            'deal' => self::dealt($outbox->deal($shorts, [self::one($outlet)])),
-            'best' => self::dealt($outbox->deal($best->of($batch->channel, $shorts), [self::one($outlet)])),
+            'deal' => self::dealt($outbox->deal($shorts, array_values($outlets))),
+            'best' => self::dealt($outbox->deal($best->of($batch->channel, $shorts), array_values($outlets))),
             'clear' => $this->cleared($shorts, $review, $request),
-            'now' => $this->sent($shorts, self::one($outlet), $outbox),
-            'unplan' => $this->unplanned($shorts, self::one($outlet), $outbox),
+            'now' => $this->sent($shorts, array_values($outlets), $outbox),
+            'unplan' => $this->unplanned($shorts, array_values($outlets), $outbox),
             default => throw new Refusal('That cannot be done with an outbox.'),
         }]);
     }
@@ -106,23 +108,35 @@ final class OutboxController extends Controller
         };
     }
 
-    /** @param  list<Short>  $shorts */
-    private function sent(array $shorts, Outlet $outlet, Outbox $outbox): string
+    /**
+     * @param  list<Short>  $shorts
+     * @param  list<Outlet>  $outlets
+     */
+    private function sent(array $shorts, array $outlets, Outbox $outbox): string
     {
-        foreach ($shorts as $short) {
-            $outbox->now($short, $outlet);
+        self::one($outlets[0] ?? null);
+        foreach ($outlets as $outlet) {
+            foreach ($shorts as $short) {
+                $outbox->now($short, $outlet);
+            }
         }
 
         return sprintf(
-            '%s for “%s”: each leaves as soon as its file is there.',
-            count($shorts) === 1 ? '1 short is bound' : count($shorts).' shorts are bound', $outlet->name,
+            '%s for %s: each leaves as soon as its file is there.',
+            count($shorts) === 1 ? '1 short is bound' : count($shorts).' shorts are bound',
+            implode(' and ', array_map(static fn (Outlet $one): string => "“{$one->name}”", $outlets)),
         );
     }
 
-    /** @param  list<Short>  $shorts */
-    private function unplanned(array $shorts, Outlet $outlet, Outbox $outbox): string
+    /**
+     * @param  list<Short>  $shorts
+     * @param  list<Outlet>  $outlets
+     */
+    private function unplanned(array $shorts, array $outlets, Outbox $outbox): string
     {
-        $count = $outbox->unplanAll($shorts, $outlet);
+        $count = array_sum(array_map(
+            static fn (Outlet $outlet): int => $outbox->unplanAll($shorts, $outlet), $outlets,
+        ));
 
         return $count === 1 ? '1 short stands on no day any more.' : "$count shorts stand on no day any more.";
     }

@@ -15,8 +15,6 @@ final class Intervals
 
     private const DRAWS = 2_000;
 
-    private const HALVINGS = 200;
-
     /**
      * Of a share, by Wilson's score (E. B. Wilson, "Probable inference, the law of succession, and statistical
      * inference", JASA 22, 1927; method 3 of R. G. Newcombe, Statistics in Medicine 17, 1998).
@@ -34,20 +32,6 @@ final class Intervals
         $half = self::Z * sqrt($square + 4 * $hits * (1 - $share)) / (2 * ($of + $square));
 
         return new Interval(max(0.0, $middle - $half), min(1.0, $middle + $half));
-    }
-
-    /**
-     * Of the number that is to be expected where so many were counted: exact for Poisson (F. Garwood, "Fiducial
-     * limits for the Poisson distribution", Biometrika 28, 1936).
-     */
-    public static function count(int $seen): Interval
-    {
-        if ($seen < 0) {
-            throw new InvalidArgumentException("Nobody counts to $seen.");
-        }
-        $least = $seen === 0 ? 0.0 : self::gammaQuantile($seen, 0.025);
-
-        return new Interval($least, self::gammaQuantile($seen + 1, 0.975));
     }
 
     /**
@@ -97,44 +81,5 @@ final class Intervals
             * exp(-$x ** 2);
 
         return $z >= 0 ? 1 - $tail / 2 : $tail / 2;
-    }
-
-    /** Below which a gamma-distributed number of this shape is in so large a share of cases. */
-    private static function gammaQuantile(int $shape, float $share): float
-    {
-        [$low, $high] = [0.0, $shape + 10 * sqrt($shape) + 20];
-        for ($step = 0; $step < self::HALVINGS && $high - $low > 1e-9 * $high; $step++) {
-            $middle = ($low + $high) / 2;
-            self::gammaBelow($shape, $middle) < $share ? $low = $middle : $high = $middle;
-        }
-
-        return ($low + $high) / 2;
-    }
-
-    /** The regularised incomplete gamma function (DLMF 8.11.4: a series of positive terms). */
-    private static function gammaBelow(int $shape, float $x): float
-    {
-        if ($x <= 0) {
-            return 0.0;
-        }
-        $sum = $term = 1 / $shape;
-        for ($next = $shape + 1; $term > $sum * 1e-15; $next++) {
-            $term *= $x / $next;
-            $sum += $term;
-        }
-
-        return min(1.0, $sum * exp($shape * log($x) - $x - self::logGamma($shape)));
-    }
-
-    /** Stirling's series (DLMF 5.11.1), moved up to where it holds. */
-    private static function logGamma(float $x): float
-    {
-        $below = 0.0;
-        for (; $x < 12; $x++) {
-            $below += log($x);
-        }
-
-        return ($x - 0.5) * log($x) - $x + log(2 * M_PI) / 2 + 1 / (12 * $x) - 1 / (360 * $x ** 3)
-            + 1 / (1260 * $x ** 5) - $below;
     }
 }

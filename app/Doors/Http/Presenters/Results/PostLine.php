@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Results;
 
 use App\Shelves\Models\Post;
+use RapidReel\Making\Publish\Results\Intervals;
 use RapidReel\Making\Publish\Results\Point;
 use RapidReel\Making\Publish\Results\Rate;
 
@@ -37,6 +38,19 @@ final readonly class PostLine
     public function earnings(): string
     {
         return $this->last === null ? '' : Rate::says($this->earned(), $this->currency());
+    }
+
+    /** How many of its viewers liked it, and between what that lies; empty where nobody told. */
+    public function liked(): string
+    {
+        $views = $this->last->views ?? 0;
+        $likes = $this->last?->likes;
+        if ($likes === null || $likes > $views || $views === 0) {
+            return '';
+        }
+        $sure = Intervals::share($likes, $views);
+
+        return sprintf('%.1f %% (%.1f–%.1f)', 100 * $likes / $views, 100 * $sure->from, 100 * $sure->to);
     }
 
     /** Seconds that a viewer watched, on average. */
