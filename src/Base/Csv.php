@@ -30,7 +30,7 @@ final class Csv
     public static function rows(string $text): array
     {
         // Old spreadsheets end lines with a carriage return alone.
-        $text = str_replace(["\r\n", "\r"], "\n", $text);
+        $text = str_contains($text, "\n") ? $text : str_replace("\r", "\n", $text);
         $separator = self::separator($text);
         $rows = [];
         $row = [];
@@ -54,11 +54,11 @@ final class Csv
     {
         $quoted = '/\G"((?:[^"]++|"")*+)"?([^'.$separator.'\n]*+)/';
         if (($text[$at] ?? '') === '"' && preg_match($quoted, $text, $found, 0, $at) === 1) {
-            return [str_replace('""', '"', $found[1]).$found[2], $at + strlen($found[0])];
+            return [str_replace('""', '"', $found[1]).rtrim($found[2], "\r"), $at + strlen($found[0])];
         }
         $length = strcspn($text, $separator."\n", $at);
 
-        return [substr($text, $at, $length), $at + $length];
+        return [rtrim(substr($text, $at, $length), "\r"), $at + $length];
     }
 
     /** The one that parts most cells of the first line outside quotes. */

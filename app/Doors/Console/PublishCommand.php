@@ -33,14 +33,17 @@ final class PublishCommand extends Command
         return $this->guarded(function () use ($outbox, $poster, $due): int {
             $ids = (bool) $this->option('due') ? $due->ids() : $this->planned($outbox);
             $until = hrtime(true) + 1_000_000_000 * (int) self::written($this->option('wait'));
+            // The first time whatever is due; then what has waited for as long as it is to.
+            $first = true;
             do {
                 foreach ($ids as $id) {
                     $post = Post::query()->find($id);
                     if ($post !== null && in_array($post->state, PostState::due(), true)
-                        && ($post->next_at === null || $post->next_at <= now()->getTimestamp())) {
+                        && ($first || $post->next_at === null || $post->next_at <= now()->getTimestamp())) {
                         $poster->run($post);
                     }
                 }
+                $first = false;
                 $open = Post::query()->whereKey($ids)->whereIn('state', PostState::due())->exists();
                 $again = $open && hrtime(true) < $until;
                 if ($again) {

@@ -104,7 +104,7 @@ final class DisksTest extends OutboxCase
         $post->update(['state' => PostState::Planned, 'posted_at' => null]);
         $this->artisan('reel:publish', ['--due' => true]);
         self::assertSame(PostState::Posted, $post->refresh()->state, (string) $post->problem);
-        self::assertCount(4, self::below("$this->kept/sftp"));
+        self::assertCount(3, self::below("$this->kept/sftp"));
 
         $post = $this->sent($batch, 'other');
         self::assertSame(PostState::Waiting, $post->state, 'Nothing is sent to a machine of another key.');

@@ -96,7 +96,7 @@ final class ResultsTableTest extends TestCase
     public function test_cells_hold_whatever_stands_in_quotes(): void
     {
         self::assertSame([
-            ['a', "b\nc", 'say "hi"', ''], ['1', '2;3', '', 'x'], [''], ['last', ''],
+            ['a', "b\r\nc", 'say "hi"', ''], ['1', '2;3', '', 'x'], [''], ['last', ''],
         ], Csv::rows("a,\"b\r\nc\",\"say \"\"hi\"\"\",\r\n1,2;3,,x\r\n\r\nlast,"));
         self::assertSame([['a', 'b', 'c,d'], ['1,5', '', '']], Csv::rows("a;b;c,d\n1,5;;\n"));
         self::assertSame([['open', "to the end\n"]], Csv::rows("open,\"to the end\n"));
