@@ -38,8 +38,8 @@ test('ten pasted scripts are ten posted files in five actions', async ({ page })
     const titles = ['Lamp', 'Bell', 'Boat', 'Fog', 'Gull', 'Map', 'Rope', 'Tower', 'Wave', 'Storm'];
     await page.goto('/intake');
     // One: the scripts are pasted.
-    await page.getByLabel('Scripts').fill(titles.map((one)
-        => `# ${one}\nNobody saw the ${one.toLowerCase()}.`).join('\n---\n'));
+    const scripts = titles.map((one) => `# ${one}\nNobody saw the ${one.toLowerCase()}.`);
+    await page.getByLabel('Scripts').fill(scripts.join('\n---\n'));
     // Two: they are made.
     await page.getByRole('button', { name: 'Make 10 shorts' }).click();
     await expect(page.locator('.order-rows tbody tr[data-id]')).toHaveCount(10);
