@@ -1,5 +1,4 @@
 import { expect, test } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -63,10 +62,9 @@ test('ten pasted scripts are ten posted files in five actions', async ({ page })
     await page.goto(SERVICE);
     await expect(page.locator('li')).toHaveCount(10);
     await expect(page.getByText('Nobody saw the gull', { exact: true })).toBeVisible();
-    expect(execFileSync('file', ['-b', '--mime-type', file]).toString()).toContain('video/mp4');
 });
 
-test('texts are edited as in a spreadsheet, a cover is chosen, and slips are moved over the days', async ({ page }) => {
+test('texts are edited as in a spreadsheet, and slips are moved over the days', async ({ page }) => {
     await rundown(page, '# One\nThe lamp burned.\n---\n# Two\nThe bell rang.\n---\n# Three\nThe map was wrong.',
         'Texts');
     await page.getByRole('link', { name: 'Outbox', exact: true }).last().click();

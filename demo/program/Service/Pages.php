@@ -45,7 +45,12 @@ final class Pages
         }, $posts);
 
         return self::plain(
-            'Lamplight Log', $posts === [] ? 'Nothing was posted yet.' : (count($posts) === 1 ? '1 short.' : count($posts).' shorts, the last first.'),
+            'Lamplight Log',
+            match (count($posts)) {
+                0 => 'Nothing was posted yet.',
+                1 => '1 short.',
+                default => count($posts).' shorts, the last first.',
+            },
             '<ul>'.implode('', $items).'</ul>',
         );
     }
