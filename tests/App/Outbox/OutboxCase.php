@@ -164,8 +164,12 @@ abstract class OutboxCase extends AppTestCase
     /** With its helpers, which would outlive it. */
     private function ended(): void
     {
-        if ($this->service?->getPid() !== null) {
-            (new Process(['pkill', '-KILL', '-P', (string) $this->service->getPid()]))->run();
+        $pid = $this->service?->getPid();
+        if ($pid !== null) {
+            $helpers = (string) @file_get_contents("/proc/$pid/task/$pid/children");
+            foreach ([...preg_split('/\s+/', $helpers, -1, PREG_SPLIT_NO_EMPTY) ?: [], $pid] as $one) {
+                posix_kill((int) $one, SIGKILL);
+            }
             $this->service->stop(0, SIGKILL);
         }
         $this->service = null;
