@@ -182,6 +182,11 @@ final readonly class ResultsTable
         foreach ($this->rows as $row) {
             foreach ($numbers as $column) {
                 $plain = preg_replace('/[^\d.,]/', '', $row[$column] ?? '') ?? '';
+                // Views and likes are whole: a mark before three digits parts thousands.
+                $isWhole = in_array($columns[$column], [ResultsField::Views, ResultsField::Likes], true);
+                if ($isWhole && preg_match('/^\d{1,3}([.,])\d{3}$/D', $plain, $mark) === 1) {
+                    return $mark[1] === '.';
+                }
                 if (preg_match('/\.\d{3},|\.\d{3}\.|,\d{1,2}$|,\d{4,}$/', $plain) === 1) {
                     return true;
                 }

@@ -47,6 +47,17 @@ final class ResultsTableTest extends TestCase
         self::assertSame(3_500, $two->point?->views);
     }
 
+    public function test_views_are_whole_so_that_one_mark_parts_thousands(): void
+    {
+        foreach (["id;views\nv1;1.234\nv2;5\n", "id;views\nv1;1,234\nv2;5\n"] as $csv) {
+            self::assertSame([1_234, 5], array_map(
+                static fn (ResultsRow $row): ?int => $row->point?->views, self::read($csv),
+            ));
+        }
+        [$one] = self::read("id;views;earnings\nv1;2.500;1,250\n");
+        self::assertSame([2_500, 1_250_000], [$one->point?->views, $one->point?->earned]);
+    }
+
     #[TestWith(['1:02:03', 3_723.0])]
     #[TestWith(['62:03', 3_723.0])]
     #[TestWith(['3723', 3_723.0])]
