@@ -19,13 +19,18 @@ export const bringing = (url) => ({
     },
 
     async tryLength() {
+        // Of two that are under way only the later one counts, whichever is answered first.
+        const turn = (this.lengthTurn_ ?? 0) + 1;
+        this.lengthTurn_ = turn;
         [this.lengthProblem, this.lengthReady] = ['', false];
         try {
             const answer = await ask(url, {
                 method: 'POST', json: { act: this.way, value: this.goal.trim(), shorts: this.lengthShorts() },
             });
+            if (turn !== this.lengthTurn_) return;
             [this.lengthPlan, this.lengthReady] = [answer.html, answer.ready];
         } catch (problem) {
+            if (turn !== this.lengthTurn_) return;
             [this.lengthProblem, this.lengthPlan] = [problem.message, ''];
         }
     },
