@@ -24,15 +24,32 @@ final readonly class WhatWorks
     /** @return Spread|null null where nothing was posted */
     public function all(): ?Spread
     {
-        $views = array_map(static fn (Seen $one): int => $one->views, $this->seen);
+        $views = $this->views();
 
         return $views === [] ? null : Spread::of($views);
+    }
+
+    /** @return list<int> sorted */
+    private function views(): array
+    {
+        $views = array_map(static fn (Seen $one): int => $one->views, $this->seen);
+        sort($views);
+
+        return $views;
+    }
+
+    /** Of all of them, without the interval around it, for which is drawn thousands of times. */
+    private function median(): float
+    {
+        $views = $this->views();
+
+        return $views === [] ? 0.0 : Spread::quantileOf($views, 0.5);
     }
 
     /** @return list<Group> the best first, those with too few last */
     public function by(Factor $factor): array
     {
-        $all = $this->all();
+        $all = $this->median();
         $groups = [];
         foreach ($this->seen as $one) {
             foreach ($one->traits[$factor->value] ?? [] as $name) {
@@ -40,7 +57,7 @@ final readonly class WhatWorks
             }
         }
         $groups = array_map(
-            static fn (string $name, array $views): Group => new Group($name, Spread::of($views), $all->median ?? 0.0),
+            static fn (string $name, array $views): Group => new Group($name, Spread::of($views), $all),
             array_map(strval(...), array_keys($groups)), array_values($groups),
         );
         usort($groups, static fn (Group $one, Group $other): int => [
@@ -64,8 +81,10 @@ final readonly class WhatWorks
             }
         }
 
+        $noise = $this->noise();
+
         return array_values(array_map(
-            fn (array $family): Variants => new Variants($family, $this->noise()),
+            static fn (array $family): Variants => new Variants($family, $noise),
             array_filter($families, static fn (array $family): bool => count($family) > 1),
         ));
     }
@@ -78,11 +97,11 @@ final readonly class WhatWorks
      */
     public function expected(array $traits): float
     {
-        $all = $this->all();
-        if ($all === null || $all->median <= 0) {
+        $median = $this->median();
+        if ($median <= 0) {
             return 1.0;
         }
-        $usual = log(1 + $all->median);
+        $usual = log(1 + $median);
         $sum = 0.0;
         foreach ($traits as $factor => $names) {
             $logs = [];

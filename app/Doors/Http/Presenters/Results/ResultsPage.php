@@ -78,8 +78,9 @@ final readonly class ResultsPage
                 continue;
             }
             $most = max(array_map(static fn (Group $one): float => $one->spread->sure->to, $groups));
-            $factors[$factor->label()] = array_map(static fn (Group $one): GroupBar => new GroupBar($one, $most),
-                $groups);
+            $factors[$factor->label()] = array_map(
+                static fn (Group $one): GroupBar => new GroupBar($one, $most), $groups,
+            );
         }
 
         return $factors;
@@ -93,7 +94,10 @@ final readonly class ResultsPage
      */
     private static function days(Collection $posts, WallClock $clock): array
     {
-        $days = [];
+        $days = $told = [];
+        foreach ($posts as $post) {
+            $told[$post->id] = $post->series();
+        }
         $now = now()->toDateTimeImmutable();
         for ($ago = self::DAYS - 1; $ago >= 0; $ago--) {
             $day = $clock->day($now->modify("-$ago days"));
@@ -102,7 +106,7 @@ final readonly class ResultsPage
             )];
             $days[$day] = 0;
             foreach ($posts as $post) {
-                $series = $post->series();
+                $series = $told[$post->id];
                 $posted = (int) $post->posted_at;
                 $last = $series->last();
                 if ($last === null || $posted >= $to) {
