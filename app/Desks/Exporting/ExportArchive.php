@@ -99,6 +99,19 @@ final readonly class ExportArchive
         ));
     }
 
+    /**
+     * The video of one that was finished.
+     *
+     * @throws Refusal where it is not what it was
+     * @throws StrangePlace
+     */
+    public function video(Export $export): string
+    {
+        $path = $this->store->path($export->file('mp4'));
+
+        return KeptFiles::agrees($path, $export->seals['mp4'] ?? null) ? $path : throw self::gone([$export->short]);
+    }
+
     /** @throws StrangePlace */
     private function isRight(Export $export): bool
     {

@@ -10,7 +10,6 @@ use App\Media\Making\OrderedCards;
 use App\Media\Probing\CoverFrames;
 use App\Media\Probing\FramePictures;
 use App\Media\Process\ToolFailed;
-use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Levels\Resolver;
@@ -50,6 +49,7 @@ final readonly class Covers
         private Resolver $resolver,
         private Listings $listings,
         private MediaStore $store,
+        private ExportArchive $archive,
     ) {
     }
 
@@ -62,8 +62,8 @@ final readonly class Covers
      */
     public function proposed(Post $post, Export $export): array
     {
-        $others = Post::query()->where('outlet_id', $post->outlet_id)->where('short_id', '!=',
-            $post->short_id)->whereNotNull('cover')
+        $others = Post::query()->where('outlet_id', $post->outlet_id)->where('short_id', '!=', $post->short_id)
+            ->whereNotNull('cover')
             ->whereRelation('short', 'batch_id', $post->short->batch_id)->pluck('cover')->all();
         $signatures = [];
         foreach ($others as $cover) {
@@ -73,7 +73,7 @@ final readonly class Covers
         }
 
         return CoverChooser::best(
-            $this->frames->of($this->file($export)), $this->halves($post->short), $signatures,
+            $this->frames->of($this->archive->video($export)), $this->halves($post->short), $signatures,
         );
     }
 
@@ -96,7 +96,7 @@ final readonly class Covers
         if (! isset($cover['ms'])) {
             $best = $this->proposed($post, $leaving->export)[0] ?? null;
             $cover = [...$cover, 'ms' => $best->ms ?? 0, 'signature' => $best->signature ?? []];
-            Post::query()->whereKey($post->id)->update(['cover' => json_encode($cover)]);
+            Post::query()->whereKey($post->id)->update(Post::raw(['cover' => $cover]));
         }
 
         return $this->picture($post->short, $post->outlet, $leaving->export, $cover['ms'], $cover['text'] ?? '');
@@ -122,7 +122,7 @@ final readonly class Covers
             throw new Refusal('The short is not so long. Choose a moment of it.');
         }
         $near = null;
-        foreach ($this->frames->of($this->file($export)) as $frame) {
+        foreach ($this->frames->of($this->archive->video($export)) as $frame) {
             $near = $near === null || abs($frame->ms - $ms) < abs($near->ms - $ms) ? $frame : $near;
         }
         $post->update(['cover' => ['ms' => $ms, 'text' => $text, 'signature' => $near?->signature() ?? []]]);
@@ -151,7 +151,7 @@ final readonly class Covers
         if ($small !== null) {
             [$width, $height] = [$small, (int) round($small * $height / $width)];
         }
-        $taken = $this->pictures->of($this->file($export), [$ms], max($width, $height))[0]
+        $taken = $this->pictures->of($this->archive->video($export), [$ms], max($width, $height))[0]
             ?? throw new Refusal('There is no picture at that moment.');
         $source = @imagecreatefromstring($taken);
         $image = imagecreatetruecolor(max(1, $width), max(1, $height));
@@ -198,19 +198,6 @@ final readonly class Covers
             (int) round(imagesy($image) * self::CARD_DOWN - $height / 2), 0, 0, $width, $height, imagesx($picture),
             imagesy($picture),
         );
-    }
-
-    /**
-     * @throws Refusal where it is not what was finished
-     * @throws StrangePlace
-     */
-    private function file(Export $export): string
-    {
-        $path = $this->store->path($export->file('mp4'));
-
-        return KeptFiles::agrees($path, $export->seals['mp4'] ?? null)
-            ? $path
-            : throw ExportArchive::gone([$export->short]);
     }
 
     /** @return list<array{int, int}> spans at which a caption is there in part, in ms of its file */

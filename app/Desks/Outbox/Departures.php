@@ -7,17 +7,17 @@ namespace App\Desks\Outbox;
 use App\Desks\Exporting\ExportArchive;
 use App\Desks\Exporting\ExportNames;
 use App\Makers\Reviewing\Judge;
-use App\Media\Store\KeptFiles;
-use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Export;
+use App\Shelves\Models\ExportState;
 use App\Shelves\Models\FileState;
 use App\Shelves\Models\Outlet;
 use App\Shelves\Models\Post;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Publish\Listing\ListingCheck;
+use RapidReel\Plan\Settings\OutboxSettings;
 
 /** Whether a short may leave, and as what. */
 final readonly class Departures
@@ -27,7 +27,7 @@ final readonly class Departures
         private Resolver $resolver,
         private Listings $listings,
         private ExportNames $names,
-        private MediaStore $store,
+        private ExportArchive $archive,
     ) {
     }
 
@@ -44,12 +44,11 @@ final readonly class Departures
             throw new Refusal('The short was deleted. Bring it back in its batch, or take this out of the plan.');
         }
         $file = $this->file($short, $outlet);
-        $cleared = $this->isCleared($short);
         $stops = $this->judge->stopped($short);
         if ($stops !== null) {
             throw new Refusal($stops);
         }
-        if (! $cleared) {
+        if (! $this->isCleared($short)) {
             throw new Refusal('It is not cleared as it is now. Look at it in the review, and clear it there.');
         }
         $target = $this->listings->target($short, $outlet);
@@ -57,12 +56,8 @@ final readonly class Departures
         foreach (ListingCheck::problems($listing, $target->texts) as $field => $problem) {
             throw new Refusal(ucfirst("$field: $problem. Change it in the outbox."));
         }
-        $path = $this->store->path($file->file('mp4'));
-        if (! KeptFiles::agrees($path, $file->seals['mp4'] ?? null)) {
-            throw ExportArchive::gone([$short]);
-        }
 
-        return new Departure($file, $path, $this->names->of($file, $target->label), $listing);
+        return new Departure($file, $this->archive->video($file), $this->names->of($file, $target->label), $listing);
     }
 
     /**
@@ -72,12 +67,12 @@ final readonly class Departures
      */
     public function isCleared(Short $short): bool
     {
-        if ($this->resolver->channel($short->batch->channel)->text('leaves') === 'all') {
+        if ($this->resolver->channel($short->batch->channel)->text('leaves') === OutboxSettings::ALL) {
             return true;
         }
         $verdict = $short->latestVerdict;
 
-        return $verdict !== null && $verdict->cleared && $verdict->of === $short->looksLike();
+        return $verdict !== null && $verdict->cleared && $verdict->isOf($short);
     }
 
     /** @throws Refusal */
@@ -94,7 +89,8 @@ final readonly class Departures
                 return $export;
             }
         }
-        if ($short->exports()->whereIn('state', ['queued', 'running'])->exists() || ! $short->isPlanned()) {
+        $open = [ExportState::Queued, ExportState::Running];
+        if ($short->exports()->whereIn('state', $open)->exists() || ! $short->isPlanned()) {
             throw new NotYet('Its file is being made.');
         }
 

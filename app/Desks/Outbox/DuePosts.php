@@ -10,7 +10,6 @@ use App\Shelves\Models\Post;
 use App\Shelves\Models\PostState;
 use Illuminate\Database\Eloquent\Builder;
 use RapidReel\Base\Refusal;
-use RapidReel\Making\Publish\Schedule\WallClock;
 use RapidReel\Making\Publish\Sending\Patience;
 use RapidReel\Plan\Settings\OutboxSettings;
 
@@ -20,8 +19,10 @@ final readonly class DuePosts
     /** So much later than its hour something missed it. */
     public const GRACE = 3_600;
 
-    public function __construct(private Resolver $resolver)
-    {
+    public function __construct(
+        private Resolver $resolver,
+        private Outbox $outbox,
+    ) {
     }
 
     /**
@@ -41,7 +42,7 @@ final readonly class DuePosts
         return array_values(array_map(intval(...), Post::query()
             ->whereIn('outlet_id', Outlet::query()->select('id')->where('held', false)->whereNull('problem')
                 ->where(static fn (Builder $rest) => $rest->where('rest_until', '<=', $now)
-                    ->orWhere('rest_until', '>', $now + 48 * 3_600)))
+                    ->orWhere('rest_until', '>', $now + Patience::MOST_ASKED)))
             ->where(static fn (Builder $due) => $due
                 ->where(static fn (Builder $planned) => $planned->where('state', PostState::Planned)
                     ->where('due_at', '<=', $now))
@@ -49,7 +50,7 @@ final readonly class DuePosts
                 ->orWhere(static fn (Builder $again) => $again
                     ->whereIn('state', [PostState::Waiting, PostState::Processing])
                     ->where(static fn (Builder $when) => $when->whereNull('next_at')->orWhere('next_at', '<=', $now)
-                        ->orWhere('next_at', '>', $now + 8 * Patience::LONGEST))))
+                        ->orWhere('next_at', '>', $now + Patience::MOST_ASKED))))
             ->orderBy('due_at')->orderBy('id')->pluck('id')->all()));
     }
 
@@ -62,7 +63,7 @@ final readonly class DuePosts
     {
         foreach (Outlet::query()->with('channel')->whereHas('posts', static fn (Builder $posts) => $posts
             ->where('state', PostState::Planned))->get() as $outlet) {
-            $clock = new WallClock($this->resolver->channel($outlet->channel)->text('zone'));
+            $clock = $this->outbox->clock($outlet->channel);
             foreach (Post::query()->where('outlet_id', $outlet->id)->where('state', PostState::Planned)
                 ->whereNotNull('local')->where('zone', '!=', $clock->name)->get() as $post) {
                 Post::query()->whereKey($post->id)->where('state', PostState::Planned)->where('local', $post->local)

@@ -42,8 +42,7 @@ final readonly class Outbox
     /** The last row of a short at an outlet; where there is none one that is not kept. */
     public function known(Short $short, Outlet $outlet): Post
     {
-        $post = Post::query()->where('short_id', $short->id)->where('outlet_id', $outlet->id)
-            ->orderByDesc('round')->first()
+        $post = self::last($short->id, $outlet->id)
             ?? new Post(['short_id' => $short->id, 'outlet_id' => $outlet->id, 'state' => PostState::Open]);
 
         return $post->setRelation('short', $short)->setRelation('outlet', $outlet);
@@ -53,8 +52,7 @@ final readonly class Outbox
     public function post(Short $short, Outlet $outlet): Post
     {
         return DB::transaction(static function () use ($short, $outlet): Post {
-            $last = Post::query()->where('short_id', $short->id)->where('outlet_id', $outlet->id)
-                ->orderByDesc('round')->first();
+            $last = self::last($short->id, $outlet->id);
             if ($last !== null && $last->state !== PostState::Posted) {
                 return $last;
             }
@@ -116,9 +114,10 @@ final readonly class Outbox
             $new = array_values(array_filter(
                 $waiting, static fn (Waiting $one): bool => ! isset($known[$one->id]),
             ));
-            $dealer = new Dealer($this->clock($outlet->channel), $outlet->postHours());
+            $clock = $this->clock($outlet->channel);
+            $dealer = new Dealer($clock, $outlet->postHours());
             foreach ($dealer->deal($new, $after, $standing) as $dealt) {
-                $this->put($dealt, $outlet);
+                self::put($dealt, $outlet, $clock);
                 $count++;
             }
 
@@ -135,10 +134,16 @@ final readonly class Outbox
      */
     public function move(Post $post, string $local): void
     {
-        $moment = $this->clock($post->outlet->channel)->moment($local);
+        $clock = $this->clock($post->outlet->channel);
+        $this->plan($post, $clock, $local, $clock->moment($local));
+    }
+
+    /** @throws Refusal where it has left */
+    private function plan(Post $post, WallClock $clock, string $local, DateTimeImmutable $moment): void
+    {
         $this->change($post, [
-            'state' => PostState::Planned, 'local' => $local, 'due_at' => $moment->getTimestamp(), 'problem' => null,
-            'tries' => 0, 'next_at' => null, 'zone' => $this->clock($post->outlet->channel)->name,
+            'state' => PostState::Planned, 'local' => $local, 'zone' => $clock->name,
+            'due_at' => $moment->getTimestamp(), 'problem' => null, 'tries' => 0, 'next_at' => null,
         ]);
     }
 
@@ -173,12 +178,9 @@ final readonly class Outbox
      */
     public function postNow(Post $post): void
     {
-        $now = now();
-        $this->change($post, [
-            'state' => PostState::Planned, 'due_at' => $now->getTimestamp(), 'problem' => null, 'tries' => 0,
-            'local' => $this->clock($post->outlet->channel)->local($now->toDateTimeImmutable()), 'next_at' => null,
-            'zone' => $this->clock($post->outlet->channel)->name,
-        ]);
+        $now = now()->toDateTimeImmutable();
+        $clock = $this->clock($post->outlet->channel);
+        $this->plan($post, $clock, $clock->local($now), $now);
         $this->orderFiles([$post->short]);
         $this->orders->post($post->id);
     }
@@ -190,8 +192,7 @@ final readonly class Outbox
      */
     public function now(Short $short, Outlet $outlet): Post
     {
-        $post = Post::query()->where('short_id', $short->id)->where('outlet_id', $outlet->id)
-            ->orderByDesc('round')->first();
+        $post = self::last($short->id, $outlet->id);
         if ($post !== null && ($post->state === PostState::Posted || $post->state->isAtWork())) {
             return $post;
         }
@@ -209,8 +210,7 @@ final readonly class Outbox
     public function again(Post $post): Post
     {
         return DB::transaction(function () use ($post): Post {
-            $last = Post::query()->where('short_id', $post->short_id)->where('outlet_id', $post->outlet_id)
-                ->orderByDesc('round')->firstOrFail();
+            $last = self::last($post->short_id, $post->outlet_id) ?? $post;
             if ($last->state !== PostState::Posted) {
                 throw new Refusal('It is in the outbox once more already.');
             }
@@ -261,14 +261,13 @@ final readonly class Outbox
         ))), $shorts);
     }
 
-    /** @throws Refusal */
-    private function put(Dealt $dealt, Outlet $outlet): void
+    private static function put(Dealt $dealt, Outlet $outlet, WallClock $clock): void
     {
         $post = Post::query()->where('short_id', $dealt->short->id)->where('outlet_id', $outlet->id)
             ->where('state', PostState::Open)->first() ?? self::fresh($dealt->short->id, $outlet->id, 1);
         $post->update([
             'state' => PostState::Planned, 'local' => $dealt->local, 'due_at' => $dealt->moment->getTimestamp(),
-            'zone' => $this->clock($outlet->channel)->name,
+            'zone' => $clock->name,
         ]);
     }
 
@@ -294,15 +293,20 @@ final readonly class Outbox
      */
     private function change(Post $post, array $values): void
     {
-        $kept = array_intersect_key((new Post)->fill($values)->getAttributes(), $values);
         // With a higher number whoever has it writes nothing any more.
         $done = Post::query()->whereKey($post->id)
             ->whereNotIn('state', [PostState::Posted, PostState::Processing, PostState::Sending])
-            ->update([...$kept, 'owner' => DB::raw('owner + 1')]);
+            ->update([...Post::raw($values), 'owner' => DB::raw('owner + 1')]);
         if ($done === 0) {
             throw new Refusal('This short has left, or is leaving at this moment.');
         }
         $post->refresh();
+    }
+
+    /** Of a short at an outlet; what was posted again by hand stands behind what was before. */
+    private static function last(int $short, int $outlet): ?Post
+    {
+        return Post::query()->where('short_id', $short)->where('outlet_id', $outlet)->orderByDesc('round')->first();
     }
 
     private static function fresh(int $short, int $outlet, int $round): Post

@@ -40,7 +40,8 @@ final readonly class OutletDesk
     {
         $known = $this->book->get($place)
             ?? throw new Refusal(
-                'This machine knows no such place. Whoever runs it names them in its file of outlets.');
+                'This machine knows no such place. Whoever runs it names them in its file of outlets.',
+            );
         $name = self::name($name === '' ? $known->name : $name);
 
         return DB::transaction(function () use ($channel, $known, $name): Outlet {
@@ -182,6 +183,12 @@ final readonly class OutletDesk
     {
         return array_values($channel->its(Outlet::class)->orderBy('id')->get()
             ->each(static fn (Outlet $one) => $one->setRelation('channel', $channel))->all());
+    }
+
+    /** One of a channel's own by its number; null where there is none. */
+    public static function find(Channel $channel, int $id): ?Outlet
+    {
+        return $channel->its(Outlet::class)->find($id)?->setRelation('channel', $channel);
     }
 
     /** How many posts of an outlet are in each state. */

@@ -45,10 +45,8 @@ final readonly class PostClaim
      */
     public function write(array $values): void
     {
-        $fill = (new Post)->fill($values)->getAttributes();
-        $kept = array_intersect_key($fill, $values);
         if (Post::query()->whereKey($this->post->id)->where('owner', $this->number)
-            ->where('state', PostState::Sending)->update($kept) === 0) {
+            ->where('state', PostState::Sending)->update(Post::raw($values)) === 0) {
             throw new TakenOver;
         }
     }

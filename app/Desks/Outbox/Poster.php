@@ -15,12 +15,10 @@ use App\Ground\Work\HandedBack;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\StrangePlace;
-use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Outlet;
 use App\Shelves\Models\Post;
 use App\Shelves\Models\PostState;
 use RapidReel\Base\Refusal;
-use RapidReel\Making\Publish\Schedule\WallClock;
 use RapidReel\Making\Publish\Sending\Patience;
 use Throwable;
 
@@ -39,7 +37,7 @@ final readonly class Poster
         private Departures $departures,
         private Covers $covers,
         private ShortTraits $traits,
-        private Resolver $resolver,
+        private Outbox $outbox,
         private KeyedLock $locks,
     ) {
     }
@@ -127,7 +125,7 @@ final readonly class Poster
         $post = $claim->post;
         $short = $post->short;
         $leaving = $this->departures->of($post);
-        $clock = new WallClock($this->resolver->channel($short->batch->channel)->text('zone'));
+        $clock = $this->outbox->clock($short->batch->channel);
         $parcel = new Parcel(
             $post->key, $leaving->name, $leaving->file, (int) filesize($leaving->file),
             (string) hash_file('sha256', $leaving->file), $leaving->listing,

@@ -38,7 +38,7 @@ final readonly class ReviewOf
         $verdict = $short->latestVerdict;
 
         return new self(
-            $short, $judged, $verdict, $verdict !== null && $verdict->of !== '' && $verdict->of === $short->looksLike(),
+            $short, $judged, $verdict, $verdict !== null && $verdict->isOf($short),
         );
     }
 

@@ -83,6 +83,17 @@ final class Post extends Model
         )));
     }
 
+    /**
+     * Values as they are kept, for rows that are changed only where they are still as they were.
+     *
+     * @param  array<string, mixed>  $values
+     * @return array<string, mixed>
+     */
+    public static function raw(array $values): array
+    {
+        return array_intersect_key((new self)->fill($values)->getAttributes(), $values);
+    }
+
     public function dueAt(): ?DateTimeImmutable
     {
         return $this->due_at === null ? null : (new DateTimeImmutable('@0'))->setTimestamp($this->due_at);

@@ -40,6 +40,12 @@ final class Verdict extends Model
         return array_values(self::query()->where('short_id', $short->id)->latest('id')->limit(6)->get()->all());
     }
 
+    /** Whether what was looked at is what the short is now. */
+    public function isOf(Short $short): bool
+    {
+        return $this->of !== '' && $this->of === $short->looksLike();
+    }
+
     /** @return BelongsTo<Short, $this> */
     public function short(): BelongsTo
     {

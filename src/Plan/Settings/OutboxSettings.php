@@ -21,6 +21,9 @@ final class OutboxSettings
 
     public const ASK = 'ask';
 
+    /** Whether it was cleared or not */
+    public const ALL = 'all';
+
     /** @return list<Setting> */
     public static function all(): array
     {
@@ -32,7 +35,7 @@ final class OutboxSettings
                 self::POST => 'is posted late', self::ASK => 'asks first',
             ]), self::POST, [Level::Channel]),
             self::one('leaves', 'What may leave', new ChoiceType('rule', [
-                'cleared' => 'what is cleared', 'all' => 'whatever nothing stops',
+                'cleared' => 'what is cleared', self::ALL => 'whatever nothing stops',
             ]), 'cleared', [Level::Channel]),
             self::one('title_text', 'Titles', new PatternType(self::FIELDS, self::LONGEST_PATTERN), '{hook}', $toBatch),
             self::one(

@@ -46,20 +46,24 @@ final class OutboxController extends Controller
         ]);
     }
 
-    public function act(Request $request, Batch $batch, Outbox $outbox, BestFirst $best,
-        ReviewDesk $review): JsonResponse
-    {
+    public function act(
+        Request $request,
+        Batch $batch,
+        Outbox $outbox,
+        BestFirst $best,
+        ReviewDesk $review,
+    ): JsonResponse {
         $shorts = $this->chosen($request, $batch);
         $outlets = $request->boolean('all')
             ? OutletDesk::of($batch->channel)
-            : array_filter([$this->outlet($request, $batch)]);
+            : array_values(array_filter([$this->outlet($request, $batch)]));
 
         return response()->json(['said' => match ($request->input('do')) {
-            'deal' => self::dealt($outbox->deal($shorts, array_values($outlets))),
-            'best' => self::dealt($outbox->deal($best->of($batch->channel, $shorts), array_values($outlets))),
+            'deal' => self::dealt($outbox->deal($shorts, $outlets)),
+            'best' => self::dealt($outbox->deal($best->of($batch->channel, $shorts), $outlets)),
             'clear' => $this->cleared($shorts, $review, $request),
-            'now' => $this->sent($shorts, array_values($outlets), $outbox),
-            'unplan' => $this->unplanned($shorts, array_values($outlets), $outbox),
+            'now' => $this->sent($shorts, $outlets, $outbox),
+            'unplan' => $this->unplanned($shorts, $outlets, $outbox),
             default => throw new Refusal('That cannot be done with an outbox.'),
         }]);
     }
@@ -165,15 +169,8 @@ final class OutboxController extends Controller
 
     private function outlet(Request $request, Batch $batch): ?Outlet
     {
-        $id = $this->whole($request, 'outlet');
-        $all = OutletDesk::of($batch->channel);
-        foreach ($all as $one) {
-            if ($one->id === $id) {
-                return $one;
-            }
-        }
-
-        return $all[0] ?? null;
+        return OutletDesk::find($batch->channel, $this->whole($request, 'outlet'))
+            ?? OutletDesk::of($batch->channel)[0] ?? null;
     }
 
     /** @throws Refusal */

@@ -84,13 +84,6 @@ final class ResultsController extends Controller
 
     private function outlet(Request $request, Channel $channel): ?Outlet
     {
-        $id = $this->whole($request, 'outlet');
-        foreach (OutletDesk::of($channel) as $one) {
-            if ($one->id === $id) {
-                return $one;
-            }
-        }
-
-        return null;
+        return OutletDesk::find($channel, $this->whole($request, 'outlet'));
     }
 }

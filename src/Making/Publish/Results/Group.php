@@ -24,9 +24,4 @@ final readonly class Group
             default => 'no difference to be told',
         };
     }
-
-    public function isBetter(): bool
-    {
-        return ! $this->spread->isFew() && $this->spread->sure->from > $this->ofAll;
-    }
 }

@@ -64,12 +64,6 @@ final readonly class WallClock
         return substr($this->local($moment), 0, 10);
     }
 
-    /** @return string such as +02:00 */
-    public function offset(DateTimeImmutable $moment): string
-    {
-        return $moment->setTimezone($this->zone)->format('P');
-    }
-
     /** @return non-empty-list<int> seconds east of UTC that hold about a moment, in their order */
     private function offsetsAround(int $wall): array
     {

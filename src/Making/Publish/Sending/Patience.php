@@ -15,7 +15,7 @@ final readonly class Patience
     public const MOST_TRIES = 12;
 
     /** What somebody asks for beyond this is taken for nonsense. */
-    private const MOST_ASKED = 48 * 3_600;
+    public const MOST_ASKED = 48 * 3_600;
 
     /**
      * @param  int  $tries  how often it has failed, 1 the first time
