@@ -103,17 +103,30 @@ final readonly class Outbox
     public function stand(array $shorts, Outlet $outlet, ?DateTimeImmutable $from = null): int
     {
         $after = max($from ?? now()->toDateTimeImmutable(), now()->toDateTimeImmutable());
-        $waiting = self::apart($shorts);
 
-        return DB::transaction(function () use ($shorts, $outlet, $after, $waiting): int {
+        return DB::transaction(function () use ($shorts, $outlet, $after): int {
             $count = 0;
-            $standing = self::standing($outlet);
-            $known = Post::query()->where('outlet_id', $outlet->id)
-                ->whereIn('short_id', array_map(static fn (Short $one): int => $one->id, $shorts))
-                ->whereNotIn('state', [PostState::Open])->pluck('short_id')->flip()->all();
-            $new = array_values(array_filter(
-                $waiting, static fn (Waiting $one): bool => ! isset($known[$one->id]),
-            ));
+            $posts = Post::query()->where('outlet_id', $outlet->id)->whereNotNull('local')
+                ->whereNot('state', PostState::Open)->with('short')->get();
+            // Those that stand there already are as much apart from the new ones as these are from each other.
+            $all = $shorts;
+            foreach ($posts as $post) {
+                // One that was deleted meanwhile keeps its hour and is like none.
+                if ($post->getRelation('short') instanceof Short) {
+                    $all[] = $post->short;
+                }
+            }
+            $waiting = self::apart($all);
+            $standing = array_values(array_map(static fn (Post $post): Dealt => new Dealt(
+                $waiting[$post->short_id] ?? new Waiting($post->short_id), (string) $post->local,
+                $post->dueAt() ?? new DateTimeImmutable('@0'),
+            ), $posts->all()));
+            $ids = array_map(static fn (Short $one): int => $one->id, $shorts);
+            $known = Post::query()->where('outlet_id', $outlet->id)->whereIn('short_id', $ids)
+                ->whereNot('state', PostState::Open)->pluck('short_id')->flip()->all();
+            $new = array_map(static fn (int $id): Waiting => $waiting[$id], array_values(array_filter(
+                $ids, static fn (int $id): bool => ! isset($known[$id]),
+            )));
             $clock = $this->clock($outlet->channel);
             $dealer = new Dealer($clock, $outlet->postHours());
             foreach ($dealer->deal($new, $after, $standing) as $dealt) {
@@ -221,25 +234,11 @@ final readonly class Outbox
         });
     }
 
-    /** @return list<Dealt> what stands on the days of an outlet, and what was posted lately */
-    public static function standing(Outlet $outlet): array
-    {
-        $posts = Post::query()->where('outlet_id', $outlet->id)->whereNotNull('local')
-            ->whereNot('state', PostState::Open)->with('short')->get();
-        $waiting = self::apart(array_values($posts->pluck('short')->filter()->unique('id')->all()));
-        $byId = array_combine(array_map(static fn (Waiting $one): int => $one->id, $waiting), $waiting);
-
-        return array_values(array_map(static fn (Post $post): Dealt => new Dealt(
-            $byId[$post->short_id] ?? new Waiting($post->short_id), (string) $post->local,
-            $post->dueAt() ?? new DateTimeImmutable('@0'),
-        ), $posts->all()));
-    }
-
     /**
      * Shorts, and which others each is not posted on one day with: much the same, or another hook for one script.
      *
      * @param  list<Short>  $shorts
-     * @return list<Waiting>
+     * @return array<int, Waiting> by id
      */
     private static function apart(array $shorts): array
     {
@@ -251,14 +250,19 @@ final readonly class Outbox
                 $apart[(int) $pair->other_id][] = (int) $pair->short_id;
             }
         }
-        $families = (new Collection($shorts))->groupBy(
+        $families = (new Collection($shorts))->unique('id')->groupBy(
             static fn (Short $short): int => $short->variant_of ?? $short->id,
         )->map(static fn ($family): array => $family->pluck('id')->all())->all();
 
-        return array_map(static fn (Short $short): Waiting => new Waiting($short->id, array_values(array_filter(
-            [...$apart[$short->id] ?? [], ...$families[$short->variant_of ?? $short->id] ?? []],
-            static fn (int $id): bool => $id !== $short->id,
-        ))), $shorts);
+        $waiting = [];
+        foreach ($shorts as $short) {
+            $waiting[$short->id] = new Waiting($short->id, array_values(array_filter(
+                [...$apart[$short->id] ?? [], ...$families[$short->variant_of ?? $short->id] ?? []],
+                static fn (int $id): bool => $id !== $short->id,
+            )));
+        }
+
+        return $waiting;
     }
 
     private static function put(Dealt $dealt, Outlet $outlet, WallClock $clock): void

@@ -144,6 +144,14 @@ final class OutboxTest extends OutboxCase
         $day = static fn (int $short): string => substr((string) $posts->firstWhere('short_id', $short)?->local, 0, 10);
         self::assertNotSame($day($one->id), $day($two->id));
         self::assertSame(3, DB::table('exports')->where('quality', 'final')->count(), 'Each gets its file by then.');
+        // A variant that is dealt later stands apart from one that stands there already.
+        Post::query()->where('short_id', '!=', $one->id)->delete();
+        $this->postJson("/batches/$batch->id/outbox", [
+            'do' => 'deal', 'outlet' => $outlet->id, 'shorts' => $batch->shorts->pluck('id')->all(),
+        ])->assertOk()->assertJson(['said' => '2 shorts stand on days now.']);
+        $posts = Post::query()->orderBy('due_at')->get();
+        $days = $posts->pluck('local', 'short_id')->map(static fn (?string $at): string => substr((string) $at, 0, 10));
+        self::assertNotSame($days[$one->id], $days[$two->id]);
         $this->postJson("/batches/$batch->id/outbox", ['do' => 'deal', 'outlet' => $outlet->id])->assertOk()
             ->assertJson(['said' => 'All of them stand on a day, or were posted.']);
         $this->postJson("/posts/{$posts[0]?->id}", ['do' => 'move', 'at' => '2031-02-30 08:00'])->assertStatus(422);
