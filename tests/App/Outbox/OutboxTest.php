@@ -136,7 +136,7 @@ final class OutboxTest extends OutboxCase
         $outlet = $this->folder();
         app(OutletDesk::class)->change($outlet, ['hours' => '8, 18', 'per_day' => '2', 'days_off' => 'sun']);
         $batch = $this->made("# One\nThe lamp burned.\n---\n# Two\nThe bell rang.\n---\n# Three\nThe map was wrong.");
-        [$one, $two] = $batch->shorts->all();
+        [$one, $two, $three] = $batch->shorts->all();
         $two->update(['variant_of' => $one->id]);
         $this->postJson("/batches/$batch->id/outbox", ['do' => 'deal', 'outlet' => $outlet->id])->assertOk()
             ->assertJson(['said' => '3 shorts stand on days now.']);
@@ -147,7 +147,7 @@ final class OutboxTest extends OutboxCase
         // A variant that is dealt later stands apart from one that stands there already.
         Post::query()->where('short_id', '!=', $one->id)->delete();
         $this->postJson("/batches/$batch->id/outbox", [
-            'do' => 'deal', 'outlet' => $outlet->id, 'shorts' => $batch->shorts->pluck('id')->all(),
+            'do' => 'deal', 'outlet' => $outlet->id, 'shorts' => [$two->id, $three->id],
         ])->assertOk()->assertJson(['said' => '2 shorts stand on days now.']);
         $posts = Post::query()->orderBy('due_at')->get();
         $days = $posts->pluck('local', 'short_id')->map(static fn (?string $at): string => substr((string) $at, 0, 10));
