@@ -67,7 +67,7 @@ test('a card is put over the picture by key, dragged to its place and found ther
     const dialog = page.getByRole('dialog', { name: 'A card or sticker here' });
     await dialog.getByLabel('Words, an emoji, or the number of a badge').fill('word '.repeat(60));
     await dialog.getByRole('button', { name: 'Put it here' }).click();
-    await expect(dialog.getByRole('alert')).toContainText('A card has at most 140 letters');
+    await expect(dialog.getByRole('alert').filter({ hasText: 'A card has at most 140 letters' })).toBeVisible();
     await dialog.getByLabel('Words, an emoji, or the number of a badge').fill('7');
     await dialog.getByRole('radio', { name: 'badge with a number' }).check({ force: true });
     await dialog.getByLabel('Colour', { exact: true }).fill('#ff0000');
