@@ -70,6 +70,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/', [BatchController::class, 'index'])->name('batches.index');
     Route::post('/batches', [BatchController::class, 'store'])->name('batches.store');
     Route::get('/batches/{batch}', [BatchController::class, 'show'])->name('batches.show');
+    Route::get('/batches/{batch}/field/{setting}', [BatchController::class, 'field'])
+        ->where('setting', '[a-z_]{1,40}')->name('batches.field');
     Route::get('/batches/{batch}/state', [BatchController::class, 'state'])->name('batches.state');
     Route::post('/batches/{batch}/exports', [BatchController::class, 'export'])->name('batches.export');
     Route::post('/batches/{batch}/cancel', [BatchController::class, 'cancel'])->name('batches.cancel');
@@ -223,6 +225,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/house/undo', [HouseController::class, 'undo'])->name('house.undo');
     Route::post('/house/redo', [HouseController::class, 'redo'])->name('house.redo');
     Route::put('/settings', [SettingsController::class, 'set'])->name('settings');
+    Route::get('/settings/{level}/{of}', [SettingsController::class, 'show'])
+        ->whereIn('level', ['batch', 'short', 'scene', 'shot'])->where('of', '[0-9]{1,18}')->name('settings.panel');
+    Route::get('/channels', [ChannelController::class, 'index'])->name('channels.index');
     Route::post('/channels', [ChannelController::class, 'store'])->name('channels.store');
     Route::post('/channels/{channel}/enter', [ChannelController::class, 'enter'])->name('channels.enter');
     Route::get('/sounds', [SoundController::class, 'index'])->name('sounds.index');

@@ -27,7 +27,9 @@ import take from './take';
 import timeline from './timeline';
 import voices from './voices';
 import voicing from './voicing';
+import settingPanel from './setting-panel';
 import './acts';
+import './finder';
 import './keys';
 
 Alpine.plugin(morph);
@@ -52,6 +54,7 @@ Alpine.data('sheet', sheet);
 Alpine.data('sounds', sounds);
 Alpine.data('house', house);
 Alpine.data('styles', styles);
+Alpine.data('settingPanel', settingPanel);
 Alpine.data('severalChoice', severalChoice);
 Alpine.data('targetForm', targetForm);
 Alpine.data('splitChoice', splitChoice);

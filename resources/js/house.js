@@ -1,4 +1,5 @@
 import ask from './ask';
+import houseLogo from './house-logo';
 import looking from './looking';
 import { page, renew } from './page';
 import renderer from './renderer';
@@ -10,6 +11,7 @@ export default (urls, now) => {
     const words = [null, null, null];
     return {
         ...own,
+        ...houseLogo(),
         ...now,
         large: 0,
         everyMs: 400,
@@ -36,6 +38,7 @@ export default (urls, now) => {
                 renew(this.$refs.apply, answer.apply);
                 renew(document.getElementById('house-history'), answer.history);
             }
+            if (answer.preview?.proof !== this.preview?.proof) this.held = null;
             this.preview = answer.preview;
             this.show();
             const plan = answer.preview?.plan;

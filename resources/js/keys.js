@@ -10,7 +10,8 @@ document.addEventListener('keydown', (event) => {
         return;
     }
     const target = [...document.querySelectorAll('[data-key]')].find(
-        element => element.dataset.key === event.key.toLowerCase() && !element.disabled,
+        element => element.dataset.key === event.key.toLowerCase() && !element.disabled
+            && !element.closest('details:not([open]) > :not(summary)'),
     );
     if (target) {
         event.preventDefault();

@@ -31,9 +31,11 @@ export function renew(element, html) {
                 to.removeAttribute('x-cloak');
                 if (from.hasAttribute('style')) to.setAttribute('style', from.getAttribute('style'));
             }
+            if (from.matches('details') && 'foundOpen' in from.dataset) to.dataset.foundOpen = '';
             if (from.matches('details') && from.open !== to.hasAttribute('open')) to.toggleAttribute('open', from.open);
         },
     });
+    document.dispatchEvent(new Event('renewed'));
 }
 
 /** What pages of things that workers have in hand share: a fresh look now and then, what was done, undo and redo. */
@@ -74,6 +76,7 @@ export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}
             const how = this.how_;
             this.how_ = {};
             this.fresh(answer, how);
+            if (how.all) document.dispatchEvent(new Event('looked'));
         } catch {
             this.working = true;
         }

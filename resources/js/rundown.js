@@ -15,7 +15,6 @@ export default (urls, now) => ({
     words: '',
     by: 'number',
     down: false,
-    setting: 'voice',
     busy: false,
     none: false,
 
@@ -29,7 +28,7 @@ export default (urls, now) => ({
         return `?since=${this.asOf}`;
     },
 
-    fresh({ rows, ids, asOf, head, settings, history, counts, next }, { all = false }) {
+    fresh({ rows, ids, asOf, head, history, counts, next }, { all = false }) {
         const body = this.$refs.rows;
         const focused = body.contains(document.activeElement) ? document.activeElement.id : '';
         for (const [id, html] of Object.entries(rows)) this.put(id, html);
@@ -40,7 +39,6 @@ export default (urls, now) => ({
         this.chosen = this.chosen.filter((id) => here.has(id));
         [this.ids, this.asOf, this.counts, this.next] = [ids, asOf, counts, next];
         renew(this.$refs.head, head);
-        renew(this.$refs.settings, settings);
         renew(this.$refs.history, history);
         this.arrange();
         if (focused) document.getElementById(focused)?.focus();
@@ -77,9 +75,22 @@ export default (urls, now) => ({
         return this.chosen;
     },
 
+    /** What is to be set: its field is fetched. */
+    async choose(button) {
+        [this.setting, this.settingName] = [button.dataset.chooses, button.textContent.trim()];
+        this.$refs.choice.open = false;
+        try {
+            const { html } = await ask(urls.field.replace('KEY', this.setting));
+            this.$refs.field.innerHTML = html;
+            this.$refs.field.querySelector('select, input')?.focus();
+        } catch (problem) {
+            this.problem = problem.message;
+        }
+    },
+
     /** Sets something for the chosen shorts; where none is chosen, for the batch as a whole. */
     set(inherited = false) {
-        const field = this.$root.querySelector(`[data-value-of="${this.setting}"]`);
+        const field = this.$refs.field;
         const value = inherited
             ? null
             : (field.querySelector('[data-rule]') ?? field.querySelector('select, input')).value;

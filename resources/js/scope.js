@@ -18,6 +18,14 @@ export default (place) => ({
         return this.send({ value: this.value(), whole: level });
     },
 
+    /** The mark opens under a mouse that stays on it, and at a press of anything else. */
+    hovers(event, isOver) {
+        const mark = event.currentTarget;
+        clearTimeout(this.hovering_);
+        if (event.pointerType !== 'mouse' || mark.contains(document.activeElement)) return;
+        this.hovering_ = setTimeout(() => { mark.open = isOver; }, isOver ? 250 : 120);
+    },
+
     value() {
         return (this.$root.querySelector('[data-rule]') ?? this.$root.querySelector('select, input')).value;
     },

@@ -26,7 +26,7 @@ export default (urls, now) => ({
             shows(answer.revision);
         }
         if (!this.$refs.panel.querySelector('input')?.value) renew(this.$refs.panel, answer.panel);
-        for (const part of ['export', 'settings', 'history']) renew(this.$refs[part], answer[part]);
+        for (const part of ['export', 'history']) renew(this.$refs[part], answer[part]);
         this.$refs.lead.textContent = answer.lead;
         if (answer.video !== this.video) {
             this.video = answer.video;

@@ -100,7 +100,7 @@ export default (urls, now) => {
                 this.draw();
                 this.hear();
             }
-            for (const part of ['pace', 'settings', 'history']) renew(this.$refs[part], answer[part]);
+            for (const part of ['pace', 'history']) renew(this.$refs[part], answer[part]);
             this.showHere();
             this.$refs.lead.textContent = answer.lead;
             this.$refs.music.textContent = answer.music;

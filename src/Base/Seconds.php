@@ -25,4 +25,10 @@ final class Seconds
 
         return (int) round(1000 * (float) $found[1]);
     }
+
+    /** A length without its unit, with no more figures than it has: 0.12, 3. */
+    public static function bare(int $ms): string
+    {
+        return rtrim(rtrim(number_format($ms / 1000, 3), '0'), '.');
+    }
 }

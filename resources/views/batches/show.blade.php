@@ -6,10 +6,12 @@
     'state' => route('batches.state', $batch), 'act' => route('batches.act', $batch),
     'undo' => route('batches.undo', $batch), 'redo' => route('batches.redo', $batch),
     'briefs' => route('batches.briefs', $batch), 'download' => route('batches.download', $batch),
-    'settings' => route('settings'), 'pace' => route('batches.pace', $batch),
+    'settings' => route('settings'), 'field' => route('batches.field', [$batch, 'KEY']),
+    'pace' => route('batches.pace', $batch),
 ])
 @php($now = [...$rundown->state->toArray(), 'asOf' => $asOf, 'ids' => $rundown->ids, 'channel' => $batch->channel_id,
-    'batch' => $batch->id, 'counts' => $rundown->counts, 'next' => $rundown->next])
+    'batch' => $batch->id, 'counts' => $rundown->counts, 'next' => $rundown->next,
+    'setting' => head(head($page->forChosen))->key, 'settingName' => head(head($page->forChosen))->label])
 <div class="rundown" x-data="rundown(@js($urls), @js($now))" @acted="acted($event.detail)">
     <div class="page-head">
         <div>
@@ -69,14 +71,26 @@
             placeholder="Find"
             aria-label="Find a title" data-key="/" data-key-does="Find a title">
         <span class="acts-what">Set for <b x-text="chosen.length ? what : 'the batch'">the batch</b></span>
-        <select class="form-select form-select-sm" x-model="setting" aria-label="What to set">
-            @foreach ($page->forChosen as $one)<option value="{{ $one->key }}">{{ $one->label }}</option>@endforeach
-        </select>
-        @foreach ($page->forChosen as $one)
-            <span x-show="setting === '{{ $one->key }}'" @if (! $loop->first) x-cloak @endif
-                data-value-of="{{ $one->key }}"
-                ><x-setting-input :setting="$one" :value="$one->default"/></span>
-        @endforeach
+        @php($first = head(head($page->forChosen)))
+        <details class="setting-choice" x-ref="choice" data-found-in @click.outside="$el.open = false"
+            @keydown.escape="$el.open = false" @toggle="$el.open && $el.querySelector('input').focus()">
+            <summary class="form-select form-select-sm" aria-label="What to set">
+                <span x-text="settingName">{{ $first->label }}</span></summary>
+            <div class="setting-choice-list">
+                <x-finder :data-key="false" :data-key-does="false"/>
+                <p class="quiet" data-found-nothing hidden>No setting has these words.</p>
+                @foreach ($page->forChosen as $section => $settings)
+                    <div data-section>
+                        <h3>{{ $section }}</h3>
+                        @foreach ($settings as $one)
+                            <button type="button" class="link" data-words="{{ $one->words() }}"
+                                data-chooses="{{ $one->key }}" @click="choose($el)">{{ $one->label }}</button>
+                        @endforeach
+                    </div>
+                @endforeach
+            </div>
+        </details>
+        <span x-ref="field" class="acts-value"><x-setting-input :setting="$first" :value="$first->default"/></span>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="set()" :disabled="busy">Set</button>
         <button type="button" class="link" @click="set(true)" :disabled="busy || !chosen.length" x-show="chosen.length"
             x-cloak
@@ -150,6 +164,7 @@
     </p>
     <p class="empty-title" x-show="none" x-cloak>No short is like that.</p>
     @include('pace._bring', ['limits' => $page->limits])
-    <x-below what="Settings of the batch" :history="$rundown->state->history">@include('batches._settings')</x-below>
+    <x-below what="Settings of the batch" :history="$rundown->state->history" level="batch" :of="$page->batch->id"
+        :own="count($page->batch->settings->own)"/>
 </div>
 @endsection

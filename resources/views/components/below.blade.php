@@ -1,10 +1,8 @@
-@props(['what', 'history'])
+@props(['what', 'history', 'level', 'of', 'own' => 0])
 {{-- What stands at the foot of a page of things that can be edited: its settings, and what was changed. --}}
 <div class="below">
-    <details class="settings" id="settings">
-        <summary>{{ $what }}</summary>
-        <div class="scopes" x-ref="settings">{{ $slot }}</div>
-    </details>
+    <x-setting-panel class="settings" :$level :$of :$what :$own/>
+    {{ $slot }}
     <details class="history">
         <summary>What was changed</summary>
         <ol x-ref="history">@include('history._list')</ol>

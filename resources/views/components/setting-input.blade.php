@@ -63,23 +63,25 @@
         value="{{ $type->typed((string) $value) }}" aria-label="{{ $label }}"
         title="{{ $type->wordSays }}, or such as #FFC247" placeholder="{{ $inherit }}" {{ $attributes }}>
     <datalist id="words-{{ $setting->key }}"><option value="{{ $type->wordSays }}"></datalist>
+    @if ((string) $value !== $type->word)<x-swatch :colour="(string) $value"/>@endif
 @elseif ($type instanceof RapidReel\Plan\Settings\Type\ColourType)
     <span class="setting-colour">
         <input type="color" @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
             value="#{{ strtolower((string) $value) }}" aria-label="{{ $label }}" {{ $attributes }}>
-        <span>#{{ $value }}</span>
+        <x-swatch :colour="(string) $value" :shown="false"/>
     </span>
 @else
     <span class="split-own">
-        <input class="form-control form-control-sm setting-number" inputmode="numeric" maxlength="12"
-            @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif value="{{ $value }}"
-            aria-label="{{ $label }}"
-            title="{{ $type->least }} to {{ $type->most }} {{ $type->unit }}{{
+        <input class="form-control form-control-sm setting-number" inputmode="decimal" maxlength="12"
+            @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
+            value="{{ $type->typed(is_numeric($value) ? (int) $value : $value) }}" aria-label="{{ $label }}"
+            title="{{ $type->typed($type->least) }} to {{ $type->says($type->most) }}{{
                 $type->word !== '' ? ', or “'.$type->word.'”' : ''
             }}"
+            @if ($type->isTime()) data-unit="s" @endif
             placeholder="{{ $inherit }}"
             @if ($type->word !== '') list="words-{{ $setting->key }}" @endif {{ $attributes }}>
-        {{ $type->unit }}
+        @unless ($type->isTime()){{ $type->unit }}@endunless
         @if ($type->word !== '')
             <datalist id="words-{{ $setting->key }}">
                 @foreach ([...array_keys($type->named), $type->word] as $word)<option value="{{ $word }}">@endforeach

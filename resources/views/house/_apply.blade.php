@@ -1,5 +1,4 @@
 {{-- Batches in which something does not follow the house style, and what applying it would do. --}}
-<h2>Apply it</h2>
 @if ($house->own === [])
     <p class="quiet">{{ match ($house->shorts) {
         0 => 'There are no shorts yet: all that come will follow it.',

@@ -22,7 +22,7 @@
                 ['sounds.index', 'Sound', 'q', 'Music and effects', ['sounds.*']],
                 ['calendar.show', 'Outbox', '9', 'Outbox', ['calendar.*', 'outlets.*', 'outbox.*']],
                 ['results.show', 'Results', '0', 'Results', ['results.*']],
-                ['house', 'House style', 'h', 'House style', ['house', 'styles', 'targets.*', 'rules.*']],
+                ['house', 'House style', 'h', 'House style', ['house', 'styles', 'targets.*', 'rules.*', 'channels.*']],
             ] as [$route, $name, $key, $does, $routes])
                 <a href="{{ route($route) }}" data-key="{{ $key }}" data-key-does="{{ $does }}"
                     @class(['is-here' => request()->routeIs($routes)])>{{ $name }}</a>
@@ -40,7 +40,7 @@
                             @csrf<button class="link">{{ $other->name }}</button>
                         </form>
                     @endforeach
-                    <a href="{{ route('house') }}#channels">New channel</a>
+                    <a href="{{ route('channels.index') }}">Channels and files</a>
                     <a href="{{ route('password') }}">Password</a>
                     <form method="post" action="{{ route('sign-out') }}">
                         @csrf<button class="link">Sign out {{ auth()->user()->name }}</button>

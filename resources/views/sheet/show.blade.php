@@ -147,8 +147,14 @@
     @include('sheet._effects')
     @include('sheet._cards')
     @include('pace._bring', ['limits' => $page->limits])
-    <x-below what="Pace, sound and look of this short" :history="$page->state->history">
-        @include('sheet._settings')
+    <x-below what="Settings of this short" :history="$page->state->history" level="short" :of="$page->short->id"
+        :own="count($page->short->settings->own)">
+        <form class="style-keep" @submit.prevent="keepPattern($el.querySelector('input'))">
+            <label for="pattern-name">Save the settings of this short as a pattern</label>
+            <input id="pattern-name" class="form-control form-control-sm" maxlength="60"
+                placeholder="Name of the pattern" required>
+            <button class="btn btn-sm btn-outline-dark">Save the pattern</button>
+        </form>
     </x-below>
 </div>
 @endsection

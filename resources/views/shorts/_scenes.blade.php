@@ -60,10 +60,8 @@
                     }}</button>
                 @endif
             </span>
-            <details class="scene-own" id="own-{{ $scene->id }}" @if ($item->hasOwn) open @endif>
-                <summary>Set for this scene</summary>
-                <div class="scopes">@foreach ($item->controls as $control)<x-scope :$control/>@endforeach</div>
-            </details>
+            <x-setting-panel class="scene-own" level="scene" :of="$scene->id" what="Set for this scene"
+                :own="$item->own()"/>
         </div>
         <div class="scene-seen">
             @forelse ($item->shots as $shot)
@@ -86,8 +84,9 @@
                             <span class="shot-why">{{ $shot->why() }}</span>
                         </span>
                     </button>
-                    @if ($shot->isOdd() && isset($shot->controls['match_colours']))
-                        <p class="shot-odd" x-data="scope({{ $shot->controls['match_colours']->request() }})">
+                    @if ($shot->isOdd() && $shot->row !== null)
+                        <p class="shot-odd" x-data="scope({ channel: {{ $sheet->short->batch->channel_id }},
+                            level: 'shot', ids: [{{ $shot->row->id }}], key: 'match_colours' })">
                             <span class="flag flag-inline">other colours than the rest</span>
                             <button type="button" class="link"
                                 @click="change({ value: 'others' })">Match it to the others</button>
@@ -97,15 +96,9 @@
                         <a class="shot-framing" href="{{ $shot->framing }}"
                             aria-label="Framing of the picture at {{ $shot->start() }}">Framing</a>
                     @endif
-                    @if ($shot->controls !== [])
-                        <details class="shot-own" id="shot-{{ $scene->id }}-{{ $shot->shot->word }}">
-                            <summary aria-label="How the picture at {{ $shot->start() }} moves">{{
-                                $shot->says()
-                            }}</summary>
-                            <div class="scopes">@foreach ($shot->controls as $control)
-                                <x-scope :$control/>
-                            @endforeach</div>
-                        </details>
+                    @if ($shot->row !== null)
+                        <x-setting-panel class="shot-own" level="shot" :of="$shot->row->id" :what="$shot->says"
+                            :label="'Settings of the picture at '.$shot->start()"/>
                     @endif
                 </div>
             @empty

@@ -41,9 +41,8 @@
             <div class="ruler-head" aria-hidden="true"><span>Time</span><span>Said</span><span>Seen</span></div>
             <ol class="ruler" x-ref="scenes">@include('shorts._scenes')</ol>
             <div class="panel" x-ref="panel">@include('scripts._panel')</div>
-            <x-below what="Settings of this short" :history="$sheet->state->history">
-                @include('shorts._settings')
-            </x-below>
+            <x-below what="Settings of this short" :history="$sheet->state->history" level="short"
+                :of="$sheet->short->id" :own="count($sheet->short->settings->own)"/>
         </section>
         <aside class="sheet-side">
             @if ($row->done())

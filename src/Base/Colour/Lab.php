@@ -37,6 +37,15 @@ final readonly class Lab
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
     }
 
+    /** @param  string  $colour  six hexadecimal digits of sRGB */
+    public static function ofHex(string $colour): self
+    {
+        return self::ofRgb(...array_map(
+            static fn (string $two): float => hexdec($two) / 255,
+            str_split($colour, 2),
+        ));
+    }
+
     /**
      * How different two colours look: CIEDE2000 (ISO/CIE 11664-6), as given by G. Sharma, W. Wu and E. Dalal, "The
      * CIEDE2000 Color-Difference Formula", Color Research and Application 30 (2005). 1 is just seen side by side.

@@ -46,10 +46,10 @@ final class LogoColours
         arsort($found);
         $kept = [];
         foreach ($found as $colour => $share) {
-            $lab = self::lab((string) $colour);
+            $lab = Lab::ofHex((string) $colour);
             $isNew = array_filter(
                 $kept,
-                static fn (string $other): bool => self::lab($other)->difference($lab) < self::ALIKE,
+                static fn (string $other): bool => Lab::ofHex($other)->difference($lab) < self::ALIKE,
             ) === [];
             if ($share >= self::LEAST_SHARE && $isNew) {
                 $kept[] = (string) $colour;
@@ -74,11 +74,6 @@ final class LogoColours
         [$a, $b] = [$light($one), $light($other)];
 
         return max($a, $b) / min($a, $b);
-    }
-
-    private static function lab(string $colour): Lab
-    {
-        return Lab::ofRgb(...self::shares(self::rgb($colour)));
     }
 
     /** @return array{int, int, int} */

@@ -23,8 +23,6 @@ final readonly class CaptionSettings
     /** Stands for "as the style has it". */
     public const AS_STYLE = 'style';
 
-    public const GROUP = 'captions';
-
     private const SAYS = 'as in the style';
 
     /**
@@ -47,7 +45,8 @@ final readonly class CaptionSettings
                 Styles::Marked->value,
                 $levels,
                 Stale::Plan,
-                ['captions'],
+                Section::Captions->common('subtitles text preset'),
+                aliases: ['captions'],
             ),
             new Setting(
                 'captions_shown',
@@ -56,6 +55,7 @@ final readonly class CaptionSettings
                 'on',
                 $levels,
                 Stale::Plan,
+                Section::Captions->common('subtitles on off'),
             ),
             new Setting(
                 'caption_styles',
@@ -64,7 +64,7 @@ final readonly class CaptionSettings
                 '{}',
                 [Level::Channel],
                 Stale::Plan,
-                group: self::GROUP,
+                Section::Captions->apart(),
             ),
         ];
         foreach (StyleFields::ALL as $name => [$label]) {
@@ -75,7 +75,7 @@ final readonly class CaptionSettings
                 self::AS_STYLE,
                 $levels,
                 Stale::Plan,
-                group: self::GROUP,
+                Section::Captions->rare('subtitles'),
             );
         }
 

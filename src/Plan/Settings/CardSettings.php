@@ -16,12 +16,6 @@ use RapidReel\Plan\Settings\Type\TextType;
 /** The settings of cards over the picture, and of the line that shows how far a short has gone. */
 final class CardSettings
 {
-    public const KEYS = [
-        'title_card', 'pointer', 'card_face', 'card_colour', 'card_plate', 'card_motion', 'progress', 'progress_colour',
-    ];
-
-    private const GROUP = 'cards';
-
     private const TOP = 'top';
 
     private const BOTTOM = 'bottom';
@@ -39,23 +33,29 @@ final class CardSettings
                 'title_card', 'Title over the hook',
                 new NumberType('A title over the hook', 500, 10_000, 100, 'ms', Registry::NONE, 'none'),
                 Registry::NONE, $levels, Stale::Plan,
+                Section::Cards->common('headline text'),
             ),
-            new Setting('pointer', 'Pointer at the close', new TextType('A pointer', 60), '', $levels, Stale::Plan),
+            new Setting(
+                'pointer', 'Pointer at the close', new TextType('A pointer', 60), '', $levels, Stale::Plan,
+                Section::Cards->common('call to action follow subscribe'),
+            ),
             new Setting(
                 'card_face', 'Face of cards', new ChoiceType('face', ['condensed' => 'Condensed'] + $faces),
-                'condensed', $levels, Stale::Plan, group: self::GROUP,
+                'condensed', $levels, Stale::Plan,
+                Section::Cards->rare('font'),
             ),
             new Setting(
                 'card_colour', 'Letters of cards', new ColourType('A colour'), 'FFFFFF', $levels, Stale::Plan,
-                group: self::GROUP,
+                Section::Cards->rare('text'),
             ),
             new Setting(
                 'card_plate', 'Plate of cards', new ColourType('A colour'), '14202B', $levels, Stale::Plan,
-                group: self::GROUP,
+                Section::Cards->rare('background box'),
             ),
             new Setting(
                 'card_motion', 'How they come', new ChoiceType('motion', CardMotion::labels()), CardMotion::Rise->value,
-                $levels, Stale::Plan, group: self::GROUP,
+                $levels, Stale::Plan,
+                Section::Cards->rare('animation'),
             ),
             new Setting(
                 'progress', 'Line of progress',
@@ -63,10 +63,11 @@ final class CardSettings
                     Registry::NONE => 'none', self::TOP => 'along the top', self::BOTTOM => 'along the bottom',
                 ]),
                 Registry::NONE, $levels, Stale::Plan,
+                Section::Cards->common('bar'),
             ),
             new Setting(
                 'progress_colour', 'Colour of that line', new ColourType('A colour'), 'FFC247', $levels, Stale::Plan,
-                group: self::GROUP,
+                Section::Cards->rare('bar'),
             ),
         ];
     }

@@ -13,10 +13,6 @@ use RapidReel\Plan\Settings\Type\NumberType;
 /** The settings of what stands before shorts and after them. */
 final class EdgeSettings
 {
-    public const KEYS = ['opening', 'opening_ms', 'ending', 'ending_ms'];
-
-    private const GROUP = 'edges';
-
     /**
      * @param  non-empty-list<Level>  $levels
      * @param  array<array-key, string>  $openings  names of footage by id
@@ -42,6 +38,7 @@ final class EdgeSettings
         return new Setting(
             $key, $label, new ChoiceType($key, [Registry::NONE => 'none'] + $footage), Registry::NONE, $levels,
             Stale::Plan,
+            Section::Edges->common('start end card before after'),
         );
     }
 
@@ -50,7 +47,7 @@ final class EdgeSettings
     {
         return new Setting(
             $key, $label, new NumberType($label, 300, 15_000, 100, 'ms'), $ms, $levels, Stale::Plan,
-            group: self::GROUP,
+            Section::Edges->rare('duration'),
         );
     }
 

@@ -13,10 +13,6 @@ use RapidReel\Plan\Settings\Type\NumberType;
 /** The settings of the logo over shorts. */
 final class LogoSettings
 {
-    public const KEYS = ['logo', 'logo_place', 'logo_size', 'logo_opacity', 'logo_when'];
-
-    private const GROUP = 'logo';
-
     private const END = 'end';
 
     /**
@@ -35,24 +31,27 @@ final class LogoSettings
             new Setting(
                 'logo', 'Logo', new ChoiceType('logo', [Registry::NONE => 'none'] + $logos), Registry::NONE, $levels,
                 Stale::Plan,
+                Section::Logo->common('watermark brand'),
             ),
             new Setting(
                 'logo_place', 'Place of the logo', new ChoiceType('place', $places), LogoPlace::TopLeft->value, $levels,
-                Stale::Plan, group: self::GROUP,
+                Stale::Plan,
+                Section::Logo->common('corner watermark position'),
             ),
             new Setting(
                 'logo_size', 'Width of the logo', new NumberType('A logo', 5, 80, 1, '%'), 18, $levels, Stale::Plan,
-                group: self::GROUP,
+                Section::Logo->common('watermark scale'),
             ),
             new Setting(
                 'logo_opacity', 'How opaque the logo is', new NumberType('A logo', 3, 100, 1, '%'), 90, $levels,
                 Stale::Plan,
-                group: self::GROUP,
+                Section::Logo->rare('watermark transparent'),
             ),
             new Setting(
                 'logo_when', 'The logo is there',
                 new ChoiceType('time', ['always' => 'always', self::END => 'with the last scene']), 'always', $levels,
-                Stale::Plan, group: self::GROUP,
+                Stale::Plan,
+                Section::Logo->rare('watermark time'),
             ),
         ];
     }

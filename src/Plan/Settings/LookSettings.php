@@ -15,8 +15,6 @@ use RapidReel\Plan\Settings\Type\NumberType;
 /** The settings of the look of pictures: a look to begin from and how much of it, with what is set beside it. */
 final class LookSettings
 {
-    public const GROUP = 'look';
-
     /** Those that stand beside the look, by the field of a grade that each adds to. */
     private const FIELDS = [
         'exposure' => ['Exposure', 'Exposure', -100],
@@ -40,7 +38,7 @@ final class LookSettings
         foreach (self::FIELDS as $key => [$label, $what, $least]) {
             $own[] = new Setting(
                 "look_$key", $label, new NumberType($what, $least, 100, 1, '%'), 0, $levels, Stale::Plan,
-                group: self::GROUP,
+                Section::Look->rare('grade colours'),
             );
         }
 
@@ -48,31 +46,24 @@ final class LookSettings
             new Setting(
                 'look', 'Look', new ChoiceType('look', [Registry::NONE => 'as it is'] + Looks::labels()),
                 Registry::NONE, $levels, Stale::Plan,
+                Section::Look->common('filter grade colours'),
             ),
             new Setting(
                 'look_strength', 'How much of the look', new NumberType('The strength of a look', 0, 100, 5, '%'), 100,
-                $levels, Stale::Plan, group: self::GROUP,
+                $levels, Stale::Plan,
+                Section::Look->rare('filter intensity'),
             ),
             ...$own,
             new Setting(
                 'look_table', 'Colour table', new ChoiceType('colour table', [Registry::NONE => 'none'] + $tables),
-                Registry::NONE, $levels, Stale::Plan, group: self::GROUP,
+                Registry::NONE, $levels, Stale::Plan,
+                Section::Look->rare('lut cube grade'),
             ),
             new Setting(
                 'look_table_strength', 'How much of the table',
                 new NumberType('The strength of a colour table', 0, 100, 5, '%'), 100, $levels, Stale::Plan,
-                group: self::GROUP,
+                Section::Look->rare('lut cube grade'),
             ),
-        ];
-    }
-
-    /** @return list<string> keys */
-    public static function keys(): array
-    {
-        return [
-            'look', 'look_strength',
-            ...array_map(static fn (string $key): string => "look_$key", array_keys(self::FIELDS)),
-            'look_table', 'look_table_strength',
         ];
     }
 

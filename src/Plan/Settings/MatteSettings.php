@@ -14,10 +14,6 @@ use RapidReel\Plan\Settings\Type\NumberType;
 /** The settings of subjects that stand before a plain ground. */
 final class MatteSettings
 {
-    public const KEYS = ['key', 'key_colour', 'key_behind', 'key_spill'];
-
-    private const GROUP = 'key';
-
     private const ON = 'taken';
 
     private const FOUND = 'found';
@@ -38,20 +34,23 @@ final class MatteSettings
             new Setting(
                 'key', 'Plain ground', new ChoiceType('way', [Registry::NONE => 'stays', self::ON => 'taken away']),
                 Registry::NONE, $levels, Stale::Plan,
+                Section::Pictures->common('green screen chroma key background'),
             ),
             new Setting(
                 'key_colour', 'Its colour',
                 new ColourType('The colour of a ground', self::FOUND, 'found by itself', true), self::FOUND,
-                $levels, Stale::Plan, group: self::GROUP,
+                $levels, Stale::Plan,
+                Section::Pictures->rare('green screen chroma key'),
             ),
             new Setting(
                 'key_behind', 'Put over', new ChoiceType('ground', $behind + $pictures), BehindKind::Gradient->value,
-                $levels, Stale::Plan, group: self::GROUP,
+                $levels, Stale::Plan,
+                Section::Pictures->rare('green screen background'),
             ),
             new Setting(
                 'key_spill', 'Its light taken off the subject',
                 new NumberType('The light taken off a subject', 0, 100, 5, '%'), 80, $levels, Stale::Plan,
-                group: self::GROUP,
+                Section::Pictures->rare('green screen'),
             ),
         ];
     }

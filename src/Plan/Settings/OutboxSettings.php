@@ -55,6 +55,9 @@ final class OutboxSettings
         string $default,
         array $levels,
     ): Setting {
-        return new Setting($key, $label, $type, $default, $levels, null, group: Registry::OUTBOX);
+        return new Setting(
+            $key, $label, $type, $default, $levels, null,
+            Section::Posts->rare('outlet publish schedule'),
+        );
     }
 }

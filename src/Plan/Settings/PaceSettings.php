@@ -22,8 +22,6 @@ use RapidReel\Voice\Speech\Tempo;
 /** The settings of pace: how often pictures change, how fast speech is, and how far a short may be tightened. */
 final class PaceSettings
 {
-    public const GROUP = 'pace';
-
     public const SAME = 'same';
 
     public const NEEDED = 'needed';
@@ -62,16 +60,21 @@ final class PaceSettings
         $limit = static function (string $key, string $label, SettingType $type, int|string $default) use (
             $toShort,
         ): Setting {
-            return new Setting($key, $label, $type, $default, $toShort, null, group: self::GROUP);
+            return new Setting(
+                $key, $label, $type, $default, $toShort, null,
+                Section::Pace->rare('limit tighten shorten length'),
+            );
         };
 
         return [
             new Setting(
                 'cadence', 'Picture changes', new CadenceType, CadenceKind::Longest->value, $toScene, Stale::Plan,
+                Section::Pace->common('cut rhythm every seconds words'),
             ),
             new Setting(
                 'hook_cadence', 'Picture changes in the hook', new CadenceType(self::SAME, 'as elsewhere'),
                 self::SAME, $toShort, Stale::Plan,
+                Section::Pace->common('cut rhythm'),
             ),
             new Setting(
                 'transition',
@@ -86,6 +89,7 @@ final class PaceSettings
                 TransitionKind::Cut->value,
                 [...$toScene, Level::Shot],
                 Stale::Plan,
+                Section::Pictures->common('fade dissolve wipe'),
             ),
             new Setting(
                 'transition_ms',
@@ -94,6 +98,7 @@ final class PaceSettings
                 Transition::USUAL_MS,
                 [...$toScene, Level::Shot],
                 Stale::Plan,
+                Section::Pictures->rare('fade duration'),
             ),
             new Setting(
                 'clip_fit',
@@ -102,6 +107,7 @@ final class PaceSettings
                 ClipFit::Hold->value,
                 [...$toScene, Level::Shot],
                 Stale::Plan,
+                Section::Pictures->common('freeze loop slow')->ofClips(),
             ),
             new Setting(
                 'loop',
@@ -110,16 +116,19 @@ final class PaceSettings
                 'stop',
                 $toShort,
                 Stale::Plan,
+                Section::Pace->common('repeat'),
             ),
             new Setting(
                 'tempo', 'Tempo',
                 new NumberType('The tempo of speech', Tempo::SLOWEST, Tempo::FASTEST, 1, '%'),
                 Tempo::USUAL, $toScene, Stale::Plan,
+                Section::Pace->common('faster slower speech'),
             ),
             new Setting(
                 'tail', 'After the last word',
                 new NumberType('The time after the last word', 0, 5_000, 20, 'ms'),
                 PaceChoice::TAIL_MS, $toShort, Stale::Plan,
+                Section::Pace->common('end silence'),
             ),
             new Setting(
                 'need', 'This scene is',
@@ -127,6 +136,7 @@ final class PaceSettings
                     self::NEEDED => 'needed', self::OPTIONAL => 'optional',
                 ]),
                 self::NEEDED, [Level::Scene], null,
+                Section::Pace->common('optional drop'),
             ),
             $limit(
                 'least_dead_air', 'Pauses inside scenes, at least',

@@ -46,15 +46,6 @@ final readonly class Registry
 
     public const NEEDED = 'needed';
 
-    /** Group of the targets, which have a page of their own. */
-    public const TARGETS = 'targets';
-
-    /** Group of what is looked for before a short leaves, which has a page of its own. */
-    public const REVIEW = 'review';
-
-    /** Group of what holds for all that leaves, which has a page of its own. */
-    public const OUTBOX = 'outbox';
-
     private const MOST_FORBIDDEN = 2_000;
 
     /** @param  array<string, Setting>  $settings  by key */
@@ -78,7 +69,7 @@ final readonly class Registry
                 $voices->usual,
                 $toScene,
                 Stale::Plan,
-                group: Setting::MAIN,
+                Section::Voice->first('speaker narrator language'),
             ),
             new Setting(
                 'profile',
@@ -87,8 +78,8 @@ final readonly class Registry
                 Targets::USUAL,
                 $toShort,
                 Stale::Plan,
-                ['target'],
-                Setting::MAIN,
+                Section::Files->first('length loudness platform size'),
+                aliases: ['target'],
             ),
             new Setting(
                 'more_targets',
@@ -97,7 +88,8 @@ final readonly class Registry
                 '',
                 $toShort,
                 Stale::Plan,
-                ['targets'],
+                Section::Files->common('another second target'),
+                aliases: ['targets'],
             ),
             new Setting(
                 'own_targets',
@@ -106,17 +98,20 @@ final readonly class Registry
                 '{}',
                 [Level::Channel],
                 Stale::Plan,
-                group: self::TARGETS,
+                Section::Files->apart(),
             ),
             new Setting(
                 'file_names', 'Names of files', new NamesType, NamePattern::USUAL, [Level::Channel, Level::Batch], null,
+                Section::Files->common('export download'),
             ),
             new Setting(
-                'severities', 'What stops a short', new SeveritiesType, '', $toShort, null, group: self::REVIEW,
+                'severities', 'What stops a short', new SeveritiesType, '', $toShort, null,
+                Section::Words->apart(),
             ),
             new Setting(
                 'forbidden', 'Words that are not said', new TextType('The list of words', self::MOST_FORBIDDEN), '',
-                $toShort, null, group: self::REVIEW,
+                $toShort, null,
+                Section::Words->common('banned blacklist swear'),
             ),
             new Setting(
                 'shape',
@@ -125,7 +120,8 @@ final readonly class Registry
                 FrameShape::Upright->value,
                 $toShort,
                 Stale::Plan,
-                ['aspect'],
+                Section::Framing->common('aspect ratio square landscape vertical'),
+                aliases: ['aspect'],
             ),
             new Setting(
                 'split',
@@ -134,8 +130,8 @@ final readonly class Registry
                 (string) SplitRule::sentence(),
                 $toShort,
                 Stale::Words,
-                ['scenes'],
-                Setting::MAIN,
+                Section::Words->first('cut sentences beats'),
+                aliases: ['scenes'],
             ),
             new Setting(
                 'speed',
@@ -144,6 +140,7 @@ final readonly class Registry
                 100,
                 $toScene,
                 Stale::Plan,
+                Section::Voice->common('faster slower rate'),
             ),
             new Setting(
                 'pause',
@@ -152,6 +149,7 @@ final readonly class Registry
                 self::USUAL_PAUSE,
                 $toScene,
                 Stale::Plan,
+                Section::Voice->common('gap silence'),
             ),
             new Setting(
                 'dead_air',
@@ -160,6 +158,7 @@ final readonly class Registry
                 DeadAir::USUAL_MS,
                 $toScene,
                 Stale::Plan,
+                Section::Voice->common('silence pauses shorten'),
             ),
             new Setting(
                 'longest_shot',
@@ -168,6 +167,7 @@ final readonly class Registry
                 ShotPlanner::LONGEST_MS,
                 $toScene,
                 Stale::Plan,
+                Section::Pace->common('cut duration seconds'),
             ),
             new Setting(
                 'shortest_shot',
@@ -176,6 +176,7 @@ final readonly class Registry
                 ShotPlanner::SHORTEST_MS,
                 $toScene,
                 Stale::Plan,
+                Section::Pace->common('cut duration seconds'),
             ),
             new Setting(
                 'framing',
@@ -184,6 +185,7 @@ final readonly class Registry
                 Framing::Follow->value,
                 [...$toScene, Level::Shot],
                 Stale::Plan,
+                Section::Framing->common('crop reframe subject face'),
             ),
             new Setting(
                 'closeness',
@@ -198,6 +200,7 @@ final readonly class Registry
                 FramingChoice::WIDEST,
                 [...$toScene, Level::Shot],
                 Stale::Plan,
+                Section::Framing->common('zoom crop tight'),
             ),
             new Setting(
                 'motion',
@@ -206,6 +209,7 @@ final readonly class Registry
                 StillMotion::Varied->value,
                 [...$toScene, Level::Shot],
                 Stale::Plan,
+                Section::Framing->common('zoom pan move camera')->ofStills(),
             ),
             new Setting(
                 'motion_strength',
@@ -214,6 +218,7 @@ final readonly class Registry
                 StillMotion::STRENGTH,
                 [...$toScene, Level::Shot],
                 Stale::Plan,
+                Section::Framing->rare('zoom pan')->ofStills(),
             ),
             new Setting(
                 'motion_easing',
@@ -222,14 +227,17 @@ final readonly class Registry
                 'eased',
                 [...$toScene, Level::Shot],
                 Stale::Plan,
+                Section::Framing->rare('zoom pan speed')->ofStills(),
             ),
             new Setting(
                 'ground_top', 'Upper colour behind', new ColourType('A colour'), FramingChoice::TOP,
-                [...$toScene, Level::Shot], Stale::Plan, group: 'ground',
+                [...$toScene, Level::Shot], Stale::Plan,
+                Section::Pictures->rare('background gradient fill'),
             ),
             new Setting(
                 'ground_bottom', 'Lower colour behind', new ColourType('A colour'), FramingChoice::BOTTOM,
-                [...$toScene, Level::Shot], Stale::Plan, group: 'ground',
+                [...$toScene, Level::Shot], Stale::Plan,
+                Section::Pictures->rare('background gradient fill'),
             ),
             ...OutboxSettings::all(),
             ...PaceSettings::of($toShort, $toScene),
@@ -241,11 +249,13 @@ final readonly class Registry
                 0,
                 [...$toScene, Level::Shot],
                 Stale::Plan,
+                Section::Captions->common('darker readable'),
             ),
             new Setting(
                 'shade', 'Shade under captions',
                 new ChoiceType('shade', [self::NONE => 'none', self::NEEDED => 'as dark as they need it']), self::NONE,
                 $toScene, Stale::Plan,
+                Section::Captions->common('darker readable contrast'),
             ),
             new Setting(
                 'match_colours',
@@ -254,6 +264,7 @@ final readonly class Registry
                 self::NONE,
                 [...$toScene, Level::Shot],
                 Stale::Plan,
+                Section::Look->common('white balance consistent'),
             ),
             ...LookSettings::of([...$toScene, Level::Shot], $looks->tables),
             ...MatteSettings::of([...$toScene, Level::Shot], $looks->byHand['behind'] ?? []),
@@ -293,6 +304,25 @@ final readonly class Registry
     public function common(Level $level): array
     {
         return array_filter($this->at($level), static fn (Setting $one): bool => $one->isCommon());
+    }
+
+    /** @return array<string, Setting> those of a level that have no page of their own, rare ones too, by key */
+    public function shown(Level $level): array
+    {
+        return array_filter(
+            $this->at($level),
+            static fn (Setting $one): bool => $one->place->standing !== Standing::Apart,
+        );
+    }
+
+    /** @return list<string> keys of the settings of a section that have no page of their own */
+    public function in(Section $section): array
+    {
+        return array_keys(array_filter(
+            $this->settings,
+            static fn (Setting $one): bool => $one->place->section === $section
+                && $one->place->standing !== Standing::Apart,
+        ));
     }
 
     /** @throws Refusal when there is none of this key */

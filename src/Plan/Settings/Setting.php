@@ -13,14 +13,10 @@ use RapidReel\Plan\Settings\Type\SettingType;
  */
 final readonly class Setting
 {
-    public const MAIN = 'main';
-
     /**
      * @param  non-empty-list<Level>  $levels
      * @param  Stale|null  $stale  what a change of it makes stale; null for nothing
      * @param  list<string>  $aliases  other heads of columns that mean it
-     * @param  string  $group  of settings that have a page of their own; empty for those that stand on every page, MAIN
-     *                         for those of them that stand there first
      */
     public function __construct(
         public string $key,
@@ -29,8 +25,8 @@ final readonly class Setting
         public int|float|string $default,
         public array $levels,
         public ?Stale $stale,
+        public Place $place,
         public array $aliases = [],
-        public string $group = '',
     ) {
     }
 
@@ -38,7 +34,7 @@ final readonly class Setting
     public function taking(SettingType $type): self
     {
         return new self(
-            $this->key, $this->label, $type, $this->default, $this->levels, $this->stale, $this->aliases, $this->group,
+            $this->key, $this->label, $type, $this->default, $this->levels, $this->stale, $this->place, $this->aliases,
         );
     }
 
@@ -55,13 +51,33 @@ final readonly class Setting
 
     public function isMain(): bool
     {
-        return $this->group === self::MAIN;
+        return $this->place->standing === Standing::First;
     }
 
     /** Whether it stands on every page. */
     public function isCommon(): bool
     {
-        return in_array($this->group, ['', self::MAIN], true);
+        return in_array($this->place->standing, [Standing::First, Standing::Common], true);
+    }
+
+    public function isRare(): bool
+    {
+        return $this->place->standing === Standing::Rare;
+    }
+
+    /** Whether a shot of this kind has it. */
+    public function isOf(bool $isClip): bool
+    {
+        return in_array($this->place->ofClips, [null, $isClip], true);
+    }
+
+    /** All by which it is looked for, in small letters: its label, its section, what it can be set to. */
+    public function words(): string
+    {
+        return mb_strtolower(implode(' ', [
+            $this->label, $this->place->section->label(), $this->place->words, ...$this->aliases,
+            ...$this->type instanceof ChoiceType ? array_values($this->type->options) : [],
+        ]));
     }
 
     /** @return array<string, mixed> */
@@ -73,6 +89,7 @@ final readonly class Setting
             ...$this->type->toArray(),
             'default' => $this->default,
             'levels' => array_map(static fn (Level $level): string => $level->value, $this->levels),
+            'section' => $this->place->section->value,
             'makes_stale' => $this->stale?->value,
         ];
     }

@@ -20,12 +20,6 @@ final class SoundSettings
 
     private const STEADY = 'steady';
 
-    /** Those of a short on the pages of its sound. */
-    public const MAIN = [
-        'music', 'mood', 'music_level', 'music_lift', 'music_attack', 'music_release', 'clip_sound', 'effect_change',
-        'effect_emphasis', 'effect_level',
-    ];
-
     /**
      * @param  non-empty-list<Level>  $toShort
      * @param  non-empty-list<Level>  $toScene
@@ -45,50 +39,66 @@ final class SoundSettings
                     [MusicChoice::AUTOMATIC => 'chosen by mood', MusicChoice::NONE => 'none'] + $music,
                 ),
                 MusicChoice::AUTOMATIC, $toShort, Stale::Plan,
+                Section::Sound->common('song track bed'),
             ),
             new Setting(
                 'mood', 'Mood',
                 new ChoiceType('mood', [Registry::AUTOMATIC => 'as the words'] + Mood::labels()),
                 Registry::AUTOMATIC, $toShort, Stale::Plan,
+                Section::Sound->common('music'),
             ),
             new Setting(
                 'music_level', 'Music under the voice',
                 new NumberType('The music stays under the voice by a level that', 6, 40, 1, 'dB'),
                 MusicLevel::UNDER_VOICE, $toShort, Stale::Plan,
+                Section::Sound->common('volume ducking loudness'),
             ),
             new Setting(
                 'music_lift', 'Louder where nobody speaks',
                 new NumberType('How much louder it is', 1, 15, 1, 'dB', self::STEADY, 'steady'),
                 MusicLevel::LIFT, $toShort, Stale::Plan,
+                Section::Sound->rare('volume ducking'),
             ),
             new Setting(
                 'music_attack', 'Goes down within',
                 new NumberType('The time to go down', 20, 1_000, 10, 'ms'),
                 MusicLevel::ATTACK_MS, $toShort, Stale::Plan,
+                Section::Sound->rare('ducking attack fade'),
             ),
             new Setting(
                 'music_release', 'Comes back within',
                 new NumberType('The time to come back', 50, 3_000, 10, 'ms'),
                 MusicLevel::RELEASE_MS, $toShort, Stale::Plan,
+                Section::Sound->rare('ducking release fade'),
             ),
             new Setting(
-                'music_line', 'Level of the music, moved', new LineType, '', [Level::Short], Stale::Plan, group: 'line',
+                'music_line', 'Level of the music, moved', new LineType, '', [Level::Short], Stale::Plan,
+                Section::Sound->apart(),
             ),
             new Setting(
                 'clip_sound', 'Own sound of clips',
                 new NumberType('It stays under the voice by a level that', 0, 40, 1, 'dB', self::OFF, 'not heard'),
                 self::OFF, [...$toScene, Level::Shot], Stale::Plan,
+                Section::Sound->common('audio original volume')->ofClips(),
             ),
-            new Setting('effect_change', 'Sound at transitions', $sounds, Registry::NONE, $toScene, Stale::Plan),
+            new Setting(
+                'effect_change', 'Sound at transitions', $sounds, Registry::NONE, $toScene, Stale::Plan,
+                Section::Sound->common('whoosh sfx'),
+            ),
             new Setting(
                 'effect_emphasis', 'Sound at words that stand out', $sounds, Registry::NONE, $toScene, Stale::Plan,
+                Section::Sound->common('hit sfx'),
             ),
             new Setting(
                 'effect_level', 'Effects under the voice',
                 new NumberType('Effects stay under the voice by a level that', 0, 30, 1, 'dB'),
                 SceneSounds::UNDER_VOICE, $toScene, Stale::Plan,
+                Section::Sound->rare('volume sfx'),
             ),
-            new Setting('effect', 'Sound as it begins', $sounds, Registry::NONE, [Level::Shot], Stale::Plan),
+            new Setting(
+                'effect', 'Sound as it begins', $sounds, Registry::NONE, [Level::Shot], Stale::Plan,
+                Section::Sound->common('sfx'),
+            ),
         ];
     }
 

@@ -33,6 +33,7 @@ use Illuminate\Support\Carbon;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Seconds;
 use RapidReel\Base\Values;
+use RapidReel\Plan\Settings\Level;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -50,6 +51,14 @@ final class BatchController extends Controller
         ])->latest()->latest('id')->paginate(30);
 
         return view('batches.index', ['batches' => $batches, 'rows' => BatchRow::all($batches->items())]);
+    }
+
+    /** The field in which a setting of its shorts is typed or chosen. */
+    public function field(Batch $batch, string $setting, Registrar $registrar): JsonResponse
+    {
+        $one = $registrar->of($batch->channel)->shown(Level::Short)[$setting] ?? abort(404);
+
+        return response()->json(['html' => view('settings._field', ['setting' => $one])->render()]);
     }
 
     public function store(
@@ -264,7 +273,6 @@ final class BatchController extends Controller
             'ids' => $now->ids,
             ...$now->state->drawn(),
             'head' => view('batches._head', ['rundown' => $now])->render(),
-            'settings' => view('batches._settings', ['page' => $rundown->page($batch)])->render(),
             'counts' => $now->counts,
             'next' => $now->next,
         ];

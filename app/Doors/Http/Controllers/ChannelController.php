@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
+use App\Doors\Http\Presenters\House\ChannelsPage;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Music;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use RapidReel\Base\Refusal;
@@ -14,6 +16,11 @@ use RapidReel\Base\Refusal;
 final class ChannelController extends Controller
 {
     private const MOST = 50;
+
+    public function index(Request $request, ChannelsPage $page): View
+    {
+        return view('house.channels', ['page' => $page->of(Channel::of($this->user($request)))]);
+    }
 
     public function store(Request $request): RedirectResponse
     {

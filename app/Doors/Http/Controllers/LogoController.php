@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
+use App\Desks\Editing\SettingsDesk;
 use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
@@ -14,22 +15,26 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use RapidReel\Base\Refusal;
+use RapidReel\Plan\Settings\Level;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Logos. */
 final class LogoController extends Controller
 {
-    public function store(Request $request, LogoDesk $desk): RedirectResponse
+    /** Takes a logo in; it is the one that is shown from now on. */
+    public function store(Request $request, LogoDesk $desk, SettingsDesk $settings): RedirectResponse
     {
         $file = $request->file('logo');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             throw new Refusal('Choose a PNG or SVG file.');
         }
-        $logo = $desk->bring(
-            Channel::of($this->user($request)), $file->getRealPath() ?: '', $file->getClientOriginalName(),
-        );
+        $channel = Channel::of($this->user($request));
+        $logo = $desk->bring($channel, $file->getRealPath() ?: '', $file->getClientOriginalName());
+        $settings->set($channel, Level::Channel, [$channel->id], 'logo', $logo->picture);
 
-        return redirect()->route('house')->with('saved', "“{$logo->name}” can be chosen as the logo now.");
+        return redirect()->to(route('house').'#section-logo')->with(
+            'saved', "“{$logo->name}” is the logo of the channel now. Its colours stand beside it.",
+        );
     }
 
     public function file(Logo $logo, MediaStore $store, KeptFiles $kept): BinaryFileResponse
@@ -45,6 +50,6 @@ final class LogoController extends Controller
     {
         $desk->drop($logo);
 
-        return redirect()->route('house')->with('saved', 'The logo was taken away.');
+        return redirect()->to(route('house').'#section-logo')->with('saved', "The logo “{$logo->name}” was deleted.");
     }
 }

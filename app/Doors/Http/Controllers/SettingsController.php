@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Doors\Http\Controllers;
 
 use App\Desks\Editing\SettingsDesk;
+use App\Doors\Http\Presenters\Settings\SettingGroup;
+use App\Doors\Http\Presenters\Settings\SettingsPanel;
 use App\Shelves\Models\Channel;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,6 +41,20 @@ final class SettingsController extends Controller
             $isInherited ? null : (string) $value,
             $whole === null ? null : ($this->level($whole) ?? throw new Refusal('There is no such level.')),
         )]);
+    }
+
+    /** All that can be set for one batch, short, scene or shot. */
+    public function show(Request $request, SettingsPanel $panel, string $level, int $of): JsonResponse
+    {
+        $at = Level::tryFrom($level) ?? abort(404);
+
+        $groups = $panel->of($this->user($request), $at, $of);
+        $own = array_sum(array_map(static fn (SettingGroup $group): int => $group->own(), $groups));
+
+        return response()->json([
+            'html' => view('settings._panel', ['groups' => $groups, 'name' => "$level-$of"])->render(),
+            'own' => $own === 0 ? '' : "$own set",
+        ]);
     }
 
     private function level(mixed $given): ?Level

@@ -38,7 +38,6 @@ final class SheetController extends Controller
             'drawn' => $page->drawn,
             'sound' => $page->sound,
             'pace' => view('sheet._pace', ['page' => $page])->render(),
-            'settings' => view('sheet._settings', ['page' => $page])->render(),
             'music' => $page->music(),
             'lead' => $page->lead(),
             'trouble' => $page->trouble(),

@@ -35,7 +35,6 @@ final class ShortController extends Controller
             'scenes' => view('shorts._scenes', ['sheet' => $sheet])->render(),
             'export' => view('shorts._export', ['sheet' => $sheet])->render(),
             'panel' => view('scripts._panel', ['panel' => $panel->of($short)])->render(),
-            'settings' => view('shorts._settings', ['sheet' => $sheet])->render(),
             'lead' => $sheet->lead,
             'video' => $sheet->row->done()?->id,
             ...$sheet->state->drawn(),

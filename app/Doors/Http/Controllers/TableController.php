@@ -25,13 +25,17 @@ final class TableController extends Controller
             Channel::of($this->user($request)), $file->getRealPath() ?: '', $file->getClientOriginalName(),
         );
 
-        return redirect()->route('house')->with('saved', "“{$table->name}” can be chosen as a colour table now.");
+        return redirect()->route('channels.index')->with(
+            'saved', "“{$table->name}” can be chosen as a colour table now, under Look in the house style.",
+        );
     }
 
     public function destroy(ColourTable $table, TableDesk $desk): RedirectResponse
     {
         $desk->drop($table);
 
-        return redirect()->route('house')->with('saved', 'The colour table was taken away.');
+        return redirect()->route('channels.index')->with(
+            'saved', "The colour table “{$table->name}” was deleted.",
+        );
     }
 }

@@ -19,6 +19,9 @@ final readonly class ScopeControl
 
     public string $says;
 
+    /** By which it is looked for */
+    public string $words;
+
     /** Where it comes from, in words. */
     public string $from;
 
@@ -47,11 +50,12 @@ final readonly class ScopeControl
         $isOfStyle = $ofStyle !== null && $value === CaptionSettings::AS_STYLE;
         $value = $isOfStyle ? $ofStyle : $value;
         $this->value = (string) $value;
+        $this->words = $setting->words();
         $this->says = $setting->type->says($value);
         $this->isOwn = $from === $level;
         $this->from = match ($from) {
             $level => 'set here',
-            null => $isOfStyle ? 'from the style' : 'usual',
+            null => $isOfStyle ? 'from the style' : 'default',
             default => 'from '.$from->owner(),
         };
         $this->inherited = $setting->type->says($above->value($setting->key));
@@ -82,7 +86,7 @@ final readonly class ScopeControl
             $fields[StyleFields::setting($name)] = $value;
         }
         $controls = [];
-        foreach ($keys === null ? $here->registry->common($level) : $here->registry->at($level) as $key => $setting) {
+        foreach ($keys === null ? $here->registry->shown($level) : $here->registry->at($level) as $key => $setting) {
             if ($keys === null || in_array($key, $keys, true)) {
                 $controls[$key] = new self(
                     $setting, $level, $channel, [$id], $of, $here, $above, $fields[$key] ?? null,

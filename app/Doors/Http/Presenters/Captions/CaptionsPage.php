@@ -17,12 +17,11 @@ use RapidReel\Captions\Style\StyleFields;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Settings\CaptionSettings;
 use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\Section;
 
 /** The captions of a short as their page shows them: time runs down. */
 final readonly class CaptionsPage
 {
-    private const MAIN = ['caption_style', 'captions_shown', 'dim'];
-
     public function __construct(
         private LiveCaptions $captions,
         private Resolver $resolver,
@@ -56,7 +55,10 @@ final readonly class CaptionsPage
         return new CaptionsView(
             $short,
             $this->rows($short, $cut, $fresh),
-            $controls(self::MAIN),
+            array_filter(
+                $controls($here->registry->in(Section::Captions)),
+                static fn (ScopeControl $one): bool => ! $one->setting->isRare(),
+            ),
             array_map($controls, $groups),
             $fresh,
             $cut->durationMs / 1000,

@@ -8,9 +8,11 @@ use App\Doors\Http\Presenters\Stage;
 use App\Makers\Planning\LiveCaptions;
 use App\Makers\Proofs\ProofDesk;
 use App\Shelves\Models\Channel;
+use App\Shelves\Models\Logo;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Refusal;
 use RapidReel\Captions\Cue\Cue;
+use RapidReel\Plan\Choice\LogoPlace;
 use RapidReel\Plan\Cut\Cut;
 
 /** A real short of a channel as the house style makes it: at its hook, in the middle and at its close. */
@@ -54,10 +56,40 @@ final readonly class HousePreview
             ),
             'seconds' => $cut->durationMs / 1000,
             'progress' => $planned->over->progress?->toArray(),
+            'logo' => self::logo($channel, $planned),
             ...$stage->toArray(),
             'order' => route('proofs.order', $short),
             'problem' => $short->problem ?? $short->proof_problem,
             'working' => $short->problem === null && $short->proof_problem === null && ! $this->proofs->isShown($short),
+        ];
+    }
+
+    /**
+     * Where the logo stands, and where it may, in fractions of the frame.
+     *
+     * @return array<string, mixed>|null null where there is none
+     */
+    private static function logo(Channel $channel, Cut $cut): ?array
+    {
+        [$logo, $box] = [$cut->over->logo, $cut->logoBox()];
+        $own = $logo === null ? null : Logo::at($channel)->where('picture', $logo->picture)->first();
+        if ($logo === null || $box === null || $own === null) {
+            return null;
+        }
+        $places = [];
+        foreach (LogoPlace::cases() as $place) {
+            $places[$place->value] = [0.5 + 0.36 * (2 * $place->across() - 1), $place->isTop() ? 0.14 : 0.78];
+        }
+
+        return [
+            'picture' => route('logos.file', $own),
+            'left' => $box[0], 'top' => $box[1], 'width' => $box[2],
+            'height' => $box[2] * $logo->height / $logo->width * $cut->form->frame->aspect(),
+            'place' => $logo->place->value,
+            'places' => $places,
+            'setting' => [
+                'channel' => $channel->id, 'level' => 'channel', 'ids' => [$channel->id], 'key' => 'logo_place',
+            ],
         ];
     }
 

@@ -20,6 +20,8 @@ use App\Shelves\Models\Short;
 use Illuminate\Support\Carbon;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\PaceSettings;
+use RapidReel\Plan\Settings\Section;
+use RapidReel\Plan\Settings\Setting;
 use RapidReel\Plan\Settings\SettingsReader;
 
 /** A batch as its page shows it. What a row needs is read; scripts and cuts stay in the database. */
@@ -41,23 +43,30 @@ final readonly class Rundown
     {
         $channel = $this->resolver->channel($batch->channel);
         $here = $this->resolver->batch($batch);
-        $controls = static fn (?array $keys): array => ScopeControl::all(
-            Level::Batch,
-            $here,
-            $channel,
-            $batch->channel_id,
-            $batch->id,
-            'the batch',
-            $keys,
-        );
 
         return new RundownPage(
             $batch,
-            array_values($channel->registry->common(Level::Short)),
-            $controls(null),
-            $controls(PaceSettings::LIMITS),
+            self::sections($channel->registry->shown(Level::Short)),
+            ScopeControl::all(
+                Level::Batch, $here, $channel, $batch->channel_id, $batch->id, 'the batch', PaceSettings::LIMITS,
+            ),
             PatternDesk::of($batch->channel),
         );
+    }
+
+    /**
+     * @param  array<string, Setting>  $settings
+     * @return array<string, list<Setting>> by the name of their section
+     */
+    private static function sections(array $settings): array
+    {
+        $sections = [];
+        foreach (Section::cases() as $section) {
+            $own = array_filter($settings, static fn (Setting $one): bool => $one->place->section === $section);
+            $sections[$section->label()] = array_values($own);
+        }
+
+        return array_filter($sections);
     }
 
     /** @param  Carbon|null  $since  with it, only rows that changed since then */

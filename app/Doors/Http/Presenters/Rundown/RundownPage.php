@@ -13,15 +13,13 @@ use RapidReel\Plan\Settings\Setting;
 final readonly class RundownPage
 {
     /**
-     * @param  list<Setting>  $forChosen  what may be set for chosen shorts
-     * @param  array<string, ScopeControl>  $controls  of the batch, by key
+     * @param  array<string, list<Setting>>  $forChosen  what may be set for chosen shorts, by the name of its section
      * @param  array<string, ScopeControl>  $limits  how far its shorts may be brought to a length
      * @param  list<Pattern>  $patterns  that can be given
      */
     public function __construct(
         public Batch $batch,
         public array $forChosen,
-        public array $controls,
         public array $limits,
         public array $patterns,
     ) {

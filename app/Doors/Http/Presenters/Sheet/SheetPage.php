@@ -29,24 +29,14 @@ use RapidReel\Plan\Review\Pace\PaceFinding;
 use RapidReel\Plan\Review\Pace\PaceFindings;
 use RapidReel\Plan\Review\Pace\PaceReport;
 use RapidReel\Plan\Review\ScriptFlags;
-use RapidReel\Plan\Settings\CardSettings;
-use RapidReel\Plan\Settings\EdgeSettings;
 use RapidReel\Plan\Settings\Level;
-use RapidReel\Plan\Settings\LookSettings;
-use RapidReel\Plan\Settings\MatteSettings;
 use RapidReel\Plan\Settings\PaceSettings;
 use RapidReel\Plan\Settings\SettingValues;
-use RapidReel\Plan\Settings\SoundSettings;
 use RapidReel\Text\Script\SceneRole;
 
 /** The sheet of a short: what is said, seen and heard against one ruler of seconds. Times in ms of the short. */
 final readonly class SheetPage
 {
-    private const MAIN = [
-        'voice', 'speed', 'cadence', 'hook_cadence', 'tempo', 'dead_air', 'pause', 'tail', 'transition',
-        'transition_ms', 'loop', 'motion', 'motion_strength', 'motion_easing', 'clip_fit',
-    ];
-
     public function __construct(
         private LiveCaptions $captions,
         private Resolver $resolver,
@@ -66,23 +56,14 @@ final readonly class SheetPage
         $report = PaceReport::of($cut, CutSummary::of($cut, '', ''));
         $here = $this->resolver->short($short);
         $above = $this->resolver->batch($short->batch);
-        $controls = fn (array $keys): array => ScopeControl::all(
-            Level::Short, $here, $above, $short->batch->channel_id, $short->id, 'the short', $keys,
-        );
 
         return new SheetPageView(
             $short,
             $this->drawn($short, $cut, $planned !== null, $report),
             $report,
-            $controls(PaceSettings::LIMITS),
-            [
-                'Voice and pace' => $controls(self::MAIN),
-                'Sound' => $controls(SoundSettings::MAIN),
-                'Look of the pictures' => $controls(LookSettings::keys()),
-                'Behind subjects' => $controls([...MatteSettings::KEYS, 'ground_top', 'ground_bottom', 'shade']),
-                'Cards' => $controls(CardSettings::KEYS),
-                'Opening and ending' => $controls(EdgeSettings::KEYS),
-            ],
+            ScopeControl::all(
+                Level::Short, $here, $above, $short->batch->channel_id, $short->id, 'the short', PaceSettings::LIMITS,
+            ),
             $this->sound->of($short, $cut, $last),
             Stage::of($short, $cut),
             PageState::of(

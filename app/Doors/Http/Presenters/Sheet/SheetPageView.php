@@ -19,7 +19,6 @@ final readonly class SheetPageView
     /**
      * @param  array<string, mixed>  $drawn  what the page draws
      * @param  array<string, ScopeControl>  $limits  how far it may be brought to a length
-     * @param  array<string, array<string, ScopeControl>>  $kinds  what can be set for it, by what that is of
      * @param  array{name: string, ...<string, mixed>}  $sound  what is heard, as the page plays it
      */
     public function __construct(
@@ -27,7 +26,6 @@ final readonly class SheetPageView
         public array $drawn,
         public PaceReport $report,
         public array $limits,
-        public array $kinds,
         public array $sound,
         public Stage $stage,
         public PageState $state,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Sheet;
 
 use App\Doors\Http\Presenters\ScopeControl;
+use App\Doors\Http\Presenters\Settings\SettingGroup;
 use App\Doors\Http\Presenters\ShotControls;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Scene;
@@ -13,11 +14,6 @@ use RapidReel\Plan\Settings\Level;
 /** One place of a sheet: what is set for its scene and for its shot. */
 final readonly class SheetPlace
 {
-    private const SCENE = [
-        'voice', 'speed', 'tempo', 'dead_air', 'pause', 'cadence', 'transition', 'transition_ms', 'captions_shown',
-        'need',
-    ];
-
     public function __construct(private Resolver $resolver)
     {
     }
@@ -31,23 +27,20 @@ final readonly class SheetPlace
         $here = $above->and(Level::Scene, $scene->settings);
         $channel = $short->batch->channel_id;
         $row = $scene->shots->firstWhere('word', $word);
-        $shots = $look = [];
+        $shots = [];
         $planned = $short->isPlanned() ? $short->plannedCut()?->scenes : null;
         foreach (isset($planned[$number]) ? $planned[$number]->shots : [] as $shot) {
             if ($row !== null && $shot->word === $word) {
                 $shots = ShotControls::of($row, $shot, $here, $channel);
-                unset($shots['look'], $shots['key']);
-                $look = ShotControls::look($row, $shot, $here, $channel);
             }
         }
 
         return new SheetPlaceView(
             $number + 1,
-            ScopeControl::all(
-                Level::Scene, $here, $above, $channel, $scene->id, 'scene '.($number + 1), self::SCENE,
-            ),
-            $shots,
-            $look,
+            SettingGroup::all(ScopeControl::all(
+                Level::Scene, $here, $above, $channel, $scene->id, 'scene '.($number + 1),
+            )),
+            SettingGroup::all($shots),
         );
     }
 }

@@ -5,22 +5,17 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Short;
 
 use App\Doors\Http\Presenters\Clock;
-use App\Doors\Http\Presenters\ScopeControl;
 use App\Shelves\Models\Note;
 use App\Shelves\Models\Scene;
 
 /** A scene on the sheet. */
 final readonly class SceneLine
 {
-    /** Whether anything is set for it alone. */
-    public bool $hasOwn;
-
     /**
      * @param  array{int, int}|null  $times  where it begins and ends, in ms; null while nobody knows
      * @param  list<ShotLine>  $shots
      * @param  int  $sentences  in it
      * @param  list<Note>  $notes  that stand before its words or among them
-     * @param  array<string, ScopeControl>  $controls  by key
      */
     public function __construct(
         public Scene $scene,
@@ -29,9 +24,13 @@ final readonly class SceneLine
         public array $shots,
         public int $sentences,
         public array $notes,
-        public array $controls,
     ) {
-        $this->hasOwn = array_filter($controls, static fn (ScopeControl $control): bool => $control->isOwn) !== [];
+    }
+
+    /** How many settings it has of its own. */
+    public function own(): int
+    {
+        return count($this->scene->settings->own);
     }
 
     public function start(): string

@@ -7,9 +7,7 @@ namespace App\Doors\Http\Presenters\Short;
 use App\Desks\Editing\EditBook;
 use App\Doors\Http\Presenters\Axis;
 use App\Doors\Http\Presenters\PageState;
-use App\Doors\Http\Presenters\ScopeControl;
 use App\Doors\Http\Presenters\ShortRow;
-use App\Doors\Http\Presenters\ShotControls;
 use App\Ground\Work\Line;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Likeness\LikenessBook;
@@ -64,14 +62,6 @@ final readonly class ShortPage
                 $short->tags,
             ], static fn (string $said): bool => $said !== '')),
             $this->scenes($short, $summary, $cut),
-            ScopeControl::all(
-                Level::Short,
-                $settled,
-                $this->resolver->batch($short->batch),
-                $short->batch->channel_id,
-                $short->id,
-                'the short',
-            ),
             PageState::of($short, $this->edits, $row->isWorking),
         );
     }
@@ -96,17 +86,9 @@ final readonly class ShortPage
                 $scene,
                 $number,
                 $start === null || $end === null ? null : [$start, $end],
-                $this->shots($short, $scene, $cut->scenes[$number]->shots ?? [], $footage, $here),
+                $this->shots($scene, $cut->scenes[$number]->shots ?? [], $footage, $here),
                 $crowded[$number] ?? 1,
                 array_values(($notes[$scene->id] ?? collect())->all()),
-                ScopeControl::all(
-                    Level::Scene,
-                    $here,
-                    $above,
-                    $short->batch->channel_id,
-                    $scene->id,
-                    'scene '.($number + 1),
-                ),
             );
         }
 
@@ -118,7 +100,7 @@ final readonly class ShortPage
      * @param  Collection<int, Footage>  $footage
      * @return list<ShotLine>
      */
-    private function shots(Short $short, Scene $scene, array $shots, Collection $footage, SettingValues $above): array
+    private function shots(Scene $scene, array $shots, Collection $footage, SettingValues $above): array
     {
         $rows = $scene->shots->keyBy('word');
         $lines = [];
@@ -128,13 +110,20 @@ final readonly class ShortPage
                 $shot,
                 $footage->get((int) $shot->source->footage),
                 $row !== null && $row->locked,
-                $row === null
-                    ? []
-                    : ShotControls::of($row, $shot, $above, $short->batch->channel_id),
+                $row,
+                $row === null ? '' : self::says($shot, $above->and(Level::Shot, $row->settings)),
                 $row === null ? null : route('framing.show', [$scene, $shot->word]),
             );
         }
 
         return $lines;
+    }
+
+    /** What is set of the window of a shot. */
+    private static function says(CutShot $shot, SettingValues $here): string
+    {
+        $key = $shot->source->isClip() ? 'framing' : 'motion';
+
+        return $here->registry->get($key)->type->says($here->value($key));
     }
 }

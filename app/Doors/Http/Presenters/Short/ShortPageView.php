@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Short;
 
 use App\Doors\Http\Presenters\PageState;
-use App\Doors\Http\Presenters\ScopeControl;
 use App\Doors\Http\Presenters\ShortRow;
 use App\Shelves\Models\Short;
 
@@ -14,14 +13,12 @@ final readonly class ShortPageView
     /**
      * @param  string  $lead  who reads it, for which target, and when it is to be out
      * @param  list<SceneLine>  $scenes
-     * @param  array<string, ScopeControl>  $controls  of the short, by key
      */
     public function __construct(
         public Short $short,
         public ShortRow $row,
         public string $lead,
         public array $scenes,
-        public array $controls,
         public PageState $state,
     ) {
     }

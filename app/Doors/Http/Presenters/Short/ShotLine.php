@@ -5,22 +5,24 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Short;
 
 use App\Doors\Http\Presenters\Clock;
-use App\Doors\Http\Presenters\ScopeControl;
 use App\Shelves\Models\Footage;
+use App\Shelves\Models\Shot;
 use RapidReel\Plan\Cut\CutShot;
 
 /** A shot on the sheet, known by the word it begins at. */
 final readonly class ShotLine
 {
     /**
-     * @param  array<string, ScopeControl>  $controls  by key; none where there is nothing to set
+     * @param  Shot|null  $row  null where nothing can be set for it
+     * @param  string  $says  what is set of its window, in words
      * @param  string|null  $framing  address of its framing
      */
     public function __construct(
         public CutShot $shot,
         public ?Footage $footage,
         public bool $isLocked,
-        public array $controls,
+        public ?Shot $row,
+        public string $says,
         public ?string $framing,
     ) {
     }
@@ -45,12 +47,6 @@ final readonly class ShotLine
     public function isOdd(): bool
     {
         return $this->shot->reason->isOdd;
-    }
-
-    /** What is set of its window, in words. */
-    public function says(): string
-    {
-        return ($this->controls['motion'] ?? $this->controls['framing'])->says;
     }
 
     /** Why it shows this, in words. */

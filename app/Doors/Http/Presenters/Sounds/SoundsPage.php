@@ -12,7 +12,7 @@ use App\Shelves\Models\Effect;
 use App\Shelves\Models\Music;
 use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Settings\Level;
-use RapidReel\Plan\Settings\SoundSettings;
+use RapidReel\Plan\Settings\Section;
 
 /** The music and the effects at a channel's hand, and how they lie under its voices. */
 final readonly class SoundsPage
@@ -38,7 +38,7 @@ final readonly class SoundsPage
             Mood::labels(),
             ScopeControl::all(
                 Level::Channel, $here, $here->without(Level::Channel), $channel->id, $channel->id, 'the channel',
-                SoundSettings::MAIN,
+                $here->registry->in(Section::Sound),
             ),
             $channel->user->channels->count() > 1,
         );

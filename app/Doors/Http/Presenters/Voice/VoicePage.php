@@ -19,6 +19,7 @@ use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
 use RapidReel\Making\Mix\WavePeaks;
 use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\Section;
 use RapidReel\Voice\Speech\DeadAir;
 use RapidReel\Voice\Speech\Pause;
 use RapidReel\Voice\Speech\Take;
@@ -27,8 +28,6 @@ use RapidReel\Voice\Speech\WordTiming;
 /** The voice of a short as its page shows it: every scene with who reads it, and its take with words and pauses. */
 final readonly class VoicePage
 {
-    private const KEYS = ['voice', 'speed', 'pause', 'dead_air'];
-
     public function __construct(
         private SceneTasks $tasks,
         private TakeStore $takes,
@@ -64,7 +63,7 @@ final readonly class VoicePage
                     $short->batch->channel_id,
                     $scene->id,
                     'scene '.($i + 1),
-                    self::KEYS,
+                    $above->registry->in(Section::Voice),
                 ),
             );
         }
@@ -88,7 +87,7 @@ final readonly class VoicePage
                 $short->batch->channel_id,
                 $short->id,
                 'the short',
-                self::KEYS,
+                $above->registry->in(Section::Voice),
             ),
             PageState::of(
                 $short,

@@ -1,1 +1,0 @@
-@foreach ($page->controls as $control)<x-scope :$control/>@endforeach

@@ -1,0 +1,93 @@
+@extends('layouts.app')
+@section('title', 'Channels and files')
+@section('content')
+@php($channel = $page->channel)
+<div class="page-head">
+    <div>
+        <p class="crumb"><a href="{{ route('house') }}">House style</a></p>
+        <h1>Channels and files</h1>
+        <p class="lead">The channels of this account, and what {{ $channel->name }} holds beside its settings.</p>
+    </div>
+</div>
+@if (is_string(session('saved')))<p class="notice" role="status">{{ session('saved') }}</p>@endif
+@if ($errors->any())
+    <p class="notice notice-problem" role="alert">{{ $errors->first() }}</p>
+@endif
+<section class="house-lists">
+    <div>
+        <h2>Channels</h2>
+        <p class="quiet">Each has its own batches, footage, music and house style.</p>
+        <ul class="plain-list">
+            @foreach ($page->channels as $one)
+                <li>
+                    @if ($one->id === $channel->id)
+                        <b>{{ $one->name }}</b> <span class="quiet">you are here</span>
+                    @else
+                        <form method="post" action="{{ route('channels.enter', $one) }}">
+                            @csrf<button class="link">{{ $one->name }}</button>
+                        </form>
+                    @endif
+                </li>
+            @endforeach
+        </ul>
+        <form method="post" action="{{ route('channels.store') }}" class="channel-new">
+            @csrf
+            <input name="name" class="form-control form-control-sm" maxlength="80" placeholder="Name of another channel"
+                aria-label="Name of another channel" required>
+            <button class="btn btn-sm btn-outline-dark">New channel</button>
+        </form>
+    </div>
+    <div>
+        <h2>House style as a file</h2>
+        <p class="quiet">Settings, words, logos, typefaces and colour tables. Music is not in it.</p>
+        <p><a class="btn btn-sm btn-outline-dark" href="{{ route('house.pack') }}">Export the house style</a></p>
+        <form method="post" action="{{ route('house.unpack') }}" enctype="multipart/form-data" class="channel-new">
+            @csrf
+            <input type="file" name="house" class="form-control form-control-sm" accept=".zip"
+                aria-label="ZIP of a house style" required>
+            <button class="btn btn-sm btn-outline-dark">Import</button>
+        </form>
+    </div>
+    <div id="tables">
+        <h2>Colour tables</h2>
+        <p class="quiet">A .cube file of three dimensions. It can then be chosen under Look.</p>
+        <ul class="plain-list">
+            @forelse ($page->tables as $table)
+                <li>{{ $table->name }}
+                    @if ($table->channel_id === $channel->id)
+                        <form method="post" action="{{ route('tables.destroy', $table) }}">
+                            @csrf @method('delete')<button class="link"
+                                aria-label="Delete the colour table {{ $table->name }}">Delete</button>
+                        </form>
+                    @endif
+                </li>
+            @empty
+                <li class="quiet">None yet.</li>
+            @endforelse
+        </ul>
+        <form method="post" action="{{ route('tables.store') }}" enctype="multipart/form-data" class="channel-new">
+            @csrf
+            <input type="file" name="table" class="form-control form-control-sm" accept=".cube"
+                aria-label="File with a colour table" required>
+            <button class="btn btn-sm btn-outline-dark">Upload a colour table</button>
+        </form>
+    </div>
+    <div>
+        <h2>Patterns</h2>
+        <p class="quiet">Settings of a short that were saved to be given to others, on the sheet of that short.</p>
+        <ul class="plain-list">
+            @forelse ($page->patterns as $pattern)
+                <li>{{ $pattern->name }}
+                    <span class="quiet">{{ count($pattern->settings->own) }} set</span>
+                    <form method="post" action="{{ route('patterns.destroy', $pattern) }}">
+                        @csrf @method('delete')
+                        <button class="link" aria-label="Delete the pattern {{ $pattern->name }}">Delete</button>
+                    </form>
+                </li>
+            @empty
+                <li class="quiet">None yet.</li>
+            @endforelse
+        </ul>
+    </div>
+</section>
+@endsection

@@ -1,0 +1,1 @@
+<x-setting-input :$setting :value="$setting->default"/>

@@ -1,1 +1,0 @@
-@foreach ($sheet->controls as $control)<x-scope :$control/>@endforeach
