@@ -8,6 +8,7 @@ use App\Doors\Http\Middleware\CleansText;
 use App\Doors\Http\Middleware\KeepToItself;
 use App\Doors\Http\Middleware\KnownHosts;
 use App\Doors\Http\Middleware\KnownProxies;
+use App\Doors\Http\Middleware\NamesChannel;
 use App\Doors\Http\Middleware\StartsSession;
 use App\Doors\Http\Middleware\TellsRevision;
 use App\Ground\Database\Busy;
@@ -39,6 +40,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->appendToGroup('web', [ChecksFields::class, TellsRevision::class]);
         // Names that the application goes by: of its own address, of this machine, and those that are given.
         $middleware->prepend(KnownHosts::class);
+        $middleware->append(NamesChannel::class);
         $middleware->replace(TrustProxies::class, KnownProxies::class);
         $middleware->append(CleansText::class);
         $middleware->redirectGuestsTo('/sign-in');

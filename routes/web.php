@@ -40,6 +40,7 @@ use App\Doors\Http\Controllers\TargetController;
 use App\Doors\Http\Controllers\TypefaceController;
 use App\Doors\Http\Controllers\UploadController;
 use App\Doors\Http\Controllers\VoiceController;
+use App\Doors\Http\Middleware\EntersChannel;
 use App\Doors\Http\Middleware\GuestPass;
 use Illuminate\Support\Facades\Route;
 
@@ -61,7 +62,7 @@ Route::middleware(GuestPass::class)->group(function (): void {
         ->where('number', '[0-9]{1,18}')->name('guest.file');
 });
 
-Route::middleware(['auth', 'auth.session'])->group(function (): void {
+Route::middleware(['auth', 'auth.session', EntersChannel::class])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
 
     Route::get('/password', [PasswordController::class, 'show'])->name('password');

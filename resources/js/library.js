@@ -17,7 +17,7 @@ const send = (file, endpoint, tell) => new Promise((done, failed) => {
         onProgress: (sent, all) => tell(sent / all),
         onSuccess: () => done(upload.url.split('/').pop()),
         onError: (problem) => {
-            let message = 'The connection broke. Bring it again: it goes on where it was.';
+            let message = 'The connection broke. Upload it again: it goes on where it was.';
             try {
                 message = JSON.parse(problem.originalResponse.getBody()).message ?? message;
             } catch {

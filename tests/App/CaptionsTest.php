@@ -182,7 +182,7 @@ final class CaptionsTest extends AppTestCase
         };
         $said = $bring("1\n00:00:00,000 --> 00:00:01,000\nThe lamp at\nCalder Ness\n\n"
             ."2\n00:00:01,000 --> 00:00:02,000\nwent dark at nine,\n\n3\n00:00:09,000 --> 00:00:10,000\nUnrelated!\n");
-        self::assertSame('2 captions brought. 1 say nothing that is said here and were left out.', $said);
+        self::assertSame('2 captions taken over. 1 say nothing that is said here and were left out.', $said);
         $cues = $this->cues($short);
         self::assertSame(['The lamp at Calder Ness', 'went dark at nine,'], array_map(
             static fn (Cue $cue): string => $cue->text(),
@@ -192,7 +192,7 @@ final class CaptionsTest extends AppTestCase
         // At their times they may say anything: here, the same in another language.
         $said = $bring("WEBVTT\n\n00:00.000 --> 00:01.000\nDie Lampe von\nCalder Ness\n\n"
             ."00:01.000 --> 00:02.000\nging um neun aus\n\n01:09.000 --> 01:10.000\nEnde", true);
-        self::assertSame('2 captions brought. 1 stand where nothing is said and were left out.', $said);
+        self::assertSame('2 captions taken over. 1 stand where nothing is said and were left out.', $said);
         self::assertSame(['Die Lampe von Calder Ness', 'ging um neun aus'], array_map(
             static fn (Cue $cue): string => $cue->text(),
             array_slice($this->cues($short), 0, 2),

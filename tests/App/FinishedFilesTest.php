@@ -181,7 +181,7 @@ final class FinishedFilesTest extends AppTestCase
             app(FileLook::class)->through($export->refresh());
             self::assertSame(ExportState::Failed, $export->refresh()->state);
             self::assertStringContainsString(
-                $what === 'bytes' ? 'changed, damaged or taken away' : 'was to be 240 × 426', (string) $export->problem,
+                $what === 'bytes' ? 'changed, damaged or deleted' : 'was to be 240 × 426', (string) $export->problem,
             );
             $this->get(route('shorts.show', $short))->assertOk()->assertSee('falls short');
         }

@@ -68,7 +68,7 @@ final class LibraryDeskTest extends AppTestCase
         // A piece that belongs elsewhere is not taken, and nothing is spoiled by it.
         $this->piece($id, 3, 'xxx')->assertStatus(409);
         $said = $this->postJson('/footage', ['upload' => $id])->assertStatus(422)->json('message');
-        self::assertSame('A file did not arrive whole. Bring it again: it goes on where it was.', $said);
+        self::assertSame('A file did not arrive whole. Upload it again: it goes on where it was.', $said);
         $this->call('HEAD', "/uploads/$id")->assertOk()->assertHeader('Upload-Offset', (string) $half);
         $this->piece($id, $half, substr($bytes, $half))->assertStatus(204);
 

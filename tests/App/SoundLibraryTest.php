@@ -122,7 +122,7 @@ final class SoundLibraryTest extends AppTestCase
         $this->get("/effects/$id/file")->assertOk();
 
         $this->expectException(Refusal::class);
-        $this->expectExceptionMessage('Bring it as music');
+        $this->expectExceptionMessage('Upload it as music');
         app(SoundDesk::class)->effect(
             $this->channel(),
             self::media('long-effect.wav', '-f', 'lavfi', '-i', 'sine=frequency=90:duration=20'),

@@ -78,7 +78,7 @@ test('captions are edited by mouse and by key, and the downloaded file says so',
     await page.getByRole('button', { name: 'In step with the voice' }).click();
     await page.getByRole('button', { name: 'All, at the times of the file' }).click();
     await expect(page.locator('.cues')).toContainText('etwas anderes');
-    await page.getByRole('button', { name: /^Undo: brought captions/ }).click();
+    await page.getByRole('button', { name: /^Undo: uploaded captions/ }).click();
     await expect(page.locator('.cues')).not.toContainText('etwas anderes');
 
     // Down to the video.
@@ -120,12 +120,12 @@ test('a faint style is told, mended at a press, and kept under a name', async ({
 
     // A face of one's own, and one that is none.
     await page.getByLabel('TTF or OTF file').setInputFiles(join(fonts, 'Kalam_700Bold.ttf'));
-    await page.getByRole('button', { name: 'Bring a face' }).click();
+    await page.getByRole('button', { name: 'Upload a typeface' }).click();
     await expect(page.getByText('“Kalam Bold” can be chosen now.')).toBeVisible();
     await page.getByLabel('TTF or OTF file').setInputFiles({
         name: 'no.ttf', mimeType: 'font/ttf', buffer: Buffer.from('no font at all'),
     });
-    await page.getByRole('button', { name: 'Bring a face' }).click();
+    await page.getByRole('button', { name: 'Upload a typeface' }).click();
     await expect(page.getByText('This is no font file.')).toBeVisible();
 });
 

@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { batch, sheet } from './journey.js';
+import { batch, setForAll, sheet } from './journey.js';
 
 /** One frame of a video, small, and what colour a point of it has; places as parts of the frame. */
 const frame = (file, seconds) => {
@@ -42,10 +42,10 @@ test('a subject on a green ground is keyed and put over two colours, down to the
     await page.getByRole('dialog').getByRole('searchbox').fill('windlass');
     await page.getByRole('dialog').getByRole('button', { name: /windlass/i }).first().click();
     await expect(page.locator('.told')).toContainText('It shows “', { timeout: 90_000 });
-    await page.getByText('Pace, sound and look of this short').click();
+    await page.getByText('Settings of this short').click();
     const set = (label) => page.getByLabel(`${label} of the short`, { exact: true });
-    await set('Plain ground').selectOption('taken');
-    await expect(page.locator('.told')).toContainText('taken away');
+    await set('Plain background').selectOption('taken');
+    await expect(page.locator('.told')).toContainText('removed');
     const file = await exported(page);
     const at = frame(file, 1);
     // The usual two colours, dark blue above and nearly black below, where it was green; the subject where it is.
@@ -132,9 +132,7 @@ test('the house style is seen on a real short as it is set, and applied to a bat
     // A batch that has its own look is told of, with how many change.
     await page.goto('/');
     await page.getByRole('link', { name: 'For the house', exact: true }).click();
-    await page.getByLabel('What to set').selectOption('look');
-    await page.locator('[data-value-of="look"] select').selectOption('lamplight');
-    await page.getByRole('button', { name: 'Set', exact: true }).click();
+    await setForAll(page, 'look', 'lamplight');
     await expect(page.locator('.told')).toContainText(/look/i);
     await page.goto('/house');
     const row = page.locator('.house-apply li').filter({ hasText: 'For the house' });

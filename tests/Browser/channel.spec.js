@@ -1,28 +1,28 @@
 import { expect, test } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
-import { makeBatch, signIn } from './journey.js';
+import { makeBatch, ownChannel, signIn } from './journey.js';
 
 const LOGO = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 200 200">'
     + '<rect width="200" height="200" fill="#0B7A3B"/><circle cx="100" cy="100" r="60" fill="#F7D046"/></svg>';
 
 test('a channel is set up from a logo: its colours, a look, and both in the videos of a batch', async ({ page }) => {
     await signIn(page);
+    const at = await ownChannel(page, 'Beacons');
     await page.locator('body').press('h');
     await page.getByLabel('PNG or SVG file').setInputFiles({
         name: 'Beacon.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(LOGO),
     });
-    await page.getByRole('button', { name: 'Bring a logo' }).click();
-    await expect(page.getByText('“Beacon” can be chosen as the logo now.')).toBeVisible();
+    await page.getByRole('button', { name: 'Upload a logo' }).click();
+    await expect(page.getByText('“Beacon” is the logo of the channel now.')).toBeVisible();
+    await expect(page.getByLabel('Logo of the channel', { exact: true }).locator('option:checked')).toHaveText('Beacon');
     await expect(page.locator('.swatch:visible')).toHaveCount(2);
     // Any other colour is taken from the logo itself.
     await page.getByAltText('Logo Beacon').click({ position: { x: 12, y: 12 } });
     await expect(page.locator('.swatch:visible').last()).toContainText('#0B7A3B');
     await page.getByRole('button', { name: 'Use F7D046 for words that stand out' }).click();
     await expect(page.getByRole('button', { name: /^Undo: their colour/i })).toBeVisible();
-    for (const [label, value] of [['Logo', 'Beacon'], ['Look', 'ink']]) {
-        await page.getByLabel(`${label} of the channel`, { exact: true }).selectOption(value);
-        await expect(page.getByRole('button', { name: new RegExp(`^Undo: ${label}`, 'i') })).toBeVisible();
-    }
+    await page.getByLabel('Look of the channel', { exact: true }).selectOption('ink');
+    await expect(page.getByRole('button', { name: /^Undo: look/i })).toBeVisible();
     await page.getByLabel('Width of the logo of the channel', { exact: true }).fill('40');
     await page.getByLabel('Width of the logo of the channel', { exact: true }).press('Tab');
     await expect(page.getByRole('button', { name: /^Undo: width of the logo/i })).toBeVisible();
@@ -31,15 +31,16 @@ test('a channel is set up from a logo: its colours, a look, and both in the vide
     await page.getByLabel('PNG or SVG file').setInputFiles({
         name: 'bad.svg', mimeType: 'image/svg+xml', buffer: Buffer.from('<svg><script>x()</script></svg>'),
     });
-    await page.getByRole('button', { name: 'Bring a logo' }).click();
+    await page.getByRole('button', { name: 'Upload a logo' }).click();
     await expect(page.getByRole('alert').filter({ hasText: '“bad.svg” holds scripts' })).toBeVisible();
+    await page.getByRole('link', { name: 'Channels, files and colour tables' }).click();
     await page.getByLabel('File with a colour table').setInputFiles({
         name: 'three.cube', mimeType: 'text/plain', buffer: Buffer.from('LUT_3D_SIZE 17\n0 0 0\n0 0 0\n0 0 0'),
     });
-    await page.getByRole('button', { name: 'Bring a colour table' }).click();
+    await page.getByRole('button', { name: 'Upload a colour table' }).click();
     await expect(page.getByRole('alert').filter({ hasText: '4,913' })).toBeVisible();
 
-    await makeBatch(page, '# Lamp\nThe lamp burned all night.', { shorts: 1, name: 'With a logo' });
+    await makeBatch(page, '# Lamp\nThe lamp burned all night.', { shorts: 1, name: 'With a logo', at });
     await page.getByRole('link', { name: 'Lamp', exact: true }).click();
     const link = page.getByRole('link', { name: 'MP4', exact: true });
     const [download] = await Promise.all([page.waitForEvent('download'), link.click()]);
@@ -58,7 +59,7 @@ test('a channel is set up from a logo: its colours, a look, and both in the vide
     expect(Math.max(...plain) - Math.min(...plain)).toBeLessThan(14);
 
     // All of it goes back.
-    await page.goto('/house');
+    await page.goto(`${at}/house`);
     for (let i = 0; i < 4; i++) {
         const undo = page.getByRole('button', { name: /^Undo:/ });
         const was = await undo.innerText();

@@ -17,9 +17,18 @@ export async function signIn(page) {
     await page.waitForLoadState();
 }
 
-/** Makes a batch from a text and waits until all of it is ready. */
-export async function makeBatch(page, text, { shorts, quality = 'draft', name = 'A batch' }) {
-    await page.goto('/intake');
+/** Makes a channel of its own to be in, and tells where that is: what is set there is nobody else's. */
+export async function ownChannel(page, name) {
+    await page.goto('/channels');
+    await page.getByLabel('Name of another channel').fill(name);
+    await page.getByRole('button', { name: 'New channel' }).click();
+    await expect(page.getByText(name, { exact: true }).first()).toBeVisible();
+    return new URL(page.url()).pathname;
+}
+
+/** Makes a batch from a text, in a channel, and waits until all of it is ready. */
+export async function makeBatch(page, text, { shorts, quality = 'draft', name = 'A batch', at = '' }) {
+    await page.goto(`${at}/intake`);
     await page.getByLabel('Scripts').fill(text);
     await page.getByLabel('Batch').fill(name);
     await page.getByLabel('Quality').selectOption(quality);
@@ -72,4 +81,12 @@ export async function sheet(page, title, { seen = true } = {}) {
     // The bare video is there: what plays is the cut itself.
     await expect.poll(() => page.locator('.stage video').evaluate((video) => video.duration || 0), { timeout: 150_000 })
         .toBeGreaterThan(1);
+}
+
+/** Sets something for all that is chosen on a rundown, or for the batch: found by its key, chosen from its list. */
+export async function setForAll(page, key, value) {
+    await page.getByLabel('What to set').click();
+    await page.locator(`[data-chooses=${key}]`).click();
+    await page.locator('.acts-value select').selectOption(value);
+    await page.getByRole('button', { name: 'Set', exact: true }).click();
 }

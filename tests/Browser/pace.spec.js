@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { batch, probe, sheet } from './journey.js';
+import { batch, probe, setForAll, sheet } from './journey.js';
 
 const BELL = `# The bell that rang by itself
 The bell on Corrow Quay rang every night for nine years, and nobody pulled the rope.
@@ -120,9 +120,7 @@ test('a shot is repaired by key and by mouse, words and pauses too, and all of i
 test('a dip between all pictures of a batch, seen before it is exported, and undone', async ({ page }) => {
     await batch(page, '# Lamp\nThe lamp burned all night. Nobody saw it.\n---\n'
         + '# Bell\nThe bell rang once. A boat came in.', 'Dipped');
-    await page.getByLabel('What to set').selectOption('transition');
-    await page.locator('[data-value-of="transition"] select').selectOption('dip');
-    await page.getByRole('button', { name: 'Set', exact: true }).click();
+    await setForAll(page, 'transition', 'dip');
     await expect(page.locator('.told')).toContainText('dip to black');
     await sheet(page, 'Lamp');
     // In the middle of the dip the stage is black.

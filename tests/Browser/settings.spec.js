@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { rundown, signIn } from './journey.js';
+import { ownChannel, rundown, signIn } from './journey.js';
 
 const SCRIPT = '# The lamp\nThe lamp went out at nine. Nobody came before dawn.\nFollow us.';
 
@@ -17,7 +17,7 @@ test('a setting is made for a scene, used for the whole short, and given back to
 
     await page.getByText('Set for this scene').nth(1).click();
     const scene = scope(page, 'Speed of scene 2', 'speed');
-    await expect(scene.locator('summary')).toHaveText('usual');
+    await expect(scene.locator('summary')).toHaveText('default');
     await page.getByLabel('Speed of scene 2', { exact: true }).fill('500');
     await page.getByLabel('Speed of scene 2', { exact: true }).press('Tab');
     const refused = page.getByRole('alert').filter({ hasText: 'The speed of a voice is from 60 to 180 %; “500” is not.' });
@@ -34,8 +34,8 @@ test('a setting is made for a scene, used for the whole short, and given back to
     const short = scope(page, 'Speed of the short', 'speed');
     await expect(short.locator('summary')).toHaveText('set here');
     await short.locator('summary').click();
-    await short.getByRole('button', { name: /^Back to the inherited one: 100 %/ }).click();
-    await expect(short.locator('summary')).toHaveText('usual');
+    await short.getByRole('button', { name: 'Back to 100 %' }).click();
+    await expect(short.locator('summary')).toHaveText('default');
 
     await expect(page.getByRole('button', { name: 'Save the words' })).toHaveCount(0);
     await page.getByRole('button', { name: /^Undo: speed as inherited/ }).click();
@@ -55,7 +55,7 @@ test('a change of the house style reaches the short that inherits it, by keyboar
     await expect(page.locator('.lead').first()).toContainText('Read by Brenna');
     await page.goto('/house');
     await page.locator('body').press('u');
-    await expect(page.locator('[data-setting=voice] summary')).toHaveText('usual');
+    await expect(page.locator('[data-setting=voice] summary')).toHaveText('default');
     await page.goto(short);
     await expect(page.locator('.lead').first()).toContainText('Read by Aldous');
 });
@@ -100,16 +100,25 @@ test('an earlier state is looked at and brought back, and that is undone too', a
     await expect(page.getByLabel('Scene 1, hook')).toHaveValue('A bell rang at nine.');
 });
 
-test('an account has several channels, each with its own batches and library', async ({ page }) => {
+test('two tabs are in two channels, each with its own batches and library', async ({ page, context }) => {
     await signIn(page);
-    await page.goto('/house');
-    await page.getByLabel('Name of another channel').fill('Second Log');
-    await page.getByRole('button', { name: 'New channel' }).click();
-    await expect(page.getByLabel('Channel', { exact: true })).toHaveValue('Second Log');
-    await page.getByRole('link', { name: 'Batches' }).click();
+    const first = await context.newPage();
+    await first.goto('/');
+    await ownChannel(page, 'Second Log');
     await expect(page.getByText('No batch yet')).toBeVisible();
     await page.getByRole('link', { name: 'Footage' }).click();
     await expect(page.getByText('0 clips and stills')).toBeVisible();
+    // The other tab stays where it was, whatever it does.
+    await first.getByRole('link', { name: 'Footage' }).click();
+    await expect(first.getByText('0 clips and stills')).toHaveCount(0);
+    await expect(first.getByText('Lamplight Log').first()).toBeVisible();
+    await page.getByRole('link', { name: 'House style' }).click();
+    await expect(page.getByLabel('Channel', { exact: true })).toHaveValue('Second Log');
+    await page.getByLabel('Voice of the channel', { exact: true }).selectOption('brenna');
+    await expect(page.locator('[data-setting=voice] summary')).toHaveText('set here');
+    await first.getByRole('link', { name: 'House style' }).click();
+    await expect(first.locator('[data-setting=voice] summary')).toHaveText('default');
+    await first.close();
     await page.getByText('Second Log').first().click();
     await page.getByRole('button', { name: 'Lamplight Log', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
-import { batch, sheet, signIn } from './journey.js';
+import { batch, setForAll, sheet, signIn } from './journey.js';
 
 const TALES = {
     calm: 'The night was calm and quiet. Snow lay on the sleeping quay.',
@@ -40,9 +40,7 @@ test('music is chosen by the mood of ten shorts, heard and given another mood', 
     // For all of them at once, by hand.
     await page.goBack();
     await page.goBack();
-    await page.getByLabel('What to set').selectOption('mood');
-    await page.locator('[data-value-of="mood"] select').selectOption('grand');
-    await page.getByRole('button', { name: 'Set', exact: true }).click();
+    await setForAll(page, 'mood', 'grand');
     await expect(page.locator('.told')).toContainText('grand');
     await pieces('storm 1');
     await expect(page.locator('.stage-music')).toHaveText('Music: Great beacon', { timeout: 120_000 });
@@ -81,7 +79,7 @@ test('a bell is placed by key, the music goes down there, and both are in the fi
         new MutationObserver(() => window.heard.push(document.querySelector('.stage').dataset.heard))
             .observe(document.querySelector('.stage'), { attributes: true, attributeFilter: ['data-heard'] });
     });
-    await page.getByText('Pace, sound and look of this short').click();
+    await page.getByText('Settings of this short').click();
     const level = page.getByLabel('Music under the voice of the short', { exact: true });
     await level.fill('8');
     await level.press('Tab');
@@ -107,14 +105,14 @@ test('music and effects are brought and taken away, and what is none is refused 
         { name: 'My own march.wav', mimeType: 'audio/wav', buffer: sound },
         { name: 'not a sound.mp3', mimeType: 'audio/mpeg', buffer: Buffer.from('nothing') },
     ]);
-    await page.getByRole('button', { name: 'Bring as music' }).click();
+    await page.getByRole('button', { name: 'Upload as music' }).click();
     await expect(page.locator('.told')).toContainText('My own march is here.');
     await expect(page.getByRole('alert').filter({ hasText: 'not a sound.mp3' })).toBeVisible();
     const row = page.getByRole('row', { name: /My own march/ });
     await expect(row).toContainText('120');
     await row.getByLabel('Mood of My own march').selectOption('grand');
     await expect(page.locator('.told')).toContainText('is grand');
-    await row.getByRole('button', { name: 'Take My own march away' }).click();
-    await expect(page.locator('.told')).toContainText('was taken away');
+    await row.getByRole('button', { name: 'Delete My own march' }).click();
+    await expect(page.locator('.told')).toContainText('was deleted');
     await expect(page.getByRole('row', { name: /My own march/ })).toHaveCount(0);
 });

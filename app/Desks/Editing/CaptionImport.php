@@ -74,7 +74,7 @@ final readonly class CaptionImport
             throw HalfFit::of($fit, count($cues));
         }
         $marks = $this->marks($placed, $cut, $withTimes);
-        $this->edits->change($short->batch, 'brought captions', [$short], function (Short $short) use ($marks): void {
+        $this->edits->change($short->batch, 'uploaded captions', [$short], function (Short $short) use ($marks): void {
             $now = $short->manuscript();
             foreach ($marks as $at => $some) {
                 if (isset($now->scenes[$at])) {
@@ -87,7 +87,7 @@ final readonly class CaptionImport
         $lost = count($cues) - $fit;
         $why = $withTimes ? 'stand where nothing is said' : 'say nothing that is said here';
 
-        return ($fit === 1 ? '1 caption brought.' : "$fit captions brought.")
+        return ($fit === 1 ? '1 caption taken over.' : "$fit captions taken over.")
             .($lost === 0 ? '' : " $lost $why and were left out.");
     }
 

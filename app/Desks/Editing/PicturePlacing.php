@@ -66,7 +66,7 @@ final readonly class PicturePlacing
             }
         }
         sort($missing);
-        $this->edits->change($short->batch, 'brought pictures for the briefs', [$short], function (Short $short) use (
+        $this->edits->change($short->batch, 'uploaded pictures for the briefs', [$short], function (Short $short) use (
             $briefs,
             $candidates,
             $may,

@@ -88,7 +88,7 @@ final readonly class ExportArchive
     public static function gone(array $shorts): Refusal
     {
         return new Refusal(sprintf(
-            'Nothing was handed out: the finished files of %s were changed, damaged or taken away on the disk since '
+            'Nothing was handed out: the finished files of %s were changed, damaged or deleted on the disk since '
                 .'they were made. Export %s again.',
             implode(', ', array_map(
                 static fn (Short $short): string => "“{$short->title}”",

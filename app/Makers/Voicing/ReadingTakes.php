@@ -42,7 +42,7 @@ final readonly class ReadingTakes
         }
 
         return $take ?? throw new Refusal(sprintf(
-            'The recording of “%s” is damaged on the disk. Bring it again, or drop it to have the narrator speak.',
+            'The recording of “%s” is damaged on the disk. Upload it again, or drop it to have the narrator speak.',
             mb_strimwidth($reading->text, 0, 60, '…'),
         ));
     }

@@ -104,7 +104,7 @@ final readonly class RecordingDesk
                 return;
             }
             if (! is_file($this->store->path($recording->path))) {
-                throw new Refusal('Its file is not here any more. Bring it again.');
+                throw new Refusal('Its file is not here any more. Upload it again.');
             }
             $recording->update(['state' => RecordingState::Waiting, 'problem' => null]);
             $this->orders->alignRecording($recording->id);

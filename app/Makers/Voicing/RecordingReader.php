@@ -66,7 +66,7 @@ final readonly class RecordingReader
             return;
         }
         if (! is_file($this->store->path($recording->path))) {
-            throw new Refusal('Its file is not on the disk any more. Bring it again.');
+            throw new Refusal('Its file is not on the disk any more. Upload it again.');
         }
         $short = $recording->short;
         $texts =
@@ -80,7 +80,7 @@ final readonly class RecordingReader
             $this->store->discard($folder);
         }
         DB::transaction(static function () use ($recording, $rows): void {
-            // Another worker may have been quicker, or it was taken away.
+            // Another worker may have been quicker, or it was deleted.
             if (
                 $recording->newQuery()->whereKey($recording->id)->where('state', RecordingState::Waiting)->doesntExist()
             ) {

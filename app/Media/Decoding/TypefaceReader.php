@@ -47,7 +47,7 @@ final class TypefaceReader
             }
             if ($sum !== $entry['sum']) {
                 throw new BrokenTypeface(sprintf(
-                    'The font file is damaged: its table “%s” is not what was written. Bring it from another source.',
+                    'The font file is damaged: its table “%s” is not what was written. Upload it from another source.',
                     trim($entry['tag']),
                 ));
             }
@@ -67,7 +67,7 @@ final class TypefaceReader
         $font->width(self::TEXT);
         $font->line();
         if ($font->family() === '') {
-            throw new BrokenTypeface('The font file does not say what it is called. Bring one with a name.');
+            throw new BrokenTypeface('The font file does not say what it is called. Upload one with a name.');
         }
         $letters = [];
         foreach (self::RANGES as [$first, $last]) {

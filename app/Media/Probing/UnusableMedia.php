@@ -34,7 +34,7 @@ final class UnusableMedia extends Refusal
 
     public static function isOnlySound(string $name): self
     {
-        return new self("“{$name}” holds sound but no pictures. Bring it as music or as a recording.");
+        return new self("“{$name}” holds sound but no pictures. Upload it as music or as a recording.");
     }
 
     public static function isTooSmall(string $name, int $width, int $height, int $least): self
@@ -75,7 +75,7 @@ final class UnusableMedia extends Refusal
                 $name, $ms / 60_000, intdiv($most, 60),
             )
             : sprintf(
-                '“%s” lasts %.0f s or longer; an effect lasts at most %d. Bring it as music, or cut it.',
+                '“%s” lasts %.0f s or longer; an effect lasts at most %d. Upload it as music, or cut it.',
                 $name, $ms / 1000, $most,
             ));
     }
@@ -83,7 +83,7 @@ final class UnusableMedia extends Refusal
     public static function isShortOfItsLength(string $name, int $ms, int $told): self
     {
         return new self(sprintf(
-            '“%s” is damaged or cut off: it says that it is %s long, and %.1f s of it are there. Bring it whole.',
+            '“%s” is damaged or cut off: it says that it is %s long, and %.1f s of it are there. Upload all of it.',
             $name,
             $told > 86_400_000 ? sprintf('%d days', $told / 86_400_000) : sprintf('%.0f s', $told / 1000),
             $ms / 1000,

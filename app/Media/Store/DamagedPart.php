@@ -11,30 +11,30 @@ final class DamagedPart extends Refusal
 {
     public static function logo(string $name): self
     {
-        return self::of("The logo “{$name}”", 'Bring it again on the page of the house style, or choose another');
+        return self::of("The logo “{$name}”", 'Upload it again on the page of the house style, or choose another');
     }
 
     public static function effect(string $name): self
     {
-        return self::of("The effect “{$name}”", 'Bring it again on the page of sounds, or choose another');
+        return self::of("The effect “{$name}”", 'Upload it again on the page of sounds, or choose another');
     }
 
     public static function music(string $name): self
     {
-        return self::of("The music “{$name}”", 'Bring it again on the page of sounds, or choose another piece');
+        return self::of("The music “{$name}”", 'Upload it again on the page of sounds, or choose another piece');
     }
 
     public static function face(): self
     {
         return self::of(
             'A face that captions or cards are set in',
-            'Bring it again on the page of caption styles, or choose another',
+            'Upload it again on the page of caption styles, or choose another',
         );
     }
 
     public static function table(): self
     {
-        return self::of('The colour table', 'Bring it again on the page of the house style, or choose another');
+        return self::of('The colour table', 'Upload it again on the page of the house style, or choose another');
     }
 
     public static function clip(string $name): self
@@ -53,7 +53,7 @@ final class DamagedPart extends Refusal
     private static function of(string $what, string $do): self
     {
         return new self(
-            "$what was changed, damaged or taken away on the disk since it was brought in. $do; then export again.",
+            "$what was changed, damaged or deleted on the disk since it was uploaded. $do; then export again.",
         );
     }
 }

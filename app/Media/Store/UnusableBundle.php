@@ -24,7 +24,7 @@ final class UnusableBundle extends Refusal
     public static function holdsTooMany(string $name, int $count, int $most): self
     {
         return new self(sprintf(
-            '“%s” holds %s files; at most %s are opened. Bring it in parts.',
+            '“%s” holds %s files; at most %s are opened. Upload it in parts.',
             $name, number_format($count), number_format($most),
         ));
     }

@@ -11,7 +11,7 @@ final class ChangedFootage extends Refusal
     public function __construct(string $name)
     {
         parent::__construct(
-            "The file of “{$name}” was changed, damaged or taken away on the disk since it was brought in. Upload it "
+            "The file of “{$name}” was changed, damaged or deleted on the disk since it was uploaded. Upload it "
                 .'again, or swap it for another, and export again.',
         );
     }

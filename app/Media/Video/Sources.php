@@ -122,7 +122,7 @@ final readonly class Sources
                 '-fps_mode', 'passthrough', '-an', '-sn', '-dn', '-map_metadata', '-1', '-c:v', 'libx264', '-preset',
                 'veryfast', '-crf', '12', '-video_track_timescale', '90000', 'plain.mp4',
             ],
-            'Bringing a clip to the usual form',
+            'Converting a clip',
             $folder,
         );
 

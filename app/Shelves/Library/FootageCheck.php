@@ -75,7 +75,7 @@ final readonly class FootageCheck
             $isLeft = Footage::query()->whereKey($footage->id)->where('state', FootageState::Refused)->exists()
                 && is_file($this->store->path($footage->path));
             if (! $isLeft) {
-                throw new Refusal('Its file is not here any more. Bring it again.');
+                throw new Refusal('Its file is not here any more. Upload it again.');
             }
             $footage->update(['state' => FootageState::Checking, 'percent' => 0, 'refused' => null]);
             $this->orders->checkFootage($footage->id);

@@ -228,7 +228,7 @@ final readonly class MendDesk
             'percent' => 100,
         ];
         $isMine = DB::transaction(static function () use ($copy, $made): bool {
-            // Another worker may have been quicker, or it was taken away.
+            // Another worker may have been quicker, or it was deleted.
             $isOpen = Footage::query()->whereKey($copy->id)->where('state', FootageState::Mending)->exists();
             $isOpen && $copy->forceFill($made)->save();
 

@@ -59,7 +59,7 @@ final readonly class SoundDesk
         }
         $heard = $this->meter->known($path, $name, $fingerprint);
         if ($heard['duration_ms'] < self::SHORTEST_MUSIC_MS) {
-            throw new Refusal("“{$name}” lasts less than a second. Bring it as an effect.");
+            throw new Refusal("“{$name}” lasts less than a second. Upload it as an effect.");
         }
         $kept = [...$this->keep($path, $name), ...$heard, 'fingerprint' => $fingerprint];
         if ($known !== null) {

@@ -108,7 +108,7 @@ final readonly class Uploads
         $about = $this->read($user, $id);
         $state = $this->state($user, $id);
         if ($about === null || $state === null || $state[0] !== $state[1]) {
-            throw new Refusal('A file did not arrive whole. Bring it again: it goes on where it was.');
+            throw new Refusal('A file did not arrive whole. Upload it again: it goes on where it was.');
         }
 
         return [$this->file($id), $about['name']];

@@ -38,7 +38,8 @@ final class User extends Authenticatable
     /** Works in it from now on. */
     public function enter(Channel $channel): void
     {
-        $this->forceFill(['channel_id' => $channel->id])->save();
+        self::query()->whereKey($this->id)->update(['channel_id' => $channel->id]);
+        $this->setAttribute('channel_id', $channel->id)->syncOriginalAttribute('channel_id');
     }
 
     /** @return HasMany<Channel, $this> */

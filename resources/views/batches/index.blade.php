@@ -10,7 +10,7 @@
         <p class="empty-title">No batch yet</p>
         <p>Paste a few scripts, or drop a file of them, and press one button. Each becomes a captioned vertical
         video.</p>
-        <a class="btn btn-primary" href="{{ route('intake') }}">Bring in scripts</a>
+        <a class="btn btn-primary" href="{{ route('intake') }}">Add scripts</a>
     </div>
 @else
     <table class="order order-batches">

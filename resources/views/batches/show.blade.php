@@ -79,7 +79,7 @@
             <div class="setting-choice-list">
                 <x-finder :data-key="false" :data-key-does="false"/>
                 <p class="quiet" data-found-nothing hidden>No setting has these words.</p>
-                @foreach ($page->forChosen as $section => $settings)
+                <div class="setting-choice-parts">@foreach ($page->forChosen as $section => $settings)
                     <div data-section>
                         <h3>{{ $section }}</h3>
                         @foreach ($settings as $one)
@@ -87,7 +87,7 @@
                                 data-chooses="{{ $one->key }}" @click="choose($el)">{{ $one->label }}</button>
                         @endforeach
                     </div>
-                @endforeach
+                @endforeach</div>
             </div>
         </details>
         <span x-ref="field" class="acts-value"><x-setting-input :setting="$first" :value="$first->default"/></span>

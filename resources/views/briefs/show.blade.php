@@ -19,7 +19,7 @@
             <button type="button" class="btn btn-outline-dark" @click="make()" :disabled="making"
                 title="{{ $about }}">Have pictures made</button>
             <label class="btn btn-outline-dark" for="bring" tabindex="0" @keydown.enter="$refs.bring.click()"
-                >Bring the pictures</label>
+                >Upload the pictures</label>
             <input type="file" id="bring" x-ref="bring" class="visually-hidden" tabindex="-1" multiple
                 accept="video/*,image/png,image/jpeg,image/webp" @change="bring($el.files)">
             <a class="btn btn-outline-dark" href="{{ route('briefs.file', [$short, 'csv']) }}" data-key="c"

@@ -23,7 +23,7 @@
             <a class="btn btn-outline-dark" href="{{ route('styles', ['short' => $short->id]) }}" data-key="s"
                 data-key-does="All styles on this short">All styles</a>
             <label class="btn btn-outline-dark" for="bring" tabindex="0" @keydown.enter="$refs.bring.click()"
-                >Bring a file</label>
+                >Upload a file</label>
             <input type="file" id="bring" x-ref="bring" class="visually-hidden" tabindex="-1" accept=".srt,.vtt,.ass"
                 @change="bring($el)">
             <span class="actions-what">Save as</span>
@@ -73,7 +73,7 @@
     <div class="modal" id="bring-how" tabindex="-1" aria-labelledby="bring-title" aria-hidden="true">
         <div class="modal-dialog"><div class="modal-content">
             <div class="modal-header">
-                <h2 class="modal-title" id="bring-title">Bring captions</h2>
+                <h2 class="modal-title" id="bring-title">Upload captions</h2>
                 <button type="button" class="btn-close" data-bs-dismiss="modal" aria-label="Close"></button>
             </div>
             <div class="modal-body">

@@ -6,9 +6,9 @@
                 number_format(max(0, $pin['ms'] - $page->drawn['in']) / 1000, 2)
             }} s</button>
             <button type="button" class="link" @click="unpin({{ $pin['ms'] }})"
-                aria-label="Take the pin at {{
+                aria-label="Delete the pin at {{
                     number_format(max(0, $pin['ms'] - $page->drawn['in']) / 1000, 2)
-                }} s away">Take away</button>
+                }} s">Delete</button>
         </div>
     @empty
         <p class="quiet">None. Drag the window where it goes wrong: it is there then, exactly, and between two pins it

@@ -40,7 +40,7 @@
                         channel</button>
                         @if ($card->isOwn)
                             <button type="button" class="link"
-                                @click="drop('{{ route('styles.destroy', $card->id) }}')">Take away</button>
+                                @click="drop('{{ route('styles.destroy', $card->id) }}')">Delete</button>
                         @endif
                     </div>
                 </div>
@@ -63,7 +63,7 @@
                     <li>{{ $face->name }}
                         @if ($face->channel_id === $page->channel->id)
                             <form method="post" action="{{ route('faces.destroy', $face) }}">
-                                @csrf @method('delete')<button class="link">Take away</button>
+                                @csrf @method('delete')<button class="link">Delete</button>
                             </form>
                         @endif
                     </li>
@@ -75,7 +75,7 @@
                 @csrf
                 <input type="file" name="face" class="form-control form-control-sm" accept=".ttf,.otf"
                     aria-label="TTF or OTF file" required>
-                <button class="btn btn-sm btn-outline-dark">Bring a face</button>
+                <button class="btn btn-sm btn-outline-dark">Upload a typeface</button>
             </form>
             <p class="quiet">A TTF or OTF file that you may use in videos. It stands under “Face” then.</p>
         </div>

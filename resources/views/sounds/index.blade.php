@@ -32,7 +32,7 @@
             <table class="order">
                 <thead><tr><th>Hear</th><th>Piece</th><th>Mood</th><th class="num">Beats a minute</th>
                     <th class="num">Length</th><th class="num">Loudness</th>
-                    <th><span class="visually-hidden">Take away</span></th></tr></thead>
+                    <th><span class="visually-hidden">Delete</span></th></tr></thead>
                 <tbody>
                     @forelse ($page->music as $piece)
                         <tr x-show="shows(@js($piece->name), @js($piece->mood))">
@@ -63,8 +63,8 @@
                                     </form>
                                 @endif
                                 <form method="post" action="{{ route('music.destroy', $piece) }}">
-                                    @csrf @method('delete')<button class="link" aria-label="Take {{
-                                        $piece->name }} away">Take away</button>
+                                    @csrf @method('delete')<button class="link" aria-label="Delete {{
+                                        $piece->name }}">Delete</button>
                                 </form>@endif</td>
                         </tr>
                     @empty
@@ -76,13 +76,13 @@
                 @csrf
                 <input type="file" name="files[]" multiple required class="form-control form-control-sm"
                     accept=".wav,.mp3,.m4a,.ogg,.flac,audio/*" aria-label="Sound files">
-                <select name="mood" class="form-select form-select-sm" aria-label="Mood of what is brought">
+                <select name="mood" class="form-select form-select-sm" aria-label="Mood of what is uploaded">
                     <option value="">Mood by its beat</option>
                     @foreach ($page->moods as $mood => $label)<option value="{{ $mood }}">{{ ucfirst($label) }}</option>
                     @endforeach
                 </select>
-                <button class="btn btn-sm btn-primary" name="kind" value="music">Bring as music</button>
-                <button class="btn btn-sm btn-outline-dark" name="kind" value="effect">Bring as effects</button>
+                <button class="btn btn-sm btn-primary" name="kind" value="music">Upload as music</button>
+                <button class="btn btn-sm btn-outline-dark" name="kind" value="effect">Upload as effects</button>
             </form>
             <p class="quiet">WAV, MP3, M4A, OGG or FLAC that you may use. Loudness and beat are measured as it comes
                 in.</p>
@@ -99,8 +99,8 @@
                         {{ $effect['name'] }}
                         @if ($effect['own']?->channel_id === $page->channel->id)
                             <form method="post" action="{{ route('effects.destroy', $effect['own']) }}">
-                                @csrf @method('delete')<button class="link" aria-label="Take {{
-                                    $effect['name'] }} away">Take away</button>
+                                @csrf @method('delete')<button class="link" aria-label="Delete {{
+                                    $effect['name'] }}">Delete</button>
                             </form>
                         @endif
                     </li>

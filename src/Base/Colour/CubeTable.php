@@ -45,7 +45,7 @@ final readonly class CubeTable
             } elseif (preg_match('/^LUT_3D_SIZE\s+(\d{1,4})$/i', $line, $found) === 1) {
                 $size = (int) $found[1];
             } elseif (preg_match('/^LUT_1D_SIZE/i', $line) === 1) {
-                throw new Refusal('This .cube file is a table of one dimension. Bring one of three (LUT_3D_SIZE).');
+                throw new Refusal('This .cube file is a table of one dimension. Upload one of three (LUT_3D_SIZE).');
             } elseif (preg_match('/^DOMAIN_(MIN|MAX)\s+(\S+)\s+(\S+)\s+(\S+)$/i', $line, $found) === 1) {
                 $expected = strtoupper($found[1]) === 'MIN' ? 0.0 : 1.0;
                 if (array_map(floatval(...), array_slice($found, 2)) !== [$expected, $expected, $expected]) {

@@ -21,7 +21,7 @@ final readonly class FileFinding
     public static function changed(): self
     {
         return new self(
-            FileFault::Broken, 'It was changed, damaged or taken away on the disk since it was made.',
+            FileFault::Broken, 'It was changed, damaged or deleted on the disk since it was made.',
         );
     }
 

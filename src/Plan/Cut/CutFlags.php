@@ -125,7 +125,7 @@ final readonly class CutFlags
             $flags[] = new Flag(
                 FlagCode::NoGround,
                 ($unkeyed === 1 ? 'One picture has' : "$unkeyed pictures have")
-                    .' no plain ground that could be taken away; shown as it is. Say its colour, if there is one.',
+                    .' no plain background that could be removed; shown as it is. Say its colour, if there is one.',
             );
         }
         $strange = array_filter($words, fn (string $word): bool => ! $this->faces->has($word));

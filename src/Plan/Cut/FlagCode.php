@@ -37,7 +37,7 @@ enum FlagCode: string
             self::FootageRepeats => 'pictures repeat',
             self::NoMatch => 'no picture fits',
             self::OddLook => 'odd colours',
-            self::NoGround => 'no plain ground',
+            self::NoGround => 'no plain background',
             self::NoFace => 'odd characters',
             self::CaptionTight => 'tight captions',
             self::LowContrast => 'faint captions',

@@ -36,29 +36,29 @@ final class CardSettings
                 Section::Cards->common('headline text'),
             ),
             new Setting(
-                'pointer', 'Pointer at the close', new TextType('A pointer', 60), '', $levels, Stale::Plan,
+                'pointer', 'Call to action at the close', new TextType('A pointer', 60), '', $levels, Stale::Plan,
                 Section::Cards->common('call to action follow subscribe'),
             ),
             new Setting(
-                'card_face', 'Face of cards', new ChoiceType('face', ['condensed' => 'Condensed'] + $faces),
+                'card_face', 'Typeface of cards', new ChoiceType('face', ['condensed' => 'Condensed'] + $faces),
                 'condensed', $levels, Stale::Plan,
                 Section::Cards->rare('font'),
             ),
             new Setting(
-                'card_colour', 'Letters of cards', new ColourType('A colour'), 'FFFFFF', $levels, Stale::Plan,
+                'card_colour', 'Text of cards', new ColourType('A colour'), 'FFFFFF', $levels, Stale::Plan,
                 Section::Cards->rare('text'),
             ),
             new Setting(
-                'card_plate', 'Plate of cards', new ColourType('A colour'), '14202B', $levels, Stale::Plan,
+                'card_plate', 'Plate behind cards', new ColourType('A colour'), '14202B', $levels, Stale::Plan,
                 Section::Cards->rare('background box'),
             ),
             new Setting(
-                'card_motion', 'How they come', new ChoiceType('motion', CardMotion::labels()), CardMotion::Rise->value,
+                'card_motion', 'How cards come in', new ChoiceType('motion', CardMotion::labels()), CardMotion::Rise->value,
                 $levels, Stale::Plan,
                 Section::Cards->rare('animation'),
             ),
             new Setting(
-                'progress', 'Line of progress',
+                'progress', 'Progress line',
                 new ChoiceType('place', [
                     Registry::NONE => 'none', self::TOP => 'along the top', self::BOTTOM => 'along the bottom',
                 ]),
@@ -66,7 +66,7 @@ final class CardSettings
                 Section::Cards->common('bar'),
             ),
             new Setting(
-                'progress_colour', 'Colour of that line', new ColourType('A colour'), 'FFC247', $levels, Stale::Plan,
+                'progress_colour', 'Colour of the progress line', new ColourType('A colour'), 'FFC247', $levels, Stale::Plan,
                 Section::Cards->rare('bar'),
             ),
         ];

@@ -32,23 +32,23 @@ final class MatteSettings
 
         return [
             new Setting(
-                'key', 'Plain ground', new ChoiceType('way', [Registry::NONE => 'stays', self::ON => 'taken away']),
+                'key', 'Plain background', new ChoiceType('way', [Registry::NONE => 'kept', self::ON => 'removed']),
                 Registry::NONE, $levels, Stale::Plan,
                 Section::Pictures->common('green screen chroma key background'),
             ),
             new Setting(
-                'key_colour', 'Its colour',
+                'key_colour', 'Colour of the background',
                 new ColourType('The colour of a ground', self::FOUND, 'found by itself', true), self::FOUND,
                 $levels, Stale::Plan,
                 Section::Pictures->rare('green screen chroma key'),
             ),
             new Setting(
-                'key_behind', 'Put over', new ChoiceType('ground', $behind + $pictures), BehindKind::Gradient->value,
+                'key_behind', 'Replaced by', new ChoiceType('ground', $behind + $pictures), BehindKind::Gradient->value,
                 $levels, Stale::Plan,
                 Section::Pictures->rare('green screen background'),
             ),
             new Setting(
-                'key_spill', 'Its light taken off the subject',
+                'key_spill', 'Colour spill removed',
                 new NumberType('The light taken off a subject', 0, 100, 5, '%'), 80, $levels, Stale::Plan,
                 Section::Pictures->rare('green screen'),
             ),

@@ -93,7 +93,7 @@ final class PaceSettings
             ),
             new Setting(
                 'transition_ms',
-                'A transition takes',
+                'Length of a transition',
                 new NumberType('The time between pictures', 40, 1_500, 20, 'ms'),
                 Transition::USUAL_MS,
                 [...$toScene, Level::Shot],
@@ -111,7 +111,7 @@ final class PaceSettings
             ),
             new Setting(
                 'loop',
-                'At the end',
+                'At the end of the short',
                 new ChoiceType('end', ['stop' => 'it stops', self::ROUND => 'it goes over into its first picture']),
                 'stop',
                 $toShort,

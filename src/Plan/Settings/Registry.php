@@ -145,7 +145,7 @@ final readonly class Registry
             new Setting(
                 'pause',
                 'Pause after a scene',
-                new NumberType('A pause', 0, 3_000, 20, 'ms', self::USUAL_PAUSE, 'as usual'),
+                new NumberType('A pause', 0, 3_000, 20, 'ms', self::USUAL_PAUSE, 'automatic'),
                 self::USUAL_PAUSE,
                 $toScene,
                 Stale::Plan,
@@ -153,7 +153,7 @@ final readonly class Registry
             ),
             new Setting(
                 'dead_air',
-                'Dead air cut to',
+                'Silence cut to',
                 new NumberType('What dead air is cut to', 0, 3_000, 20, 'ms', self::LEFT, 'left as it is'),
                 DeadAir::USUAL_MS,
                 $toScene,
@@ -222,7 +222,7 @@ final readonly class Registry
             ),
             new Setting(
                 'motion_easing',
-                'Motion goes on',
+                'Motion runs',
                 new ChoiceType('easing', ['eased' => 'eased at both ends', self::EVEN => 'evenly']),
                 'eased',
                 [...$toScene, Level::Shot],
@@ -230,12 +230,12 @@ final readonly class Registry
                 Section::Framing->rare('zoom pan speed')->ofStills(),
             ),
             new Setting(
-                'ground_top', 'Upper colour behind', new ColourType('A colour'), FramingChoice::TOP,
+                'ground_top', 'Upper background colour', new ColourType('A colour'), FramingChoice::TOP,
                 [...$toScene, Level::Shot], Stale::Plan,
                 Section::Pictures->rare('background gradient fill'),
             ),
             new Setting(
-                'ground_bottom', 'Lower colour behind', new ColourType('A colour'), FramingChoice::BOTTOM,
+                'ground_bottom', 'Lower background colour', new ColourType('A colour'), FramingChoice::BOTTOM,
                 [...$toScene, Level::Shot], Stale::Plan,
                 Section::Pictures->rare('background gradient fill'),
             ),

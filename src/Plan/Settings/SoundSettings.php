@@ -54,19 +54,19 @@ final class SoundSettings
                 Section::Sound->common('volume ducking loudness'),
             ),
             new Setting(
-                'music_lift', 'Louder where nobody speaks',
+                'music_lift', 'Music louder between words',
                 new NumberType('How much louder it is', 1, 15, 1, 'dB', self::STEADY, 'steady'),
                 MusicLevel::LIFT, $toShort, Stale::Plan,
                 Section::Sound->rare('volume ducking'),
             ),
             new Setting(
-                'music_attack', 'Goes down within',
+                'music_attack', 'Music goes down within',
                 new NumberType('The time to go down', 20, 1_000, 10, 'ms'),
                 MusicLevel::ATTACK_MS, $toShort, Stale::Plan,
                 Section::Sound->rare('ducking attack fade'),
             ),
             new Setting(
-                'music_release', 'Comes back within',
+                'music_release', 'Music comes back within',
                 new NumberType('The time to come back', 50, 3_000, 10, 'ms'),
                 MusicLevel::RELEASE_MS, $toShort, Stale::Plan,
                 Section::Sound->rare('ducking release fade'),
@@ -96,7 +96,7 @@ final class SoundSettings
                 Section::Sound->rare('volume sfx'),
             ),
             new Setting(
-                'effect', 'Sound as it begins', $sounds, Registry::NONE, [Level::Shot], Stale::Plan,
+                'effect', 'Sound as the shot begins', $sounds, Registry::NONE, [Level::Shot], Stale::Plan,
                 Section::Sound->common('sfx'),
             ),
         ];

@@ -127,6 +127,6 @@ final class DamageTest extends FaultCase
         $this->from("/batches/{$short->batch_id}")->get("/batches/{$short->batch_id}/download")
             ->assertRedirect("/batches/{$short->batch_id}")
             ->assertSessionHas('problem', 'Nothing was handed out: the finished files of “Lamp” were changed, '
-                .'damaged or taken away on the disk since they were made. Export it again.');
+                .'damaged or deleted on the disk since they were made. Export it again.');
     }
 }

@@ -117,7 +117,7 @@ final class PartsTest extends FaultCase
                 $export = $this->renderedAnew($short);
                 self::assertSame(ExportState::Failed, $export->state, "$told, $how");
                 self::assertStringStartsWith($told, (string) $export->problem, $how);
-                self::assertStringContainsString('Bring it again', (string) $export->problem);
+                self::assertStringContainsString('Upload it again', (string) $export->problem);
                 file_put_contents($file, $whole);
             }
         }
@@ -234,7 +234,7 @@ final class PartsTest extends FaultCase
             self::flip($file);
             $this->getJson("/exports/{$export->id}/$extension")->assertStatus(422)
                 ->assertJsonPath('message', fn (string $said): bool => str_contains(
-                    $said, 'the finished files of “Lamp” were changed, damaged or taken away',
+                    $said, 'the finished files of “Lamp” were changed, damaged or deleted',
                 ));
             $this->from("/batches/{$short->batch_id}")->get("/batches/{$short->batch_id}/download")
                 ->assertSessionHas('problem');

@@ -94,7 +94,7 @@ final class OutboxTest extends OutboxCase
         $file = $short->exports()->firstOrFail();
         $path = app(\App\Media\Store\MediaStore::class)->path($file->file('mp4'));
         rename($path, "$path.away");
-        self::assertStringContainsString('taken away on the disk', $says());
+        self::assertStringContainsString('deleted on the disk', $says());
         self::assertSame([], $this->there());
         rename("$path.away", $path);
         self::assertSame('', $says());

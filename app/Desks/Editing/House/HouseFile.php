@@ -93,7 +93,7 @@ final readonly class HouseFile
         }
 
         return $this->bundle->read($file['file'], self::MOST_OF_ONE)
-            ?? throw new Refusal("“{$file['name']}” is larger than it may be in a house style. Bring it by itself.");
+            ?? throw new Refusal("“{$file['name']}” is larger than it may be in a house style. Upload it by itself.");
     }
 
     /** @throws Refusal when it has not the form that an export has */

@@ -101,7 +101,7 @@ final readonly class HouseTaker
         // How words are split changes shorts themselves: that is a step of its own.
         $kept = $channel->settings->own['split'] ?? null;
         $values = $kept === null ? $values->without('split') : $values->with('split', $kept);
-        $this->edits->settings('brought a house style', [[$channel, $values]], [], static fn () => null);
+        $this->edits->settings('imported a house style', [[$channel, $values]], [], static fn () => null);
         if ($split !== null && $split !== $kept) {
             $this->settings->set($channel->refresh(), Level::Channel, [$channel->id], 'split', (string) $split);
         }

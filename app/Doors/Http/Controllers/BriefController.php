@@ -76,7 +76,7 @@ final class BriefController extends Controller
         ));
         $ids = array_map(intval(...), (array) $request->input('ids', []));
         if (count($names) !== count($ids)) {
-            throw new Refusal('Every picture needs its name. Bring them again.');
+            throw new Refusal('Every picture needs its name. Upload them again.');
         }
         $files = array_map(static fn (string $name, int $id): array => [$name, $id], $names, $ids);
 

@@ -41,7 +41,7 @@ final class CardController extends Controller
     {
         $editor->drop($scene, $number);
 
-        return response()->json(['said' => 'Taken away.']);
+        return response()->json(['said' => 'Removed.']);
     }
 
     /** The picture of a card that stands in the plan of a short. */

@@ -35,14 +35,14 @@ final class ChannelController extends Controller
         $channel = $user->channels()->create(['name' => trim($given['name'])]);
         $user->enter($channel);
 
-        return redirect()->route('house');
+        return redirect("/c/$channel->id");
     }
 
     public function enter(Request $request, Channel $channel): RedirectResponse
     {
         $this->user($request)->enter($channel);
 
-        return redirect()->route('batches.index');
+        return redirect("/c/$channel->id");
     }
 
     /** Lends a piece of music to the account's other channels, or takes it back. */

@@ -87,14 +87,14 @@ final class OutletController extends Controller
             ->find(is_int($begun['outlet'] ?? null) ? $begun['outlet'] : 0)
                 ?? throw new Refusal('This outlet is no longer there.');
         if ($this->text($request, 'code') === '') {
-            return redirect()->route('outlets.index')->with(
+            return redirect("/c/$outlet->channel_id/outlets")->with(
                 'problem', "{$outlet->name} was not allowed to let Rapid Reel in. Nothing has changed.",
             );
         }
         $verifier = is_string($begun['verifier'] ?? null) ? $begun['verifier'] : '';
         $desk->finishSignIn($outlet, route('outlets.back'), $this->text($request, 'code'), $verifier);
 
-        return redirect()->to(route('outlets.index')."#outlet-$outlet->id")
+        return redirect("/c/$outlet->channel_id/outlets#outlet-$outlet->id")
             ->with('saved', "You are signed in at “{$outlet->name}”.");
     }
 

@@ -52,7 +52,7 @@ final class SheetController extends Controller
         $sound = $this->text($request, 'sound');
         $editor->sound($scene, $word, $sound === '' ? null : $sound, $this->whole($request, 'ms'));
 
-        return response()->json(['said' => $sound === '' ? 'Taken away.' : 'Placed.']);
+        return response()->json(['said' => $sound === '' ? 'Removed.' : 'Placed.']);
     }
 
     /** What is heard alone, for a page that must not wait for the rest. */

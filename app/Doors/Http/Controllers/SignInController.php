@@ -64,7 +64,7 @@ final class SignInController extends Controller
         RateLimiter::clear((string) array_key_first($limits));
         $request->session()->regenerate();
 
-        return redirect()->intended('/');
+        return redirect()->intended($user->channel_id === null ? '/' : "/c/$user->channel_id");
     }
 
     public function destroy(Request $request): RedirectResponse

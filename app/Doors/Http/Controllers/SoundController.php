@@ -87,14 +87,14 @@ final class SoundController extends Controller
         $desk->drop($music);
 
         return redirect()->route('sounds.index')
-            ->with('saved', "“{$music->name}” was taken away. Shorts that have it keep it until they change.");
+            ->with('saved', "“{$music->name}” was deleted. Shorts that have it keep it until they change.");
     }
 
     public function destroyEffect(Effect $effect, SoundDesk $desk): RedirectResponse
     {
         $desk->drop($effect);
 
-        return redirect()->route('sounds.index')->with('saved', "“{$effect->name}” was taken away.");
+        return redirect()->route('sounds.index')->with('saved', "“{$effect->name}” was deleted.");
     }
 
     public function file(Music $music, MediaStore $store): BinaryFileResponse

@@ -53,6 +53,6 @@ final class StyleController extends Controller
     {
         $desk->drop(Channel::of($this->user($request)), $style);
 
-        return response()->json(['said' => 'The style was taken away.']);
+        return response()->json(['said' => 'The style was deleted.']);
     }
 }

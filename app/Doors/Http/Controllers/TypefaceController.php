@@ -41,6 +41,6 @@ final class TypefaceController extends Controller
     {
         $desk->drop($face);
 
-        return redirect()->route('styles')->with('saved', 'The face was taken away.');
+        return redirect()->route('styles')->with('saved', 'The face was deleted.');
     }
 }

@@ -22,7 +22,7 @@ final readonly class SeveritiesType implements SettingType
     {
         $text = str_replace(', ', '; ', (string) $value);
 
-        return $text === '' ? 'as usual' : $text;
+        return $text === '' ? 'default' : $text;
     }
 
     public function toArray(): array
