@@ -60,6 +60,7 @@ export default (urls) => ({
     value: '',
     mend: '',
     said: '',
+    undoable: false,
 
     init() {
         this.watch();
@@ -68,11 +69,21 @@ export default (urls) => ({
     /** Looks again while a worker has some in hand. */
     watch() {
         const isOver = () => !document.querySelector('[data-checking]');
-        return isOver() || until(async () => {
-            const page = new DOMParser().parseFromString(await (await fetch(location.href)).text(), 'text/html');
-            renew(document.getElementById('footage-grid'), page.getElementById('footage-grid').innerHTML);
+        if (this.watching_ || isOver()) return;
+        this.watching_ = true;
+        until(async () => {
+            await this.fresh();
             return isOver();
-        }, { everyMs: 1500 });
+        }, { everyMs: 1500 }).finally(() => { this.watching_ = false; });
+    },
+
+    /** What there is now, in the place where it is looked at. */
+    async fresh() {
+        const page = new DOMParser().parseFromString(await (await fetch(location.href)).text(), 'text/html');
+        for (const id of ['footage-head', 'footage-found']) {
+            renew(document.getElementById(id), page.getElementById(id).innerHTML);
+        }
+        this.watch();
     },
 
     async dropped({ items, files }) {
@@ -102,13 +113,14 @@ export default (urls) => ({
                 this.added.push(...answer.added);
                 this.near.push(...answer.near);
                 this.problems.push(...answer.problems);
+                await this.fresh();
             } catch (problem) {
                 this.problems.push(`${file.name}: ${problem.message}`);
             }
             this.waiting--;
         }
         [this.$refs.files.value, this.$refs.folder.value] = ['', ''];
-        if (this.added.length && !this.problems.length && !this.near.length) location.reload();
+        await this.fresh();
     },
 
     // Many at once
@@ -121,8 +133,10 @@ export default (urls) => ({
         [this.problems, this.said] = [[], ''];
         try {
             const json = { do: does, value: this.value, ids: this.chosen.map(Number) };
-            await ask(urls.act, { method: 'POST', json });
-            location.reload();
+            this.said = (await ask(urls.act, { method: 'POST', json })).said ?? '';
+            this.chosen = [];
+            this.undoable = !['undo', 'redo'].includes(does);
+            await this.fresh();
         } catch (problem) {
             this.problems = [problem.message];
         }

@@ -10,17 +10,38 @@ export const picking = () => ({
     found: '',
     best: '',
     words: '',
+    filtered: false,
 
     async pick(shot) {
         this.shot = shot;
         this.words = '';
+        this.$refs.filters.reset();
         await Promise.all([this.search(), this.findBest()]);
         Modal.getOrCreateInstance('#picker').show();
     },
 
     async search() {
-        const answer = await fetch(`${this.$refs.picker.dataset.url}?search=${encodeURIComponent(this.words)}`);
-        this.found = await answer.text();
+        const wanted = new FormData(this.$refs.filters);
+        wanted.set('search', this.words);
+        this.filtered = [...wanted].some(([name, value]) => name !== 'search' && value !== '');
+        this.sought_ = (this.sought_ ?? 0) + 1;
+        const own = this.sought_;
+        const answer = await fetch(`${this.$refs.picker.dataset.url}?${new URLSearchParams(wanted)}`);
+        const found = await answer.text();
+        // Of two that are under way only the later one counts.
+        if (own !== this.sought_) return;
+        this.found = found;
+        this.offer(found);
+    },
+
+    /** The collections that there are to choose from. */
+    offer(found) {
+        const select = this.$refs.filters.querySelector('[name=collection]');
+        const page = new DOMParser().parseFromString(found, 'text/html');
+        const all = JSON.parse(page.querySelector('[data-collections]')?.dataset.collections ?? '[]');
+        const now = select.value;
+        select.replaceChildren(select.options[0], ...all.map((one) => new Option(one, one)));
+        select.value = all.includes(now) ? now : '';
     },
 
     async findBest() {

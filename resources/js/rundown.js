@@ -76,7 +76,7 @@ export default (urls, now) => ({
     },
 
     /** What is to be set: its field is fetched. */
-    async choose(button) {
+    async chooseSetting(button) {
         [this.setting, this.settingName] = [button.dataset.chooses, button.textContent.trim()];
         this.$refs.choice.open = false;
         try {

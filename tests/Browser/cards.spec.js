@@ -42,7 +42,7 @@ test('a subject on a green ground is keyed and put over two colours, down to the
     await page.getByRole('dialog').getByRole('searchbox').fill('windlass');
     await page.getByRole('dialog').getByRole('button', { name: /windlass/i }).first().click();
     await expect(page.locator('.told')).toContainText('It shows “', { timeout: 90_000 });
-    await page.getByText('Settings of this short').click();
+    await page.getByText('Settings of this short', { exact: true }).click();
     const set = (label) => page.getByLabel(`${label} of the short`, { exact: true });
     await set('Plain background').selectOption('taken');
     await expect(page.locator('.told')).toContainText('removed');

@@ -7,14 +7,15 @@ const LOGO = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 200 200">'
 
 test('a channel is set up from a logo: its colours, a look, and both in the videos of a batch', async ({ page }) => {
     await signIn(page);
-    const at = await ownChannel(page, 'Beacons');
+    const place = await ownChannel(page, 'Beacons');
     await page.locator('body').press('h');
     await page.getByLabel('PNG or SVG file').setInputFiles({
         name: 'Beacon.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(LOGO),
     });
     await page.getByRole('button', { name: 'Upload a logo' }).click();
     await expect(page.getByText('“Beacon” is the logo of the channel now.')).toBeVisible();
-    await expect(page.getByLabel('Logo of the channel', { exact: true }).locator('option:checked')).toHaveText('Beacon');
+    const logo = page.getByLabel('Logo of the channel', { exact: true });
+    await expect(logo.locator('option:checked')).toHaveText('Beacon');
     await expect(page.locator('.swatch:visible')).toHaveCount(2);
     // Any other colour is taken from the logo itself.
     await page.getByAltText('Logo Beacon').click({ position: { x: 12, y: 12 } });
@@ -40,7 +41,7 @@ test('a channel is set up from a logo: its colours, a look, and both in the vide
     await page.getByRole('button', { name: 'Upload a colour table' }).click();
     await expect(page.getByRole('alert').filter({ hasText: '4,913' })).toBeVisible();
 
-    await makeBatch(page, '# Lamp\nThe lamp burned all night.', { shorts: 1, name: 'With a logo', at });
+    await makeBatch(page, '# Lamp\nThe lamp burned all night.', { shorts: 1, name: 'With a logo', at: place });
     await page.getByRole('link', { name: 'Lamp', exact: true }).click();
     const link = page.getByRole('link', { name: 'MP4', exact: true });
     const [download] = await Promise.all([page.waitForEvent('download'), link.click()]);
@@ -59,7 +60,7 @@ test('a channel is set up from a logo: its colours, a look, and both in the vide
     expect(Math.max(...plain) - Math.min(...plain)).toBeLessThan(14);
 
     // All of it goes back.
-    await page.goto(`${at}/house`);
+    await page.goto(`${place}/house`);
     for (let i = 0; i < 4; i++) {
         const undo = page.getByRole('button', { name: /^Undo:/ });
         const was = await undo.innerText();

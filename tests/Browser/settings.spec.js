@@ -20,8 +20,8 @@ test('a setting is made for a scene, used for the whole short, and given back to
     await expect(scene.locator('summary')).toHaveText('default');
     await page.getByLabel('Speed of scene 2', { exact: true }).fill('500');
     await page.getByLabel('Speed of scene 2', { exact: true }).press('Tab');
-    const refused = page.getByRole('alert').filter({ hasText: 'The speed of a voice is from 60 to 180 %; “500” is not.' });
-    await expect(refused).toBeVisible();
+    const refused = 'The speed of a voice is from 60 to 180 %; “500” is not.';
+    await expect(page.getByRole('alert').filter({ hasText: refused })).toBeVisible();
     await page.getByLabel('Speed of scene 2', { exact: true }).fill('130');
     await page.getByLabel('Speed of scene 2', { exact: true }).press('Tab');
     await expect(scene.locator('summary')).toHaveText('set here');
@@ -30,7 +30,7 @@ test('a setting is made for a scene, used for the whole short, and given back to
     await expect(scene.locator('summary')).toHaveText('from the short');
     await expect(page.getByLabel('Speed of scene 2', { exact: true })).toHaveValue('130');
 
-    await page.getByText('Settings of this short').click();
+    await page.getByText('Settings of this short', { exact: true }).click();
     const short = scope(page, 'Speed of the short', 'speed');
     await expect(short.locator('summary')).toHaveText('set here');
     await short.locator('summary').click();

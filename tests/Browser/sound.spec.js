@@ -79,7 +79,7 @@ test('a bell is placed by key, the music goes down there, and both are in the fi
         new MutationObserver(() => window.heard.push(document.querySelector('.stage').dataset.heard))
             .observe(document.querySelector('.stage'), { attributes: true, attributeFilter: ['data-heard'] });
     });
-    await page.getByText('Settings of this short').click();
+    await page.getByText('Settings of this short', { exact: true }).click();
     const level = page.getByLabel('Music under the voice of the short', { exact: true });
     await level.fill('8');
     await level.press('Tab');

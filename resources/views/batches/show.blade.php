@@ -84,7 +84,7 @@
                         <h3>{{ $section }}</h3>
                         @foreach ($settings as $one)
                             <button type="button" class="link" data-words="{{ $one->words() }}"
-                                data-chooses="{{ $one->key }}" @click="choose($el)">{{ $one->label }}</button>
+                                data-chooses="{{ $one->key }}" @click="chooseSetting($el)">{{ $one->label }}</button>
                         @endforeach
                     </div>
                 @endforeach</div>

@@ -5,7 +5,7 @@
 @php($urls = ['store' => route('footage.store'), 'uploads' => route('uploads.begin'), 'act' => route('footage.act')])
 <div x-data="library(@js($urls))" @dragover.prevent="over = true" @dragleave.self="over = false"
     @drop.prevent="dropped($event.dataTransfer)">
-    <div class="page-head">
+    <div class="page-head" id="footage-head">
         <div>
             <h1>Footage</h1>
             <p class="lead">{{ $page->lead() }}</p>
@@ -24,21 +24,7 @@
     <form method="get" class="library-filter" @change="$el.submit()">
         <input type="search" name="search" class="form-control form-control-sm" value="{{ $filter->words }}"
             placeholder="Search names and tags" aria-label="Search" data-key="/" data-key-does="Search">
-        @foreach ([
-            ['kind', 'Clips and stills', ['clip' => 'clips', 'still' => 'stills'], $filter->kind],
-            ['shape', 'Any shape', App\Shelves\Library\LibraryFilter::SHAPES, $filter->shape],
-            ['length', 'Any length', App\Shelves\Library\LibraryFilter::LENGTHS, $filter->length],
-            ['collection', 'All collections', array_combine($page->collections, $page->collections),
-                $filter->collection],
-            ['use', 'Used or not', App\Shelves\Library\LibraryFilter::USES, $filter->use],
-        ] as [$name, $all, $options, $value])
-            <select name="{{ $name }}" class="form-select form-select-sm" aria-label="{{ $all }}">
-                <option value="">{{ $all }}</option>
-                @foreach ($options as $id => $label)
-                    <option value="{{ $id }}" @selected($value === (string) $id)>{{ $label }}</option>
-                @endforeach
-            </select>
-        @endforeach
+        <x-library-filters :$filter :collections="$page->collections"/>
         <button class="btn btn-sm btn-outline-dark">Search</button>
         @if (! $filter->isPlain())<a href="{{ route('footage.index') }}">Show all</a>@endif
     </form>
@@ -64,16 +50,17 @@
         <p class="notice notice-problem" role="alert" x-text="problem"></p>
     </template>
     <template x-for="one in near" :key="one"><p class="notice" role="status" x-text="one"></p></template>
-    <p class="notice" role="status" x-show="said" x-text="said" x-cloak></p>
-    <p class="notice" x-show="added.length && (problems.length || near.length)" x-cloak>
-        Added: <span x-text="added.join(', ')"></span>. <a href="">Show them</a>
+    <p class="notice" role="status" x-show="said" x-cloak><span x-text="said"></span>
+        <button type="button" class="link" x-show="undoable" @click="act('undo')">Undo</button></p>
+    <p class="notice" role="status" x-show="added.length" x-cloak>
+        Added: <span x-text="added.join(', ')"></span>.
     </p>
     <div class="library-bar" x-show="chosen.length" x-cloak role="group" aria-label="What is done with the chosen">
         <b><span x-text="chosen.length"></span> chosen</b>
         <input class="form-control form-control-sm" x-model="value" aria-label="Tags or collection"
             placeholder="Tags, or the name of a collection">
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('tag')">Add tags</button>
-        <button type="button" class="btn btn-sm btn-outline-dark" @click="act('untag')">Take tags away</button>
+        <button type="button" class="btn btn-sm btn-outline-dark" @click="act('untag')">Remove tags</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('collect')">Collect</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('delete')">Delete</button>
         <select class="form-select form-select-sm" aria-label="How clips are mended" x-model="mend">
@@ -87,14 +74,22 @@
         <button type="button" class="link" @click="all()">Choose all on this page</button>
         <button type="button" class="link" @click="chosen = []">None</button>
     </div>
-    @if ($page->found->isEmpty())
-        <div class="empty">
-            <p class="empty-title">Nothing found</p>
-            <p>{{ $filter->isPlain() ? 'Add clips or stills to begin.' : 'Nothing in the library is like that.' }}</p>
-        </div>
-    @else
-        <ul class="grid" id="footage-grid" @mouseover="scrubs($event)">@include('footage._grid')</ul>
-        {{ $page->found->links() }}
-    @endif
+    <div id="footage-found">
+        @if ($page->found->isEmpty())
+            <div class="empty">
+                @if ($filter->isPlain())
+                    <p class="empty-title">The library is empty</p>
+                    <p>Add clips or stills to begin, or drop a folder of them on this page. Shorts take their pictures
+                        from here, by the words in their tags; until there are some, they have plain backgrounds.</p>
+                @else
+                    <p class="empty-title">Nothing found</p>
+                    <p>Nothing in the library is like that.</p>
+                @endif
+            </div>
+        @else
+            <ul class="grid" id="footage-grid" @mouseover="scrubs($event)">@include('footage._grid')</ul>
+            {{ $page->found->links() }}
+        @endif
+    </div>
 </div>
 @endsection

@@ -32,7 +32,9 @@
                             aria-label="{{ ucfirst($kind->label()) }} {{
                                 $severity === 'ignored' ? 'is ignored' : $severity
                             }}">
-                            @if ($kind->usual()->value === $severity)<span class="quiet">default</span>@endif</label></td>
+                            @if ($kind->usual()->value === $severity)
+                                    <span class="quiet">default</span>
+                                @endif</label></td>
                     @endforeach
                 </tr>
             @endforeach

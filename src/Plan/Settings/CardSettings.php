@@ -53,7 +53,8 @@ final class CardSettings
                 Section::Cards->rare('background box'),
             ),
             new Setting(
-                'card_motion', 'How cards come in', new ChoiceType('motion', CardMotion::labels()), CardMotion::Rise->value,
+                'card_motion', 'How cards come in', new ChoiceType('motion', CardMotion::labels()),
+                CardMotion::Rise->value,
                 $levels, Stale::Plan,
                 Section::Cards->rare('animation'),
             ),
@@ -66,7 +67,8 @@ final class CardSettings
                 Section::Cards->common('bar'),
             ),
             new Setting(
-                'progress_colour', 'Colour of the progress line', new ColourType('A colour'), 'FFC247', $levels, Stale::Plan,
+                'progress_colour', 'Colour of the progress line', new ColourType('A colour'), 'FFC247', $levels,
+                Stale::Plan,
                 Section::Cards->rare('bar'),
             ),
         ];

@@ -42,8 +42,11 @@ final class FootageController extends Controller
     /** The same search as a fragment, to swap a shot's footage by. */
     public function picker(Request $request): View
     {
+        $channel = Channel::of($this->user($request));
+
         return view('footage._picker', [
-            'footage' => $this->filter($request)->of(Channel::of($this->user($request)))
+            'collections' => FootagePage::collections($channel),
+            'footage' => $this->filter($request)->of($channel)
                 ->where('state', FootageState::Ready)
                 ->orderByDesc('id')
                 ->paginate(FootagePage::EACH)

@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\URL;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Addresses may begin with the channel that they are about, as /c/3/intake: two tabs can be in two channels. Routes know
- * nothing of it; whoever has the request finds its number under CHANNEL.
+ * Addresses may begin with the channel that they are about, as /c/3/intake: two tabs can be in two channels. Routes
+ * know nothing of it; whoever has the request finds its number under CHANNEL.
  */
 final class NamesChannel
 {

@@ -35,7 +35,8 @@ final readonly class MatteFilters
      */
     public function over(Behind $behind, string $shot, ?int $input, string $name, string $dimmed = ''): string
     {
-        [$much, $clean] = self::files($name);
+        // Its tables go by the side that it is on, whatever is done to that afterwards.
+        [$much, $clean] = self::files((string) strtok($name, '-'));
         $parts = [
             "[$shot]scale=".self::FROM_BT709.":flags=bicubic,format=gbrp,split[$name-one][$name-two]",
             "[$name-one]lut3d=file=$much:interp=tetrahedral,extractplanes=g[$name-much]",

@@ -6,6 +6,7 @@ namespace Tests\Core\Base\Colour;
 
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\Colour\ColourMatch;
+use RapidReel\Base\Colour\ColourName;
 use RapidReel\Base\Colour\Lab;
 use RapidReel\Base\Colour\OddOnes;
 use RapidReel\Base\Colour\Palette;
@@ -78,5 +79,17 @@ final class ColourTest extends TestCase
         self::assertLessThan($own->difference($others[0]) / 3, $graded->difference($others[0]));
         self::assertEquals($grade, ColourMatch::fromArray($grade->toArray()));
         self::assertEquals($own, PictureColours::fromArray($own->toArray()));
+    }
+
+    public function test_a_colour_is_called_what_people_call_it(): void
+    {
+        // Common practice, no published source.
+        foreach ([
+            '000000' => 'black', 'FFFFFF' => 'white', 'FEFDFE' => 'white', 'FF0000' => 'red', '0000FF' => 'blue',
+            'FFC247' => 'amber', '10204A' => 'navy', '7F7F7F' => 'grey', '0B7A3B' => 'forest green',
+            'FF8C00' => 'orange',
+        ] as $hex => $name) {
+            self::assertSame($name, ColourName::of((string) $hex), (string) $hex);
+        }
     }
 }

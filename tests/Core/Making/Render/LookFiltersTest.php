@@ -13,6 +13,7 @@ use RapidReel\Captions\Drawing\CaptionScript;
 use RapidReel\Making\Render\Blend;
 use RapidReel\Making\Render\Bridge;
 use RapidReel\Making\Render\Filter\FilterGraph;
+use RapidReel\Making\Render\Filter\MatteFilters;
 use RapidReel\Making\Render\Layer;
 use RapidReel\Making\Render\Look;
 use RapidReel\Making\Render\Quality;
@@ -23,6 +24,10 @@ use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Framing\Backdrop;
 use RapidReel\Pictures\Framing\FramePath;
 use RapidReel\Pictures\Framing\FrameWindow;
+use RapidReel\Pictures\Matte\Behind;
+use RapidReel\Pictures\Matte\BehindKind;
+use RapidReel\Pictures\Matte\Matte;
+use RapidReel\Pictures\Matte\PlainGround;
 
 /** Where in a graph a look stands: what is done once is not done in every frame, and nothing is done twice. */
 final class LookFiltersTest extends TestCase
@@ -101,6 +106,27 @@ final class LookFiltersTest extends TestCase
             foreach (array_count_values($names[1]) as $name => $times) {
                 self::assertSame($name === 'out' ? 1 : 2, $times, "$name in $graph");
             }
+        }
+    }
+
+    /** What a graph reads and nobody lays beside it could not be rendered. */
+    #[DataProvider('looks')]
+    public function test_the_tables_of_a_subject_are_those_that_are_laid_beside_it_whatever_its_look(string $id): void
+    {
+        $ground = new PlainGround([[32, 143, 62]], [[176, 55, 25]], 11);
+        foreach ([BehindKind::Gradient, BehindKind::Blur] as $kind) {
+            $keyed = new Layer(
+                new Source('green', FootageKind::Clip, 1080, 1920), 0, FramePath::centred(1080, 1920, 9 / 16),
+                key: new Matte($ground, 80, new Behind($kind, ['1F3540', '0B1418'])),
+            );
+            $graph = self::graph($keyed, new Look(brightness: 0.1, grade: Looks::of($id)), $keyed);
+            preg_match_all('/file=([a-z-]+\.cube)/', $graph, $read);
+            self::assertEqualsCanonicalizing(
+                [...MatteFilters::files('base'), ...MatteFilters::files('next')],
+                array_values(array_unique(array_filter(
+                    $read[1], static fn (string $file): bool => ! str_contains($file, 'grade'),
+                ))),
+            );
         }
     }
 

@@ -11,6 +11,7 @@ use RapidReel\Plan\Settings\OfferedLooks;
 use RapidReel\Plan\Settings\OfferedSounds;
 use RapidReel\Plan\Settings\OfferedVoices;
 use RapidReel\Plan\Settings\Registry;
+use RapidReel\Plan\Settings\Section;
 use RapidReel\Plan\Settings\Setting;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\NumberType;
@@ -87,10 +88,60 @@ final class RegistryTest extends TestCase
                     $read = $type->read((string) $wrong);
                     self::fail("$key took “{$wrong}” as $read.");
                 } catch (Refusal $problem) {
-                    self::assertStringContainsString(number_format($type->most), $problem->getMessage(), $key);
+                    self::assertStringContainsString($type->says($type->most), $problem->getMessage(), $key);
                 }
             }
         }
+    }
+
+    public function test_times_are_said_in_seconds_and_taken_in_either(): void
+    {
+        $times = array_filter(
+            self::registry()->all(),
+            static fn (Setting $one): bool => $one->type instanceof NumberType && $one->type->isTime(),
+        );
+        self::assertGreaterThan(8, count($times));
+        foreach ($times as $key => $setting) {
+            self::assertInstanceOf(NumberType::class, $setting->type);
+            foreach ([$setting->type->least, $setting->type->most] as $ms) {
+                self::assertSame($ms, $setting->type->read($setting->type->typed($ms)), $key);
+                self::assertSame($ms, $setting->type->read($ms / 1000 .'s'), $key);
+                self::assertSame($ms, $setting->type->read(str_replace('.', ',', (string) ($ms / 1000)).' sec'), $key);
+            }
+        }
+        $pause = self::registry()->get('pause')->type;
+        self::assertSame(['0.4 s', '3 s', '0.02 s'], array_map($pause->says(...), [400, 3_000, 20]));
+        // A bare number is what it always was, in files that were written long ago.
+        self::assertSame(400, $pause->read('400'));
+        $this->expectExceptionMessage('A pause is from 0 to 3 s, or “usual”; “4 s” is not.');
+        $pause->read('4 s');
+    }
+
+    public function test_every_setting_has_a_section_and_is_found_by_the_words_that_people_look_for(): void
+    {
+        $registry = self::registry();
+        $found = static fn (string $words): array => array_keys(array_filter(
+            $registry->all(),
+            static fn (Setting $one): bool => array_filter(
+                explode(' ', $words),
+                static fn (string $word): bool => ! str_contains($one->words(), $word),
+            ) === [],
+        ));
+        foreach ([
+            'green screen' => 'key', 'watermark' => 'logo', 'subtitles' => 'caption_style', 'volume' => 'music_level',
+            'font' => 'card_face', 'lut' => 'look_table', 'zoom' => 'motion', 'aspect' => 'shape',
+            'fade' => 'transition', 'call to action' => 'pointer', 'silence' => 'dead_air', 'faster' => 'speed',
+            'ducking' => 'music_attack',
+        ] as $words => $key) {
+            self::assertContains($key, $found($words), $words);
+        }
+        foreach (Section::cases() as $section) {
+            self::assertNotSame([], $registry->in($section), $section->value);
+        }
+        self::assertNotContains('caption_styles', $registry->in(Section::Captions), 'It has a page of its own.');
+        self::assertFalse($registry->get('motion')->isOf(isClip: true));
+        self::assertTrue($registry->get('motion')->isOf(isClip: false));
+        self::assertFalse($registry->get('clip_fit')->isOf(isClip: false));
     }
 
     public function test_choices_are_taken_by_id_and_by_name_however_they_are_spelled(): void

@@ -44,14 +44,22 @@ final readonly class FootagePage
             $filter,
             $found,
             Footage::at($channel)->count(),
-            Footage::at($channel)->where('collection', '!=', '')->distinct()->orderBy('collection')->pluck('collection')
-                ->all(),
+            self::collections($channel),
             new FootageTies($used, $near),
             $channels,
             [
                 $this->edits->last($channel, EditPart::Library),
                 $this->edits->next($channel, EditPart::Library),
             ],
+        );
+    }
+
+    /** @return list<string> */
+    public static function collections(Channel $channel): array
+    {
+        return array_values(
+            Footage::at($channel)->where('collection', '!=', '')->distinct()->orderBy('collection')
+                ->pluck('collection')->all(),
         );
     }
 }
