@@ -12,6 +12,7 @@ use App\Doors\Http\Controllers\ExportController;
 use App\Doors\Http\Controllers\FootageController;
 use App\Doors\Http\Controllers\FramingController;
 use App\Doors\Http\Controllers\GuestController;
+use App\Doors\Http\Controllers\HelpController;
 use App\Doors\Http\Controllers\HistoryController;
 use App\Doors\Http\Controllers\HouseController;
 use App\Doors\Http\Controllers\IntakeController;
@@ -211,6 +212,10 @@ Route::middleware(['auth', 'auth.session', EntersChannel::class])->group(functio
         ->where('word', '[0-9]{1,6}')->name('framing.state');
     Route::post('/scenes/{scene}/shots/{word}/pins', [FramingController::class, 'pin'])
         ->where('word', '[0-9]{1,6}')->name('framing.pin');
+
+    Route::get('/help', [HelpController::class, 'show'])->name('help');
+    Route::get('/help/{picture}', [HelpController::class, 'picture'])
+        ->where('picture', '[a-z-]{1,40}\.png')->name('help.picture');
 
     Route::get('/sketches', [SketchController::class, 'show'])->name('sketches');
     Route::post('/sketches', [SketchController::class, 'store'])->name('sketches.store');

@@ -20,6 +20,14 @@ document.addEventListener('keydown', (event) => {
     }
 });
 
+// Help is at hand wherever one is, while typing too.
+document.addEventListener('keydown', (event) => {
+    const help = document.querySelector('[data-help]');
+    if (event.key !== 'F1' || !help) return;
+    event.preventDefault();
+    window.open(help.href, 'rapid-reel-help');
+});
+
 document.addEventListener('show.bs.modal', (event) => {
     if (event.target.id !== 'keys') return;
     const list = event.target.querySelector('dl');

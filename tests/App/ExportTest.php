@@ -10,7 +10,9 @@ use App\Doors\Http\Presenters\Rundown\Rundown;
 use App\Doors\Jobs\MakeExport;
 use App\Makers\Videos\FinishedVideos;
 use App\Media\Probing\LoudnessMeter;
+use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
+use App\Shelves\Library\FootageImporter;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\ExportState;
@@ -145,6 +147,27 @@ final class ExportTest extends AppTestCase
         app(MediaStore::class)->discard(app(MediaStore::class)->path('exports'));
         app(FinishedVideos::class)->sweep();
         self::assertSame(0, $kept());
+    }
+
+    public function test_a_still_that_another_program_wrote_is_exported_though_it_is_kept_in_another_form(): void
+    {
+        $this->actingAs($this->user());
+        // Noise is written otherwise by every program; that of the library is written by the one that keeps it.
+        $picture = imagecreatetruecolor(300, 500);
+        mt_srand(3);
+        for ($i = 0; $i < 20_000; $i++) {
+            imagesetpixel($picture, mt_rand(0, 299), mt_rand(0, 499), mt_rand(0, 0xFFFFFF));
+        }
+        $file = TEST_PLACE.'/drawn elsewhere.png';
+        imagepng($picture, $file, 3);
+        $footage = app(FootageImporter::class)->footage($this->channel(), $file, 'kiosk.png', ['kiosk']);
+        self::assertStringNotContainsString($footage->fingerprint, (string) $footage->seal, 'It was written anew.');
+        $export = $this->export($this->made("# Kiosk\nThe kiosk by the sea was never shut.", name: 'Kiosk')->shorts[0]);
+        self::assertSame(ExportState::Done, $export->state, (string) $export->problem);
+        // And a file that is damaged later is told, not shown.
+        $place = app(MediaStore::class)->source($footage->fingerprint);
+        file_put_contents($place, 'x', FILE_APPEND);
+        self::assertFalse(app(KeptFiles::class)->isSource($footage->fingerprint));
     }
 
     public function test_nothing_changed_makes_nothing_new_and_an_edit_only_its_own_scene(): void

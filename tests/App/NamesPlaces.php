@@ -51,6 +51,7 @@ trait NamesPlaces
             'word' => 0,
             'number' => 0,
             'level' => 'short',
+            'picture' => 'unheard-of.png',
             'setting' => 'voice',
             'of' => $short->id,
             'key' => str_repeat('0', 32),

@@ -63,15 +63,15 @@ test('a messy table becomes a rundown: cleaned, shortened, hooks tried, briefs e
     await expect(page.getByText('of 60 s, over')).toBeVisible();
     await page.getByLabel('Batch').fill('Week');
     await page.getByRole('button', { name: 'To the rundown' }).click();
-    await expect(page.getByText('1 over the limit')).toBeVisible();
+    await expect(page.getByText('1 too long')).toBeVisible();
 
     // Shortened by one press, and taken back and done again; by what is spoken, not by what was estimated.
     await expect(page.locator('tr[data-id]').filter({ hasText: '≈' })).toHaveCount(0, { timeout: 120_000 });
     await page.getByRole('button', { name: 'Trim to length' }).click();
     await expect(page.getByText('1 short: trimmed to length.')).toBeVisible();
-    await expect(page.getByText(/^\d+ over the limit/)).toHaveCount(0);
+    await expect(page.getByText(/^\d+ too long/)).toHaveCount(0);
     await page.getByRole('button', { name: /^Undo/ }).click();
-    await expect(page.getByText('1 over the limit')).toBeVisible();
+    await expect(page.getByText('1 too long')).toBeVisible();
     await page.keyboard.press('t');
     await expect(page.getByText('1 short: trimmed to length.')).toBeVisible();
 

@@ -82,8 +82,11 @@ final readonly class Sources
             }
             // On the same disk another name for the same content costs nothing.
             $this->store->share($file, "$folder/source");
-            $this->store->publish("$folder/source", $place);
-            @unlink("$place.seal");
+            // What was written anew as it came in is of another content than what it goes by: its seal tells.
+            $this->kept->put("$folder/source", $place);
+            if (KeptFiles::hashOf(KeptFiles::sealOf($place)) === $key) {
+                @unlink("$place.seal");
+            }
         } finally {
             $this->store->discard($folder);
         }

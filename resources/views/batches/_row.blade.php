@@ -22,9 +22,9 @@
         @if ($short->publish_at)· {{ $short->publish_at->format('j M, H:i') }}@endif
     </span>
     @if ($row->flags !== [])
-        <span class="flag" title="{{ implode("\n", array_map(fn ($flag) => $flag->message, $row->flags)) }}">{{
-            implode(' · ', array_map(fn ($flag) => $flag->code->label(), $row->flags))
-        }}</span>
+        <span class="flag">@foreach ($row->flags as $flag)<a title="{{ $flag->message }}"
+            href="{{ route('help') }}#{{ App\Doors\Http\Presenters\Guide::anchor($flag->code->label()) }}">{{
+                $flag->code->label() }}</a>@if (! $loop->last) · @endif @endforeach</span>
     @endif
     @if ($short->problem)<span class="flag" role="alert" title="{{ $short->problem }}">{{ $short->problem }}</span>
     @endif

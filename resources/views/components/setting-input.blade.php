@@ -58,12 +58,14 @@
         @foreach ($type::names() as $one)<option value="{{ $one }}">@endforeach
     </datalist>
 @elseif ($type instanceof RapidReel\Plan\Settings\Type\ColourType && $type->word !== '' && $type->isTyped)
-    <input class="form-control form-control-sm setting-cadence" maxlength="20" list="words-{{ $setting->key }}"
-        @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
-        value="{{ $type->typed((string) $value) }}" aria-label="{{ $label }}"
-        title="{{ $type->wordSays }}, or such as #FFC247" placeholder="{{ $inherit }}" {{ $attributes }}>
-    <datalist id="words-{{ $setting->key }}"><option value="{{ $type->wordSays }}"></datalist>
-    @if ((string) $value !== $type->word)<x-swatch :colour="(string) $value"/>@endif
+    <span class="split-own">
+        <input class="form-control form-control-sm setting-cadence" maxlength="20" list="words-{{ $setting->key }}"
+            @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif
+            value="{{ $type->typed((string) $value) }}" aria-label="{{ $label }}"
+            title="{{ $type->wordSays }}, or such as #FFC247" placeholder="{{ $inherit }}" {{ $attributes }}>
+        <datalist id="words-{{ $setting->key }}"><option value="{{ $type->wordSays }}"></datalist>
+        <x-swatch :colour="(string) $value"/>
+    </span>
 @elseif ($type instanceof RapidReel\Plan\Settings\Type\ColourType)
     <span class="setting-colour">
         <input type="color" @if ($id) id="{{ $id }}" @endif @if ($name) name="{{ $name }}" @endif

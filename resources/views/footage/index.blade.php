@@ -80,7 +80,7 @@
                 @if ($filter->isPlain())
                     <p class="empty-title">The library is empty</p>
                     <p>Add clips or stills to begin, or drop a folder of them on this page. Shorts take their pictures
-                        from here, by the words in their tags; until there are some, they have plain backgrounds.</p>
+                        from here, by the words in their tags, and are exported once there are some.</p>
                 @else
                     <p class="empty-title">Nothing found</p>
                     <p>Nothing in the library is like that.</p>

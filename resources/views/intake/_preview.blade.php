@@ -28,7 +28,7 @@
             <ul class="findings">@foreach ($card->findings as $finding)<x-finding :$finding/>@endforeach</ul>
             <p class="quiet">{{ $card->facts }}</p>
             @foreach ($card->planned->along->warnings as $warning)<p class="flag">{{ $warning }}</p>@endforeach
-            @foreach ($card->flags() as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
+            @foreach ($card->flags() as $flag)<x-flag :$flag/>@endforeach
             @php($articles = $card->articles())
             @if ($articles !== [])
                 <fieldset class="articles" data-keep="{{ $card->number - 1 }}">

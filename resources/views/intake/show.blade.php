@@ -92,14 +92,23 @@
             <details class="settings intake-more">
                 <summary>More settings for this batch</summary>
                 <p class="quiet">What is left empty is as in the <a href="{{ route('house') }}">house style</a>.</p>
-                <div class="intake-choices">
-                    @foreach ($intake->more as $setting)
-                        <div>
-                            <label for="{{ $setting->key }}">{{ $setting->label }}</label>
-                            <x-setting-input :$setting :id="$setting->key" :name="$setting->key"
-                                :value="old($setting->key, '')"
-                                :inherit="$intake->inherited[$setting->key]"/>
-                        </div>
+                <div data-found-in>
+                    <x-finder/>
+                    <p class="quiet" data-found-nothing hidden>No setting has these words.</p>
+                    @foreach ($intake->more as $section => $settings)
+                        <section data-section aria-label="{{ $section }}">
+                            <h3>{{ $section }}</h3>
+                            <div class="intake-choices">
+                                @foreach ($settings as $setting)
+                                    <div data-words="{{ $setting->words() }}">
+                                        <label for="{{ $setting->key }}">{{ $setting->label }}</label>
+                                        <x-setting-input :$setting :id="$setting->key" :name="$setting->key"
+                                            :value="old($setting->key, '')"
+                                            :inherit="$intake->inherited[$setting->key]"/>
+                                    </div>
+                                @endforeach
+                            </div>
+                        </section>
                     @endforeach
                 </div>
             </details>

@@ -29,7 +29,8 @@
     @foreach ($detail->findings() as $line)
         <li @class(['review-finding', 'is-'.$line->rank()]) data-finding="{{ $line->key() }}">
             <p class="review-kind">
-                <b>{{ $line->label() }}</b>
+                <a class="review-name" title="What it means, and what to do"
+                    href="{{ route('help') }}#{{ $line->anchor() }}">{{ $line->label() }}</a>
                 @if ($line->startMs() === null)<span class="quiet">all of it</span>
                 @else<button type="button" class="link" data-seek="{{ $line->startMs() }}">{{ $line->at() }}</button>
                 @endif

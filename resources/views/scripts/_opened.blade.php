@@ -4,7 +4,7 @@
     <section class="panel-script" aria-label="Script">
         <h3>Script <a href="{{ route('shorts.show', $short) }}">Edit</a> <a
             href="{{ route('briefs.show', $short) }}">Briefs</a></h3>
-        @foreach ($panel->flags as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
+        @foreach ($panel->flags as $flag)<x-flag :$flag/>@endforeach
         <ol class="script">
             @foreach ($panel->manuscript->scenes as $i => $scene)
                 <li class="script-{{ $scene->role->value }}">

@@ -10,7 +10,7 @@
     @endif
     <div class="export-state">@include('shorts._state', ['row' => $row])</div>
     <div class="export-others">@include('shorts._others', ['row' => $row])</div>
-    @foreach ($row->flags as $flag)<p class="flag">{{ $flag->message }}</p>@endforeach
+    @foreach ($row->flags as $flag)<x-flag :$flag/>@endforeach
     @if ($row->short->problem)<p class="flag" role="alert">{{ $row->short->problem }}</p>@endif
     <form method="post" action="{{ route('shorts.export', $row->short) }}" class="export-buttons">
         @csrf

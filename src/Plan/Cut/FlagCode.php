@@ -27,20 +27,20 @@ enum FlagCode: string
     case OtherLanguage = 'other-language';
     case NotAsSet = 'not-as-set';
 
-    /** In a word or two, for a table. */
+    /** In a word or two, for a table; the guide has a heading of the same words. */
     public function label(): string
     {
         return match ($this) {
             self::HookLate => 'late hook',
-            self::TooLong => 'over the limit',
+            self::TooLong => 'too long',
             self::TooShort => 'too short',
-            self::FootageRepeats => 'pictures repeat',
-            self::NoMatch => 'no picture fits',
+            self::FootageRepeats => 'picture repeated',
+            self::NoMatch => 'no picture',
             self::OddLook => 'odd colours',
             self::NoGround => 'no plain background',
-            self::NoFace => 'odd characters',
+            self::NoFace => 'characters no typeface has',
             self::CaptionTight => 'tight captions',
-            self::LowContrast => 'faint captions',
+            self::LowContrast => 'faint caption',
             self::Estimated => 'estimated',
             self::HookFiller => 'greeting first',
             self::HookPronoun => 'pronoun first',

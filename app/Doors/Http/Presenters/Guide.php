@@ -53,7 +53,8 @@ final readonly class Guide
         foreach ((new Query)->where(Query::type(Image::class))->findAll($document) as $image) {
             assert($image instanceof Image);
             $image->setUrl(route('help.picture', basename($image->getUrl())));
-            $image->data->set('attributes/loading', 'lazy');
+            // Their room is kept, so that a place in the text stays where it is as they come.
+            $image->data->set('attributes', ['loading' => 'lazy', 'width' => '1280', 'height' => '800']);
         }
 
         return new self((new HtmlRenderer($environment))->renderDocument($document)->getContent(), $contents);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Intake;
 
 use App\Desks\Editing\PatternDesk;
+use App\Doors\Http\Presenters\Settings\SettingGroup;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Channel;
 use RapidReel\Plan\Settings\Level;
@@ -24,7 +25,7 @@ final readonly class Intake
 
         return new IntakeView(
             array_filter($all, static fn (Setting $setting): bool => $setting->isMain()),
-            array_filter($all, static fn (Setting $setting): bool => ! $setting->isMain()),
+            SettingGroup::bySection(array_filter($all, static fn (Setting $setting): bool => ! $setting->isMain())),
             array_map(
                 static fn (Setting $setting): string => $setting->type->says($settled->value($setting->key)),
                 $all,

@@ -27,7 +27,7 @@ final readonly class IntakeView
 
     /**
      * @param  array<string, Setting>  $main  what is chosen most, by key
-     * @param  array<string, Setting>  $more  by key
+     * @param  array<string, list<Setting>>  $more  by the name of their section
      * @param  array<string, string>  $inherited  what holds where nothing is chosen, in words, by key
      * @param  string  $voice  that of the house style
      * @param  list<Pattern>  $patterns  that can be given to the batch

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\Review;
 
+use App\Doors\Http\Presenters\Guide;
 use App\Makers\Reviewing\JudgedFinding;
 use App\Shelves\Models\Short;
 use RapidReel\Plan\Finding\FindingKind;
@@ -26,6 +27,12 @@ final readonly class FindingLine
     public function label(): string
     {
         return $this->judged->finding->kind->label();
+    }
+
+    /** Of its part of the guide. */
+    public function anchor(): string
+    {
+        return Guide::anchor($this->label());
     }
 
     public function message(): string

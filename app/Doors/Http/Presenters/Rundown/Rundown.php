@@ -9,6 +9,7 @@ use App\Desks\Editing\PatternDesk;
 use App\Doors\Http\Presenters\Axis;
 use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
+use App\Doors\Http\Presenters\Settings\SettingGroup;
 use App\Doors\Http\Presenters\ShortRow;
 use App\Ground\Work\Line;
 use App\Shelves\Levels\Resolver;
@@ -20,8 +21,6 @@ use App\Shelves\Models\Short;
 use Illuminate\Support\Carbon;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\PaceSettings;
-use RapidReel\Plan\Settings\Section;
-use RapidReel\Plan\Settings\Setting;
 use RapidReel\Plan\Settings\SettingsReader;
 
 /** A batch as its page shows it. What a row needs is read; scripts and cuts stay in the database. */
@@ -46,27 +45,12 @@ final readonly class Rundown
 
         return new RundownPage(
             $batch,
-            self::sections($channel->registry->shown(Level::Short)),
+            SettingGroup::bySection($channel->registry->shown(Level::Short)),
             ScopeControl::all(
                 Level::Batch, $here, $channel, $batch->channel_id, $batch->id, 'the batch', PaceSettings::LIMITS,
             ),
             PatternDesk::of($batch->channel),
         );
-    }
-
-    /**
-     * @param  array<string, Setting>  $settings
-     * @return array<string, list<Setting>> by the name of their section
-     */
-    private static function sections(array $settings): array
-    {
-        $sections = [];
-        foreach (Section::cases() as $section) {
-            $own = array_filter($settings, static fn (Setting $one): bool => $one->place->section === $section);
-            $sections[$section->label()] = array_values($own);
-        }
-
-        return array_filter($sections);
     }
 
     /** @param  Carbon|null  $since  with it, only rows that changed since then */

@@ -6,6 +6,7 @@ namespace App\Doors\Http\Presenters\Settings;
 
 use App\Doors\Http\Presenters\ScopeControl;
 use RapidReel\Plan\Settings\Section;
+use RapidReel\Plan\Settings\Setting;
 
 /** The settings of one section at one place: those at hand, and those that few need. */
 final readonly class SettingGroup
@@ -45,6 +46,21 @@ final readonly class SettingGroup
         }
 
         return $groups;
+    }
+
+    /**
+     * @param  array<string, Setting>  $settings
+     * @return array<string, list<Setting>> by the name of their section
+     */
+    public static function bySection(array $settings): array
+    {
+        $sections = [];
+        foreach (Section::cases() as $section) {
+            $own = array_filter($settings, static fn (Setting $one): bool => $one->place->section === $section);
+            $sections[$section->label()] = array_values($own);
+        }
+
+        return array_filter($sections);
     }
 
     /** How many are set at this place. */
