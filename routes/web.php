@@ -228,6 +228,7 @@ Route::middleware(['auth', 'auth.session', EntersChannel::class])->group(functio
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');
     Route::get('/house/file', [HouseController::class, 'pack'])->name('house.pack');
     Route::post('/house/file', [HouseController::class, 'unpack'])->name('house.unpack');
+    Route::post('/house/begin', [HouseController::class, 'begin'])->name('house.begin');
     Route::post('/house/undo', [HouseController::class, 'undo'])->name('house.undo');
     Route::post('/house/redo', [HouseController::class, 'redo'])->name('house.redo');
     Route::put('/settings', [SettingsController::class, 'set'])->name('settings');
@@ -237,6 +238,7 @@ Route::middleware(['auth', 'auth.session', EntersChannel::class])->group(functio
     Route::post('/channels', [ChannelController::class, 'store'])->name('channels.store');
     Route::post('/channels/{channel}/enter', [ChannelController::class, 'enter'])->name('channels.enter');
     Route::get('/sounds', [SoundController::class, 'index'])->name('sounds.index');
+    Route::post('/sounds/starter', [SoundController::class, 'starter'])->name('sounds.starter');
     Route::post('/sounds', [SoundController::class, 'store'])->name('sounds.store');
     Route::put('/music/{music}', [SoundController::class, 'update'])->name('music.update');
     Route::delete('/music/{music}', [SoundController::class, 'destroy'])->name('music.destroy');

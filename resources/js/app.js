@@ -30,6 +30,7 @@ import voicing from './voicing';
 import settingPanel from './setting-panel';
 import './acts';
 import './finder';
+import './keeps-place';
 import './keys';
 
 Alpine.plugin(morph);

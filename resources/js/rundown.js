@@ -17,6 +17,8 @@ export default (urls, now) => ({
     down: false,
     busy: false,
     none: false,
+    // On a phone what changes shorts is folded away.
+    acting: false,
 
     begin() {
         this.$refs.rows.querySelector('tr')?.setAttribute('tabindex', '0');

@@ -8,7 +8,7 @@ const LOGO = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 200 200">'
 test('a channel is set up from a logo: its colours, a look, and both in the videos of a batch', async ({ page }) => {
     await signIn(page);
     const place = await ownChannel(page, 'Beacons');
-    await page.getByRole('link', { name: 'Footage' }).click();
+    await page.getByRole('link', { name: 'Footage', exact: true }).click();
     await page.locator('#upload').setInputFiles('demo/drawn/lighthouse-at-night.png');
     // It is there as it arrives.
     await expect(page.getByAltText(/lighthouse at night/i)).toBeVisible({ timeout: 60_000 });

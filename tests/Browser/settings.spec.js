@@ -106,10 +106,10 @@ test('two tabs are in two channels, each with its own batches and library', asyn
     await first.goto('/');
     await ownChannel(page, 'Second Log');
     await expect(page.getByText('No batch yet')).toBeVisible();
-    await page.getByRole('link', { name: 'Footage' }).click();
+    await page.getByRole('link', { name: 'Footage', exact: true }).click();
     await expect(page.getByText('0 clips and stills')).toBeVisible();
     // The other tab stays where it was, whatever it does.
-    await first.getByRole('link', { name: 'Footage' }).click();
+    await first.getByRole('link', { name: 'Footage', exact: true }).click();
     await expect(first.getByText('0 clips and stills')).toHaveCount(0);
     await expect(first.getByText('Lamplight Log').first()).toBeVisible();
     await page.getByRole('link', { name: 'House style' }).click();

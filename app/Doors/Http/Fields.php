@@ -129,6 +129,7 @@ final class Fields
                 'key' => $word, 'inherit' => Field::flag(),
             ],
             'channels.store' => ['name' => $line],
+            'house.begin' => ['style' => $word],
             'footage.index', 'footage.picker' => [
                 'search' => $line, 'kind' => $word, 'page' => $whole, 'shape' => $word, 'length' => $word,
                 'collection' => $line, 'use' => $word,

@@ -285,7 +285,7 @@ final class ReelServiceProvider extends ServiceProvider
         )));
         View::composer('layouts.app', static function (ViewContract $view): void {
             $user = Auth::user();
-            $view->with('masthead', $user instanceof User ? Masthead::of($user) : null);
+            $view->with('masthead', $user instanceof User ? Masthead::of($user, request()) : null);
         });
     }
 

@@ -37,13 +37,20 @@ final readonly class SoundDesk
     /**
      * @param  string  $name  what the operator calls the file
      * @param  string  $mood  a mood; where it is empty, one is guessed from how it beats
+     * @param  array{duration_ms: int, loudness: float, tempo: float|null, bars: list<int>}|null  $heard  what was found
+     *   in it before; null where nobody has listened yet
      *
      * @throws UnusableMedia
      * @throws Refusal
      * @throws ToolFailed
      */
-    public function music(Channel $channel, string $path, string $name, string $mood = ''): Music
-    {
+    public function music(
+        Channel $channel,
+        string $path,
+        string $name,
+        string $mood = '',
+        ?array $heard = null,
+    ): Music {
         $chosen = $mood === '' ? null : self::mood($mood);
         $fingerprint = (string) hash_file('xxh128', $path);
         $known = Music::at($channel)->withoutGlobalScope(SoftDeletingScope::class)
@@ -57,7 +64,7 @@ final readonly class SoundDesk
         if ($known === null && Music::at($channel)->count() >= self::MOST) {
             throw new Refusal(sprintf('A channel takes at most %d pieces. Take one away first.', self::MOST));
         }
-        $heard = $this->meter->known($path, $name, $fingerprint);
+        $heard ??= $this->meter->known($path, $name, $fingerprint);
         if ($heard['duration_ms'] < self::SHORTEST_MUSIC_MS) {
             throw new Refusal("“{$name}” lasts less than a second. Upload it as an effect.");
         }

@@ -8,9 +8,22 @@
 @if ($batches->isEmpty())
     <div class="empty">
         <p class="empty-title">No batch yet</p>
-        <p>Paste a few scripts, or drop a file of them, and press one button. Each becomes a captioned vertical
-        video.</p>
-        <a class="btn btn-primary" href="{{ route('intake') }}">Add scripts</a>
+        <p>Three steps from here to a pile of finished videos:</p>
+        <ol class="first-steps">
+            <li @class(['is-done' => $first->footage > 0])>
+                <a @class(['btn btn-primary' => $first->footage === 0]) href="{{ route('footage.index') }}"
+                    >Add your footage</a>: a folder of clips and stills.
+                <span class="quiet">{{ $first->footage === 0 ? 'None yet; nothing can be exported without.'
+                    : "$first->footage here." }}</span>
+            </li>
+            <li><a @class(['btn btn-primary' => $first->footage > 0]) href="{{ route('intake') }}">Add scripts</a>
+                and press one button. Each becomes a captioned vertical video.</li>
+            <li>Look them over, and download them in one ZIP.</li>
+        </ol>
+        <p class="quiet">If you like, first: <a href="{{ route('house') }}">a house style</a>{{
+            $first->hasStyle ? ' (begun)' : ', with three to begin from' }};
+            <a href="{{ route('sounds.index') }}">music</a>{{
+            $first->music > 0 ? " ($first->music pieces)" : ', with five pieces that ship' }}.</p>
     </div>
 @else
     <table class="order order-batches">

@@ -59,7 +59,8 @@
             </p>
         </div>
     </div>
-    <div class="acts" role="group" aria-label="Change the chosen shorts, or all">
+    <div class="acts acts-rundown" :class="acting && 'is-open'" role="group"
+        aria-label="Change the chosen shorts, or all">
         <select class="form-select form-select-sm" x-model="show" @change="arrange()" aria-label="Show" data-key="g"
             data-key-does="Which are shown">
             @foreach (['' => 'All shorts', 'flagged' => 'Flagged', 'over' => 'Over the limit', 'late' => 'Late hook',
@@ -70,6 +71,8 @@
         <input type="search" class="form-control form-control-sm" x-model="words" @input="arrange()"
             placeholder="Find"
             aria-label="Find a title" data-key="/" data-key-does="Find a title">
+        <button type="button" class="btn btn-sm btn-outline-dark acts-open" @click="acting = !acting"
+            :aria-expanded="acting">Change…</button>
         <span class="acts-what">Set for <b x-text="chosen.length ? what : 'the batch'">the batch</b></span>
         @php($first = head(head($page->forChosen)))
         <details class="setting-choice" x-ref="choice" data-found-in @click.outside="$el.open = false"

@@ -4,9 +4,9 @@
     @if ($finds)<x-finder/>@endif
     <p class="quiet" data-found-nothing hidden>No setting has these words.</p>
     @foreach ($groups as $key => $group)
-        <section class="setting-group" data-section aria-label="{{ $group->section->label() }}">
+        <div class="setting-group" data-section>
             <h3>{{ $group->section->label() }}</h3>
             <x-setting-list :$group :name="$name.'-'.$key"/>
-        </section>
+        </div>
     @endforeach
 </div>

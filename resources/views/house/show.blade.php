@@ -27,6 +27,19 @@
         <x-told/>
     </div>
     <p class="quiet" data-found-nothing hidden>No setting has these words.</p>
+    @if (array_sum(array_map(fn ($group) => $group->own(), $house->groups)) === 0)
+        <section class="starters" aria-label="Begin from a style">
+            <p><b>Nothing is set yet.</b> Begin from one of these, or set what you like below.</p>
+            @foreach (RapidReel\Plan\Settings\StarterStyle::cases() as $style)
+                <form method="post" action="{{ route('house.begin') }}">
+                    @csrf
+                    <button class="btn btn-sm btn-outline-dark" name="style" value="{{ $style->value }}">{{
+                        $style->label() }}</button>
+                    <span class="quiet">{{ $style->says() }}</span>
+                </form>
+            @endforeach
+        </section>
+    @endif
     <div class="house-cols">
         <div class="house-main" x-ref="settings">@include('house._settings')</div>
         <div class="house-rest">

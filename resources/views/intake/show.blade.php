@@ -96,7 +96,7 @@
                     <x-finder/>
                     <p class="quiet" data-found-nothing hidden>No setting has these words.</p>
                     @foreach ($intake->more as $section => $settings)
-                        <section data-section aria-label="{{ $section }}">
+                        <div data-section>
                             <h3>{{ $section }}</h3>
                             <div class="intake-choices">
                                 @foreach ($settings as $setting)
@@ -108,7 +108,7 @@
                                     </div>
                                 @endforeach
                             </div>
-                        </section>
+                        </div>
                     @endforeach
                 </div>
             </details>

@@ -29,8 +29,7 @@
             @endforeach
         </nav>
         <div class="masthead-end">
-            <a href="{{ route('help') }}#{{ App\Doors\Http\Presenters\Guide::topic((string) request()->route()?->getName())
-                }}" data-help>Help <kbd>F1</kbd></a>
+            <a href="{{ route('help') }}#{{ $masthead->topic }}" data-help>Help <kbd>F1</kbd></a>
             <button type="button" class="link" data-opens="keys">Keys <kbd>?</kbd></button>
             <details class="channels">
                 <summary aria-label="Channel {{ $masthead->channel->name }}: change">{{

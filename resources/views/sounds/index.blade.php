@@ -29,6 +29,14 @@
                 <input type="search" class="form-control form-control-sm" placeholder="Find" aria-label="Find a piece"
                     x-model="words" data-key="/" data-key-does="Find a piece">
             </div>
+            @if ($page->starts)
+                <form method="post" action="{{ route('sounds.starter') }}" class="starters">
+                    @csrf
+                    <p><b>No music of its own yet.</b> Upload some below, or take the five pieces that ship: one for
+                        each mood, free to use in your videos.</p>
+                    <button class="btn btn-sm btn-primary">Add the starter music</button>
+                </form>
+            @endif
             <table class="order">
                 <thead><tr><th>Hear</th><th>Piece</th><th>Mood</th><th class="num">Beats a minute</th>
                     <th class="num">Length</th><th class="num">Loudness</th>

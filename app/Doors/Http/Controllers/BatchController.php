@@ -16,6 +16,7 @@ use App\Desks\Intake\ScriptFiles;
 use App\Desks\PictureOrders\PictureDesk;
 use App\Desks\Review\Mender;
 use App\Doors\Http\Presenters\BatchRow;
+use App\Doors\Http\Presenters\FirstSteps;
 use App\Doors\Http\Presenters\Rundown\LengthRow;
 use App\Doors\Http\Presenters\Rundown\Rundown;
 use App\Doors\Http\Presenters\ShortRow;
@@ -43,14 +44,19 @@ final class BatchController extends Controller
 
     public function index(Request $request): View
     {
-        $batches = Channel::of($this->user($request))->batches()->with([
+        $channel = Channel::of($this->user($request));
+        $batches = $channel->batches()->with([
             // Not their cuts, which are large and not shown here.
             'shorts:id,batch_id,number,title',
             'shorts.latestExport',
             'shorts.latestDone',
         ])->latest()->latest('id')->paginate(30);
 
-        return view('batches.index', ['batches' => $batches, 'rows' => BatchRow::all($batches->items())]);
+        return view('batches.index', [
+            'batches' => $batches,
+            'rows' => BatchRow::all($batches->items()),
+            'first' => $batches->isEmpty() ? FirstSteps::of($channel) : null,
+        ]);
     }
 
     /** The field in which a setting of its shorts is typed or chosen. */

@@ -9,6 +9,7 @@ use App\Desks\Editing\House\HouseApplier;
 use App\Desks\Editing\House\HouseDesk;
 use App\Desks\Editing\House\HouseImportDesk;
 use App\Desks\Editing\House\HousePacker;
+use App\Desks\Library\StarterDesk;
 use App\Doors\Http\Presenters\House\House;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
@@ -18,6 +19,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use RapidReel\Base\Refusal;
+use RapidReel\Plan\Settings\StarterStyle;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The house style of the channel. */
@@ -82,6 +84,18 @@ final class HouseController extends Controller
         ]);
 
         return back()->with('saved', true);
+    }
+
+    /** Begins from one of the styles that ship. */
+    public function begin(Request $request, StarterDesk $desk): RedirectResponse
+    {
+        $style = StarterStyle::tryFrom($this->text($request, 'style'))
+            ?? throw new Refusal('Choose one of the styles.');
+        $desk->style(Channel::of($this->user($request)), $style);
+
+        return redirect()->route('house')->with(
+            'saved', "The house style is “{$style->label()}” now. All of it can be changed, and taken back at once.",
+        );
     }
 
     /** The house style as one file. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
+use App\Desks\Library\StarterDesk;
 use App\Doors\Http\Presenters\Sounds\SoundsPage;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Store\DamagedPart;
@@ -69,6 +70,16 @@ final class SoundController extends Controller
                 default => implode(', ', $brought).' are here.',
             })
             ->with('refused', $problems);
+    }
+
+    /** The music that ships, for a channel that has none. */
+    public function starter(Request $request, StarterDesk $desk): RedirectResponse
+    {
+        $count = $desk->music(Channel::of($this->user($request)));
+
+        return redirect()->route('sounds.index')->with(
+            'saved', "$count pieces are here. Shorts get music by their mood now.",
+        );
     }
 
     public function update(Request $request, Music $music, SoundDesk $desk): JsonResponse

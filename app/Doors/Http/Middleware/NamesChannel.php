@@ -20,9 +20,18 @@ final class NamesChannel
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        URL::formatPathUsing(static fn (string $path): string => $path);
+        try {
+            return $next($this->bare($request));
+        } finally {
+            // Whatever else this process does has addresses of its own.
+            URL::formatPathUsing(static fn (string $path): string => $path);
+        }
+    }
+
+    private function bare(Request $request): Request
+    {
         if (preg_match('#^/c/([0-9]{1,18})(/.*)?$#', $request->getPathInfo(), $found) !== 1) {
-            return $next($request);
+            return $request;
         }
         $query = (string) $request->server->get('QUERY_STRING');
         $bare = $request->duplicate(server: [
@@ -31,6 +40,6 @@ final class NamesChannel
         ]);
         $bare->attributes->set(self::CHANNEL, (int) $found[1]);
 
-        return $next($bare);
+        return $bare;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters\Sounds;
 
+use App\Desks\Library\StarterDesk;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Shelves\Levels\EffectNames;
 use App\Shelves\Levels\Resolver;
@@ -17,8 +18,10 @@ use RapidReel\Plan\Settings\Section;
 /** The music and the effects at a channel's hand, and how they lie under its voices. */
 final readonly class SoundsPage
 {
-    public function __construct(private Resolver $resolver)
-    {
+    public function __construct(
+        private Resolver $resolver,
+        private StarterDesk $starter,
+    ) {
     }
 
     public function of(Channel $channel): SoundsView
@@ -41,6 +44,7 @@ final readonly class SoundsPage
                 $here->registry->in(Section::Sound),
             ),
             $channel->user->channels->count() > 1,
+            $this->starter->lacksMusic($channel),
         );
     }
 }

@@ -17,6 +17,7 @@ final readonly class SoundsView
      * @param  non-empty-array<string, string>  $moods  labels by value
      * @param  array<string, ScopeControl>  $controls  of the channel
      * @param  bool  $hasOthers  whether the account has other channels
+     * @param  bool  $starts  whether it has no music of its own yet
      */
     public function __construct(
         public Channel $channel,
@@ -25,6 +26,7 @@ final readonly class SoundsView
         public array $moods,
         public array $controls,
         public bool $hasOthers,
+        public bool $starts,
     ) {
     }
 }
