@@ -17,6 +17,7 @@ use App\Doors\Http\Controllers\HistoryController;
 use App\Doors\Http\Controllers\HouseController;
 use App\Doors\Http\Controllers\IntakeController;
 use App\Doors\Http\Controllers\LogoController;
+use App\Doors\Http\Controllers\MachineController;
 use App\Doors\Http\Controllers\OutboxController;
 use App\Doors\Http\Controllers\OutletController;
 use App\Doors\Http\Controllers\PaceController;
@@ -213,6 +214,7 @@ Route::middleware(['auth', 'auth.session', EntersChannel::class])->group(functio
     Route::post('/scenes/{scene}/shots/{word}/pins', [FramingController::class, 'pin'])
         ->where('word', '[0-9]{1,6}')->name('framing.pin');
 
+    Route::get('/machine', [MachineController::class, 'show'])->name('machine');
     Route::get('/help', [HelpController::class, 'show'])->name('help');
     Route::get('/help/{picture}', [HelpController::class, 'picture'])
         ->where('picture', '[a-z-]{1,40}\.png')->name('help.picture');

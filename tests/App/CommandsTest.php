@@ -97,7 +97,7 @@ final class CommandsTest extends AppTestCase
                 ['speed=500', '/60 to 180/'],
                 ['colour=red', '/colour/'],
                 ['speed', '/--set key=value/'],
-                ['longest_shot=0', '/longest time of a shot is from 1,000 to 20,000/'],
+                ['longest_shot=0', '/longest time of a shot is from 1 to 20 s/'],
             ] as [$given, $why]
         ) {
             $process = $plan('--set', $given);

@@ -76,7 +76,7 @@ final class IntakeTest extends AppTestCase
         self::assertSame([
             [], [], ['Aldous reads English, and this is German: choose a voice that reads it.'],
             ['This is Japanese, and no voice here reads it; Aldous would read it as English. Record it yourself, or '
-                .'bring a voice that does.'],
+                .'have a voice service read it (docs/voices.md).'],
         ], $batch->shorts->map($told)->all());
 
         $arabic = $batch->shorts[1];

@@ -290,11 +290,11 @@ final class ScriptSideTest extends AppTestCase
         [$one, $two, $three] = $batch->shorts->all();
 
         self::assertSame(
-            '2 shorts: voice Brenna.',
+            '2 shorts: voice set to “Brenna”.',
             $this->setting('short', [$one->id, $three->id], 'voice', 'brenna')['said'],
         );
         self::assertSame(
-            '3 shorts: target Up to 90 s.',
+            '3 shorts: target set to “Up to 90 s”.',
             $this->setting('short', [$one->id, $two->id, $three->id], 'profile', 'upto-90')['said'],
         );
         $this->setting('short', $two->id, 'split', 'words:5-15')->assertOk();
@@ -306,7 +306,7 @@ final class ScriptSideTest extends AppTestCase
             self::assertLessThanOrEqual(15, count(explode(' ', $text)));
         }
         self::assertSame(
-            'Nothing to change: voice Brenna.',
+            'Nothing to change: voice set to “Brenna”.',
             $this->setting('short', $one->id, 'voice', 'brenna')['said'],
         );
         $this->act($batch, 'copy', '', [$one])->assertOk();
@@ -323,9 +323,9 @@ final class ScriptSideTest extends AppTestCase
             [
                 'Undone: deleted.',
                 'Undone: copied.',
-                'Undone: scenes 5 to 15 words each.',
-                'Undone: target Up to 90 s.',
-                'Undone: voice Brenna.',
+                'Undone: scenes set to “5 to 15 words each”.',
+                'Undone: target set to “Up to 90 s”.',
+                'Undone: voice set to “Brenna”.',
             ],
             $undone,
         );

@@ -121,7 +121,7 @@ final class UndoTest extends AppTestCase
         $this->putJson("/scenes/{$this->short->scenes[0]->id}", ['text' => 'Two lamps burned.'])->assertOk();
 
         $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: reworded scene.');
-        $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: voice Brenna.');
+        $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: voice set to “Brenna”.');
         self::assertSame(
             [[], []],
             Short::query()->orderBy('id')->get()->map(static fn (Short $short): array => $short->settings->own)->all(),
@@ -160,7 +160,7 @@ final class UndoTest extends AppTestCase
         $this->postJson('/house/undo')
             ->assertJsonPath('said', 'Undone: changed what it never says, how words are said.');
         self::assertSame(['lamp = lump', ''], [$channel->refresh()->pronunciations, $channel->forbidden]);
-        $this->postJson('/house/undo')->assertJsonPath('said', 'Undone: voice Brenna for the channel.');
+        $this->postJson('/house/undo')->assertJsonPath('said', 'Undone: voice set to “Brenna” for the channel.');
         $this->postJson('/house/undo')->assertJsonPath('said', 'Undone: changed how words are said.');
         self::assertSame('', $channel->refresh()->pronunciations);
         $this->get('/house')->assertSee('changed how words are said');

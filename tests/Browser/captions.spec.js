@@ -64,7 +64,7 @@ test('captions are edited by mouse and by key, and the downloaded file says so',
     writeFileSync(join(folder, 'back.srt'), srt.replace('wrote', 'sent'));
     await page.locator('#bring').setInputFiles(join(folder, 'back.srt'));
     await page.getByRole('button', { name: 'In step with the voice' }).click();
-    await expect(page.getByRole('status').first()).toContainText('captions brought');
+    await expect(page.getByRole('status').first()).toContainText('captions taken over');
     await expect(page.locator('.cues')).toContainText('sent');
     writeFileSync(join(folder, 'bad.srt'), '1\n00:00:05,000 --> 00:00:02,000\nback');
     await page.locator('#bring').setInputFiles(join(folder, 'bad.srt'));

@@ -86,6 +86,8 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
         '/sketches',
         '/voices',
         '/house',
+        '/channels',
+        '/help',
         '/sounds',
         '/house/review',
         `${batch}/pace`,
@@ -111,12 +113,17 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
             .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
             .analyze();
         expect(violations.map(rule => `${address} ${rule.id}: ${rule.nodes[0].html}`)).toEqual([]);
-        for (const width of [1280, 1440, 1920]) {
-            await page.setViewportSize({ width, height: 800 });
+        for (const width of [390, 820, 1440, 1920, 1280]) {
+            await page.setViewportSize({ width, height: width < 1000 ? Math.round(1.44 * width) : 800 });
             expect(
                 await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
                 `${address} at ${width}`,
             ).toBeLessThanOrEqual(0);
+            if (width > 900) continue;
+            // In the hand its targets are as large as they are on a desk.
+            const { violations: small } = await new AxeBuilder({ page }).withRules(['target-size', 'color-contrast'])
+                .analyze();
+            expect(small.map(rule => `${address} at ${width} ${rule.id}: ${rule.nodes[0].html}`)).toEqual([]);
         }
     }
 });

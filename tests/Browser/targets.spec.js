@@ -43,7 +43,7 @@ test('a target is copied, its safe area dragged and walked, and a short is made 
     const also = page.getByLabel('Also made for of the short', { exact: true });
     await also.click();
     await page.getByRole('checkbox', { name: 'Quay wall' }).check();
-    await expect(page.getByRole('button', { name: /^Undo: also made for Quay wall/i })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Undo: also made for set to “Quay wall/i })).toBeVisible();
     await expect(page.locator('.other-target')).toContainText('Quay wall: not exported');
     await page.getByRole('button', { name: 'Draft', exact: true }).click();
     await expect(page.locator('.other-target')).toContainText('Quay wall: draft ready', { timeout: 120_000 });

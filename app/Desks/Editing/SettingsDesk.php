@@ -63,7 +63,8 @@ final readonly class SettingsDesk
             throw new Refusal(sprintf('“%s” cannot be set for a %s.', $setting->label, $at->value));
         }
         $value = $written === null ? null : $setting->type->read($written);
-        $what = lcfirst($setting->label).' '.($value === null ? 'as inherited' : $setting->type->says($value));
+        $what = lcfirst($setting->label)
+            .($value === null ? ' as inherited' : ' set to '.self::quoted($setting->type->says($value)));
 
         if ($at === Level::Channel) {
             $this->reach->ask($channel, $level, $ids);
@@ -121,6 +122,11 @@ final readonly class SettingsDesk
                 $this->resplit($short, $before, $registry->get($key));
             }
         }));
+    }
+
+    private static function quoted(string $says): string
+    {
+        return $says === '' ? 'nothing' : "“{$says}”";
     }
 
     private function channel(

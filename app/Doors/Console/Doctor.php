@@ -36,8 +36,17 @@ final readonly class Doctor
     ) {
     }
 
+    /**
+     * @param  bool  $isThorough  whether what takes a while is tried too: every voice, every typeface, every filter
+     * @return list<array{check: string, ok: bool, found: string}>
+     */
+    public function examine(bool $isThorough = true): array
+    {
+        return [...$isThorough ? $this->tried() : [], ...$this->seen()];
+    }
+
     /** @return list<array{check: string, ok: bool, found: string}> */
-    public function examine(): array
+    private function tried(): array
     {
         return [
             $this->check(
@@ -61,11 +70,6 @@ final readonly class Doctor
                 fn (string $id): string => $this->faces->face($id)->family(),
                 array_keys(TypefaceBook::shipped()),
             ))),
-            $this->check('faces in pictures', static fn (): string => is_file((string) config('reel.faces'))
-                ? 'found by '.basename((string) config('reel.faces'))
-                : throw new Refusal(
-                    'The cascade that finds them is not there: install opencv-data. Windows follow without it.',
-                )),
             $this->check('voices', function (): string {
                 foreach ($this->book->all() as $voice) {
                     $this->voices->speak('one', $voice);
@@ -73,6 +77,18 @@ final readonly class Doctor
 
                 return count($this->book->all()).' voices speak';
             }),
+        ];
+    }
+
+    /** @return list<array{check: string, ok: bool, found: string}> */
+    private function seen(): array
+    {
+        return [
+            $this->check('faces in pictures', static fn (): string => is_file((string) config('reel.faces'))
+                ? 'found by '.basename((string) config('reel.faces'))
+                : throw new Refusal(
+                    'The cascade that finds them is not there: install opencv-data. Windows follow without it.',
+                )),
             $this->check('disk', function (): string {
                 Folder::make($this->store->path('work'));
                 $this->store->discard($this->store->workFolder());

@@ -130,6 +130,7 @@ final class Fields
             ],
             'channels.store' => ['name' => $line],
             'house.begin' => ['style' => $word],
+            'machine' => ['thorough' => Field::flag()],
             'footage.index', 'footage.picker' => [
                 'search' => $line, 'kind' => $word, 'page' => $whole, 'shape' => $word, 'length' => $word,
                 'collection' => $line, 'use' => $word,

@@ -46,6 +46,17 @@ final class WorkerMark
         return is_file($this->path($name)) && ($name === $this->name || LockFile::isHeldByRunning($this->path($name)));
     }
 
+    /** @return list<string> names of all that are at work */
+    public function running(): array
+    {
+        $names = array_map(
+            static fn (string $file): string => substr(basename($file), strlen('worker-')),
+            glob("{$this->folder}/worker-*") ?: [],
+        );
+
+        return array_values(array_filter($names, $this->isRunning(...)));
+    }
+
     /** Takes away what dead workers left. */
     public function sweep(): void
     {

@@ -244,7 +244,12 @@ final class ReelServiceProvider extends ServiceProvider
                 : null,
         ]);
         Event::listen(MigrationsStarted::class, UpgradeCopy::class);
-        Event::listen(Looping::class, fn (): ?bool => $this->app->make(Housekeeping::class)->look());
+        Event::listen(Looping::class, function (): ?bool {
+            // One that waits for work is seen to be there, too.
+            $this->app->make(WorkerMark::class)->name();
+
+            return $this->app->make(Housekeeping::class)->look();
+        });
         // Nobody reaches what is another's, whatever number is in the address.
         foreach ([
             'channel' => [Channel::class, ''],

@@ -37,6 +37,8 @@ final class BuiltInNarrator implements Voices
 
     private const RATE = 1;
 
+    private const PLAIN = 'Plain';
+
     private const PITCH = 3;
 
     private const WORD = 1;
@@ -83,6 +85,16 @@ final class BuiltInNarrator implements Voices
             new Voice('yrsa', 'Yrsa', 'sv', 'Standard', 'high', new Speaker('sv+f2', 50, 170)),
             new Voice('zenobia', 'Zenobia', 'el', 'Standard', 'high', new Speaker('el+f2', 50, 170)),
             new Voice('yefim', 'Yefim', 'ru', 'Standard', 'low', new Speaker('ru', 42, 168)),
+            // Understood, and plain: whoever publishes in these has somebody listen first.
+            new Voice('kiran', 'Kiran', 'hi', self::PLAIN, 'low', new Speaker('hi', 42, 165)),
+            new Voice('defne', 'Defne', 'tr', self::PLAIN, 'high', new Speaker('tr+f2', 50, 165)),
+            new Voice('bohumil', 'Bohumil', 'cs', self::PLAIN, 'low', new Speaker('cs', 42, 168)),
+            new Voice('dagmar', 'Dagmar', 'da', self::PLAIN, 'high', new Speaker('da+f3', 50, 170)),
+            new Voice('aino', 'Aino', 'fi', self::PLAIN, 'high', new Speaker('fi+f3', 50, 165)),
+            new Voice('csaba', 'Csaba', 'hu', self::PLAIN, 'low', new Speaker('hu', 42, 168)),
+            new Voice('ionela', 'Ionela', 'ro', self::PLAIN, 'high', new Speaker('ro+f2', 50, 170)),
+            new Voice('oksana', 'Oksana', 'uk', self::PLAIN, 'high', new Speaker('uk+f2', 50, 168)),
+            new Voice('wayan', 'Wayan', 'id', self::PLAIN, 'low', new Speaker('id', 42, 165)),
         ];
     }
 

@@ -35,6 +35,12 @@ final class User extends Authenticatable
         });
     }
 
+    /** Whether it is the account that was made first here: whoever keeps the machine. */
+    public function isKeeper(): bool
+    {
+        return self::query()->min('id') === $this->id;
+    }
+
     /** Works in it from now on. */
     public function enter(Channel $channel): void
     {

@@ -42,6 +42,7 @@
                         </form>
                     @endforeach
                     <a href="{{ route('channels.index') }}">Channels and files</a>
+                    @if (auth()->user()->isKeeper())<a href="{{ route('machine') }}">Machine</a>@endif
                     <a href="{{ route('password') }}">Password</a>
                     <form method="post" action="{{ route('sign-out') }}">
                         @csrf<button class="link">Sign out {{ auth()->user()->name }}</button>

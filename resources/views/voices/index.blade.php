@@ -5,7 +5,9 @@
     <div class="page-head">
         <div>
             <h1>Voices</h1>
-            <p class="lead">{{ count($voices) }} voices. Type a sentence and hear it by any of them.</p>
+            <p class="lead">{{ count($voices) }} voices. Type a sentence and hear it by any of them. “Plain” ones are
+                understood, and have somebody who speaks the language listen first. Others, such as Japanese, Korean,
+                Chinese, Thai and Hebrew, need a voice service.</p>
         </div>
     </div>
     @if ($outside !== null)<p class="notice notice-problem" role="alert">{{ $outside }}</p>@endif

@@ -20,10 +20,10 @@ enum ClipFit: string
     public function label(): string
     {
         return match ($this) {
-            self::Hold => 'its last picture stays',
-            self::Slow => 'it is slowed until it lasts',
-            self::Loop => 'it plays round',
-            self::Whole => 'all of it, as slow or fast as that takes',
+            self::Hold => 'hold the last picture',
+            self::Slow => 'slow down until they last',
+            self::Loop => 'play again from the start',
+            self::Whole => 'show all of it, as slow or fast as that takes',
         };
     }
 

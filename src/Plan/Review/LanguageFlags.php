@@ -34,7 +34,7 @@ final class LanguageFlags
             $flags[] = new Flag(FlagCode::OtherLanguage, in_array($is, $spoken, true)
                 ? "$name reads $reads, and this is $is_: choose a voice that reads it."
                 : "This is $is_, and no voice here reads it; $name would read it as $reads. Record it yourself, or "
-                    .'bring a voice that does.');
+                    .'have a voice service read it (docs/voices.md).');
         }
 
         return $flags;

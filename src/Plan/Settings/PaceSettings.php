@@ -102,7 +102,7 @@ final class PaceSettings
             ),
             new Setting(
                 'clip_fit',
-                'A clip that is too short',
+                'Clips that are too short',
                 new ChoiceType('way', $fits),
                 ClipFit::Hold->value,
                 [...$toScene, Level::Shot],

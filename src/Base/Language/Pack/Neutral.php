@@ -153,12 +153,12 @@ final class Neutral
     /** @return list<string> */
     public static function codes(): array
     {
-        return array_keys(self::KNOWN);
+        return array_keys(self::KNOWN + FurtherLanguages::KNOWN);
     }
 
     public static function pack(string $code): LanguagePack
     {
-        [$sample, $vowels, $examples] = self::KNOWN[$code] ?? ['', self::VOWELS, []];
+        [$sample, $vowels, $examples] = (self::KNOWN + FurtherLanguages::KNOWN)[$code] ?? ['', self::VOWELS, []];
 
         $syllables = new SyllableRule($vowels);
 
