@@ -14,6 +14,8 @@ return [
     'hosts' => env('REEL_HOSTS', ''),
     // Addresses of servers that stand before this one, with commas between: they are believed for whom they ask.
     'proxies' => env('REEL_PROXIES', ''),
+    // Whether the web server sends files once the application has said yes; see docs/deploy.
+    'accel' => (bool) env('REEL_ACCEL', false),
 
     'fonts' => resource_path('fonts'),
     'emoji' => resource_path('data/emoji'),
@@ -44,7 +46,7 @@ return [
     'least_free_bytes' => (int) env('REEL_LEAST_FREE', 256 * 1024 * 1024),
 
     'upload' => [
-        'clip_bytes' => 800 * 1024 * 1024,
+        'clip_bytes' => 1024 * 1024 * 1024,
         'still_bytes' => 60 * 1024 * 1024,
         'script_bytes' => 2 * 1024 * 1024,
         'clip_seconds' => 600,

@@ -233,7 +233,7 @@ final class CaptionsTest extends AppTestCase
         self::assertSame($before, $short->refresh()->revision);
         file_put_contents($file, $many);
         self::assertStringContainsString(
-            'brought', app(CaptionImport::class)->bring($short->refresh()->unsetRelations(), $file, false, true),
+            'taken over', app(CaptionImport::class)->bring($short->refresh()->unsetRelations(), $file, false, true),
         );
         self::assertSame($before + 1, $short->refresh()->revision);
     }

@@ -121,7 +121,8 @@ final class UndoTest extends AppTestCase
         $this->putJson("/scenes/{$this->short->scenes[0]->id}", ['text' => 'Two lamps burned.'])->assertOk();
 
         $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: reworded scene.');
-        $this->postJson("/batches/{$this->short->batch_id}/undo")->assertJsonPath('said', 'Undone: voice set to “Brenna”.');
+        $this->postJson("/batches/{$this->short->batch_id}/undo")
+            ->assertJsonPath('said', 'Undone: voice set to “Brenna”.');
         self::assertSame(
             [[], []],
             Short::query()->orderBy('id')->get()->map(static fn (Short $short): array => $short->settings->own)->all(),

@@ -14,6 +14,9 @@ export async function signIn(page) {
     await page.getByLabel('Password').fill('lamplight');
     await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
+    // It leads to where somebody was last; each journey begins in the first channel.
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'Batches' })).toBeVisible();
     await page.waitForLoadState();
 }
 

@@ -94,6 +94,7 @@ use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class ReelServiceProvider extends ServiceProvider
 {
@@ -236,6 +237,9 @@ final class ReelServiceProvider extends ServiceProvider
         // A value that a model does not take is a fault of ours, and no detail.
         Model::preventSilentlyDiscardingAttributes();
         Paginator::useBootstrapFive();
+        if (config('reel.accel') === true) {
+            BinaryFileResponse::trustXSendfileTypeHeader();
+        }
         Queue::addConnector('database', fn () => $this->app->make(FencedConnector::class));
         PayloadQueue::createPayloadUsing(null);
         PayloadQueue::createPayloadUsing(static fn (string $connection, ?string $queue, array $payload): array => [

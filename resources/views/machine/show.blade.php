@@ -4,7 +4,8 @@
 <div class="page-head">
     <div>
         <h1>Machine</h1>
-        <p class="lead">{{ $page->isAlive() ? 'Workers are there.' : 'No worker is there: nothing is made while none runs.' }}
+        <p class="lead">{{ $page->isAlive() ? 'Workers are there.'
+            : 'No worker is there: nothing is made while none runs.' }}
             {{ $page->missing() === [] ? 'Nothing is missing.' : count($page->missing()).' things are missing.' }}</p>
     </div>
     <div class="actions">
@@ -22,7 +23,8 @@
         <h2>Workers</h2>
         <ul class="plain-list">
             @foreach ($page->workers as $worker)
-                <li><b>{{ $worker['name'] }}</b> {{ $worker['at'] }} <span class="quiet">{{ $worker['since'] }}</span></li>
+                <li><b>{{ $worker['name'] }}</b> {{ $worker['at'] }}
+                    <span class="quiet">{{ $worker['since'] }}</span></li>
             @endforeach
             <li>{{ $page->idle }} more {{ $page->idle === 1 ? 'is' : 'are' }} alive and at nothing</li>
         </ul>
@@ -62,8 +64,9 @@
         <h2>What went wrong lately</h2>
         <ul class="plain-list">
             @forelse ($page->errors as $error)
-                <li>{{ $error['message'] }} <span class="quiet">{{ $error['count'] === 1 ? 'once' : "$error[count] times"
-                    }}, last {{ $error['last'] }}</span></li>
+                <li>{{ $error['message'] }}
+                    <span class="quiet">{{ $error['count'] === 1 ? 'once' : "$error[count] times"
+                        }}, last {{ $error['last'] }}</span></li>
             @empty
                 <li class="quiet">Nothing that is in the log.</li>
             @endforelse

@@ -21,7 +21,9 @@ final readonly class ErrorLog
         $kinds = [];
         foreach ($files as $file) {
             foreach (self::lines($file) as [$at, $message]) {
-                $kind = (string) preg_replace(['/[0-9a-f]{8,}/i', '/\d+/', '#(/[\w.-]+){2,}#'], ['#', '#', '…'], $message);
+                $kind = (string) preg_replace(
+                    ['/[0-9a-f]{8,}/i', '/\d+/', '#(/[\w.-]+){2,}#'], ['#', '#', '…'], $message,
+                );
                 $kinds[$kind] = [
                     'message' => $message, 'count' => ($kinds[$kind]['count'] ?? 0) + 1, 'last' => $at,
                 ];
@@ -45,12 +47,13 @@ final readonly class ErrorLog
         } finally {
             fclose($log);
         }
-        preg_match_all('/^\[(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d)\] \w+\.(?:ERROR|CRITICAL|ALERT|EMERGENCY): (.+)$/m', $text, $found);
+        $line = '/^\[(\d{4}-\d\d-\d\d \d\d:\d\d:\d\d)\] \w+\.(?:ERROR|CRITICAL|ALERT|EMERGENCY): (.+)$/m';
+        preg_match_all($line, $text, $found);
 
         return array_map(
-            static fn (string $at, string $message): array => [
-                $at, mb_strimwidth(mb_scrub((string) preg_replace('/ \{"(exception|said)":.*$/', '', $message)), 0, 300, '…'),
-            ],
+            static fn (string $at, string $message): array => [$at, mb_strimwidth(
+                mb_scrub((string) preg_replace('/ \{"(exception|said)":.*$/', '', $message)), 0, 300, '…',
+            )],
             $found[1],
             $found[2],
         );
