@@ -230,6 +230,8 @@ Route::middleware(['auth', 'auth.session', EntersChannel::class])->group(functio
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');
     Route::get('/house/file', [HouseController::class, 'pack'])->name('house.pack');
     Route::post('/house/file', [HouseController::class, 'unpack'])->name('house.unpack');
+    Route::get('/house/looks/{footage}/{look}.jpg', [HouseController::class, 'look'])
+        ->where('look', '[a-z-]{1,20}')->name('looks.picture');
     Route::post('/house/begin', [HouseController::class, 'begin'])->name('house.begin');
     Route::post('/house/undo', [HouseController::class, 'undo'])->name('house.undo');
     Route::post('/house/redo', [HouseController::class, 'redo'])->name('house.redo');

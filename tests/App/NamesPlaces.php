@@ -51,6 +51,7 @@ trait NamesPlaces
             'word' => 0,
             'number' => 0,
             'level' => 'short',
+            'look' => 'ink',
             'picture' => 'unheard-of.png',
             'setting' => 'voice',
             'of' => $short->id,

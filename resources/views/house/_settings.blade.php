@@ -49,6 +49,7 @@
                 </p>
             </div>
             @if ($key === 'logo')@include('house._logos')@endif
+            @if ($key === 'look' && $house->shown !== null)@include('house._looks')@endif
             <x-setting-list :$group :name="'house-'.$key"/>
         </section>
     @endforeach

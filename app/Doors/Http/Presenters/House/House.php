@@ -13,6 +13,8 @@ use App\Doors\Http\Presenters\Settings\SettingGroup;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Channel;
+use App\Shelves\Models\Footage;
+use App\Shelves\Models\FootageState;
 use App\Shelves\Models\HouseImportState;
 use App\Shelves\Models\Logo;
 use App\Shelves\Models\Short;
@@ -74,7 +76,18 @@ final readonly class House
             array_map(LogoCard::of(...), array_values(Logo::at($channel)->get()->sortBy('name')->all())),
             $this->applier->reach($channel),
             Short::query()->whereRelation('batch', 'channel_id', $channel->id)->count(),
+            $this->shown($channel),
         );
+    }
+
+    /** What the first short of the channel begins with, else the footage that came last. */
+    private function shown(Channel $channel): ?Footage
+    {
+        $first = Short::query()->whereRelation('batch', 'channel_id', $channel->id)->oldest('id')->first();
+        $own = $first === null ? null : $first->scenes()->orderBy('position')->first()?->shots()->orderBy('word')->first();
+
+        return Footage::at($channel)->find($own->footage_id ?? 0)
+            ?? Footage::at($channel)->where('state', FootageState::Ready)->latest('id')->first();
     }
 
     public function state(Channel $channel): HouseState

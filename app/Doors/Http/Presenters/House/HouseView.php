@@ -7,6 +7,7 @@ namespace App\Doors\Http\Presenters\House;
 use App\Doors\Http\Presenters\Settings\SettingGroup;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
+use App\Shelves\Models\Footage;
 
 final readonly class HouseView
 {
@@ -15,6 +16,7 @@ final readonly class HouseView
      * @param  list<LogoCard>  $logos
      * @param  list<array{batch: Batch, shorts: int, exports: int, of: int}>  $own  batches with values of their own
      * @param  int  $shorts  of the channel
+     * @param  Footage|null  $shown  on which looks are shown; null where there is none
      */
     public function __construct(
         public Channel $channel,
@@ -22,6 +24,7 @@ final readonly class HouseView
         public array $logos,
         public array $own,
         public int $shorts,
+        public ?Footage $shown,
     ) {
     }
 }
