@@ -22,6 +22,8 @@ export default (urls, now) => ({
 
     begin() {
         this.$refs.rows.querySelector('tr')?.setAttribute('tabindex', '0');
+        // A large batch comes in two: what is seen first, and at once after it the rest.
+        if (!this.isWhole) this.look();
     },
 
     // What the server says

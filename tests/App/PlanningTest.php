@@ -313,7 +313,9 @@ final class PlanningTest extends AppTestCase
         $page = $this->get("/batches/{$batch->id}")->assertOk();
 
         self::assertLessThan(15, count(DB::getQueryLog()));
-        self::assertSame(200, substr_count((string) $page->getContent(), 'id="choose-'));
+        self::assertSame(60, substr_count((string) $page->getContent(), 'id="choose-'), 'What is seen comes first.');
+        $rest = $this->getJson("/batches/{$batch->id}/state?since=0")->assertOk();
+        self::assertCount(200, $rest->json('rows'), 'And at once after it the rest.');
         self::assertLessThan(1_000_000, strlen((string) $page->getContent()));
     }
 }

@@ -9,7 +9,8 @@
     'settings' => route('settings'), 'field' => route('batches.field', [$batch, 'KEY']),
     'pace' => route('batches.pace', $batch),
 ])
-@php($now = [...$rundown->state->toArray(), 'asOf' => $asOf, 'ids' => $rundown->ids, 'channel' => $batch->channel_id,
+@php($now = [...$rundown->state->toArray(), 'asOf' => $rundown->isWhole() ? $asOf : 0,
+    'isWhole' => $rundown->isWhole(), 'ids' => $rundown->ids, 'channel' => $batch->channel_id,
     'batch' => $batch->id, 'counts' => $rundown->counts, 'next' => $rundown->next,
     'setting' => head(head($page->forChosen))->key, 'settingName' => head(head($page->forChosen))->label])
 <div class="rundown" x-data="rundown(@js($urls), @js($now))" @acted="acted($event.detail)">
@@ -158,7 +159,7 @@
             </tr>
         </thead>
         <tbody x-ref="rows" @click="clicked($event)" @change="ticked($event)" @keydown="key($event)">
-            @foreach ($rundown->rows as $row)@include('batches._row')@endforeach
+            @foreach ($rundown->first() as $row)@include('batches._row')@endforeach
         </tbody>
     </table>
     <p class="quiet keys-hint">
