@@ -18,6 +18,7 @@ use App\Doors\Http\Controllers\HouseController;
 use App\Doors\Http\Controllers\IntakeController;
 use App\Doors\Http\Controllers\LogoController;
 use App\Doors\Http\Controllers\MachineController;
+use App\Doors\Http\Controllers\MemberController;
 use App\Doors\Http\Controllers\OutboxController;
 use App\Doors\Http\Controllers\OutletController;
 use App\Doors\Http\Controllers\PaceController;
@@ -44,6 +45,7 @@ use App\Doors\Http\Controllers\UploadController;
 use App\Doors\Http\Controllers\VoiceController;
 use App\Doors\Http\Middleware\EntersChannel;
 use App\Doors\Http\Middleware\GuestPass;
+use App\Doors\Http\Middleware\KnowsSignIns;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -64,7 +66,11 @@ Route::middleware(GuestPass::class)->group(function (): void {
         ->where('number', '[0-9]{1,18}')->name('guest.file');
 });
 
-Route::middleware(['auth', 'auth.session', EntersChannel::class])->group(function (): void {
+Route::get('/join/{token}', [MemberController::class, 'show'])->where('token', '[A-Za-z0-9]{40}')
+    ->middleware('throttle:30,1')->name('join');
+Route::post('/join/{token}', [MemberController::class, 'join'])->where('token', '[A-Za-z0-9]{40}')
+    ->middleware('throttle:30,1')->name('join.go');
+Route::middleware(['auth', 'auth.session', KnowsSignIns::class, EntersChannel::class])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
 
     Route::get('/password', [PasswordController::class, 'show'])->name('password');
@@ -239,6 +245,15 @@ Route::middleware(['auth', 'auth.session', EntersChannel::class])->group(functio
     Route::get('/settings/{level}/{of}', [SettingsController::class, 'show'])
         ->whereIn('level', ['batch', 'short', 'scene', 'shot'])->where('of', '[0-9]{1,18}')->name('settings.panel');
     Route::get('/channels', [ChannelController::class, 'index'])->name('channels.index');
+    Route::get('/channels/log', [ChannelController::class, 'log'])->name('channels.log');
+    Route::post('/channels/{channel}/invitations', [MemberController::class, 'invite'])->name('members.invite');
+    Route::post('/channels/{channel}/leave', [MemberController::class, 'leave'])->name('members.leave');
+    Route::delete('/members/{member}', [MemberController::class, 'remove'])->where('member', '[0-9]{1,18}')
+        ->name('members.destroy');
+    Route::delete('/invitations/{invitation}', [MemberController::class, 'withdraw'])
+        ->where('invitation', '[0-9]{1,18}')->name('invitations.destroy');
+    Route::delete('/sign-ins/{signIn}', [PasswordController::class, 'end'])->where('signIn', '[0-9]{1,18}')
+        ->name('sign-ins.end');
     Route::post('/channels', [ChannelController::class, 'store'])->name('channels.store');
     Route::post('/channels/{channel}/enter', [ChannelController::class, 'enter'])->name('channels.enter');
     Route::get('/sounds', [SoundController::class, 'index'])->name('sounds.index');

@@ -1,5 +1,5 @@
 @extends('layouts.app')
-@section('title', 'Password')
+@section('title', 'Account')
 @section('content')
 <h1>Password</h1>
 <p class="lead">A new one signs you out wherever else you are signed in.</p>
@@ -22,4 +22,21 @@
     @endforeach
     <button class="btn btn-primary">Change it</button>
 </form>
+<section class="signed-in" aria-labelledby="signed-in">
+    <h2 id="signed-in">Signed in at</h2>
+    @if (session('ended'))<p class="notice" role="status">It is signed out there.</p>@endif
+    <ul class="plain-list">
+        @foreach ($places as $place)
+            <li>{{ $place->address }} <span class="quiet">{{ Illuminate\Support\Str::limit($place->with, 90) }} · seen {{
+                Illuminate\Support\Carbon::createFromTimestamp($place->seen_at)->diffForHumans() }}</span>
+                @if ($place->id === $here)<b>here</b>
+                @else
+                    <form method="post" action="{{ route('sign-ins.end', $place->id) }}">
+                        @csrf @method('delete')<button class="link">Sign out there</button>
+                    </form>
+                @endif
+            </li>
+        @endforeach
+    </ul>
+</section>
 @endsection

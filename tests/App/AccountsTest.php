@@ -6,7 +6,11 @@ namespace Tests\App;
 
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Footage;
+use App\Shelves\Models\Member;
+use App\Shelves\Models\Role;
 use App\Shelves\Models\Scene;
+use App\Shelves\Models\SignIn;
+use App\Shelves\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -70,6 +74,97 @@ final class AccountsTest extends AppTestCase
         self::assertSame($before, $this->everything());
     }
 
+    public function test_a_member_who_may_look_clears_and_changes_nothing_else_by_any_route(): void
+    {
+        $before = $this->everything();
+        $looker = $this->user(self::STRANGER);
+        $looker->channels()->firstOrFail()->update(['name' => 'Own']);
+        Member::query()->forceCreate([
+            'channel_id' => $this->places['channel'], 'user_id' => $looker->id, 'role' => Role::Look,
+        ]);
+        $refused = 0;
+        foreach ($this->routes() as [$method, $uri, $models]) {
+            // What belongs to the account alone, as where it is signed in, is its own affair.
+            if ($method === 'GET' || str_contains($uri, '/leave')) {
+                continue;
+            }
+            foreach (['', "/c/{$this->places['channel']}"] as $at) {
+                $this->actingAs($looker);
+                $status = $this->json($method, $at.$uri, $this->hostile())->status();
+                self::assertLessThan(500, $status, "$method $at$uri");
+                $refused += $status === 403 ? 1 : 0;
+            }
+            self::assertSame($before, $this->everything(), "$method $uri");
+        }
+        self::assertGreaterThan(80, $refused);
+        // What may be looked at is seen, and cleared.
+        $this->actingAs($looker);
+        $this->get("/batches/{$this->places['batch']}")->assertOk()->assertSee('Secret pile');
+        // It is not planned yet, which is another matter than not being allowed to.
+        $this->postJson("/shorts/{$this->places['short']}/review", ['do' => 'clear'])->assertStatus(422);
+        $this->postJson("/shorts/{$this->places['short']}/review", ['do' => 'mend', 'finding' => 'x'])->assertForbidden();
+        $this->post("/channels/{$this->places['channel']}/leave")->assertRedirect('/');
+        $this->get("/batches/{$this->places['batch']}")->assertNotFound();
+    }
+
+    public function test_somebody_joins_by_a_link_once_edits_and_is_removed(): void
+    {
+        $at = "/c/{$this->places['channel']}";
+        $invite = fn (string $role) => (string) $this->post("/channels/{$this->places['channel']}/invitations", [
+            'role' => $role,
+        ])->assertRedirect("$at/channels#people")->getSession()->get('link');
+        $path = (string) parse_url($invite('edit'), PHP_URL_PATH);
+        self::assertSame(0, DB::table('invitations')->where('token', basename($path))->count(), 'Its hash is kept.');
+        $this->postJson("/channels/{$this->places['channel']}/invitations", ['role' => 'owner'])->assertStatus(422);
+        $this->post('/sign-out');
+        $this->get($path)->assertOk()->assertSee('may edit');
+        $this->post($path, ['name' => 'E', 'email' => $this->user()->email, 'password' => 'a long password'])
+            ->assertSessionHasErrors('email');
+        $this->post($path, ['name' => 'Editor', 'email' => 'e@harbour.example', 'password' => 'a long password'])
+            ->assertRedirect($at);
+        // Used, it leads nowhere.
+        $this->get($path)->assertNotFound();
+        $editor = User::query()->where('email', 'e@harbour.example')->firstOrFail();
+        $this->actingAs($editor);
+        $this->get("/batches/{$this->places['batch']}")->assertOk();
+        $this->putJson("/scenes/{$this->places['scene']}", ['text' => 'Nobody lit the lamp.'])->assertOk();
+        $this->get("$at/channels/log")->assertOk()->assertSee('Editor')->assertSee('Reworded scene');
+        // Whom else to let in is not an editor's to say, nor who goes.
+        $this->post("/channels/{$this->places['channel']}/invitations", ['role' => 'edit'])->assertNotFound();
+        $member = Member::query()->where('user_id', $editor->id)->firstOrFail();
+        $this->delete("/members/$member->id")->assertNotFound();
+        $this->actingAs($this->user())->delete("/members/$member->id")->assertRedirect("$at/channels#people");
+        $this->actingAs($editor)->get("/batches/{$this->places['batch']}")->assertNotFound();
+        $this->get("$at/house")->assertNotFound();
+        // A link that is over, and one that was withdrawn.
+        $this->actingAs($this->user());
+        $old = (string) parse_url($invite('look'), PHP_URL_PATH);
+        DB::table('invitations')->update(['ends_at' => time() - 1]);
+        $this->get($old)->assertNotFound();
+        $this->post($old)->assertNotFound();
+    }
+
+    public function test_an_account_is_signed_out_from_another_place(): void
+    {
+        $user = $this->user();
+        $user->update(['password' => 'a long password']);
+        $this->post('/sign-out');
+        $this->withHeader('Accept', 'text/html');
+        $this->post('/sign-in', ['email' => $user->email, 'password' => 'a long password'])->assertRedirect();
+        $this->get('/password')->assertOk()->assertSee('<b>here</b>', false);
+        $own = SignIn::query()->where('user_id', $user->id)->firstOrFail();
+        $other = SignIn::query()->forceCreate([
+            'user_id' => $user->id, 'address' => '10.0.0.9', 'with' => '<b>Elsewhere</b>', 'seen_at' => time(),
+        ]);
+        $this->get('/password')->assertSee('10.0.0.9')->assertDontSee('<b>Elsewhere</b>', false);
+        $this->delete("/sign-ins/$other->id")->assertRedirect();
+        self::assertTrue($other->refresh()->ended);
+        // Signed out there, the next that is asked for leads to the door.
+        $own->update(['ended' => true]);
+        $this->get('/house')->assertRedirect('/sign-in');
+        $this->actingAs($this->user(self::STRANGER))->delete("/sign-ins/$own->id")->assertNotFound();
+    }
+
     public function test_who_came_by_no_link_is_no_guest_signed_in_or_not(): void
     {
         foreach ([true, false] as $isSignedIn) {
@@ -87,7 +182,7 @@ final class AccountsTest extends AppTestCase
     {
         $this->post('/channels', ['name' => 'Second light'])->assertRedirect();
         $second = Channel::query()->where('name', 'Second light')->firstOrFail();
-        $this->get('/')->assertOk()->assertDontSee('Secret pile');
+        $this->get("/c/$second->id")->assertOk()->assertDontSee('Secret pile');
         self::assertSame(0, Footage::query()->where('channel_id', $second->id)->count());
     }
 
@@ -97,7 +192,7 @@ final class AccountsTest extends AppTestCase
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $uri = '/'.ltrim($route->uri(), '/');
             if (in_array(ltrim($uri, '/'), self::OPEN, true) || str_starts_with($uri, '/sign-out')
-                || str_starts_with($uri, '/guest/') || $uri === '/guest') {
+                || str_starts_with($uri, '/guest/') || $uri === '/guest' || str_starts_with($uri, '/join/')) {
                 continue;
             }
             $names = $route->parameterNames();

@@ -85,7 +85,7 @@ test('shorts are looked through by key, mended, sent back and cleared, by a gues
     await expect(page.locator('.review-row').nth(2)).toContainText('cleared');
     const back = page.url();
     await page.goto(`/shorts/${await page.locator('.review-row').nth(2).getAttribute('data-id')}`);
-    await page.locator('#settings summary').first().click();
+    await page.locator('.settings > summary').first().click();
     await page.getByLabel('Dim the picture of the short', { exact: true }).fill('30');
     await page.getByLabel('Dim the picture of the short', { exact: true }).press('Tab');
     await expect(page.getByRole('button', { name: /^Undo: dim the picture/i })).toBeVisible();

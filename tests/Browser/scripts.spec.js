@@ -141,7 +141,7 @@ test('rows are walked, chosen in ranges, sorted, deleted and brought back by key
     await page.getByLabel('Batch').fill('Keys');
     await page.getByRole('button', { name: 'To the rundown' }).click();
     const rows = page.locator('tr[data-id]');
-    const titles = () => page.locator('tr[data-id]:visible .what a').allTextContents();
+    const titles = () => page.locator('tr[data-id]:visible .what > a').allTextContents();
     await expect(rows).toHaveCount(4);
     await expect(page.getByText('≈')).toHaveCount(0, { timeout: 90_000 });
 

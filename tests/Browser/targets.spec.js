@@ -39,7 +39,7 @@ test('a target is copied, its safe area dragged and walked, and a short is made 
         shorts: 1, name: 'Two targets',
     });
     await page.getByRole('link', { name: 'Two walls', exact: true }).click();
-    await page.locator('#settings summary').first().click();
+    await page.locator('.settings > summary').first().click();
     const also = page.getByLabel('Also made for of the short', { exact: true });
     await also.click();
     await page.getByRole('checkbox', { name: 'Quay wall' }).check();

@@ -129,6 +129,8 @@ final class Fields
                 'key' => $word, 'inherit' => Field::flag(),
             ],
             'channels.store' => ['name' => $line],
+            'members.invite' => ['role' => $word],
+            'join.go' => ['name' => $line, 'email' => $line, 'password' => $line],
             'house.begin' => ['style' => $word],
             'machine' => ['thorough' => Field::flag()],
             'footage.index', 'footage.picker' => [

@@ -8,6 +8,8 @@ use App\Desks\Editing\Seen;
 use App\Desks\Intake\ScriptFiles;
 use App\Doors\Bench\DebianPackage;
 use App\Doors\Http\LenientSessions;
+use App\Doors\Http\Middleware\KnowsSignIns;
+use App\Doors\Http\OnlyLooks;
 use App\Doors\Http\Presenters\Masthead;
 use App\Doors\Jobs\FencedConnector;
 use App\Doors\Jobs\GiveWay;
@@ -56,6 +58,7 @@ use App\Media\Store\KeyedLock;
 use App\Media\Store\MediaStore;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Library\EffectBook;
+use App\Shelves\Models\Access;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\ColourTable;
@@ -71,13 +74,16 @@ use App\Shelves\Models\Pattern;
 use App\Shelves\Models\Post;
 use App\Shelves\Models\Reading;
 use App\Shelves\Models\Recording;
+use App\Shelves\Models\Role;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
 use App\Shelves\Models\Typeface;
 use App\Shelves\Models\User;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\Connection;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsStarted;
 use Illuminate\Database\Migrations\Migrator;
@@ -248,6 +254,9 @@ final class ReelServiceProvider extends ServiceProvider
                 : null,
         ]);
         Event::listen(MigrationsStarted::class, UpgradeCopy::class);
+        Event::listen(Login::class, static function (Login $login): void {
+            $login->user instanceof User && KnowsSignIns::began($login->user, request());
+        });
         Event::listen(Looping::class, function (): ?bool {
             // One that waits for work is seen to be there, too.
             $this->app->make(WorkerMark::class)->name();
@@ -279,9 +288,10 @@ final class ReelServiceProvider extends ServiceProvider
         Route::bind('edit', static function (string $id): Edit {
             $edit = Edit::query()->findOrFail(ctype_digit($id) ? $id : 0);
 
-            return Channel::query()->whereKey($edit->channel_id)->where('user_id', Auth::id())->exists()
-                ? $edit
-                : abort(404);
+            abort_unless(Access::channels(self::user())->whereKey($edit->channel_id)->exists(), 404);
+            self::mayChange((int) $edit->channel_id);
+
+            return $edit;
         });
         View::composer('layouts.app', function (ViewContract $view): void {
             $room = $this->app->make(DiskRoom::class);
@@ -305,9 +315,42 @@ final class ReelServiceProvider extends ServiceProvider
     private static function own(string $class, string $way, string $id): Model
     {
         $query = $class::query();
-        $mine = $way === '' ? $query->where('user_id', Auth::id()) : $query->whereRelation($way, 'user_id', Auth::id());
+        $mine = $way === ''
+            ? Access::within($query, self::user())
+            : $query->whereHas($way, static fn (Builder $channels) => Access::within($channels, self::user()));
+        // What is lent to all channels of an account is seen by whoever works in one of them.
+        if ($way === 'channel' && method_exists($class, 'at') && request()->isMethodSafe()) {
+            $mine = $class::query()->where(static fn (Builder $either) => $either
+                ->whereHas('channel', static fn (Builder $of) => Access::within($of, self::user()))
+                ->orWhere(static fn (Builder $lent) => $lent->where('shared', true)->whereHas(
+                    'channel', static fn (Builder $of) => $of->whereIn(
+                        'user_id', Access::channels(self::user())->select('user_id'),
+                    ),
+                )));
+        }
+        $found = $mine->findOrFail(ctype_digit($id) ? $id : 0);
+        $holder = $found;
+        foreach ($way === '' ? [] : array_slice(explode('.', $way), 0, -1) as $step) {
+            $holder = $holder->getRelationValue($step);
+        }
+        self::mayChange((int) ($way === '' ? $found->getKey() : data_get($holder, 'channel_id')));
 
-        return $mine->findOrFail(ctype_digit($id) ? $id : 0);
+        return $found;
+    }
+
+    private static function user(): ?int
+    {
+        $id = Auth::id();
+
+        return $id === null ? null : (int) $id;
+    }
+
+    /** Who may only look changes nothing of a channel, whatever address is asked. */
+    private static function mayChange(int $channel): void
+    {
+        if (OnlyLooks::changes(request()) && Access::role(self::user(), $channel) === Role::Look) {
+            OnlyLooks::refuse();
+        }
     }
 
     private static function cores(): int

@@ -45,9 +45,9 @@ final class Channel extends Model
     /** The one that an account works in; else its first. */
     public static function of(User $user): self
     {
-        return self::query()
-            ->where('user_id', $user->id)
+        return Access::channels($user->id)
             ->orderByRaw('id = ? desc', [$user->channel_id ?? 0])
+            ->orderByRaw('user_id = ? desc', [$user->id])
             ->orderBy('id')
             ->first() ?? throw new LogicException("Account {$user->id} has no channel.");
     }

@@ -89,5 +89,51 @@
             @endforelse
         </ul>
     </div>
+    <div id="people" class="house-lists-wide">
+        <h2>Who works in {{ $channel->name }}</h2>
+        @if (is_string(session('link')))
+            <p class="notice" role="status">Give this link to one person. It is shown this once, and works for a week:
+                <code>{{ session('link') }}</code></p>
+        @endif
+        <ul class="plain-list">
+            <li>{{ $channel->user->name }} <span class="quiet">owns it</span></li>
+            @foreach ($page->members as $member)
+                <li>{{ $member->user->name }} <span class="quiet">{{ $member->user->email }} · {{
+                    $member->role->label() }}</span>
+                    @if ($page->role === App\Shelves\Models\Role::Owner)
+                        <form method="post" action="{{ route('members.destroy', $member->id) }}">
+                            @csrf @method('delete')<button class="link"
+                                aria-label="Remove {{ $member->user->name }}">Remove</button>
+                        </form>
+                    @endif
+                </li>
+            @endforeach
+            @foreach ($page->invitations as $invitation)
+                <li class="quiet">An open link: whoever has it {{ $invitation->role->label() }}, until {{
+                    Illuminate\Support\Carbon::createFromTimestamp($invitation->ends_at)->format('j M') }}
+                    @if ($page->role === App\Shelves\Models\Role::Owner)
+                        <form method="post" action="{{ route('invitations.destroy', $invitation->id) }}">
+                            @csrf @method('delete')<button class="link">Withdraw</button>
+                        </form>
+                    @endif
+                </li>
+            @endforeach
+        </ul>
+        @if ($page->role === App\Shelves\Models\Role::Owner)
+            <form method="post" action="{{ route('members.invite', $channel) }}" class="channel-new">
+                @csrf
+                <select name="role" class="form-select form-select-sm" aria-label="What they may do">
+                    <option value="edit">May edit</option>
+                    <option value="look">May look and clear</option>
+                </select>
+                <button class="btn btn-sm btn-outline-dark">Make a link to join</button>
+            </form>
+        @else
+            <form method="post" action="{{ route('members.leave', $channel) }}">
+                @csrf<button class="btn btn-sm btn-outline-dark">Leave this channel</button>
+            </form>
+        @endif
+        <p class="quiet"><a href="{{ route('channels.log') }}">Who did what</a></p>
+    </div>
 </section>
 @endsection

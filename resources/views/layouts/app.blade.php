@@ -43,7 +43,7 @@
                     @endforeach
                     <a href="{{ route('channels.index') }}">Channels and files</a>
                     @if (auth()->user()->isKeeper())<a href="{{ route('machine') }}">Machine</a>@endif
-                    <a href="{{ route('password') }}">Password</a>
+                    <a href="{{ route('password') }}">Account</a>
                     <form method="post" action="{{ route('sign-out') }}">
                         @csrf<button class="link">Sign out {{ auth()->user()->name }}</button>
                     </form>
@@ -58,6 +58,9 @@
         @endif
         @if (session('problem'))
             <p class="notice notice-problem" role="alert">{{ session('problem') }}</p>
+        @endif
+        @if (($role ?? null) === App\Shelves\Models\Role::Look)
+            <p class="quiet">You may look at this channel and clear its shorts.</p>
         @endif
         @yield('content')
     </main>

@@ -19,7 +19,15 @@ final class ChannelController extends Controller
 
     public function index(Request $request, ChannelsPage $page): View
     {
-        return view('house.channels', ['page' => $page->of(Channel::of($this->user($request)))]);
+        return view('house.channels', ['page' => $page->of(Channel::of($this->user($request)), $this->user($request))]);
+    }
+
+    /** Who did what in the channel, the latest first. */
+    public function log(Request $request): View
+    {
+        $channel = Channel::of($this->user($request));
+
+        return view('house.log', ['channel' => $channel, 'lines' => ChannelsPage::log($channel)]);
     }
 
     public function store(Request $request): RedirectResponse

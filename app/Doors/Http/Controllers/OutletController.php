@@ -6,6 +6,7 @@ namespace App\Doors\Http\Controllers;
 
 use App\Desks\Outbox\OutletDesk;
 use App\Doors\Http\Presenters\Outbox\OutletsPage;
+use App\Shelves\Models\Access;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Outlet;
 use Illuminate\Contracts\View\View;
@@ -83,7 +84,7 @@ final class OutletController extends Controller
         if (! is_array($begun) || $state === '' || ! hash_equals($state, $this->text($request, 'state'))) {
             throw new Refusal('This way in was not begun here, or not just now. Sign in there once more.');
         }
-        $outlet = Outlet::query()->whereRelation('channel', 'user_id', $this->user($request)->id)
+        $outlet = Outlet::query()->whereHas('channel', fn ($of) => Access::within($of, $this->user($request)->id))
             ->find(is_int($begun['outlet'] ?? null) ? $begun['outlet'] : 0)
                 ?? throw new Refusal('This outlet is no longer there.');
         if ($this->text($request, 'code') === '') {

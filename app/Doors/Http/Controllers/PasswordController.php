@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
+use App\Shelves\Models\SignIn;
 use App\Shelves\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -13,14 +14,30 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Validation\ValidationException;
 
-/** Lets an account change its password. */
+/** Lets an account change its password, and see where it is signed in. */
 final class PasswordController extends Controller
 {
     private const TRIES = 5;
 
-    public function show(): View
+    /** Places that were not seen for longer are not told of. */
+    private const DAYS = 60;
+
+    public function show(Request $request): View
     {
-        return view('password', ['shortest' => User::SHORTEST_PASSWORD]);
+        return view('password', [
+            'shortest' => User::SHORTEST_PASSWORD,
+            'here' => $request->session()->get('sign_in'),
+            'places' => SignIn::query()->where('user_id', $this->user($request)->id)->where('ended', false)
+                ->where('seen_at', '>', time() - 86_400 * self::DAYS)->orderByDesc('seen_at')->limit(30)->get()->all(),
+        ]);
+    }
+
+    /** Signs the account out at another place. */
+    public function end(Request $request, int $signIn): RedirectResponse
+    {
+        SignIn::query()->where('user_id', $this->user($request)->id)->findOrFail($signIn)->update(['ended' => true]);
+
+        return back()->with('ended', true);
     }
 
     /** Whoever is signed in elsewhere with the old one is signed out. */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Doors\Http\Controllers;
 
 use App\Desks\Editing\SettingsDesk;
+use App\Doors\Http\OnlyLooks;
 use App\Doors\Http\Presenters\Settings\SettingGroup;
 use App\Doors\Http\Presenters\Settings\SettingsPanel;
-use App\Shelves\Models\Channel;
+use App\Shelves\Models\Access;
+use App\Shelves\Models\Role;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use RapidReel\Base\Refusal;
@@ -23,9 +25,9 @@ final class SettingsController extends Controller
         $level = $this->level($request->input('level')) ?? throw new Refusal('Say at which level it is to be set.');
         $whole = $request->input('whole');
         $value = $request->input('value');
-        $channel = Channel::query()
-            ->where('user_id', $this->user($request)->id)
-            ->findOrFail($this->ids($request->input('channel'))[0] ?? 0);
+        $user = $this->user($request)->id;
+        $channel = Access::channels($user)->findOrFail($this->ids($request->input('channel'))[0] ?? 0);
+        Access::role($user, $channel->id) !== Role::Look || OnlyLooks::refuse();
         $key = $request->input('key');
         // An empty field is no wish to inherit: that is said in so many words.
         $isInherited = $request->boolean('inherit');

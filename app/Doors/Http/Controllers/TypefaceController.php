@@ -6,6 +6,7 @@ namespace App\Doors\Http\Controllers;
 
 use App\Media\Artwork\TypefaceBook;
 use App\Shelves\Library\TypefaceDesk;
+use App\Shelves\Models\Access;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Typeface;
 use Illuminate\Http\RedirectResponse;
@@ -20,7 +21,7 @@ final class TypefaceController extends Controller
     public function file(Request $request, string $id, TypefaceBook $book): BinaryFileResponse
     {
         $isMine = ! str_starts_with($id, TypefaceBook::OWN) || Typeface::query()->where('face', $id)
-            ->whereRelation('channel', 'user_id', $this->user($request)->id)->exists();
+            ->whereHas('channel', fn ($of) => Access::within($of, $this->user($request)->id))->exists();
         abort_unless($isMine && $book->has($id), 404);
 
         return $this->media($book->file($id), 'font/ttf', "$id.ttf");

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Middleware;
 
+use App\Doors\Http\OnlyLooks;
+use App\Shelves\Models\Access;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Outlet;
 use App\Shelves\Models\Post;
+use App\Shelves\Models\Role;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
 use App\Shelves\Models\User;
@@ -15,6 +18,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\URL;
+use Illuminate\Support\Facades\View;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -35,6 +39,11 @@ final class EntersChannel
         }
         $first = (int) Channel::query()->where('user_id', $user->id)->min('id');
         $channel = $this->about($request) ?? $this->named($request, $user) ?? $first;
+        $role = $channel === $first ? Role::Owner : Access::role($user->id, $channel);
+        if ($role === Role::Look && OnlyLooks::changes($request)) {
+            OnlyLooks::refuse();
+        }
+        View::share('role', $role);
         $user->channel_id = $channel;
         // It is of this request alone: another tab may be elsewhere.
         $user->syncOriginalAttribute('channel_id');
@@ -73,6 +82,6 @@ final class EntersChannel
             return null;
         }
 
-        return Channel::query()->whereKey($named)->where('user_id', $user->id)->exists() ? $named : abort(404);
+        return Access::channels($user->id)->whereKey($named)->exists() ? $named : abort(404);
     }
 }

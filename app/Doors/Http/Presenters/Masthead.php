@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Presenters;
 
+use App\Shelves\Models\Access;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\User;
 use Illuminate\Http\Request;
@@ -28,7 +29,7 @@ final readonly class Masthead
 
         return new self(
             $channel,
-            array_values($user->channels->where('id', '!=', $channel->id)->all()),
+            array_values(Access::channels($user->id)->whereKeyNot($channel->id)->orderBy('id')->get()->all()),
             Guide::topic((string) $request->route()?->getName()),
         );
     }

@@ -7,6 +7,7 @@ namespace App\Doors\Http\Presenters\Settings;
 use App\Doors\Http\Presenters\ScopeControl;
 use App\Doors\Http\Presenters\ShotControls;
 use App\Shelves\Levels\Resolver;
+use App\Shelves\Models\Access;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
@@ -111,6 +112,6 @@ final readonly class SettingsPanel
      */
     private static function owned(Builder $query, User $user, string $channel): Builder
     {
-        return $query->whereRelation($channel, 'user_id', $user->id);
+        return $query->whereHas($channel, static fn (Builder $channels) => Access::within($channels, $user->id));
     }
 }
