@@ -14,6 +14,8 @@ return [
     'hosts' => env('REEL_HOSTS', ''),
     // Addresses of servers that stand before this one, with commas between: they are believed for whom they ask.
     'proxies' => env('REEL_PROXIES', ''),
+    // Whether mail is set up, so that a forgotten password can be given anew by it (MAIL_MAILER and the like).
+    'mail' => ! in_array(env('MAIL_MAILER', 'log'), ['log', 'array'], true),
     // Whether the web server sends files once the application has said yes; see docs/deploy.
     'accel' => (bool) env('REEL_ACCEL', false),
 

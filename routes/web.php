@@ -10,6 +10,7 @@ use App\Doors\Http\Controllers\CardController;
 use App\Doors\Http\Controllers\ChannelController;
 use App\Doors\Http\Controllers\ExportController;
 use App\Doors\Http\Controllers\FootageController;
+use App\Doors\Http\Controllers\ForgottenController;
 use App\Doors\Http\Controllers\FramingController;
 use App\Doors\Http\Controllers\GuestController;
 use App\Doors\Http\Controllers\HelpController;
@@ -51,6 +52,12 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store'])->name('sign-in.try');
+    Route::get('/forgotten', [ForgottenController::class, 'show'])->name('forgotten');
+    Route::post('/forgotten', [ForgottenController::class, 'send'])->middleware('throttle:6,1')->name('forgotten.send');
+    Route::get('/forgotten/{user}', [ForgottenController::class, 'choose'])->where('user', '[0-9]{1,18}')
+        ->middleware('throttle:30,1')->name('forgotten.choose');
+    Route::post('/forgotten/{user}', [ForgottenController::class, 'keep'])->where('user', '[0-9]{1,18}')
+        ->middleware('throttle:30,1')->name('forgotten.keep');
 });
 
 Route::get('/guest/in/{token}', [GuestController::class, 'enter'])->where('token', '[A-Za-z0-9]{40}')

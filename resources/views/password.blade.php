@@ -27,8 +27,8 @@
     @if (session('ended'))<p class="notice" role="status">It is signed out there.</p>@endif
     <ul class="plain-list">
         @foreach ($places as $place)
-            <li>{{ $place->address }} <span class="quiet">{{ Illuminate\Support\Str::limit($place->with, 90) }} · seen {{
-                Illuminate\Support\Carbon::createFromTimestamp($place->seen_at)->diffForHumans() }}</span>
+            <li>{{ $place->address }} <span class="quiet">{{ Illuminate\Support\Str::limit($place->with, 90) }} ·
+                seen {{ Illuminate\Support\Carbon::createFromTimestamp($place->seen_at)->diffForHumans() }}</span>
                 @if ($place->id === $here)<b>here</b>
                 @else
                     <form method="post" action="{{ route('sign-ins.end', $place->id) }}">

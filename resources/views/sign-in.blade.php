@@ -6,6 +6,7 @@
     <p class="door-line">Scripts in. Captioned vertical videos out, a batch at a time.</p>
     <form method="post" action="{{ url('/sign-in') }}" class="door-form">
         @csrf
+        @if (session('saved'))<p class="notice" role="status">{{ session('saved') }}</p>@endif
         @if ($errors->any())
             <p class="notice notice-problem" role="alert">{{ $errors->first() }}</p>
         @endif
@@ -19,6 +20,11 @@
             Stay signed in
         </label>
         <button class="btn btn-primary">Sign in</button>
+        @if (config('reel.mail') === true)
+            <p class="quiet"><a href="{{ route('forgotten') }}">Forgotten your password?</a></p>
+        @else
+            <p class="quiet">Forgotten your password? Whoever keeps this machine gives you another.</p>
+        @endif
     </form>
     @if ($demo)
         <dl class="door-demo">

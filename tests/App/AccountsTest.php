@@ -11,6 +11,7 @@ use App\Shelves\Models\Role;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\SignIn;
 use App\Shelves\Models\User;
+use Illuminate\Mail\Transport\ArrayTransport;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -102,7 +103,8 @@ final class AccountsTest extends AppTestCase
         $this->get("/batches/{$this->places['batch']}")->assertOk()->assertSee('Secret pile');
         // It is not planned yet, which is another matter than not being allowed to.
         $this->postJson("/shorts/{$this->places['short']}/review", ['do' => 'clear'])->assertStatus(422);
-        $this->postJson("/shorts/{$this->places['short']}/review", ['do' => 'mend', 'finding' => 'x'])->assertForbidden();
+        $this->postJson("/shorts/{$this->places['short']}/review", ['do' => 'mend', 'finding' => 'x'])
+            ->assertForbidden();
         $this->post("/channels/{$this->places['channel']}/leave")->assertRedirect('/');
         $this->get("/batches/{$this->places['batch']}")->assertNotFound();
     }
@@ -165,6 +167,29 @@ final class AccountsTest extends AppTestCase
         $this->actingAs($this->user(self::STRANGER))->delete("/sign-ins/$own->id")->assertNotFound();
     }
 
+    public function test_a_forgotten_password_is_given_anew_by_mail_once_and_tells_nobody_who_has_an_account(): void
+    {
+        $this->post('/sign-out');
+        $this->get('/forgotten')->assertNotFound();
+        config(['reel.mail' => true, 'mail.default' => 'array', 'mail.from.address' => 'reel@harbour.example']);
+        $this->get('/sign-in')->assertSee('Forgotten your password?');
+        $known = $this->post('/forgotten', ['email' => strtoupper($this->user()->email)]);
+        $unknown = $this->post('/forgotten', ['email' => 'nobody@harbour.example']);
+        self::assertSame($known->headers->get('location'), $unknown->headers->get('location'));
+        $transport = app('mailer')->getSymfonyTransport();
+        assert($transport instanceof ArrayTransport);
+        self::assertCount(1, $transport->messages());
+        $text = (string) $transport->messages()[0]->getOriginalMessage()->getTextBody();
+        self::assertSame(1, preg_match('#(/forgotten/\S+)#', $text, $found));
+        $link = $found[1];
+        $this->get($link)->assertOk();
+        $this->get(str_replace('signature=', 'signature=0', $link))->assertNotFound();
+        $this->post($link, ['password' => 'short'])->assertSessionHasErrors('password');
+        $this->post($link, ['password' => 'a wholly new one'])->assertRedirect('/sign-in');
+        $this->get($link)->assertNotFound();
+        $this->post('/sign-in', ['email' => $this->user()->email, 'password' => 'a wholly new one'])->assertRedirect('/');
+    }
+
     public function test_who_came_by_no_link_is_no_guest_signed_in_or_not(): void
     {
         foreach ([true, false] as $isSignedIn) {
@@ -192,7 +217,8 @@ final class AccountsTest extends AppTestCase
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $uri = '/'.ltrim($route->uri(), '/');
             if (in_array(ltrim($uri, '/'), self::OPEN, true) || str_starts_with($uri, '/sign-out')
-                || str_starts_with($uri, '/guest/') || $uri === '/guest' || str_starts_with($uri, '/join/')) {
+                || str_starts_with($uri, '/guest/') || $uri === '/guest' || str_starts_with($uri, '/join/')
+                || str_starts_with($uri, '/forgotten')) {
                 continue;
             }
             $names = $route->parameterNames();

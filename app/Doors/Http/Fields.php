@@ -129,6 +129,10 @@ final class Fields
                 'key' => $word, 'inherit' => Field::flag(),
             ],
             'channels.store' => ['name' => $line],
+            'forgotten.send' => ['email' => $line],
+            'forgotten.choose', 'forgotten.keep' => [
+                'of' => $line, 'signature' => $line, 'expires' => $whole, 'password' => $line,
+            ],
             'members.invite' => ['role' => $word],
             'join.go' => ['name' => $line, 'email' => $line, 'password' => $line],
             'house.begin' => ['style' => $word],

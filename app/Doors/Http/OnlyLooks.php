@@ -11,7 +11,8 @@ final class OnlyLooks
 {
     /** What is asked for with another method than GET, and changes nothing of a channel. */
     private const FREE = [
-        'sign-out', 'password.change', 'sign-ins.end', 'channels.enter', 'channels.store', 'proofs.order', 'members.leave',
+        'sign-out', 'password.change', 'sign-ins.end', 'channels.enter', 'channels.store', 'proofs.order',
+        'members.leave',
     ];
 
     /** Whether it changes something, or may. */

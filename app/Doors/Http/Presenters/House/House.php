@@ -84,7 +84,8 @@ final readonly class House
     private function shown(Channel $channel): ?Footage
     {
         $first = Short::query()->whereRelation('batch', 'channel_id', $channel->id)->oldest('id')->first();
-        $own = $first === null ? null : $first->scenes()->orderBy('position')->first()?->shots()->orderBy('word')->first();
+        $scene = $first?->scenes()->orderBy('position')->first();
+        $own = $scene?->shots()->orderBy('word')->first();
 
         return Footage::at($channel)->find($own->footage_id ?? 0)
             ?? Footage::at($channel)->where('state', FootageState::Ready)->latest('id')->first();
