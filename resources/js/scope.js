@@ -2,6 +2,8 @@ import ask from './ask';
 
 /** A setting at one place. The page around it hears "acted" with what came of a change. */
 export default (place) => ({
+    hovering_: null,
+
     set(value) {
         return this.send({ value });
     },

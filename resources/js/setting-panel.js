@@ -3,6 +3,9 @@ import { renew } from './page';
 
 /** Settings that are fetched as their panel is opened, and again after every change on the page. */
 export default (url) => ({
+    // Its own: what is not named here would be set on the page around it, for all panels alike.
+    again_: null,
+
     init() {
         this.again_ = () => { if (this.$root.open) this.fetch(); };
         document.addEventListener('looked', this.again_);

@@ -288,9 +288,9 @@ final class LookTest extends AppTestCase
         ]);
         $bring("LUT_3D_SIZE 17\n0 0 0\n0 0 0\n0 0 0\n")->assertSessionHas('problem');
         self::assertSame(0, ColourTable::query()->count());
-        $bring(self::table())->assertRedirect('/house');
+        $bring(self::table())->assertRedirect('/channels');
         $this->get('/house')->assertOk()->assertSee('Cross');
         $this->setting('channel', $this->channel()->id, 'look_table', 'Cross')->assertOk();
-        $this->delete('/house/tables/'.ColourTable::query()->value('id'))->assertRedirect('/house');
+        $this->delete('/house/tables/'.ColourTable::query()->value('id'))->assertRedirect('/channels');
     }
 }

@@ -312,7 +312,7 @@ final class PlanningTest extends AppTestCase
         DB::enableQueryLog();
         $page = $this->get("/batches/{$batch->id}")->assertOk();
 
-        self::assertLessThan(15, count(DB::getQueryLog()));
+        self::assertLessThan(18, count(DB::getQueryLog()));
         self::assertSame(60, substr_count((string) $page->getContent(), 'id="choose-'), 'What is seen comes first.');
         $rest = $this->getJson("/batches/{$batch->id}/state?since=0")->assertOk();
         self::assertCount(200, $rest->json('rows'), 'And at once after it the rest.');

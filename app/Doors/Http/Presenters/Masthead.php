@@ -25,11 +25,12 @@ final readonly class Masthead
 
     public static function of(User $user, Request $request): self
     {
-        $channel = Channel::of($user);
+        $all = Access::channels($user->id)->orderBy('id')->get();
+        $channel = $all->find($user->channel_id) ?? Channel::of($user);
 
         return new self(
             $channel,
-            array_values(Access::channels($user->id)->whereKeyNot($channel->id)->orderBy('id')->get()->all()),
+            array_values($all->except([$channel->id])->all()),
             Guide::topic((string) $request->route()?->getName()),
         );
     }
