@@ -187,7 +187,8 @@ final class AccountsTest extends AppTestCase
         $this->post($link, ['password' => 'short'])->assertSessionHasErrors('password');
         $this->post($link, ['password' => 'a wholly new one'])->assertRedirect('/sign-in');
         $this->get($link)->assertNotFound();
-        $this->post('/sign-in', ['email' => $this->user()->email, 'password' => 'a wholly new one'])->assertRedirect('/');
+        $this->post('/sign-in', ['email' => $this->user()->email, 'password' => 'a wholly new one'])
+            ->assertRedirect('/');
     }
 
     public function test_who_came_by_no_link_is_no_guest_signed_in_or_not(): void

@@ -35,8 +35,8 @@ final class ForgottenController extends Controller
                 'user' => $user->id, 'of' => self::mark($user),
             ]);
             Mail::raw(
-                "Somebody, probably you, asked for a new password at Rapid Reel. Choose it here within an hour:\n\n$link\n"
-                    ."\nIf it was not you, nothing has to be done.",
+                "Somebody, probably you, asked for a new password at Rapid Reel. Choose it here within an hour:\n\n"
+                    ."$link\n\nIf it was not you, nothing has to be done.",
                 static fn (Message $message) => $message->to($user->email)->subject('A new password for Rapid Reel'),
             );
         }
