@@ -226,7 +226,8 @@ final class OutsideVoicesTest extends AppTestCase
         app(Registrar::class)->forget();
         self::assertSame(0, Artisan::call('reel:settle'));
         self::assertTrue($short->refresh()->isPlanned(), 'Its plan and what was spoken stay.');
-        $this->get("/shorts/{$short->id}")->assertOk()->assertSee('sim.hob, not there');
+        $this->get("/shorts/{$short->id}")->assertOk();
+        $this->getJson("/settings/short/{$short->id}")->assertOk()->assertSee('sim.hob, not there');
         $this->setting('channel', $this->channel()->id, 'motion', 'left')->assertOk();
         $this->work();
         self::assertTrue($short->refresh()->isPlanned(), 'It is seen otherwise, and says what it said.');

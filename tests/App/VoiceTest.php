@@ -426,13 +426,13 @@ final class VoiceTest extends AppTestCase
             $value,
         )->assertOk()['said'];
 
-        self::assertSame('2 shorts: speed 120 %.', $set('speed', '120'));
-        self::assertSame('2 shorts: pause after a scene 300 ms.', $set('pause', '300'));
-        self::assertSame('2 shorts: dead air cut to left as it is.', $set('dead_air', 'left'));
-        self::assertSame('Nothing to change: speed 120 %.', $set('speed', '120'));
+        self::assertSame('2 shorts: speed set to “120 %”.', $set('speed', '120'));
+        self::assertSame('2 shorts: pause after a scene set to “0.3 s”.', $set('pause', '300'));
+        self::assertSame('2 shorts: longest silence set to “left as it is”.', $set('dead_air', 'left'));
+        self::assertSame('Nothing to change: speed set to “120 %”.', $set('speed', '120'));
         self::assertSame(['dead_air' => 'left', 'pause' => 300, 'speed' => 120], $short->refresh()->settings->own);
         self::assertSame(
-            'A pause is from 0 to 3,000 ms, or “usual”; “abc” is not.',
+            'A pause is from 0 to 3 s, or “usual”; “abc” is not.',
             $this->setting('short', $short->id, 'pause', 'abc')->assertStatus(422)['message'],
         );
         $this->setting('short', $short->id, 'pause', '')->assertStatus(422);
@@ -520,7 +520,7 @@ final class VoiceTest extends AppTestCase
         $this->postJson('/voices/say', ['voice' => 'brenna', 'text' => 'Faster.', 'speed' => 900])->assertStatus(422);
         $this->setting('channel', $this->channel()->id, 'voice', 'delphine')
             ->assertOk()
-            ->assertJsonPath('said', 'House style: voice Delphine.');
+            ->assertJsonPath('said', 'House style: voice set to “Delphine”.');
         $this->get('/intake')->assertSee('<option value="">Delphine</option>', false);
         $this->get('/voices')->assertOk()->assertSee('told by the engine');
     }

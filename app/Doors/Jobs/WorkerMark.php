@@ -46,7 +46,7 @@ final class WorkerMark
         return is_file($this->path($name)) && ($name === $this->name || LockFile::isHeldByRunning($this->path($name)));
     }
 
-    /** @return list<string> names of all that are at work */
+    /** @return list<string> names of all others that are at work */
     public function running(): array
     {
         $names = array_map(
@@ -54,7 +54,10 @@ final class WorkerMark
             glob("{$this->folder}/worker-*") ?: [],
         );
 
-        return array_values(array_filter($names, $this->isRunning(...)));
+        return array_values(array_filter(
+            $names,
+            fn (string $name): bool => $name !== $this->name && $this->isRunning($name),
+        ));
     }
 
     /** Takes away what dead workers left. */

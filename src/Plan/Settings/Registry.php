@@ -153,7 +153,7 @@ final readonly class Registry
             ),
             new Setting(
                 'dead_air',
-                'Silence cut to',
+                'Longest silence',
                 new NumberType('What dead air is cut to', 0, 3_000, 20, 'ms', self::LEFT, 'left as it is'),
                 DeadAir::USUAL_MS,
                 $toScene,
