@@ -27,14 +27,15 @@
                     <th scope="row">{{ ucfirst($kind->label()) }}</th>
                     <td>{{ $kind->says() }}</td>
                     @foreach (['stops', 'warns', 'ignored'] as $severity)
-                        <td class="rules-choice"><label><input type="radio" class="form-check-input"
+                        <td class="rules-choice"><label data-says="{{ $severity }}"><input
+                            type="radio" class="form-check-input"
                             name="{{ $kind->value }}" value="{{ $severity }}" @checked($set->value === $severity)
                             aria-label="{{ ucfirst($kind->label()) }} {{
                                 $severity === 'ignored' ? 'is ignored' : $severity
                             }}">
                             @if ($kind->usual()->value === $severity)
-                                    <span class="quiet">default</span>
-                                @endif</label></td>
+                                <span class="quiet">default</span>
+                            @endif</label></td>
                     @endforeach
                 </tr>
             @endforeach
