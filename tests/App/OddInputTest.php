@@ -142,8 +142,10 @@ final class OddInputTest extends AppTestCase
         self::assertSame('Left out: “empty.txt” is empty.', $answer->json('problems.1'));
         $this->post('/batches', ['text' => $answer->json('text'), 'later' => 1])->assertRedirect()
             ->assertSessionMissing('problem');
-        $this->get('/batches/'.User::query()->firstOrFail()->channels()->firstOrFail()->batches()->value('id'))
-            ->assertOk()->assertSee('Title 260');
+        $batch = User::query()->firstOrFail()->channels()->firstOrFail()->batches()->value('id');
+        $this->get("/batches/$batch")->assertOk();
+        $rows = $this->getJson("/batches/$batch/state")->json('rows');
+        self::assertStringContainsString('Title 260', implode('', $rows));
     }
 
     public function test_more_scenes_than_a_short_takes_are_told_of_in_the_preview(): void

@@ -205,7 +205,7 @@ final class PaceTest extends AppTestCase
             Batch::query()->latest('id')->firstOrFail()->settings->own,
             'what is chosen beside it counts before it',
         );
-        $this->get(route('house'))->assertSee('Fast &lt;b&gt;', false);
+        $this->get(route('channels.index'))->assertSee('Fast &lt;b&gt;', false);
         $this->delete(route('patterns.destroy', $pattern))->assertRedirect();
         $this->postJson(route('batches.act', $batch), ['act' => 'pattern', 'value' => (string) $pattern->id])
             ->assertStatus(422);

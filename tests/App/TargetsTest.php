@@ -174,9 +174,11 @@ final class TargetsTest extends AppTestCase
         [$video] = self::probe($file)['streams'];
         self::assertSame([480, 854, '30/1'], [$video['width'], $video['height'], $video['r_frame_rate']]);
 
-        $process = $make(100_000, 480, 30);
+        // Of a longer one no second has enough.
+        File::put("$folder/one.txt", "# One\n\n".str_repeat("The lamp went out, and nobody came that night.\n", 6));
+        $process = $make(500_000, 480, 30);
         self::assertSame(1, $process->getExitCode());
-        self::assertStringContainsString('does not fit into the 0.1 MB', $process->getErrorOutput());
+        self::assertStringContainsString('does not fit into the 0.5 MB', $process->getErrorOutput());
     }
 
     public function test_every_line_of_a_fine_grid_is_there_in_4k(): void
