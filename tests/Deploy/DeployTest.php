@@ -67,7 +67,7 @@ final class DeployTest extends AppTestCase
         // Its settings are those of the test; whose it is, and whom it listens to, are of the machine.
         $pool = (string) preg_replace(
             ['/^(user|group|listen\.\w+) = .*$/m', '/^listen = .*$/m', '/^clear_env = yes$/m', '/^env\[.*$/m'],
-            [$isRoot ? ';' : ';', "listen = $place/fpm.sock", 'clear_env = no', ''],
+            [';', "listen = $place/fpm.sock", 'clear_env = no', ''],
             (string) File::get("$docs/php-fpm.conf"),
         );
         $root = ($isRoot ? "user = root\ngroup = root\n" : '')."php_admin_value[variables_order] = EGPCS\n";

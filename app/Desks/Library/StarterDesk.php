@@ -15,7 +15,13 @@ use RapidReel\Base\Refusal;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\StarterStyle;
 
-/** What a channel can begin with: music that ships, and house styles. */
+/**
+ * What a channel can begin with: music that ships, and house styles.
+ *
+ * @phpstan-type Piece array{
+ *     mood: string, heard: array{duration_ms: int, loudness: float, tempo: float|null, bars: list<int>}
+ * }
+ */
 final readonly class StarterDesk
 {
     public function __construct(
@@ -51,16 +57,11 @@ final readonly class StarterDesk
     /**
      * The pieces that ship, with what the meter finds in each.
      *
-     * @return array<string, array{
-     *     mood: string, heard: array{duration_ms: int, loudness: float, tempo: float|null, bars: list<int>}
-     * }> by the name of each file
+     * @return array<string, Piece> by the name of each file
      */
     public static function pieces(): array
     {
-        /** @var array<string, array{
-         *     mood: string, heard: array{duration_ms: int, loudness: float, tempo: float|null, bars: list<int>}
-         * }> $pieces
-         */
+        /** @var array<string, Piece> $pieces */
         $pieces = (array) json_decode((string) file_get_contents(resource_path('music/music.json')), true);
 
         return $pieces;

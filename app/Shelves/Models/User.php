@@ -27,6 +27,12 @@ final class User extends Authenticatable
     /** @var array<string, string> */
     protected $casts = ['password' => 'hashed'];
 
+    /** What is told of a new password that is refused for its length. */
+    public static function passwordRule(): string
+    {
+        return sprintf('A password has at least %d characters.', self::SHORTEST_PASSWORD);
+    }
+
     /** Everybody has a channel to begin with. */
     protected static function booted(): void
     {

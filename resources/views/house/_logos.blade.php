@@ -48,9 +48,5 @@
         </figcaption>
     </figure>
 @endforeach
-<form method="post" action="{{ route('logos.store') }}" enctype="multipart/form-data" class="channel-new">
-    @csrf
-    <input type="file" name="logo" class="form-control form-control-sm" accept=".png,.svg"
-        aria-label="PNG or SVG file" required>
-    <button class="btn btn-sm btn-outline-dark">Upload a logo</button>
-</form>
+<x-upload-form :to="route('logos.store')" name="logo" accept=".png,.svg"
+    label="PNG or SVG file">Upload a logo</x-upload-form>

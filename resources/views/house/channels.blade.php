@@ -41,12 +41,8 @@
         <h2>House style as a file</h2>
         <p class="quiet">Settings, words, logos, typefaces and colour tables. Music is not in it.</p>
         <p><a class="btn btn-sm btn-outline-dark" href="{{ route('house.pack') }}">Export the house style</a></p>
-        <form method="post" action="{{ route('house.unpack') }}" enctype="multipart/form-data" class="channel-new">
-            @csrf
-            <input type="file" name="house" class="form-control form-control-sm" accept=".zip"
-                aria-label="ZIP of a house style" required>
-            <button class="btn btn-sm btn-outline-dark">Import</button>
-        </form>
+        <x-upload-form :to="route('house.unpack')" name="house" accept=".zip"
+            label="ZIP of a house style">Import</x-upload-form>
     </div>
     <div id="tables">
         <h2>Colour tables</h2>
@@ -65,12 +61,8 @@
                 <li class="quiet">None yet.</li>
             @endforelse
         </ul>
-        <form method="post" action="{{ route('tables.store') }}" enctype="multipart/form-data" class="channel-new">
-            @csrf
-            <input type="file" name="table" class="form-control form-control-sm" accept=".cube"
-                aria-label="File with a colour table" required>
-            <button class="btn btn-sm btn-outline-dark">Upload a colour table</button>
-        </form>
+        <x-upload-form :to="route('tables.store')" name="table" accept=".cube"
+            label="File with a colour table">Upload a colour table</x-upload-form>
     </div>
     <div>
         <h2>Patterns</h2>

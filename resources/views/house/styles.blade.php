@@ -71,12 +71,8 @@
                     <li class="quiet">None yet.</li>
                 @endforelse
             </ul>
-            <form method="post" action="{{ route('faces.store') }}" enctype="multipart/form-data" class="channel-new">
-                @csrf
-                <input type="file" name="face" class="form-control form-control-sm" accept=".ttf,.otf"
-                    aria-label="TTF or OTF file" required>
-                <button class="btn btn-sm btn-outline-dark">Upload a typeface</button>
-            </form>
+            <x-upload-form :to="route('faces.store')" name="face" accept=".ttf,.otf"
+                label="TTF or OTF file">Upload a typeface</x-upload-form>
             <p class="quiet">A TTF or OTF file that you may use in videos. It stands under “Face” then.</p>
         </div>
     </section>

@@ -56,7 +56,7 @@ final class ForgottenController extends Controller
         $found = $this->meant($request, $user);
         $given = $request->validate(
             ['password' => ['required', 'string', 'min:'.User::SHORTEST_PASSWORD, 'max:200']],
-            ['password.*' => sprintf('A password has at least %d characters.', User::SHORTEST_PASSWORD)],
+            ['password.*' => User::passwordRule()],
         );
         $found->update(['password' => $given['password']]);
 

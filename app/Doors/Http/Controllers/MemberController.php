@@ -83,7 +83,7 @@ final class MemberController extends Controller
                     'email.email' => 'This is no e-mail address.',
                     'email.unique' => 'There is an account with this address: sign in first, then open the link again.',
                     'password.required' => 'Choose a password.',
-                    'password.min' => sprintf('A password has at least %d characters.', User::SHORTEST_PASSWORD),
+                    'password.min' => User::passwordRule(),
                 ],
             );
             $user = User::query()->create([...$given, 'email' => mb_strtolower($given['email'])]);

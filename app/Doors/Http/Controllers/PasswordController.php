@@ -52,7 +52,7 @@ final class PasswordController extends Controller
             [
                 'current.required' => 'Type the password that you have now.',
                 'password.required' => 'Type a new password.',
-                'password.min' => sprintf('A password has at least %d characters.', User::SHORTEST_PASSWORD),
+                'password.min' => User::passwordRule(),
                 'again.required' => 'Type the new password a second time.',
                 'again.same' => 'The new password was not typed alike twice.',
             ],
