@@ -43,6 +43,8 @@ test('shorts are looked through by key, mended, sent back and cleared, by a gues
     // The next is there before it is asked for.
     const second = page.locator('.review-row').nth(1);
     await expect(page.locator('.review-list')).toHaveAttribute('data-ready', await second.getAttribute('data-id'));
+    // What was decided may be seen before its answer is there: until then nothing more is decided.
+    await expect(page.getByRole('button', { name: 'Clear', exact: true })).toBeEnabled();
     await page.locator('body').press('c');
     await expect(page.locator('.review-row').first()).toContainText('cleared');
     await expect(current(page)).toContainText('The bell');
@@ -101,7 +103,7 @@ test('the review fits a phone, and what stops a short is set on a page', async (
     await page.getByRole('button', { name: 'Keep' }).click();
     await expect(page.getByText('It is kept')).toBeVisible();
     await page.goto('/');
-    await page.getByRole('link', { name: 'Thumb' }).click();
+    await page.getByRole('link', { name: 'Thumb', exact: true }).first().click();
     await page.getByRole('button', { name: 'Export', exact: true }).click();
     await expect(page.getByRole('alert').first()).toContainText('“tower” is said; this channel does not say it.');
 
