@@ -119,7 +119,7 @@ export default (urls, now) => {
             const button = row.querySelector(`.cue-word[data-at="${this.word}"]`);
             const own = button?.dataset.word === undefined || button.dataset.word === '' ? null
                 : Number(button.dataset.word);
-            const needs = { split: 'Choose the word before which it is parted.',
+            const needs = { split: 'Choose the word before which it is split.',
                 break: 'Choose the word after which the line is broken.',
                 stress: 'Choose the word that is to stand out.', emoji: 'Choose the word that an emoji is to follow.',
                 'no-emoji': 'Choose the word that has the emoji.' };
@@ -128,7 +128,7 @@ export default (urls, now) => {
                 return;
             }
             if (['split', 'stress', 'emoji', 'no-emoji'].includes(what) && own === null) {
-                this.problem = 'This caption shows other words than are said. Find it anew first.';
+                this.problem = 'This caption shows other words than are said. Put it back first.';
                 return;
             }
             const nudges = { 'from-less': [-1, 0], 'from-more': [1, 0], 'until-less': [0, -1], 'until-more': [0, 1] };

@@ -6,7 +6,7 @@ const bytes = new Map();
 const face = (url) => {
     if (!bytes.has(url)) {
         bytes.set(url, fetch(url).then(async (answer) => {
-            if (!answer.ok) throw new Error('A face of the captions cannot be read. Load the page again.');
+            if (!answer.ok) throw new Error('A typeface of the captions cannot be read. Reload the page.');
             return new Uint8Array(await answer.arrayBuffer());
         }));
     }

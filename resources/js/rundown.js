@@ -252,6 +252,6 @@ export default (urls, now) => ({
         const answer = await fetch(row.dataset.open);
         opened.firstElementChild.innerHTML = answer.ok
             ? await answer.text()
-            : '<p class="flag">It cannot be read. Load the page again.</p>';
+            : '<p class="flag">It cannot be read. Reload the page.</p>';
     },
 });

@@ -10,7 +10,7 @@
         <label for="password">A password, of at least {{ $shortest }} characters</label>
         <input id="password" name="password" type="password" class="form-control" autocomplete="new-password" required
             autofocus>
-        <button class="btn btn-primary">Keep it</button>
+        <button class="btn btn-primary">Save it</button>
     </form>
 </div>
 @endsection

@@ -23,7 +23,7 @@
         @if (config('reel.mail') === true)
             <p class="quiet"><a href="{{ route('forgotten') }}">Forgotten your password?</a></p>
         @else
-            <p class="quiet">Forgotten your password? Whoever keeps this machine gives you another.</p>
+            <p class="quiet">Forgotten your password? Whoever runs this machine can set another.</p>
         @endif
     </form>
     @if ($demo)

@@ -49,7 +49,7 @@ final class BadScriptsTest extends AppTestCase
     {
         return [
             'random bytes' => ['a.txt', random_bytes(20_000), 'is not a text file'],
-            'no ZIP at all' => ['a.zip', 'PK not really', 'is no ZIP that can be opened'],
+            'no ZIP at all' => ['a.zip', 'PK not really', 'is not a ZIP that can be opened'],
             'a ZIP without scripts' => [
                 'a.zip',
                 self::zip(['x.png' => 'x', '__MACOSX/a.txt' => 'x', '.hidden.txt' => 'x']),

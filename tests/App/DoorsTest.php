@@ -167,7 +167,7 @@ final class DoorsTest extends AppTestCase
         $scene = $this->made('The lamp burned.')->shorts[0]->scenes[0];
         $this->postJson("/scenes/{$scene->id}/shots/0/pins", ['do' => 'pin', 'ms' => 0, 'x' => 5_000, 'y' => 5_000,
             'close' => 50])->assertStatus(422)->assertJson(['message' => '“close” takes a whole number from 100 to 400,'
-            .' and something else came. Load the page again.']);
+            .' and something else came. Reload the page.']);
     }
 
     public function test_numbers_of_another_level_are_refused(): void

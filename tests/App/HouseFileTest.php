@@ -131,7 +131,7 @@ final class HouseFileTest extends AppTestCase
         $this->actingAs($this->user());
         $this->post('/house/file')->assertSessionHas('problem');
         $this->post('/house/file', ['house' => UploadedFile::fake()->createWithContent('a.zip', 'no ZIP')])
-            ->assertSessionHas('problem', 'This is no house style: a ZIP as “Export” makes it is wanted.');
+            ->assertSessionHas('problem', 'This is not a house style: a ZIP as “Export” makes it is wanted.');
         $style = ['kind' => 'rapid-reel-house-style', 'version' => 1];
         $logo = ['kind' => 'logo', 'id' => 'a', 'name' => 'n', 'file' => 'logo/a.png'];
         foreach ([

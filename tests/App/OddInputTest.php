@@ -289,7 +289,7 @@ final class OddInputTest extends AppTestCase
     {
         $user = $this->user();
         $this->put('/password', ['current' => 'wrong', 'password' => 'a longer lamp', 'again' => 'a longer lamp'])
-            ->assertSessionHasErrors(['current' => 'The password you have now is another one.']);
+            ->assertSessionHasErrors(['current' => 'That is not the password you have now.']);
         $this->put('/password', ['current' => 'lamplight', 'password' => 'short', 'again' => 'short'])
             ->assertSessionHasErrors('password');
         $this->get('/')->assertOk();

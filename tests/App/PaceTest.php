@@ -191,7 +191,7 @@ final class PaceTest extends AppTestCase
         $words = $other->scenes->pluck('text')->implode(' ');
         $this->postJson(route('batches.act', $batch), [
             'act' => 'pattern', 'value' => (string) $pattern->id, 'shorts' => [$other->id],
-        ])->assertOk()->assertJsonFragment(['said' => '1 short: given the pattern “Fast <b>”.']);
+        ])->assertOk()->assertJsonFragment(['said' => '1 short: applied the pattern “Fast <b>”.']);
         self::assertEquals($kept, $other->refresh()->settings->own);
         self::assertSame($words, $other->scenes->pluck('text')->implode(' '), 'its words are its own');
         $this->postJson(route('batches.undo', $batch))->assertOk();

@@ -138,7 +138,7 @@ final class ScriptSideTest extends AppTestCase
         self::assertSame(0, $short->notes()->count());
         $this->postJson("/shorts/{$short->id}/undo")
             ->assertOk()
-            ->assertJsonPath('said', 'Undone: brought back a note.');
+            ->assertJsonPath('said', 'Undone: restored a note.');
         self::assertSame(['The lamp went out.', 'The gull slept.'], self::texts($short));
         self::assertSame(1, $short->notes()->count());
     }

@@ -186,7 +186,7 @@ final class VoiceTest extends AppTestCase
             ->assertStatus(422)
             ->assertJsonPath(
                 'message',
-                'The words of this scene have changed meanwhile. Load the page again; your recording is still on your '
+                'The words of this scene have changed meanwhile. Reload the page; your recording is still on your '
                     .'disk.',
             );
     }
@@ -321,7 +321,7 @@ final class VoiceTest extends AppTestCase
         $this->align();
         $remarks = Reading::query()->firstOrFail()->remarks;
 
-        self::assertContains('It was recorded too loud: its tops are cut off.', $remarks);
+        self::assertContains('It was recorded too loud: its peaks are clipped.', $remarks);
         self::assertContains('It does not sound like these words; listen before you use it.', $remarks);
     }
 

@@ -109,8 +109,8 @@ test('a faint style is told, mended at a press, and kept under a name', async ({
     await expect(page.locator('[data-setting=caption_plate] select')).toHaveValue('words');
 
     await page.getByLabel('Keep all of it as a style').fill('Slate');
-    await page.getByRole('button', { name: 'Keep the style' }).click();
-    await expect(page.getByRole('status').first()).toContainText('Kept as “Slate”');
+    await page.getByRole('button', { name: 'Save the style' }).click();
+    await expect(page.getByRole('status').first()).toContainText('Saved as “Slate”');
     await page.getByRole('link', { name: 'All styles' }).click();
     await expect(page.locator('.style-row')).toHaveCount(16);
     await expect(page.locator('.style-row[data-drawn=yes]')).toHaveCount(16, { timeout: 120_000 });

@@ -47,7 +47,7 @@ test('a window follows, is pinned by dragging, and the pin is found in the file'
     await expect(page.locator('[data-setting=framing] select')).toHaveValue('follow');
     await page.keyboard.press('Delete');
     await expect(page.locator('.lead').first()).not.toContainText('pin');
-    await page.getByRole('button', { name: /^Undo: took a pin away/ }).click();
+    await page.getByRole('button', { name: /^Undo: deleted a pin/ }).click();
     await expect(page.locator('.lead').first()).toContainText('1 pin');
 
     await page.goto(short);

@@ -25,11 +25,11 @@ test('an outlet is added, signed in at, and given its hours', async ({ page }) =
     await outlet.getByLabel('Hours').fill('8, 18:30');
     await outlet.getByLabel('A day').fill('2');
     await outlet.getByLabel('Days off').fill('someday');
-    await outlet.getByRole('button', { name: 'Keep' }).click();
-    await expect(page.getByRole('alert').filter({ hasText: '“someday” is no day of the week' })).toBeVisible();
+    await outlet.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('alert').filter({ hasText: '“someday” is not a day of the week' })).toBeVisible();
     await outlet.getByLabel('Hours').fill('8, 18:30');
     await outlet.getByLabel('A day').fill('2');
-    await outlet.getByRole('button', { name: 'Keep' }).click();
+    await outlet.getByRole('button', { name: 'Save' }).click();
     await expect(outlet.getByLabel('Hours')).toHaveValue('08:00, 18:30');
 });
 
@@ -75,7 +75,7 @@ test('texts are edited as in a spreadsheet, and slips are moved over the days', 
         .toContainText('101 of 100');
     await title('One').fill('A lamp of its own');
     await title('One').press('Tab');
-    await expect(page.locator('.told')).toContainText('Kept.');
+    await expect(page.locator('.told')).toContainText('Saved.');
     await title('One').focus();
     await page.getByRole('button', { name: 'Fill down' }).click();
     await expect(title('Three')).toHaveValue('A lamp of its own');
@@ -96,7 +96,7 @@ test('texts are edited as in a spreadsheet, and slips are moved over the days', 
 
     await page.getByLabel('Choose One').check();
     await page.getByRole('button', { name: 'Deal over the days' }).click();
-    await expect(page.locator('.told')).toContainText('1 short stands on a day now.');
+    await expect(page.locator('.told')).toContainText('1 short is scheduled.');
     await page.locator('body').press('9');
     const slip = page.locator('.slip', { hasText: 'One' });
     await expect(slip).toHaveCount(1);
@@ -129,15 +129,15 @@ test('a table of results is taken in, its columns said once, and what works is s
         ].join('\n')),
     });
     await page.getByLabel('As an outlet gives it out').setInputFiles(table('1.234'));
-    await page.getByRole('button', { name: 'Take it in' }).click();
+    await page.getByRole('button', { name: 'Import it' }).click();
     await page.getByLabel('What Clip means').selectOption({ label: 'Title' });
     await page.getByLabel('What How often means').selectOption({ label: 'Views' });
     await page.getByLabel('What Counted on means').selectOption({ label: 'nothing that is kept' });
-    await page.getByRole('button', { name: 'Take it in' }).click();
+    await page.getByRole('button', { name: 'Import it' }).click();
     await expect(page.getByText('1 row was taken in. 1 of shorts that were not posted here.')).toBeVisible();
     await expect(page.locator('.results-rows tr', { hasText: 'Gull' })).toContainText('1,234');
     await page.getByLabel('As an outlet gives it out').setInputFiles(table('2.000'));
-    await page.getByRole('button', { name: 'Take it in' }).click();
+    await page.getByRole('button', { name: 'Import it' }).click();
     await expect(page.getByLabel('What Clip means')).toHaveValue('title');
     await page.getByRole('button', { name: 'Ask the outlets' }).isHidden();
     await page.goto('/results?rate=20');

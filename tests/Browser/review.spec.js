@@ -100,8 +100,8 @@ test('the review fits a phone, and what stops a short is set on a page', async (
     await makeBatch(page, '# The gull\nThe gull cried over the tower. The keeper slept.', { shorts: 1, name: 'Thumb' });
     await page.goto('/house/review');
     await page.getByLabel('Words that are not said').fill('tower, quick money');
-    await page.getByRole('button', { name: 'Keep' }).click();
-    await expect(page.getByText('It is kept')).toBeVisible();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('It counts for all shorts')).toBeVisible();
     await page.goto('/');
     await page.getByRole('link', { name: 'Thumb', exact: true }).first().click();
     await page.getByRole('button', { name: 'Export', exact: true }).click();
@@ -119,5 +119,5 @@ test('the review fits a phone, and what stops a short is set on a page', async (
     await expect(page.getByRole('button', { name: 'Clear', exact: true })).toBeDisabled();
     await page.goto('/house/review');
     await page.getByLabel('Words that are not said').fill('');
-    await page.getByRole('button', { name: 'Keep' }).click();
+    await page.getByRole('button', { name: 'Save' }).click();
 });

@@ -28,11 +28,11 @@ test('a target is copied, its safe area dragged and walked, and a short is made 
     expect(Number(await page.getByLabel('Top %').inputValue())).toBe(before + 6);
 
     await page.getByLabel('Longest').fill('3');
-    await page.getByRole('button', { name: 'Keep the target' }).click();
+    await page.getByRole('button', { name: 'Save the target' }).click();
     await expect(page.getByRole('alert').filter({ hasText: 'The shortest is 5 s and the longest 3 s' })).toBeVisible();
     await expect(page.getByLabel('Name')).toHaveValue('Quay wall');
     await page.getByLabel('Longest').fill('50');
-    await page.getByRole('button', { name: 'Keep the target' }).click();
+    await page.getByRole('button', { name: 'Save the target' }).click();
     await expect(page.getByRole('row', { name: /Quay wall/ })).toContainText('480 × 600, 25 a second');
 
     await makeBatch(page, '# Two walls\nThe lamp went out at nine, and nobody saw the boat. It rang the bell itself.', {

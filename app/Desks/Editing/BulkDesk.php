@@ -59,7 +59,7 @@ final readonly class BulkDesk
      */
     public function match(Batch $batch, array $shorts): string
     {
-        $changed = $this->edits->change($batch, 'matched pictures anew', $shorts, function (Short $short): void {
+        $changed = $this->edits->change($batch, 'matched pictures again', $shorts, function (Short $short): void {
             $now = $short->manuscript();
             foreach ($now->scenes as $at => $scene) {
                 $now = $now->withOwn($at, $scene->own->unproposed());
@@ -68,7 +68,7 @@ final readonly class BulkDesk
             $short->shown_before = null;
         });
 
-        return Done::to(count($changed), 'matched pictures anew');
+        return Done::to(count($changed), 'matched pictures again');
     }
 
     /**

@@ -61,7 +61,7 @@ final readonly class CaptionEditor
     {
         $cue = $this->cue($scene, $word);
         if ($at <= $cue->from->word || $at >= $cue->from->word + $cue->from->count) {
-            throw new Refusal('A caption is parted before one of its words, and not before the first.');
+            throw new Refusal('A caption is split before one of its words, and not before the first.');
         }
         [$first, $second] = self::mark($scene, $cue)->parted($at);
         $this->put(
@@ -156,10 +156,13 @@ final readonly class CaptionEditor
     public function free(Scene $scene, int $word): void
     {
         $cue = $this->cue($scene, $word);
-        $this->put($scene, 'captions found anew', static fn (CaptionMarks $now): CaptionMarks => $now->without(
-            $cue->from->word,
-            $cue->from->word + $cue->from->count,
-        ));
+        $this->put(
+            $scene,
+            'captions put back as they were found',
+            static fn (CaptionMarks $now): CaptionMarks => $now->without(
+                $cue->from->word, $cue->from->word + $cue->from->count,
+            ),
+        );
     }
 
     /**
@@ -184,7 +187,7 @@ final readonly class CaptionEditor
             throw new Refusal('After a word stands one emoji, or none.');
         }
         if ($emoji !== null && preg_match('/[\p{L}\p{Nd}\s\\\\{}]/u', $emoji) === 1) {
-            throw new Refusal('That is no emoji.');
+            throw new Refusal('That is not an emoji.');
         }
         $this->word($scene, $word, 'changed an emoji', static fn (WordMark $now): WordMark => $now->followed($emoji));
     }
@@ -201,7 +204,7 @@ final readonly class CaptionEditor
     {
         $names = EffectNames::of($scene->short->batch->channel);
         if ($sound !== null && ! isset($names[$sound])) {
-            throw new Refusal('This sound is no longer there. Load the page again.');
+            throw new Refusal('This sound is no longer there. Reload the page.');
         }
         if (abs($ms) > self::FARTHEST_SOUND_MS) {
             throw new Refusal('A sound is at most 10 seconds from its word.');
@@ -209,7 +212,7 @@ final readonly class CaptionEditor
         $this->word(
             $scene,
             $word,
-            $sound === null ? 'took a sound away' : 'placed “'.$names[$sound].'”',
+            $sound === null ? 'deleted a sound' : 'placed “'.$names[$sound].'”',
             static fn (WordMark $now): WordMark => $now->sounding($sound, $ms),
         );
     }
@@ -222,7 +225,7 @@ final readonly class CaptionEditor
     private function word(Scene $scene, int $word, string $what, Closure $change): void
     {
         if ($word >= $scene->toScript()->words()) {
-            throw new Refusal('This word is no longer there. Load the page again.');
+            throw new Refusal('This word is no longer there. Reload the page.');
         }
         $this->put($scene, $what, static fn (CaptionMarks $now): CaptionMarks => $now->marking(
             $change($now->word($word)),
@@ -265,7 +268,7 @@ final readonly class CaptionEditor
             }
         }
 
-        throw new Refusal('This caption is no longer there. Load the page again.');
+        throw new Refusal('This caption is no longer there. Reload the page.');
     }
 
     /**

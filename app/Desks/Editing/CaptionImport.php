@@ -66,8 +66,8 @@ final readonly class CaptionImport
         if ($placed === []) {
             throw new Refusal($withTimes
                 ? 'Nothing is said at the times of these captions. Is it the file of another short?'
-                : 'None of these captions says what this short says. Is it the file of another one? A translation is '
-                    .'brought at the times of the file.');
+                : 'None of these captions says what this short says. Is it the file of another one? Upload a '
+                    .'translation at the times of the file.');
         }
         $fit = count(array_unique(array_map(static fn (PlacedCue $one): int => $one->cue, $placed)));
         if (! $withTimes && ! $isSure && $fit < self::FITTING * count($cues)) {
@@ -111,16 +111,16 @@ final readonly class CaptionImport
             $what = sprintf('Caption %d, “%s”,', $i + 1, mb_strimwidth($cue->line(), 0, 40, '…'));
             if (mb_strlen($cue->line()) > self::MOST_LETTERS) {
                 throw new Refusal(sprintf(
-                    '%s has more than %d letters. Part it and bring the file again.',
+                    '%s has more than %d letters. Split it and upload the file again.',
                     $what,
                     self::MOST_LETTERS,
                 ));
             }
             if ($cue->isBackwards()) {
-                throw new Refusal("$what ends before it begins. Put its times right and bring the file again.");
+                throw new Refusal("$what ends before it begins. Correct its times and upload the file again.");
             }
             if ($cue->startMs < $at) {
-                throw new Refusal("$what begins before the one ahead of it. Put them in order and bring them again.");
+                throw new Refusal("$what begins before the one ahead of it. Put them in order and upload them again.");
             }
             $at = $cue->startMs;
         }

@@ -29,7 +29,7 @@ final readonly class CardEditor
     public function add(Scene $scene, int $word, array $values): void
     {
         if ($word >= $scene->toScript()->words()) {
-            throw new Refusal('This word is no longer there. Load the page again.');
+            throw new Refusal('This word is no longer there. Reload the page.');
         }
         $card = $this->card([...$values, 'word' => $word]);
         $cards = $scene->toScript()->own->captions->cards;
@@ -57,7 +57,7 @@ final readonly class CardEditor
     {
         $cards = $this->cards($scene, $number);
         unset($cards[$number]);
-        $this->put($scene, 'took a card away', $cards);
+        $this->put($scene, 'deleted a card', $cards);
     }
 
     /**
@@ -71,7 +71,7 @@ final readonly class CardEditor
 
         return isset($cards[$number])
             ? $cards
-            : throw new Refusal('This card is no longer there. Load the page again.');
+            : throw new Refusal('This card is no longer there. Reload the page.');
     }
 
     /**
@@ -83,7 +83,7 @@ final readonly class CardEditor
     {
         $card = CardMark::fromArray($values);
         if ($card->kind !== CardMark::TEXT && Sticker::tryFrom($card->kind) === null) {
-            throw new Refusal('There is no such sticker. Load the page again.');
+            throw new Refusal('There is no such sticker. Reload the page.');
         }
 
         return $card;

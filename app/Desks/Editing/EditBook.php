@@ -239,7 +239,7 @@ final readonly class EditBook
         $short = Short::withTrashed()->with('batch.channel')->findOrFail($edit->short_id);
         $this->change(
             $short->batch,
-            "brought back: before “{$edit->what}”",
+            "restored: before “{$edit->what}”",
             [$short],
             fn (Short $short) => $this->snapshots->restore($short, $edit->before),
         );

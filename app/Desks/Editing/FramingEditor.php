@@ -42,7 +42,7 @@ final readonly class FramingEditor
     /** @throws Refusal */
     public function unpin(Scene $scene, int $word, int $ms): void
     {
-        $this->put($scene, $word, 'took a pin away', static fn (array $pins): array => array_filter(
+        $this->put($scene, $word, 'deleted a pin', static fn (array $pins): array => array_filter(
             $pins,
             static fn (Pin $one): bool => $one->ms !== $ms,
         ));
@@ -51,7 +51,7 @@ final readonly class FramingEditor
     /** @throws Refusal */
     public function free(Scene $scene, int $word): void
     {
-        $this->put($scene, $word, 'took all pins away', static fn (array $pins): array => []);
+        $this->put($scene, $word, 'deleted all pins', static fn (array $pins): array => []);
     }
 
     /**

@@ -59,7 +59,7 @@ final readonly class MemberDesk
     {
         return DB::transaction(function () use ($token, $user): Channel {
             $invitation = $this->invitation($token)
-                ?? throw new Refusal('This link is over: it was used, withdrawn, or is older than a week.');
+                ?? throw new Refusal('This link no longer works: it was used, withdrawn, or is older than a week.');
             $channel = $invitation->channel;
             if ($channel->user_id !== $user->id) {
                 $whose = ['channel_id' => $channel->id, 'user_id' => $user->id];

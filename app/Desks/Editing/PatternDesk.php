@@ -70,7 +70,7 @@ final readonly class PatternDesk
      */
     public function give(Batch $batch, array $shorts, Pattern $pattern): string
     {
-        $what = "given the pattern “{$pattern->name}”";
+        $what = "applied the pattern “{$pattern->name}”";
         $changed = $this->settings->give($batch, $shorts, $this->values($pattern), $what);
 
         return Done::to($changed, $what);

@@ -73,7 +73,7 @@ final readonly class RecordingEditor
         $words = $reading->words;
         $take = $this->files->kept($reading->take);
         if (! isset($words[$number]) || $take === null) {
-            throw new Refusal('This word is no longer there. Load the page again.');
+            throw new Refusal('This word is no longer there. Reload the page.');
         }
         $from = $number > 0 ? $words[$number - 1]['start_ms'] + self::SHORTEST_WORD_MS : 0;
         $until = ($words[$number + 1]['start_ms'] ?? $take->durationMs) - self::SHORTEST_WORD_MS;

@@ -33,7 +33,7 @@ final readonly class SceneEdits
             $now = $short->manuscript();
             $at = array_search($scene->id, $now->keys, true);
             if (! is_int($at)) {
-                throw new Refusal('This scene is no longer there. Load the page again.');
+                throw new Refusal('This scene is no longer there. Reload the page.');
             }
             $this->writer->write($short, $change($now, $at));
         });

@@ -134,7 +134,7 @@ final readonly class ScriptEditor
         ): Manuscript {
             $own = $now->scenes[$at]->own;
             if ($word >= $now->scenes[$at]->words()) {
-                throw new Refusal('This shot is no longer there. Load the page again.');
+                throw new Refusal('This shot is no longer there. Reload the page.');
             }
 
             $shot = $own->shotAt($word)->withFootage((string) $footage->id);
@@ -150,7 +150,7 @@ final readonly class ScriptEditor
      */
     public function free(Scene $scene, int $word): void
     {
-        $this->scenes->own($scene, 'has a picture found anew', static fn (SceneOwn $own): SceneOwn => $own->shot(
+        $this->scenes->own($scene, 'had a picture matched again', static fn (SceneOwn $own): SceneOwn => $own->shot(
             array_filter($own->shots, static fn (ShotMark $shot): bool => $shot->word !== $word),
         ));
     }
@@ -168,7 +168,7 @@ final readonly class ScriptEditor
         ) use ($afterWord, $keep): Manuscript {
             $own = $now->scenes[$at]->own;
             if ($afterWord < 0 || $afterWord >= $now->scenes[$at]->words()) {
-                throw new Refusal('This pause is no longer there. Load the page again.');
+                throw new Refusal('This pause is no longer there. Reload the page.');
             }
 
             return $now->withOwn(
@@ -183,7 +183,7 @@ final readonly class ScriptEditor
     {
         $this->edits->change(
             $short->batch,
-            'brought back a note',
+            'restored a note',
             [$short],
             fn (Short $short) => $this->writer->write($short, $short->manuscript()->saying($note)),
         );

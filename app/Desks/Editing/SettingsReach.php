@@ -133,7 +133,7 @@ final readonly class SettingsReach
 
     private static function gone(): Refusal
     {
-        return new Refusal('Not all of what you want to set is there any more. Load the page again.');
+        return new Refusal('Not all of what you want to set is there any more. Reload the page.');
     }
 
     /**

@@ -141,7 +141,7 @@ final readonly class ShotEditor
             }
         }
 
-        throw new Refusal('This shot is no longer there. Load the page again.');
+        throw new Refusal('This shot is no longer there. Reload the page.');
     }
 
     /**

@@ -40,7 +40,7 @@ final readonly class ExportArchive
             throw new Refusal($leaving === []
                 ? 'None of these shorts is exported yet. Export them first.'
                 : 'None of these shorts has a finished file of what it is now: '.self::left($leaving).'. Export them, '
-                    .'or take these along, named so.');
+                    .'or include these, marked as what they are.');
         }
         $gone = array_filter($taken, fn (array $one): bool => ! $this->isRight($one[0]));
         if ($gone !== []) {
@@ -88,7 +88,7 @@ final readonly class ExportArchive
     public static function gone(array $shorts): Refusal
     {
         return new Refusal(sprintf(
-            'Nothing was handed out: the finished files of %s were changed, damaged or deleted on the disk since '
+            'Nothing was downloaded: the finished files of %s were changed, damaged or deleted on the disk since '
                 .'they were made. Export %s again.',
             implode(', ', array_map(
                 static fn (Short $short): string => "“{$short->title}”",

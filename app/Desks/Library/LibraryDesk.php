@@ -58,7 +58,7 @@ final readonly class LibraryDesk
             throw new Refusal('Write the tags that are to go, with commas between.');
         }
 
-        return $this->change($channel, $ids, 'took tags from', static fn (Footage $one): array => [
+        return $this->change($channel, $ids, 'removed tags from', static fn (Footage $one): array => [
             'tags' => implode(', ', array_diff($one->tagList(), $tags)),
         ]);
     }

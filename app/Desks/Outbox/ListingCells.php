@@ -40,7 +40,7 @@ final readonly class ListingCells
         foreach ($cells as $cell) {
             [$short, $field, $value] = self::read($cell);
             if (! $shorts->has($short)) {
-                throw new Refusal('One of these shorts is not in this batch any more. Load the page again.');
+                throw new Refusal('One of these shorts is not in this batch any more. Reload the page.');
             }
             $byShort[$short][$field] = $value;
         }
@@ -79,7 +79,7 @@ final readonly class ListingCells
         $field = is_array($cell) ? ($cell['field'] ?? null) : null;
         $value = is_array($cell) ? ($cell['value'] ?? null) : null;
         if (! is_int($short) || ! in_array($field, self::FIELDS, true) || ! (is_string($value) || $value === null)) {
-            throw new Refusal('These are no cells of the table. Load the page again.');
+            throw new Refusal('These are no cells of the table. Reload the page.');
         }
         if ($value !== null && mb_strlen($value) > self::LONGEST) {
             throw new Refusal(sprintf('A cell holds at most %s letters.', number_format(self::LONGEST)));

@@ -50,11 +50,11 @@ final readonly class ListingFile
      */
     public function taken(Batch $batch, Outlet $outlet, string $bytes): string
     {
-        $rows = Csv::rows(TextEncoding::toUtf8($bytes) ?? throw new Refusal('This file is no table as text.'));
+        $rows = Csv::rows(TextEncoding::toUtf8($bytes) ?? throw new Refusal('This file is not a table as text.'));
         $heads = array_map(static fn (string $head): string => mb_strtolower(trim($head)), array_shift($rows) ?? []);
         $column = array_flip($heads);
         if (! isset($column['id'])) {
-            throw new Refusal('A column “id” is missing, by which the shorts are known. Take the table out first.');
+            throw new Refusal('A column “id” is missing, by which the shorts are known. Export the table first.');
         }
         $shorts = $batch->shorts()->with(['scenes', 'notes'])->get()
             ->keyBy(static fn (Short $one): string => "short-$one->id");

@@ -225,7 +225,7 @@ final readonly class Outbox
         return DB::transaction(function () use ($post): Post {
             $last = self::last($post->short_id, $post->outlet_id) ?? $post;
             if ($last->state !== PostState::Posted) {
-                throw new Refusal('It is in the outbox once more already.');
+                throw new Refusal('It is in the outbox a second time already.');
             }
             $next = self::fresh($post->short_id, $post->outlet_id, $last->round + 1);
             $next->update(['listing' => $last->listing, 'cover' => $last->cover]);

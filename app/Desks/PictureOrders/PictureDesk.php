@@ -61,7 +61,7 @@ final readonly class PictureDesk
                 }
             }
             if ($briefs === []) {
-                throw new Refusal('This short has no such shot. Load the page again.');
+                throw new Refusal('This short has no such shot. Reload the page.');
             }
             $order = PictureOrder::query()->create([
                 'short_id' => $short->id, 'briefs' => $briefs, 'rounds' => $rounds, 'made' => [],

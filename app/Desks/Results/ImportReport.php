@@ -22,7 +22,7 @@ final readonly class ImportReport
 
     public function says(): string
     {
-        return sprintf('%s %s taken in.', number_format($this->kept), $this->kept === 1 ? 'row was' : 'rows were')
+        return sprintf('%s %s imported.', number_format($this->kept), $this->kept === 1 ? 'row was' : 'rows were')
             .($this->unknown === [] ? '' : sprintf(
                 ' %s of shorts that were not posted here.', number_format(count($this->unknown)),
             ))

@@ -29,7 +29,7 @@ final readonly class ResultsImport
         }
 
         return ResultsTable::of(Csv::rows(
-            TextEncoding::toUtf8($bytes) ?? throw new Refusal('This file is no table as text. Save it as CSV.'),
+            TextEncoding::toUtf8($bytes) ?? throw new Refusal('This file is not a table as text. Save it as CSV.'),
         ));
     }
 

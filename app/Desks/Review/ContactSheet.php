@@ -52,7 +52,7 @@ final readonly class ContactSheet
     public function png(string $drawing, int $longest): string
     {
         return $this->decoder->draw($drawing, 'The contact sheet', min(self::LONGEST, $longest))
-            ?? throw new Refusal('The contact sheet could not be drawn as a picture. Take it as HTML.');
+            ?? throw new Refusal('The contact sheet could not be drawn as a picture. Download it as HTML.');
     }
 
     /**

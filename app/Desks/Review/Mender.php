@@ -111,7 +111,7 @@ final readonly class Mender
             }
         }
 
-        throw new Refusal('This finding is no longer there. Load the page again.');
+        throw new Refusal('This finding is no longer there. Reload the page.');
     }
 
     /** @param  array<string, int>  $counts */

@@ -116,7 +116,7 @@ final readonly class ReviewDesk
             }
         }
 
-        throw new Refusal('This finding is no longer there. Load the page again.');
+        throw new Refusal('This finding is no longer there. Reload the page.');
     }
 
     /** @throws Refusal */

@@ -23,7 +23,7 @@ final class SettleCommand extends Command
         foreach (Channel::query()->get() as $channel) {
             $reached += $settler->inheriting($channel);
         }
-        $this->info("$reached shorts are planned anew.");
+        $this->info("$reached shorts are planned again.");
 
         return self::SUCCESS;
     }

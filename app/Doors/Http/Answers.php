@@ -97,7 +97,7 @@ final class Answers
         if (app(DiskRoom::class)->isShort()) {
             return self::noRoom($request);
         }
-        $said = 'This page was open for too long, or you were signed out meanwhile. Load it again.';
+        $said = 'This page was open for too long, or you were signed out meanwhile. Reload it.';
 
         return $request->expectsJson()
             ? response()->json(['message' => $said], 419)

@@ -11,6 +11,6 @@ final class WrongValue extends Refusal
 {
     public static function of(string $field, string $expected): self
     {
-        return new self("“{$field}” takes {$expected}, and something else came. Load the page again.");
+        return new self("“{$field}” takes {$expected}, and something else came. Reload the page.");
     }
 }

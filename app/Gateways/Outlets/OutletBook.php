@@ -68,7 +68,7 @@ final readonly class OutletBook
         }
         $data = json_decode((string) file_get_contents($this->file), true);
         if (! is_array($data)) {
-            throw new Refusal('The file of outlets is no JSON. Whoever runs this machine can mend it.');
+            throw new Refusal('The file of outlets is not JSON. Whoever runs this machine can mend it.');
         }
         $places = [];
         foreach (PlaceKind::cases() as $kind) {

@@ -49,7 +49,7 @@ final readonly class LiveCaptions
         ));
 
         return $cues === []
-            ? throw new Refusal('This scene shows no captions. Load the page again.')
+            ? throw new Refusal('This scene shows no captions. Reload the page.')
             : $cues;
     }
 }

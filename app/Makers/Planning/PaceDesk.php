@@ -56,7 +56,7 @@ final readonly class PaceDesk
     public function plan(array $tasks, int $targetMs, bool $isLonger = false, bool $speaks = false): PacePlan
     {
         if ($targetMs < self::LEAST_MS || $targetMs > self::MOST_MS) {
-            throw new Refusal('A short is brought to a length from 1 to 600 seconds.');
+            throw new Refusal('A short can be brought to a length from 1 to 600 seconds.');
         }
         $levels = $tasks[0]->levels->without(Level::Scene);
         [$speech, $gapMs] = [SettingsReader::speech($levels), self::gapMs($levels)];

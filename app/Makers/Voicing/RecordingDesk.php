@@ -47,7 +47,7 @@ final readonly class RecordingDesk
     {
         if ($text !== '' && $short->scenes->doesntContain('text', $text)) {
             throw new Refusal(
-                'The words of this scene have changed meanwhile. Load the page again; your recording is still on your '
+                'The words of this scene have changed meanwhile. Reload the page; your recording is still on your '
                     .'disk.',
             );
         }
@@ -137,7 +137,7 @@ final readonly class RecordingDesk
         $words = array_sum(array_map(static fn (string $text): int => count(ScriptWord::of($text)), $texts));
         if ($ms > self::SPARE_MS + $words * self::SLOWEST_WORD_MS) {
             throw new Refusal(sprintf(
-                'This recording runs %s, which is much more than %d words take. Cut it to these words and bring that.',
+                'This recording runs %s, which is much more than %d words take. Cut it to these words and upload that.',
                 $ms < 120_000 ? sprintf('%d seconds', $ms / 1000) : sprintf('%d minutes', $ms / 60_000),
                 $words,
             ));

@@ -120,7 +120,7 @@ final readonly class RecordingReader
         );
         $sound = $this->sounds->open($path, $recording->name, self::RATE, $folder, clean: true);
         $check = SoundCheck::of($sound->pieces());
-        $remarks = $check->isClipped ? ['It was recorded too loud: its tops are cut off.'] : [];
+        $remarks = $check->isClipped ? ['It was recorded too loud: its peaks are clipped.'] : [];
         if (! $aligned->isOfThisText) {
             $remarks[] = 'It does not sound like these words; listen before you use it.';
         }

@@ -81,7 +81,7 @@ final readonly class TimingImport
     {
         $cues = TimedText::parse(TextEncoding::toUtf8($timing) ?? '');
         if ($cues === []) {
-            throw new Refusal('The file of times is no SRT, no WebVTT and no JSON with words.');
+            throw new Refusal('The file of times is neither SRT, WebVTT nor JSON with words.');
         }
         $wrong = TimedText::backwards($cues);
         if ($wrong !== null) {

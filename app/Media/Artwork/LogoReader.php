@@ -81,7 +81,9 @@ final readonly class LogoReader
     private function drawn(string $bytes, string $name): string
     {
         if (preg_match('/<svg[\s>]/i', substr($bytes, 0, 4_000)) !== 1) {
-            throw new Refusal("“{$name}” is no PNG and no SVG. A logo is one of these, so that it can be transparent.");
+            throw new Refusal(
+                "“{$name}” is neither a PNG nor an SVG. A logo is one of these, so that it can be transparent.",
+            );
         }
         // Written as entities, it means the same.
         $plain = html_entity_decode($bytes, ENT_QUOTES | ENT_XML1);
@@ -92,6 +94,6 @@ final readonly class LogoReader
         }
 
         return $this->decoder->draw($bytes, $name, LogoPicture::LONGEST)
-            ?? throw new Refusal("“{$name}” cannot be drawn: it is no whole SVG.");
+            ?? throw new Refusal("“{$name}” cannot be drawn: it is not a complete SVG.");
     }
 }

@@ -146,6 +146,6 @@ final readonly class TypefaceTrial
 
     private static function broken(): BrokenTypeface
     {
-        return new BrokenTypeface('The face cannot be drawn: its file is broken. Upload it from another source.');
+        return new BrokenTypeface('The typeface cannot be drawn: its file is broken. Upload it from another source.');
     }
 }

@@ -66,7 +66,7 @@ final readonly class Decoder
      * Draws an SVG as PNG.
      *
      * @param  int  $longest  pixels of its longer side
-     * @return string|null the picture; null where it is no whole SVG
+     * @return string|null the picture; null where it is not a complete SVG
      *
      * @throws TooMuch
      * @throws TooSlow

@@ -27,7 +27,7 @@ final class DamagedPart extends Refusal
     public static function face(): self
     {
         return self::of(
-            'A face that captions or cards are set in',
+            'A typeface that captions or cards are set in',
             'Upload it again on the page of caption styles, or choose another',
         );
     }
@@ -46,7 +46,7 @@ final class DamagedPart extends Refusal
     public static function picture(): self
     {
         return self::of(
-            'A picture that was laid over the short', 'Change the card or the logo that shows it, or take it away',
+            'A picture that was laid over the short', 'Change the card or the logo that shows it, or delete it',
         );
     }
 

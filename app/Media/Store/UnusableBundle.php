@@ -13,12 +13,12 @@ final class UnusableBundle extends Refusal
 
     public static function isNone(string $name): self
     {
-        return new self("“{$name}” is no ZIP that can be opened: it is damaged or cut off. Pack it anew.");
+        return new self("“{$name}” is not a ZIP that can be opened: it is damaged or cut off. Zip it again.");
     }
 
     public static function isLocked(string $name): self
     {
-        return new self("“{$name}” is locked with a password. Pack it anew without one.");
+        return new self("“{$name}” is locked with a password. Zip it again without one.");
     }
 
     public static function holdsTooMany(string $name, int $count, int $most): self
@@ -40,7 +40,7 @@ final class UnusableBundle extends Refusal
     public static function isNested(string $name, string $entry): self
     {
         return new self(sprintf(
-            '“%s” holds another ZIP, “%s”, which is not opened. Unpack that, and bring what was in it.',
+            '“%s” holds another ZIP, “%s”, which is not opened. Unpack that, and upload what was in it.',
             $name, self::shown($entry),
         ));
     }
@@ -52,7 +52,7 @@ final class UnusableBundle extends Refusal
 
     public static function isDamaged(string $name, string $entry): self
     {
-        return new self(sprintf('“%s” in “%s” is damaged. Pack it anew.', self::shown($entry), $name));
+        return new self(sprintf('“%s” in “%s” is damaged. Zip it again.', self::shown($entry), $name));
     }
 
     private static function shown(string $entry): string

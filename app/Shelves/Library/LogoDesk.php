@@ -29,7 +29,7 @@ final readonly class LogoDesk
     public function bring(Channel $channel, string $file, string $name): Logo
     {
         if (Logo::at($channel)->count() >= self::MOST) {
-            throw new Refusal(sprintf('A channel takes at most %d logos. Take one away first.', self::MOST));
+            throw new Refusal(sprintf('A channel takes at most %d logos. Delete one first.', self::MOST));
         }
         $read = $this->reader->read($file, $name);
         $known = Logo::at($channel)->where('picture', $read['picture'])->first() ?? $channel->its(Logo::class)->create([

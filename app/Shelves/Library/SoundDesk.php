@@ -62,7 +62,7 @@ final readonly class SoundDesk
             return $known;
         }
         if ($known === null && Music::at($channel)->count() >= self::MOST) {
-            throw new Refusal(sprintf('A channel takes at most %d pieces. Take one away first.', self::MOST));
+            throw new Refusal(sprintf('A channel takes at most %d pieces. Delete one first.', self::MOST));
         }
         $heard ??= $this->meter->known($path, $name, $fingerprint);
         if ($heard['duration_ms'] < self::SHORTEST_MUSIC_MS) {
@@ -98,7 +98,7 @@ final readonly class SoundDesk
         $known = Effect::at($channel)->withoutGlobalScope(SoftDeletingScope::class)
             ->where('fingerprint', $fingerprint)->first();
         if ($known === null && Effect::at($channel)->count() >= self::MOST) {
-            throw new Refusal(sprintf('A channel takes at most %d effects. Take one away first.', self::MOST));
+            throw new Refusal(sprintf('A channel takes at most %d effects. Delete one first.', self::MOST));
         }
         $heard = $this->meter->effect($path, $name);
         if ($known !== null && $this->isWhole($known->path, $known->seal)) {

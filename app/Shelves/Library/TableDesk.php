@@ -30,7 +30,7 @@ final readonly class TableDesk
     public function bring(Channel $channel, string $file, string $name): ColourTable
     {
         if (ColourTable::at($channel)->count() >= self::MOST) {
-            throw new Refusal(sprintf('A channel takes at most %d colour tables. Take one away first.', self::MOST));
+            throw new Refusal(sprintf('A channel takes at most %d colour tables. Delete one first.', self::MOST));
         }
         $table = CubeTable::read((string) file_get_contents($file));
         $hash = $this->shelf->keep($table);

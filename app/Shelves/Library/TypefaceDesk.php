@@ -37,7 +37,7 @@ final readonly class TypefaceDesk
             throw new Refusal('A font file is smaller than 24 MB.');
         }
         if (Typeface::at($channel)->count() >= self::MOST) {
-            throw new Refusal(sprintf('A channel takes at most %d faces. Take one away first.', self::MOST));
+            throw new Refusal(sprintf('A channel takes at most %d typefaces. Delete one first.', self::MOST));
         }
         [$id, $name] = $this->trial->keep($file);
         $channel->its(Typeface::class)->firstOrCreate(['face' => $id], ['name' => $name]);

@@ -100,9 +100,9 @@
             x-cloak
             >as inherited</button>
         @if ($page->patterns !== [])
-            <select class="form-select form-select-sm" aria-label="Give a pattern" :disabled="busy"
+            <select class="form-select form-select-sm" aria-label="Apply a pattern" :disabled="busy"
                 @change="$el.value && act('pattern', $el.value); $el.value = ''">
-                <option value="">Give a pattern…</option>
+                <option value="">Apply a pattern…</option>
                 @foreach ($page->patterns as $pattern)
                     <option value="{{ $pattern->id }}">{{ $pattern->name }}</option>
                 @endforeach
@@ -117,7 +117,7 @@
             title="All that the review found in the chosen, or in all, and that can be mended at a press"
             data-key-does="Mend what the review found">Mend</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('match')" :disabled="busy" data-key="m"
-            title="Match pictures anew" data-key-does="Match pictures anew">Match</button>
+            title="Match pictures again" data-key-does="Match pictures again">Match</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('pictures')"
             :disabled="busy || !chosen.length"
             data-key-does="Have pictures made for the chosen">Make pictures</button>

@@ -36,7 +36,7 @@
                     <button type="button" data-does="until-more" aria-label="Ends a frame later">+</button>
                 </span>
                 @if ($row->cue->from->isLocked)
-                    <button type="button" class="link" data-does="free">Find anew</button>
+                    <button type="button" class="link" data-does="free">Put back</button>
                 @endif
             </div>
         </div>

@@ -16,6 +16,6 @@
         <label for="style-name">Keep all of it as a style of the channel</label>
         <input id="style-name" class="form-control form-control-sm" maxlength="60" placeholder="Name of the style"
             required>
-        <button class="btn btn-sm btn-outline-dark">Keep the style</button>
+        <button class="btn btn-sm btn-outline-dark">Save the style</button>
     </form>
 </details>

@@ -37,7 +37,7 @@
         'X' => 'Split before the chosen word', 'Enter' => 'Write other words', '← →' => 'Choose a word',
         'E' => 'Have the chosen word stand out', 'L' => 'Break the line after the chosen word',
         ', .' => 'Begin a frame earlier or later', '; :' => 'End a frame earlier or later',
-        'A' => 'Find this caption anew'] as $keys => $does)
+        'A' => 'Put this caption back as it was found'] as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
     @endforeach
     <section class="captions-style" aria-label="How captions look" x-ref="settings">

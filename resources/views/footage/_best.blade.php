@@ -18,7 +18,7 @@
             <button type="button" class="link" data-footage="{{ $shown->footage_id }}">Keep the picture that is
             there</button>
         @else
-            <button type="button" class="link" data-free="1">Have one found anew</button>
+            <button type="button" class="link" data-free="1">Match it again</button>
         @endif
     </p>
 @endif

@@ -13,7 +13,7 @@
         <div class="actions">
             @if ($page->history[0] !== null)
                 <button type="button" class="btn btn-outline-dark" @click="act('undo')" data-key="u"
-                    data-key-does="Take back the last change">Undo: {{ $page->history[0] }}</button>
+                    data-key-does="Undo the last change">Undo: {{ $page->history[0] }}</button>
             @endif
             @if ($page->history[1] !== null)
                 <button type="button" class="btn btn-outline-dark" @click="act('redo')" data-key="y"
@@ -53,7 +53,7 @@
     <p class="notice" role="status" x-show="said" x-cloak><span x-text="said"></span>
         <button type="button" class="link" x-show="undoable" @click="act('undo')">Undo</button></p>
     <p class="notice" role="status" x-show="added.length" x-cloak>
-        Added: <span x-text="added.join(', ')"></span>.
+        <span x-text="`Added: ${added.join(', ')}.`"></span>
     </p>
     <div class="library-bar" x-show="chosen.length" x-cloak role="group" aria-label="What is done with the chosen">
         <b><span x-text="chosen.length"></span> chosen</b>

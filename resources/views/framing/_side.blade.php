@@ -15,7 +15,7 @@
         goes from one to the other.</p>
     @endforelse
     @if (count($page->drawn['pins']) > 1)
-        <button type="button" class="link" @click="free()">Take all away</button>
+        <button type="button" class="link" @click="free()">Delete all</button>
     @endif
 </section>
 @if ($page->problems !== [])

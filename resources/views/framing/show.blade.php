@@ -28,7 +28,7 @@
     </div>
     <x-told/>
     @foreach (['Space' => 'Play or stop', '← →' => 'A frame back or on', 'P' => 'Pin the window where it stands',
-        'Delete' => 'Take the nearest pin away', 'Shift ← →' => 'Move the window and pin it',
+        'Delete' => 'Delete the nearest pin', 'Shift ← →' => 'Move the window and pin it',
         '1' => 'Follow the subject', '2' => 'Hold still on it', '3' => 'Hold still in the middle',
         '4' => 'Show all over a blurred copy', '5' => 'Show all over a plain ground',
         '6' => 'Show all over two colours',

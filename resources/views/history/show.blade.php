@@ -14,10 +14,10 @@
     <form method="post" action="{{ route('history.restore', [$state->short, $state->edit]) }}" class="actions">
         @csrf
         <a class="btn btn-outline-dark" href="{{ route('shorts.show', $state->short) }}">Leave it as it is now</a>
-        <button class="btn btn-primary">Bring this state back</button>
+        <button class="btn btn-primary">Restore this state</button>
     </form>
 </div>
-<p class="notice">Bringing it back is a change like any other: it can be undone.</p>
+<p class="notice">Restoring it is a change like any other: it can be undone.</p>
 @if ($state->isDeleted)<p class="flag">It was deleted then.</p>@endif
 @if ($state->settings !== '')<p class="quiet">Set for this short: {{ $state->settings }}</p>@endif
 <table class="order order-earlier">

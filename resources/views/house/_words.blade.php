@@ -14,7 +14,7 @@
     <div>
         <input id="name" name="name" class="form-control" maxlength="80" value="{{ old('name', $channel->name) }}"
             required>
-        <p class="quiet">A hook that begins with it is told so: a name holds nobody.</p>
+        <p class="quiet">A hook that begins with it is flagged: a name holds nobody’s attention.</p>
     </div>
     <label for="style_words">Style words</label>
     <div>

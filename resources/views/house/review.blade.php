@@ -48,7 +48,7 @@
             old('forbidden', $forbidden)
         }}</textarea>
     </label>
-    <button class="btn btn-primary">Keep</button>
-    <a class="link" href="{{ route('house') }}">Leave it</a>
+    <button class="btn btn-primary">Save</button>
+    <a class="link" href="{{ route('house') }}">Cancel</a>
 </form>
 @endsection

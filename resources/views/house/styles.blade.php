@@ -57,7 +57,7 @@
     <canvas x-ref="drawn" class="style-drawn" width="432" height="768" aria-hidden="true"></canvas>
     <section class="house-lists">
         <div>
-            <h2>Faces of the channel’s own</h2>
+            <h2>Typefaces of the channel’s own</h2>
             <ul class="plain-list">
                 @forelse ($page->faces as $face)
                     <li>{{ $face->name }}
@@ -73,7 +73,7 @@
             </ul>
             <x-upload-form :to="route('faces.store')" name="face" accept=".ttf,.otf"
                 label="TTF or OTF file">Upload a typeface</x-upload-form>
-            <p class="quiet">A TTF or OTF file that you may use in videos. It stands under “Face” then.</p>
+            <p class="quiet">A TTF or OTF file that you may use in videos. It stands under “Typeface” then.</p>
         </div>
     </section>
 </div>

@@ -119,8 +119,8 @@
                 @endforeach
             </fieldset>
             <p class="target-end">
-                <button class="btn btn-dark">Keep the target</button>
-                <a class="link" href="{{ route('targets.index') }}">Leave it</a>
+                <button class="btn btn-dark">Save the target</button>
+                <a class="link" href="{{ route('targets.index') }}">Cancel</a>
             </p>
         </div>
         @php($edges = ['top' => 'Top', 'right' => 'Right', 'bottom' => 'Bottom', 'left' => 'Left'])

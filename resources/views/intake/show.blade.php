@@ -10,7 +10,7 @@
     <div class="page-head">
         <div>
             <h1>Intake</h1>
-            <p class="lead">One script or many. A line of <code>---</code> parts them.</p>
+            <p class="lead">One script or many. A line of <code>---</code> separates them.</p>
         </div>
         <div class="actions">
             <button class="btn btn-outline-dark" name="later" value="1" :disabled="!usable"

@@ -21,7 +21,7 @@
                     x-model.number="cover.ms" @change="coverShown()"></label>
                 <label>A card over it <input type="text" class="form-control form-control-sm" maxlength="80"
                     x-model="cover.text" @change="coverShown()" placeholder="none"></label>
-                <p class="actions"><button type="button" class="btn btn-primary" @click="coverKept()">Keep the
+                <p class="actions"><button type="button" class="btn btn-primary" @click="coverKept()">Save the
                     cover</button></p>
             </div>
         </div>

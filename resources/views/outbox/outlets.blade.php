@@ -41,7 +41,7 @@
                 value="{{ $outlet->currency }}" aria-label="Currency"></span></label>
             <label class="outlet-check"><input type="checkbox" class="form-check-input" name="as_draft" value="on"
                 @checked($outlet->as_draft)> as a draft, for nobody to see yet</label>
-            <button class="btn btn-sm btn-primary">Keep</button>
+            <button class="btn btn-sm btn-primary">Save</button>
         </form>
         <div class="outlet-acts">
             @if ($card->wantsSignIn() && $outlet->tokens === null)

@@ -55,11 +55,11 @@
                 aria-label="Replace by">
             <button class="btn btn-sm btn-outline-dark" :disabled="!find">Replace</button>
             <button type="button" class="btn btn-sm btn-outline-dark" @click="fillDown()">Fill down</button>
-            <button type="button" class="btn btn-sm btn-outline-dark" @click="act('unplan')">Take out of the
-                days</button>
+            <button type="button" class="btn btn-sm btn-outline-dark" @click="act('unplan')">Take off the
+                calendar</button>
             <span class="acts-gap"></span>
-            <a class="link" href="{{ route('outbox.file', [$batch, ...$of]) }}">CSV out</a>
-            <label class="link">CSV in <input type="file" class="visually-hidden" accept=".csv,.tsv,.txt"
+            <a class="link" href="{{ route('outbox.file', [$batch, ...$of]) }}">Export CSV</a>
+            <label class="link">Import CSV <input type="file" class="visually-hidden" accept=".csv,.tsv,.txt"
                 @change="take($event.target)"></label>
         </form>
         <p class="told" role="status"><span x-text="said"></span></p>

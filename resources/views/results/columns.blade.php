@@ -35,7 +35,7 @@
             <option value="{{ $one->id }}" @selected($outlet?->id === $one->id)>{{ $one->name }}</option>
         @endforeach
     </select></label>
-    <button class="btn btn-primary">Take it in</button>
-    <a class="link" href="{{ route('results.show') }}">Leave it</a></p>
+    <button class="btn btn-primary">Import it</button>
+    <a class="link" href="{{ route('results.show') }}">Cancel</a></p>
 </form>
 @endsection

@@ -62,7 +62,7 @@
 <p class="quiet">Views in the first {{ App\Desks\Results\ChannelResults::AGE_DAYS }} days, so that older shorts are no
     better off.
     @if ($page->works->all === null)
-        None is so old yet.
+        None is that old yet.
     @else
         The median of all {{ $page->works->all->count }} is {{ number_format($page->works->all->median) }}: the thin
         line. A bar is where the median lies in 95 of 100 cases, as drawing again out of what was seen says
@@ -140,6 +140,6 @@
     @csrf
     <label>As an outlet gives it out: CSV, columns in any order <input type="file" class="form-control form-control-sm"
         name="table" accept=".csv,.tsv,.txt" required></label>
-    <button class="btn btn-sm btn-outline-dark">Take it in</button>
+    <button class="btn btn-sm btn-outline-dark">Import it</button>
 </form>
 @endsection

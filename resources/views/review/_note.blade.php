@@ -3,5 +3,5 @@
     <textarea id="note" x-ref="note" class="form-control" rows="3" x-model="note"
         @keydown.enter="$event.ctrlKey && sendBack()" @keydown.escape="writing = false"></textarea>
     <button class="btn btn-primary" :disabled="busy">Send back</button>
-    <button type="button" class="link" @click="writing = false">Leave it</button>
+    <button type="button" class="link" @click="writing = false">Cancel</button>
 </form>

@@ -54,8 +54,8 @@
             </div>
         </div>
         <div class="modal-footer">
-            <button type="button" class="btn btn-outline-dark" x-show="!isNewCard()" @click="dropCard()">Take it
-                away</button>
+            <button type="button" class="btn btn-outline-dark" x-show="!isNewCard()" @click="dropCard()">Delete
+                it</button>
             <button class="btn btn-primary" x-text="isNewCard() ? 'Put it here' : 'Save it'">Put it here</button>
         </div>
     </form></div>

@@ -20,8 +20,8 @@
             </ul>
         </div>
         <div class="modal-footer">
-            <button type="button" class="btn btn-outline-dark" x-show="effect" @click="placeEffect('')">Take it
-                away</button>
+            <button type="button" class="btn btn-outline-dark" x-show="effect" @click="placeEffect('')">Delete
+                it</button>
         </div>
     </div></div>
 </div>

@@ -102,7 +102,7 @@
                     <div class="timeline-heard" @dblclick.stop="$event.target.closest('.heard-point')
                         ? dropPoint(Number($event.target.dataset.point)) : pointAdded($event)"><canvas x-ref="wave"
                         role="img"
-                        aria-label="The voice's wave form and the level of the music"></canvas>
+                        aria-label="The voice’s waveform and the level of the music"></canvas>
                         <div class="heard-marks" x-ref="heardMarks"></div></div>
                     <div class="timeline-at" x-ref="head" aria-hidden="true"></div>
                     <div class="timeline-guide" x-ref="guide" hidden aria-hidden="true"></div>
@@ -111,7 +111,7 @@
                             aria-label="Words of the scene" @keydown.escape.stop="editing = null"
                             @keydown.enter.prevent="keep()"></textarea>
                         <button class="btn btn-sm btn-primary">Save the words</button>
-                        <button type="button" class="link" @click="editing = null">Leave them</button>
+                        <button type="button" class="link" @click="editing = null">Cancel</button>
                     </form>
                 </div>
             </div>

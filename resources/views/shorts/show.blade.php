@@ -33,7 +33,7 @@
     <x-told/>
     @foreach (['Alt Enter' => 'Split the scene at the cursor', 'Alt J' => 'Join the scene with the next',
         'Alt ↑' => 'Move the scene up', 'Alt ↓' => 'Move the scene down', 'Ctrl Enter' => 'Save the words',
-        'Esc' => 'Take back what was typed'] as $keys => $does)
+        'Esc' => 'Discard what was typed'] as $keys => $does)
         <span hidden data-key-note="{{ $keys }}" data-key-does="{{ $does }}"></span>
     @endforeach
     <div class="sheet-cols">

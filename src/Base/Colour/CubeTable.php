@@ -138,7 +138,7 @@ final readonly class CubeTable
         $values = preg_split('/\s+/', $line) ?: [];
         if (count($values) !== 3 || array_filter($values, self::isLevel(...)) !== $values) {
             throw new Refusal(sprintf(
-                'Line %s of this .cube file is no colour: “%s”.',
+                'Line %s of this .cube file is not a colour: “%s”.',
                 number_format($number), mb_strimwidth(mb_scrub($line), 0, 40, '…'),
             ));
         }

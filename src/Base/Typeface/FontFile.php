@@ -65,13 +65,13 @@ final class FontFile implements Metrics
     {
         $kind = substr($bytes, 0, 4);
         if ($kind === 'ttcf') {
-            throw new BrokenTypeface('This is a collection of fonts. Upload one TTF or OTF file a face.');
+            throw new BrokenTypeface('This is a collection of fonts. Upload one TTF or OTF file for each typeface.');
         }
         if (in_array($kind, ['wOFF', 'wOF2'], true)) {
-            throw new BrokenTypeface('This is a web font. Upload the TTF or OTF file of the face.');
+            throw new BrokenTypeface('This is a web font. Upload the TTF or OTF file of the typeface.');
         }
         if (! in_array($kind, ["\0\1\0\0", 'OTTO', 'true'], true)) {
-            throw new BrokenTypeface('This is no font file. A face is a TTF or OTF file.');
+            throw new BrokenTypeface('This is not a font file. A typeface is a TTF or OTF file.');
         }
         $file = new Bytes($bytes);
         $tables = [];

@@ -32,7 +32,7 @@ final class TypefaceSet
         private readonly string $chinese = '',
     ) {
         if ($faces === []) {
-            throw new InvalidArgumentException('Captions need a face.');
+            throw new InvalidArgumentException('Captions need a typeface.');
         }
     }
 

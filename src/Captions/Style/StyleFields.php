@@ -15,7 +15,7 @@ final class StyleFields
 
     /** By name: label, group, and a range with its unit, or what it may be. */
     public const ALL = [
-        'face' => ['Face', 'Type', self::FACE],
+        'face' => ['Typeface', 'Type', self::FACE],
         'size' => ['Height of capitals', 'Type', [24, 220, 2, self::PX]],
         'case' => ['Letters', 'Type', ['upper' => 'capitals', 'written' => 'as written', 'lower' => 'small']],
         'letterSpace' => ['Between letters', 'Type', [-6, 30, 1, self::PX]],

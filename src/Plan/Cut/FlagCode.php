@@ -50,7 +50,7 @@ enum FlagCode: string
             self::SameHook => 'hook said before',
             self::SameScript => 'told before',
             self::OtherLanguage => 'voice of another language',
-            self::NotAsSet => 'set in vain',
+            self::NotAsSet => 'set without effect',
         };
     }
 }

@@ -68,7 +68,7 @@ final readonly class SettingValues
     {
         $value = $this->value($key);
 
-        return is_string($value) ? $value : throw new LogicException("The setting $key is no text.");
+        return is_string($value) ? $value : throw new LogicException("The setting $key is not a text.");
     }
 
     /** @throws Refusal */
@@ -76,7 +76,7 @@ final readonly class SettingValues
     {
         $value = $this->value($key);
 
-        return is_int($value) ? $value : throw new LogicException("The setting $key is no number.");
+        return is_int($value) ? $value : throw new LogicException("The setting $key is not a number.");
     }
 
     /**

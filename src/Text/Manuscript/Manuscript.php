@@ -280,7 +280,7 @@ final readonly class Manuscript
      */
     public function saying(int $number): self
     {
-        $note = $this->notes[$number] ?? throw new Refusal('This note is no longer there. Load the page again.');
+        $note = $this->notes[$number] ?? throw new Refusal('This note is no longer there. Reload the page.');
         $words = $note->said();
         if (! Scene::isSpeakable($words)) {
             throw new Refusal('There is nothing in this note that could be said.');
@@ -411,7 +411,7 @@ final readonly class Manuscript
     /** @throws Refusal */
     private function at(int $at): Scene
     {
-        return $this->scenes[$at] ?? throw new Refusal('This scene is no longer there. Load the page again.');
+        return $this->scenes[$at] ?? throw new Refusal('This scene is no longer there. Reload the page.');
     }
 
     /**

@@ -126,7 +126,7 @@ final class DamageTest extends FaultCase
 
         $this->from("/batches/{$short->batch_id}")->get("/batches/{$short->batch_id}/download")
             ->assertRedirect("/batches/{$short->batch_id}")
-            ->assertSessionHas('problem', 'Nothing was handed out: the finished files of “Lamp” were changed, '
+            ->assertSessionHas('problem', 'Nothing was downloaded: the finished files of “Lamp” were changed, '
                 .'damaged or deleted on the disk since they were made. Export it again.');
     }
 }

@@ -139,7 +139,7 @@ final class OutboxTest extends OutboxCase
         [$one, $two, $three] = $batch->shorts->all();
         $two->update(['variant_of' => $one->id]);
         $this->postJson("/batches/$batch->id/outbox", ['do' => 'deal', 'outlet' => $outlet->id])->assertOk()
-            ->assertJson(['said' => '3 shorts stand on days now.']);
+            ->assertJson(['said' => '3 shorts are scheduled.']);
         $posts = Post::query()->orderBy('due_at')->get();
         $day = static fn (int $short): string => substr((string) $posts->firstWhere('short_id', $short)?->local, 0, 10);
         self::assertNotSame($day($one->id), $day($two->id));
@@ -148,18 +148,18 @@ final class OutboxTest extends OutboxCase
         Post::query()->where('short_id', '!=', $one->id)->delete();
         $this->postJson("/batches/$batch->id/outbox", [
             'do' => 'deal', 'outlet' => $outlet->id, 'shorts' => [$two->id, $three->id],
-        ])->assertOk()->assertJson(['said' => '2 shorts stand on days now.']);
+        ])->assertOk()->assertJson(['said' => '2 shorts are scheduled.']);
         $posts = Post::query()->orderBy('due_at')->get();
         $days = $posts->pluck('local', 'short_id')->map(static fn (?string $at): string => substr((string) $at, 0, 10));
         self::assertNotSame($days[$one->id], $days[$two->id]);
         $this->postJson("/batches/$batch->id/outbox", ['do' => 'deal', 'outlet' => $outlet->id])->assertOk()
-            ->assertJson(['said' => 'All of them stand on a day, or were posted.']);
+            ->assertJson(['said' => 'All of them are scheduled or posted already.']);
         $this->postJson("/posts/{$posts[0]?->id}", ['do' => 'move', 'at' => '2031-02-30 08:00'])->assertStatus(422);
         $this->postJson("/posts/{$posts[0]?->id}", ['do' => 'move', 'at' => '2031-02-28T08:00'])->assertOk();
         $this->get('/calendar?from=2031-02-24')->assertOk()->assertSee('08:00 One');
         $this->get('/calendar.ics')->assertOk()->assertSee('DTSTART:20310228T080000Z', false);
         $this->postJson("/batches/$batch->id/outbox", ['do' => 'unplan', 'outlet' => $outlet->id])->assertOk()
-            ->assertJson(['said' => '3 shorts stand on no day any more.']);
+            ->assertJson(['said' => '3 shorts are no longer scheduled.']);
     }
 
     public function test_a_withdrawn_token_holds_all_posts_until_somebody_is_in_again(): void

@@ -107,7 +107,7 @@ final readonly class HouseFile
         $wrong = $validator->getErrors();
         if ($wrong !== []) {
             throw new Refusal(sprintf(
-                'house.json in “%s” is not as “Export” writes it: at “%s”, %s. Nothing of it was taken.',
+                'house.json in “%s” is not as “Export” writes it: at “%s”, %s. Nothing of it was imported.',
                 $name,
                 mb_strimwidth(mb_scrub($wrong[0]['property'] ?: 'its begin'), 0, 60, '…'),
                 mb_strimwidth(mb_scrub(lcfirst($wrong[0]['message'])), 0, 120, '…'),

@@ -36,7 +36,7 @@ final readonly class HouseImportDesk
             throw new Refusal(sprintf('“%s” is larger than %d MB.', $name, HouseFile::MOST_BYTES / 1024 / 1024));
         }
         if (@file_get_contents($file, length: 2) !== 'PK') {
-            throw new Refusal('This is no house style: a ZIP as “Export” makes it is wanted.');
+            throw new Refusal('This is not a house style: a ZIP as “Export” makes it is wanted.');
         }
         $this->room->ask((int) filesize($file));
         $place = 'house/'.Str::uuid()->toString().'.zip';

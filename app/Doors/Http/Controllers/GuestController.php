@@ -40,7 +40,7 @@ final class GuestController extends Controller
     {
         $desk->withdraw($guestLink);
 
-        return response()->json(['said' => "The link for {$guestLink->name} lets nobody in any more."]);
+        return response()->json(['said' => "The link for {$guestLink->name} no longer works."]);
     }
 
     public function enter(Request $request, string $token, GuestDesk $desk): Response

@@ -36,7 +36,7 @@ final class MemberController extends Controller
         $this->ownerOf($request, $found->channel_id);
         $found->delete();
 
-        return $this->back($found->channel_id)->with('saved', "{$found->user->name} works here no more.");
+        return $this->back($found->channel_id)->with('saved', "{$found->user->name} no longer works here.");
     }
 
     public function withdraw(Request $request, int $invitation): RedirectResponse
@@ -45,7 +45,7 @@ final class MemberController extends Controller
         $this->ownerOf($request, $found->channel_id);
         $found->delete();
 
-        return $this->back($found->channel_id)->with('saved', 'The link leads nowhere now.');
+        return $this->back($found->channel_id)->with('saved', 'The link no longer works.');
     }
 
     /** A member goes by themselves. */
@@ -80,7 +80,7 @@ final class MemberController extends Controller
                 ],
                 [
                     'name.required' => 'Say who you are.', 'email.required' => 'Type your e-mail address.',
-                    'email.email' => 'This is no e-mail address.',
+                    'email.email' => 'This is not an e-mail address.',
                     'email.unique' => 'There is an account with this address: sign in first, then open the link again.',
                     'password.required' => 'Choose a password.',
                     'password.min' => User::passwordRule(),

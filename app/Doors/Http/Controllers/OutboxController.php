@@ -76,7 +76,7 @@ final class OutboxController extends Controller
             $batch, self::one($this->outlet($request, $batch)), is_array($written) ? $written : [],
         );
 
-        return response()->json(['said' => $count === 1 ? 'Kept.' : "$count cells are kept."]);
+        return response()->json(['said' => $count === 1 ? 'Saved.' : "$count cells are saved."]);
     }
 
     public function file(Request $request, Batch $batch, ListingFile $file): Response
@@ -106,9 +106,9 @@ final class OutboxController extends Controller
     private static function dealt(int $count): string
     {
         return match ($count) {
-            0 => 'All of them stand on a day, or were posted.',
-            1 => '1 short stands on a day now.',
-            default => "$count shorts stand on days now.",
+            0 => 'All of them are scheduled or posted already.',
+            1 => '1 short is scheduled.',
+            default => "$count shorts are scheduled.",
         };
     }
 
@@ -142,7 +142,7 @@ final class OutboxController extends Controller
             static fn (Outlet $outlet): int => $outbox->unplanAll($shorts, $outlet), $outlets,
         ));
 
-        return $count === 1 ? '1 short stands on no day any more.' : "$count shorts stand on no day any more.";
+        return $count === 1 ? '1 short is no longer scheduled.' : "$count shorts are no longer scheduled.";
     }
 
     /**

@@ -42,7 +42,7 @@ final class OutletController extends Controller
         $desk->change($outlet, $written);
 
         return redirect()->to(route('outlets.index')."#outlet-$outlet->id")->with('saved',
-            "“{$outlet->name}” is kept.");
+            "“{$outlet->name}” is saved.");
     }
 
     public function destroy(Outlet $outlet, OutletDesk $desk): RedirectResponse
@@ -82,7 +82,7 @@ final class OutletController extends Controller
         $begun = $request->session()->pull('outlet_sign_in');
         $state = is_array($begun) && is_string($begun['state'] ?? null) ? $begun['state'] : '';
         if (! is_array($begun) || $state === '' || ! hash_equals($state, $this->text($request, 'state'))) {
-            throw new Refusal('This way in was not begun here, or not just now. Sign in there once more.');
+            throw new Refusal('This sign-in was not begun here, or not just now. Sign in there once more.');
         }
         $outlet = Outlet::query()->whereHas('channel', fn ($of) => Access::within($of, $this->user($request)->id))
             ->find(is_int($begun['outlet'] ?? null) ? $begun['outlet'] : 0)

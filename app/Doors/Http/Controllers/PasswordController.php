@@ -54,7 +54,7 @@ final class PasswordController extends Controller
                 'password.required' => 'Type a new password.',
                 'password.min' => User::passwordRule(),
                 'again.required' => 'Type the new password a second time.',
-                'again.same' => 'The new password was not typed alike twice.',
+                'again.same' => 'The two new passwords are not the same.',
             ],
         );
         $user = $this->user($request);
@@ -66,7 +66,7 @@ final class PasswordController extends Controller
         }
         if (! Hash::check($given['current'], $user->password)) {
             RateLimiter::hit($tries, 60);
-            throw ValidationException::withMessages(['current' => 'The password you have now is another one.']);
+            throw ValidationException::withMessages(['current' => 'That is not the password you have now.']);
         }
         RateLimiter::clear($tries);
         $user->update(['password' => $given['password']]);

@@ -20,7 +20,7 @@ final class PatternController extends Controller
         $pattern = $desk->keep($short, $this->text($request, 'name'));
 
         return response()->json([
-            'said' => "Kept as “{$pattern->name}”: give it to others in a rundown, or to a new batch.",
+            'said' => "Saved as “{$pattern->name}”: apply it to others in a rundown, or to a new batch.",
         ]);
     }
 

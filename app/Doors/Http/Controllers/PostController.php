@@ -23,9 +23,9 @@ final class PostController extends Controller
     {
         return response()->json(['said' => match ($request->input('do')) {
             'now' => $this->said($outbox->postNow(...), $post, 'It leaves now.'),
-            'unplan' => $this->said($outbox->unplan(...), $post, 'It stands on no day any more.'),
+            'unplan' => $this->said($outbox->unplan(...), $post, 'It is no longer scheduled.'),
             'again' => $this->said($outbox->again(...), $post,
-                'It is in the outbox once more, as a posting of its own.'),
+                'It is in the outbox a second time, as a posting of its own.'),
             'move' => $this->said(
                 fn (Post $one) => $outbox->move($one, str_replace('T', ' ', $this->text($request, 'at'))), $post,
                 'It stands there now.',
@@ -58,7 +58,7 @@ final class PostController extends Controller
         $ms = filter_var($request->input('ms'), FILTER_VALIDATE_INT);
         $covers->choose($post, self::export($short), is_int($ms) ? $ms : 0, $this->text($request, 'text'));
 
-        return response()->json(['said' => 'The cover is kept.']);
+        return response()->json(['said' => 'The cover is saved.']);
     }
 
     public function picture(Request $request, Short $short, Outlet $outlet, Covers $covers): Response

@@ -45,7 +45,8 @@ final class QueueController extends Controller
             'hold' => [$queue->hold(...), 'Paused: what is being made is finished, nothing else is begun.'],
             'go' => [$queue->goOn(...), 'It goes on.'],
             'cancel' => [
-                static fn (Batch $of) => $desk->cancelAll($of->shorts()->with('exports')->get()), 'All is stopped.',
+                static fn (Batch $of) => $desk->cancelAll($of->shorts()->with('exports')->get()),
+                'Everything is stopped.',
             ],
             default => throw new Refusal('That cannot be done with a queue.'),
         };

@@ -43,7 +43,9 @@ final class ResultsController extends Controller
             }
         }
 
-        return redirect()->route('results.show')->with('saved', "$count posts were told of.")
+        $said = $count === 1 ? 'New figures of 1 post.' : "New figures of $count posts.";
+
+        return redirect()->route('results.show')->with('saved', $said)
             ->with('problem', $problems === [] ? null : implode(' ', $problems));
     }
 

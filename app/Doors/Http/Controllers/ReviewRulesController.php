@@ -33,6 +33,6 @@ final class ReviewRulesController extends Controller
         }
         $rules->keep(Channel::of($this->user($request)), $chosen, $this->text($request, 'forbidden'));
 
-        return redirect()->route('rules.index')->with('saved', 'It is kept, and counts for all shorts from now on.');
+        return redirect()->route('rules.index')->with('saved', 'Saved. It counts for all shorts from now on.');
     }
 }

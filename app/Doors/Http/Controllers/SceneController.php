@@ -46,7 +46,7 @@ final class SceneController extends Controller
     {
         $footage = Footage::at($scene->short->batch->channel)->find($this->whole($request, 'footage'));
         if ($footage === null) {
-            throw new Refusal('This footage is no longer there. Load the page again.');
+            throw new Refusal('This footage is no longer there. Reload the page.');
         }
         $editor->swap($scene, $word, $footage);
 
@@ -68,7 +68,7 @@ final class SceneController extends Controller
     {
         $editor->free($scene, $word);
 
-        return response()->json(['said' => 'Another look is taken at what fits.']);
+        return response()->json(['said' => 'Looking again for what fits.']);
     }
 
     public function brief(Request $request, Scene $scene, ScriptEditor $editor): JsonResponse

@@ -106,7 +106,7 @@ final class ShortVoiceController extends Controller
     {
         $offered = array_values($short->readings()->where('accepted', false)->where('dropped', false)->get()->all());
         if ($offered === []) {
-            throw new Refusal('There is no new reading any more. Load the page again.');
+            throw new Refusal('There is no new reading any more. Reload the page.');
         }
         $editor->accept($offered);
 
@@ -117,7 +117,7 @@ final class ShortVoiceController extends Controller
     {
         $editor->drop($reading);
 
-        return response()->json(['said' => 'Dropped. It can be brought back.']);
+        return response()->json(['said' => 'Dropped. It can be restored.']);
     }
 
     public function pin(Request $request, Reading $reading, int $word, RecordingEditor $editor): JsonResponse

@@ -46,7 +46,7 @@ final class StyleController extends Controller
         $style = CaptionSettings::style($resolver->short($short)) ?? new CaptionStyle;
         $desk->keep($short->batch->channel, $name, $style);
 
-        return response()->json(['said' => "Kept as “{$name}”: choose it under Captions, here or anywhere."]);
+        return response()->json(['said' => "Saved as “{$name}”: choose it under Captions, here or anywhere."]);
     }
 
     public function destroy(Request $request, string $style, StyleDesk $desk): JsonResponse

@@ -31,7 +31,7 @@ final class TargetController extends Controller
         $target = $desk->keep(Channel::of($this->user($request)), $written['id'], $written);
 
         return redirect()->route('targets.index')->with(
-            'saved', "“{$target->label}” is kept. Shorts that are made for it follow.",
+            'saved', "“{$target->label}” is saved. Shorts that are made for it follow.",
         );
     }
 

@@ -42,6 +42,6 @@ final class TypefaceController extends Controller
     {
         $desk->drop($face);
 
-        return redirect()->route('styles')->with('saved', 'The face was deleted.');
+        return redirect()->route('styles')->with('saved', 'The typeface was deleted.');
     }
 }

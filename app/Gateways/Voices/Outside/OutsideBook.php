@@ -49,7 +49,7 @@ final readonly class OutsideBook
         }
         $data = json_decode((string) file_get_contents($this->file), true);
         if (! is_array($data)) {
-            throw VoiceUnavailable::badFile($this->file, 'it is no JSON');
+            throw VoiceUnavailable::badFile($this->file, 'it is not JSON');
         }
         $sources = [];
         foreach (['commands', 'services'] as $kind) {

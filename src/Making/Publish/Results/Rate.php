@@ -26,7 +26,7 @@ final readonly class Rate
         $plain = str_replace([',', ' ', "\u{00a0}"], ['.', '', ''], trim($written));
         if (preg_match('/^\d{1,5}(?:\.\d{1,6})?$/D', $plain) !== 1 || (float) $plain > self::MOST) {
             throw new Refusal(sprintf(
-                '“%s” is no rate. It is what 1,000 views bring, such as 0.50.', mb_strimwidth($written, 0, 20, '…'),
+                '“%s” is not a rate. It is what 1,000 views bring, such as 0.50.', mb_strimwidth($written, 0, 20, '…'),
             ));
         }
         if (preg_match('/^[A-Z]{3}$/D', $currency) !== 1) {

@@ -106,12 +106,12 @@ final readonly class ResultsTable
         $date = $cell(ResultsField::Date);
         $at = $date === '' ? null : PublishTime::read($date);
         $problem = match (true) {
-            $views === null => sprintf('“%s” is no number of views.', self::cut($cell(ResultsField::Views))),
-            $views < 0 || $views > 1e12 => sprintf('%s views cannot be.', self::cut($cell(ResultsField::Views))),
+            $views === null => sprintf('“%s” is not a number of views.', self::cut($cell(ResultsField::Views))),
+            $views < 0 || $views > 1e12 => sprintf('%s views are not possible.', self::cut($cell(ResultsField::Views))),
             $date !== '' && $at === null => sprintf(
-                '“%s” is no day, or could be two (write 2026-11-30).', self::cut($date),
+                '“%s” is not a day, or could be two (write 2026-11-30).', self::cut($date),
             ),
-            $at !== null && $at->getTimestamp() > $now + 86_400 => sprintf('%s is yet to come.', self::cut($date)),
+            $at !== null && $at->getTimestamp() > $now + 86_400 => sprintf('%s is in the future.', self::cut($date)),
             default => '',
         };
 

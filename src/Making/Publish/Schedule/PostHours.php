@@ -38,7 +38,7 @@ final readonly class PostHours
         foreach (self::parts($hours) as $part) {
             if (preg_match('/^([01]?\d|2[0-3])(?:[:.h]([0-5]\d)?)?$/D', $part, $found) !== 1) {
                 throw new Refusal(sprintf(
-                    '“%s” is no hour of the day. Hours are written 8:00, 12:30, 18:00.',
+                    '“%s” is not an hour of the day. Hours are written 8:00, 12:30, 18:00.',
                     mb_strimwidth($part, 0, 20, '…'),
                 ));
             }
@@ -53,7 +53,7 @@ final readonly class PostHours
         foreach (self::parts(mb_strtolower($off)) as $part) {
             $day = array_search(substr($part, 0, 3), self::DAYS, true);
             $days[] = $day === false
-                ? throw new Refusal(sprintf('“%s” is no day of the week.', mb_strimwidth($part, 0, 20, '…')))
+                ? throw new Refusal(sprintf('“%s” is not a day of the week.', mb_strimwidth($part, 0, 20, '…')))
                 : $day + 1;
         }
         $days = array_values(array_unique($days));

@@ -38,7 +38,7 @@ final readonly class WallClock
     {
         $read = DateTimeImmutable::createFromFormat('!'.self::FORM, $local, new DateTimeZone('UTC'));
         if ($read === false || $read->format(self::FORM) !== $local) {
-            throw new Refusal(sprintf('“%s” is no day and hour.', mb_strimwidth(mb_scrub($local), 0, 30, '…')));
+            throw new Refusal(sprintf('“%s” is not a day and hour.', mb_strimwidth(mb_scrub($local), 0, 30, '…')));
         }
         $wall = $read->getTimestamp();
         $offsets = $this->offsetsAround($wall);
