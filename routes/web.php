@@ -302,6 +302,8 @@ Route::middleware(['auth', 'auth.session', KnowsSignIns::class, EntersChannel::c
     Route::get('/shorts/{short}/covers/{outlet}/picture', [PostController::class, 'picture'])->name('posts.picture');
     Route::get('/calendar', [CalendarController::class, 'show'])->name('calendar.show');
     Route::get('/calendar/state', [CalendarController::class, 'state'])->name('calendar.state');
+    Route::post('/calendar/undo', [CalendarController::class, 'undo'])->name('calendar.undo');
+    Route::post('/calendar/redo', [CalendarController::class, 'redo'])->name('calendar.redo');
     Route::get('/calendar.ics', [CalendarController::class, 'file'])->name('calendar.file');
     Route::get('/results', [ResultsController::class, 'show'])->name('results.show');
     Route::post('/results/ask', [ResultsController::class, 'ask'])->name('results.ask');

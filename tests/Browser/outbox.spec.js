@@ -85,6 +85,8 @@ test('texts are edited as in a spreadsheet, and slips are moved over the days', 
     await expect(title('Two')).toHaveValue('A light of its own');
     await page.getByRole('button', { name: 'Title of Two as proposed' }).click();
     await expect(title('Two')).toHaveValue('The bell rang');
+    await page.getByRole('button', { name: 'Undo: edited the texts of “Two”' }).click();
+    await expect(title('Two')).toHaveValue('A light of its own');
     // As a spreadsheet puts it: two rows of three cells.
     await title('Two').evaluate((field) => {
         const data = new DataTransfer();
@@ -107,6 +109,9 @@ test('texts are edited as in a spreadsheet, and slips are moved over the days', 
     await expect(slip).toBeFocused();
     await page.keyboard.press('Shift+ArrowRight');
     await expect(slip).toHaveAttribute('data-minute', String(minute + 60));
+    await page.locator('body').press('u');
+    await expect(page.locator('.told')).toContainText('Undone: moved “One”.');
+    await expect(slip).toHaveAttribute('data-minute', String(minute));
     const [from, to] = [await slip.boundingBox(), await page.locator('.day-track').last().boundingBox()];
     await page.mouse.move(from.x + 20, from.y + 10);
     await page.mouse.down();

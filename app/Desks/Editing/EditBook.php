@@ -275,7 +275,7 @@ final readonly class EditBook
         return match (true) {
             $of instanceof Short => Edit::query()->where('short_id', $of->id),
             $of instanceof Batch => Edit::query()->where('batch_id', $of->id),
-            $part === EditPart::Library => Edit::query()->where('channel_id', $of->id)->where('part', $part->value),
+            $part?->hasOwnHistory() === true => Edit::query()->where('channel_id', $of->id)->where('part', $part->value),
             // What was changed in shorts together with it goes with it.
             default => Edit::query()->where('channel_id', $of->id)->whereIn('act', static fn ($query) => $query
                 ->select('act')->from('edits')->where('channel_id', $of->id)->whereNull('batch_id')
@@ -314,7 +314,7 @@ final readonly class EditBook
             ->where('channel_id', $channel)
             ->where('batch_id', $batch?->id)
             ->where('short_id', $short?->id)
-            ->where($part === EditPart::Library
+            ->where($part?->hasOwnHistory() === true
                 ? static fn ($own) => $own->where('part', $part->value)
                 : EditPart::amongSettings(...))
             ->whereNotNull('undone_at')

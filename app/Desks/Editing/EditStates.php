@@ -11,7 +11,11 @@ use App\Shelves\Models\Channel;
 use App\Shelves\Models\Edit;
 use App\Shelves\Models\EditPart;
 use App\Shelves\Models\Footage;
+use App\Shelves\Models\Post;
+use App\Shelves\Models\PostState;
 use App\Shelves\Models\Short;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 
@@ -41,7 +45,8 @@ final readonly class EditStates
     {
         return match (true) {
             $edit->part === EditPart::Words => self::words(self::channel($edit)),
-            $edit->part === EditPart::Library => self::rows($edit),
+            $edit->part === EditPart::Library => self::rows($edit, Footage::withTrashed()),
+            $edit->part === EditPart::Outbox => self::rows($edit, Post::query()),
             $edit->short_id === null => self::owner($edit)->settings->toJson(),
             default => $this->snapshots->of(
                 $this->snapshots->load(Short::withTrashed()->with('batch.channel')->findOrFail($edit->short_id)),
@@ -58,6 +63,7 @@ final readonly class EditStates
         match (true) {
             $edit->part === EditPart::Words => $this->putWords(self::channel($edit), $state),
             $edit->part === EditPart::Library => self::putRows($state),
+            $edit->part === EditPart::Outbox => self::putPosts($state),
             $edit->short_id === null => $this->putSettings(self::owner($edit), $state),
             default => $this->putShort($edit->short_id, $state),
         };
@@ -105,15 +111,17 @@ final readonly class EditStates
         $this->orders->planShort($short->id);
     }
 
-    /** The columns that the edit changed, of the rows that it changed, as they are. */
-    private static function rows(Edit $edit): string
+    /**
+     * The columns that the edit changed, of the rows that it changed, as they are.
+     *
+     * @param  Builder<Footage>|Builder<Post>  $among
+     */
+    private static function rows(Edit $edit, Builder $among): string
     {
+        $before = self::read($edit->before);
         $now = [];
-        foreach (self::read($edit->before) as $id => $row) {
-            $one = Footage::withTrashed()->find($id);
-            if ($one !== null) {
-                $now[$id] = array_intersect_key($one->getRawOriginal(), $row);
-            }
+        foreach ($among->whereKey(array_keys($before))->get() as $one) {
+            $now[$one->id] = array_intersect_key($one->getRawOriginal(), $before[$one->id]);
         }
 
         return json_encode((object) $now, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
@@ -126,7 +134,28 @@ final readonly class EditStates
         }
     }
 
-    /** @return array<int, array<string, mixed>> columns by id of the footage */
+    /**
+     * What has left meanwhile, or is leaving, stays as it is.
+     *
+     * @throws Refusal where all of it has
+     */
+    private static function putPosts(string $state): void
+    {
+        $count = 0;
+        foreach (self::read($state) as $id => $row) {
+            // With a higher number whoever has it writes nothing any more.
+            $count += Post::query()->whereKey($id)
+                ->whereNotIn('state', [PostState::Posted, PostState::Processing, PostState::Sending])
+                ->update([
+                    ...$row, 'problem' => null, 'tries' => 0, 'next_at' => null, 'owner' => DB::raw('owner + 1'),
+                ]);
+        }
+        if ($count === 0) {
+            throw new Refusal('All that this was of has left meanwhile, or is leaving at this moment.');
+        }
+    }
+
+    /** @return array<int, array<string, mixed>> columns by id of the row */
     private static function read(string $state): array
     {
         /** @var array<int, array<string, mixed>> */

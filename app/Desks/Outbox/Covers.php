@@ -50,6 +50,7 @@ final readonly class Covers
         private Listings $listings,
         private MediaStore $store,
         private ExportArchive $archive,
+        private OutboxEdits $edits,
     ) {
     }
 
@@ -114,7 +115,7 @@ final readonly class Covers
             throw new Refusal(sprintf('A card on a cover has at most %d letters.', self::MOST_TEXT));
         }
         if ($ms === self::NONE) {
-            $post->update(['cover' => ['ms' => $ms]]);
+            $this->put($post, ['ms' => $ms]);
 
             return;
         }
@@ -125,7 +126,16 @@ final readonly class Covers
         foreach ($this->frames->of($this->archive->video($export)) as $frame) {
             $near = $near === null || abs($frame->ms - $ms) < abs($near->ms - $ms) ? $frame : $near;
         }
-        $post->update(['cover' => ['ms' => $ms, 'text' => $text, 'signature' => $near?->signature() ?? []]]);
+        $this->put($post, ['ms' => $ms, 'text' => $text, 'signature' => $near?->signature() ?? []]);
+    }
+
+    /** @param  array<string, mixed>  $cover */
+    private function put(Post $post, array $cover): void
+    {
+        $this->edits->change(
+            $post->outlet->channel, 'changed the cover of %s', [$post->short], [$post->outlet],
+            static fn (): bool => $post->update(['cover' => $cover]),
+        );
     }
 
     /**

@@ -8,7 +8,6 @@ use App\Shelves\Models\Batch;
 use App\Shelves\Models\Outlet;
 use App\Shelves\Models\Post;
 use App\Shelves\Models\Short;
-use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Refusal;
 
 /** Cells of the table of texts, written many at once: all of them, or none where one cannot be. */
@@ -20,8 +19,10 @@ final readonly class ListingCells
 
     private const LONGEST = 20_000;
 
-    public function __construct(private Outbox $outbox)
-    {
+    public function __construct(
+        private Outbox $outbox,
+        private OutboxEdits $edits,
+    ) {
     }
 
     /**
@@ -45,7 +46,7 @@ final readonly class ListingCells
             $byShort[$short][$field] = $value;
         }
 
-        return DB::transaction(function () use ($shorts, $outlet, $byShort): int {
+        $write = function () use ($shorts, $outlet, $byShort): int {
             $count = 0;
             foreach ($byShort as $id => $values) {
                 $short = $shorts->get($id);
@@ -56,7 +57,11 @@ final readonly class ListingCells
             }
 
             return $count;
-        });
+        };
+
+        return $this->edits->change(
+            $batch->channel, 'edited the texts of %s', array_values($shorts->all()), [$outlet], $write,
+        );
     }
 
     /** @param  array<string, string|null>  $values */

@@ -21,6 +21,7 @@ final readonly class ListingFile
         private Listings $listings,
         private ListingCells $cells,
         private Outbox $outbox,
+        private OutboxEdits $edits,
     ) {
     }
 
@@ -82,13 +83,28 @@ final readonly class ListingFile
                 $moves[] = [$short, $when];
             }
         }
-        $count = $this->cells->write($batch, $outlet, $cells);
-        foreach ($moves as [$short, $when]) {
-            $this->outbox->move($this->outbox->post($short, $outlet)->setRelation('outlet', $outlet), $when);
-        }
+        $write = function () use ($batch, $outlet, $cells, $moves): int {
+            foreach ($moves as [$short, $when]) {
+                $post = $this->outbox->post($short, $outlet);
+                $this->outbox->move($post->setRelation('outlet', $outlet)->setRelation('short', $short), $when);
+            }
 
-        return sprintf('%d cells and %d hours were taken from the table.', $count, count($moves))
-            .(array_filter($unknown) === [] ? '' : sprintf(' %d rows are of no short of this batch.', count($unknown)));
+            return $this->cells->write($batch, $outlet, $cells);
+        };
+        $count = $this->edits->change(
+            $batch->channel, 'imported a table for %s', array_values($shorts->all()), [$outlet], $write,
+        );
+
+        $unknown = count(array_filter($unknown));
+
+        return sprintf(
+            'Imported from the table: %d %s and %d %s.',
+            $count, $count === 1 ? 'cell' : 'cells', count($moves), count($moves) === 1 ? 'hour' : 'hours',
+        ).match ($unknown) {
+            0 => '',
+            1 => ' 1 row is of no short of this batch.',
+            default => " $unknown rows are of no short of this batch.",
+        };
     }
 
     /** @return array<int, Post> the last of each short at an outlet, by the short's id */

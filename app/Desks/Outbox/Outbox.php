@@ -30,6 +30,7 @@ final readonly class Outbox
         private Resolver $resolver,
         private ExportDesk $exports,
         private Orders $orders,
+        private OutboxEdits $edits,
     ) {
     }
 
@@ -81,7 +82,7 @@ final readonly class Outbox
             throw new Refusal('There is no outlet yet. Add one, and the shorts can be dealt over its days.');
         }
 
-        return DB::transaction(function () use ($shorts, $outlets, $from): int {
+        $deal = function () use ($shorts, $outlets, $from): int {
             $count = 0;
             foreach ($outlets as $outlet) {
                 $count += $this->stand($shorts, $outlet, $from);
@@ -89,7 +90,9 @@ final readonly class Outbox
             $this->orderFiles($shorts);
 
             return $count;
-        });
+        };
+
+        return $this->edits->change($outlets[0]->channel, 'scheduled %s', $shorts, $outlets, $deal);
     }
 
     /**
@@ -148,7 +151,10 @@ final readonly class Outbox
     public function move(Post $post, string $local): void
     {
         $clock = $this->clock($post->outlet->channel);
-        $this->plan($post, $clock, $local, $clock->moment($local));
+        $moment = $clock->moment($local);
+        $this->edits->change($post->outlet->channel, 'moved %s', [$post->short], [$post->outlet], fn () => $this->plan(
+            $post, $clock, $local, $moment,
+        ));
     }
 
     /** @throws Refusal where it has left */
@@ -163,10 +169,16 @@ final readonly class Outbox
     /** @throws Refusal */
     public function unplan(Post $post): void
     {
-        $this->change($post, [
-            'state' => PostState::Open, 'local' => null, 'due_at' => null, 'problem' => null, 'tries' => 0,
-            'next_at' => null,
-        ]);
+        $this->edits->change(
+            $post->outlet->channel,
+            'unscheduled %s',
+            [$post->short],
+            [$post->outlet],
+            fn () => $this->change($post, [
+                'state' => PostState::Open, 'local' => null, 'due_at' => null, 'problem' => null, 'tries' => 0,
+                'next_at' => null,
+            ]),
+        );
     }
 
     /**
@@ -179,9 +191,10 @@ final readonly class Outbox
     {
         $posts = Post::query()->where('outlet_id', $outlet->id)->whereIn('state', PostState::ahead())
             ->whereIn('short_id', array_map(static fn (Short $one): int => $one->id, $shorts))->get();
-        DB::transaction(fn () => $posts->each($this->unplan(...)));
 
-        return $posts->count();
+        return $this->edits->change($outlet->channel, 'unscheduled %s', $shorts, [$outlet], fn (): int => $posts->each(
+            $this->unplan(...),
+        )->count());
     }
 
     /**

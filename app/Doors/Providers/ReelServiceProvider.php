@@ -6,6 +6,7 @@ namespace App\Doors\Providers;
 
 use App\Desks\Editing\Seen;
 use App\Desks\Intake\ScriptFiles;
+use App\Desks\Outbox\OutboxEdits;
 use App\Doors\Bench\DebianPackage;
 use App\Doors\Http\LenientSessions;
 use App\Doors\Http\Middleware\KnowsSignIns;
@@ -158,6 +159,7 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->bind(Maker::class, LocalMaker::class);
         $this->app->bind(Orders::class, QueuedOrders::class);
         $this->app->singleton(Urgency::class);
+        $this->app->scoped(OutboxEdits::class);
         $this->app->singleton(Confinement::class);
         $this->app->singleton(GiveWay::class, static fn (): GiveWay => new GiveWay(storage_path('locks')));
         $this->app->bind(GivingWay::class, GiveWay::class);

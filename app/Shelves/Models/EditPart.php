@@ -16,6 +16,15 @@ enum EditPart: string
     /** Its footage; it has a history of its own. */
     case Library = 'library';
 
+    /** Texts, covers, days and hours of what is to leave; a history of its own too. */
+    case Outbox = 'outbox';
+
+    /** Whether it is undone by itself, and not with what is set. */
+    public function hasOwnHistory(): bool
+    {
+        return $this !== self::Words;
+    }
+
     /**
      * Edits that stand in one history with what is set.
      *

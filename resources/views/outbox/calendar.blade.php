@@ -3,7 +3,8 @@
 @section('content')
 @php($from = $page->days[0]->date)
 <div class="calendar" x-data="calendar({ state: '{{ route('calendar.state', ['from' => $from]) }}',
-    post: '{{ route('posts.act', ['post' => 0]) }}' }, { working: @js($page->isWorking), undo: null, redo: null })"
+    post: '{{ route('posts.act', ['post' => 0]) }}', undo: '{{ route('calendar.undo') }}',
+    redo: '{{ route('calendar.redo') }}' }, @js($state->toArray()))"
     @pointermove.window="drag($event)" @pointerup.window="drop($event)">
     <div class="page-head">
         <div>
@@ -31,8 +32,7 @@
             <a href="{{ route('outbox.show', $batch) }}">{{ $batch->name }}</a>@if (! $loop->last) · @endif
         @endforeach
     </p>
-    <p class="told" role="status"><span x-text="said"></span></p>
-    <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
+    <x-told/>
     <div class="day-hours" aria-hidden="true"><span></span><div>@foreach (range(0, 21, 3) as $hour)<i
         style="left: {{ 100 * $hour / 24 }}%">{{ sprintf('%02d:00', $hour) }}</i>@endforeach</div></div>
     <div x-ref="days" class="days" @pointerdown="grab($event)" @keydown="keyed($event)">@include('outbox._days')</div>

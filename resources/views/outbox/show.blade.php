@@ -6,9 +6,10 @@
 @php($urls = ['state' => route('outbox.state', [$batch, ...$of]), 'act' => route('outbox.act', $batch),
     'cells' => route('outbox.cells', $batch), 'take' => route('outbox.take', [$batch, ...$of]),
     'post' => route('posts.act', ['post' => 0]),
+    'undo' => route('calendar.undo'), 'redo' => route('calendar.redo'),
     'covers' => $page->outlet === null ? '' : route('posts.covers', ['short' => 0, 'outlet' => $page->outlet]),
     'picture' => $page->outlet === null ? '' : route('posts.picture', ['short' => 0, 'outlet' => $page->outlet])])
-@php($now = ['working' => $page->isWorking(), 'undo' => null, 'redo' => null, 'outlet' => $page->outlet?->id])
+@php($now = [...$state->toArray(), 'outlet' => $page->outlet?->id])
 <div class="outbox" x-data="outbox(@js($urls), @js($now))">
     <div class="page-head">
         <div>
@@ -62,8 +63,7 @@
             <label class="link">Import CSV <input type="file" class="visually-hidden" accept=".csv,.tsv,.txt"
                 @change="take($event.target)"></label>
         </form>
-        <p class="told" role="status"><span x-text="said"></span></p>
-        <p class="notice notice-problem" role="alert" x-show="problem" x-text="problem" x-cloak></p>
+        <x-told/>
         <table class="order leaves">
             <thead><tr>
                 <th class="tick"><input type="checkbox" class="form-check-input" aria-label="Choose all"

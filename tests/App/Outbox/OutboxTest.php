@@ -122,7 +122,7 @@ final class OutboxTest extends OutboxCase
         $this->post("/batches/$batch->id/outbox.csv?outlet=$outlet->id", [
             'table' => UploadedFile::fake()->createWithContent('t.csv', Csv::write($rows)),
         ], ['Accept' => 'application/json'])->assertOk()->assertJson([
-            'said' => '2 cells and 1 hours were taken from the table. 1 rows are of no short of this batch.',
+            'said' => 'Imported from the table: 2 cells and 1 hour. 1 row is of no short of this batch.',
         ]);
         self::assertSame(['title' => 'Another title'], Post::query()->where('short_id',
             $one->id)->firstOrFail()->listing);
@@ -160,6 +160,61 @@ final class OutboxTest extends OutboxCase
         $this->get('/calendar.ics')->assertOk()->assertSee('DTSTART:20310228T080000Z', false);
         $this->postJson("/batches/$batch->id/outbox", ['do' => 'unplan', 'outlet' => $outlet->id])->assertOk()
             ->assertJson(['said' => '3 shorts are no longer scheduled.']);
+    }
+
+    public function test_texts_and_days_are_undone_and_done_again_until_they_have_left(): void
+    {
+        $outlet = $this->folder();
+        $batch = $this->made("# One\nThe lamp burned.\n---\n# Two\nThe bell rang.");
+        [$one, $two] = $batch->shorts->all();
+        $titled = static fn (string $value): array => ['outlet' => $outlet->id, 'cells' => json_encode([
+            ['short' => $one->id, 'field' => 'title', 'value' => $value],
+            ['short' => $two->id, 'field' => 'title', 'value' => $value],
+        ])];
+        $titles = static fn (): array => array_map(
+            static fn (Post $post): mixed => $post->listing['title'] ?? null, Post::query()->orderBy('short_id')->get()->all(),
+        );
+        $days = static fn (): array => Post::query()->orderBy('short_id')->pluck('local')->all();
+        $this->postJson("/batches/$batch->id/outbox/cells", $titled('A'))->assertOk();
+        $this->postJson("/batches/$batch->id/outbox/cells", $titled('B'))->assertOk();
+        $this->postJson("/batches/$batch->id/outbox", ['do' => 'deal', 'outlet' => $outlet->id])->assertOk();
+        $dealt = $days();
+        $first = Post::query()->where('short_id', $one->id)->firstOrFail();
+        $this->postJson("/posts/$first->id", ['do' => 'move', 'at' => '2031-02-28 08:00'])->assertOk();
+        $this->getJson("/batches/$batch->id/outbox/state")->assertOk()
+            ->assertJson(['undo' => 'moved “One”', 'redo' => null]);
+
+        $this->postJson('/calendar/undo')->assertOk()->assertJson(['said' => 'Undone: moved “One”.']);
+        self::assertSame($dealt, $days());
+        $this->postJson('/calendar/undo')->assertOk()->assertJson(['said' => 'Undone: scheduled 2 shorts.']);
+        self::assertSame([[null, null], ['B', 'B']], [$days(), $titles()]);
+        $this->postJson('/calendar/undo')->assertOk()->assertJson(['said' => 'Undone: edited the texts of 2 shorts.']);
+        self::assertSame(['A', 'A'], $titles());
+        $this->getJson('/calendar/state')->assertOk()->assertJson(['redo' => 'edited the texts of 2 shorts']);
+        $this->postJson('/calendar/redo')->assertOk();
+        $this->postJson('/calendar/redo')->assertOk();
+        self::assertSame([$dealt, ['B', 'B']], [$days(), $titles()]);
+
+        // What has left meanwhile stays as it left; the other goes back.
+        Post::query()->where('short_id', $one->id)->update(['state' => PostState::Posted]);
+        $this->postJson('/calendar/undo')->assertOk();
+        self::assertSame([$dealt[0], null], $days());
+        Post::query()->where('short_id', $two->id)->update(['state' => PostState::Sending]);
+        $this->postJson('/calendar/undo')->assertStatus(422);
+        self::assertSame(['B', 'B'], $titles());
+    }
+
+    public function test_a_table_with_one_bad_hour_changes_nothing(): void
+    {
+        $outlet = $this->folder();
+        $batch = $this->made("# One\nThe lamp burned.\n---\n# Two\nThe bell rang.");
+        $rows = Csv::rows((string) $this->get("/batches/$batch->id/outbox.csv?outlet=$outlet->id")->getContent());
+        [$rows[1][2], $rows[1][6], $rows[2][6]] = ['Another title', '2030-05-01 08:30', '2030-02-31 08:30'];
+        $this->post("/batches/$batch->id/outbox.csv?outlet=$outlet->id", [
+            'table' => UploadedFile::fake()->createWithContent('t.csv', Csv::write($rows)),
+        ], ['Accept' => 'application/json'])->assertStatus(422)->assertSee('2030-02-31', false);
+        self::assertSame(0, Post::query()->count());
+        $this->postJson('/calendar/undo')->assertStatus(422);
     }
 
     public function test_a_withdrawn_token_holds_all_posts_until_somebody_is_in_again(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
+use App\Desks\Editing\EditBook;
 use App\Desks\Outbox\ListingCells;
 use App\Desks\Outbox\ListingFile;
 use App\Desks\Outbox\Outbox;
@@ -11,7 +12,9 @@ use App\Desks\Outbox\OutletDesk;
 use App\Desks\Results\BestFirst;
 use App\Desks\Review\ReviewDesk;
 use App\Doors\Http\Presenters\Outbox\OutboxPage;
+use App\Doors\Http\Presenters\PageState;
 use App\Shelves\Models\Batch;
+use App\Shelves\Models\EditPart;
 use App\Shelves\Models\Outlet;
 use App\Shelves\Models\Short;
 use Illuminate\Contracts\View\View;
@@ -29,20 +32,24 @@ final class OutboxController extends Controller
 
     private const MOST_TABLE = 4_000_000;
 
-    public function show(Request $request, Batch $batch, OutboxPage $page): View
+    public function show(Request $request, Batch $batch, OutboxPage $page, EditBook $edits): View
     {
-        return view('outbox.show', ['page' => $page->of($batch, $this->outlet($request, $batch))]);
+        $view = $page->of($batch, $this->outlet($request, $batch));
+
+        return view('outbox.show', [
+            'page' => $view,
+            'state' => PageState::ofPart($batch->channel, EditPart::Outbox, $edits, $view->isWorking()),
+        ]);
     }
 
-    public function state(Request $request, Batch $batch, OutboxPage $page): JsonResponse
+    public function state(Request $request, Batch $batch, OutboxPage $page, EditBook $edits): JsonResponse
     {
         $view = $page->of($batch->refresh()->load('channel'), $this->outlet($request, $batch));
 
         return response()->json([
             'rows' => view('outbox._rows', ['page' => $view])->render(),
             'lead' => $view->lead(),
-            'working' => $view->isWorking(),
-            'undo' => null, 'redo' => null,
+            ...PageState::ofPart($batch->channel, EditPart::Outbox, $edits, $view->isWorking())->toArray(),
         ]);
     }
 

@@ -7,6 +7,7 @@ namespace App\Doors\Http\Presenters;
 use App\Desks\Editing\EditBook;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
+use App\Shelves\Models\EditPart;
 use App\Shelves\Models\Short;
 
 /** How it stands with what a page shows: whether it goes on by itself, what was changed, and what can be taken back. */
@@ -37,6 +38,12 @@ final readonly class PageState
             $edits->next($of),
             HistoryLine::of($of),
         );
+    }
+
+    /** Of what of a channel has a history of its own. */
+    public static function ofPart(Channel $channel, EditPart $part, EditBook $edits, bool $isWorking): self
+    {
+        return new self($isWorking, null, $edits->last($channel, $part), $edits->next($channel, $part), []);
     }
 
     /** @return array{working: bool, undo: string|null, redo: string|null, revision?: int} as page scripts read it */
