@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Desks\Editing\TargetDesk;
-use App\Desks\Exporting\FileLook;
+use App\Desks\Exporting\FileInspector;
 use App\Media\Probing\FileReviewer;
 use App\Media\Store\KeptFiles;
 use App\Shelves\Models\ExportState;
@@ -178,7 +178,7 @@ final class FinishedFilesTest extends AppTestCase
                 'state' => ExportState::Done, 'findings' => null,
                 'seals' => $what === 'bytes' ? $export->seals : [...$export->seals, 'mp4' => KeptFiles::sealOf($file)],
             ]);
-            app(FileLook::class)->through($export->refresh());
+            app(FileInspector::class)->through($export->refresh());
             self::assertSame(ExportState::Failed, $export->refresh()->state);
             self::assertStringContainsString(
                 $what === 'bytes' ? 'changed, damaged or deleted' : 'was to be 240 × 426', (string) $export->problem,

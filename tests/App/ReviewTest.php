@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Desks\Exporting\CaptionLook;
+use App\Desks\Exporting\CaptionInspector;
 use App\Makers\Proofs\ClearCue;
 use App\Makers\Proofs\Proof;
 use App\Makers\Reviewing\Judge;
@@ -270,7 +270,7 @@ final class ReviewTest extends AppTestCase
         $this->work();
         $bare = storage_path('media/'.$short->exports()->latest('id')->firstOrFail()->file('mp4'));
 
-        $look = app(CaptionLook::class);
+        $look = app(CaptionInspector::class);
         self::assertGreaterThan(2, count($cut->cues));
         self::assertSame([], $look->missing($with, $bare, $cut));
         self::assertCount(count($cut->cues), $look->missing($bare, $bare, $cut));

@@ -25,7 +25,7 @@ use RapidReel\Base\Values;
 final readonly class EditBook
 {
     /** So many changes of a batch are remembered, and as many of a channel's settings. */
-    private const MOST_STROKES = 60;
+    private const MOST_STEPS = 60;
 
     public function __construct(
         private Snapshot $snapshots,
@@ -156,7 +156,7 @@ final readonly class EditBook
     {
         $this->keep($channel->id, null, null, (string) Str::uuid(), $what, $before, $part);
         $history = Edit::query()->where('channel_id', $channel->id)->where('part', $part->value);
-        $last = (clone $history)->latest('id')->skip(self::MOST_STROKES)->value('id');
+        $last = (clone $history)->latest('id')->skip(self::MOST_STEPS)->value('id');
         $last === null || (clone $history)->where('id', '<=', $last)->delete();
     }
 
@@ -275,7 +275,8 @@ final readonly class EditBook
         return match (true) {
             $of instanceof Short => Edit::query()->where('short_id', $of->id),
             $of instanceof Batch => Edit::query()->where('batch_id', $of->id),
-            $part?->hasOwnHistory() === true => Edit::query()->where('channel_id', $of->id)->where('part', $part->value),
+            $part?->hasOwnHistory() === true => Edit::query()->where('channel_id', $of->id)
+                ->where('part', $part->value),
             // What was changed in shorts together with it goes with it.
             default => Edit::query()->where('channel_id', $of->id)->whereIn('act', static fn ($query) => $query
                 ->select('act')->from('edits')->where('channel_id', $of->id)->whereNull('batch_id')
@@ -333,9 +334,9 @@ final readonly class EditBook
             ->whereNull('part')
             ->groupBy('act')
             ->orderByRaw('max(id) desc')
-            ->limit(self::MOST_STROKES)
+            ->limit(self::MOST_STEPS)
             ->pluck('act');
-        if ($kept->count() === self::MOST_STROKES) {
+        if ($kept->count() === self::MOST_STEPS) {
             Edit::query()
                 ->where($column, $id)
                 ->whereNull('part')

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Jobs;
 
-use App\Desks\Exporting\FileLook;
+use App\Desks\Exporting\FileInspector;
 use App\Shelves\Models\Export;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -29,7 +29,7 @@ final class LookThrough implements Ordered, ShouldQueue
         return [HandsBack::class, StaysReserved::class, InTheBackground::class];
     }
 
-    public function handle(FileLook $look): void
+    public function handle(FileInspector $look): void
     {
         $export = Export::query()->find($this->exportId);
         if ($export !== null) {

@@ -34,7 +34,7 @@ final readonly class SegmentRenderer
         private KeptFiles $kept,
         private TypefaceBook $faces,
         private CubeShelf $cubes,
-        private MatteShelf $keys,
+        private MatteShelf $mattes,
     ) {
     }
 
@@ -99,8 +99,8 @@ final readonly class SegmentRenderer
                 }
             }
             foreach (['base' => $recipe->layer, 'next' => $recipe->to?->layer] as $name => $layer) {
-                if ($layer?->key !== null) {
-                    $this->keys->lay($layer->key, $folder, MatteFilters::files($name));
+                if ($layer?->matte !== null) {
+                    $this->mattes->lay($layer->matte, $folder, MatteFilters::files($name));
                 }
             }
             $this->faces->lay($recipe->captions->faces, "$folder/faces");
@@ -131,7 +131,7 @@ final readonly class SegmentRenderer
                 $behind = $layer->behind();
                 if ($behind !== null) {
                     $ground = new Layer(
-                        $behind, $layer->key->behind->inMs ?? 0, FramePath::centred(1, 1, 1.0), loopMs: 1,
+                        $behind, $layer->matte->behind->inMs ?? 0, FramePath::centred(1, 1, 1.0), loopMs: 1,
                     );
                     array_push($inputs, ...$this->input($ground, $recipe));
                 }

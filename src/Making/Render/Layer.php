@@ -22,7 +22,7 @@ final readonly class Layer
      * @param  float  $speed  of a clip, 1 as it was taken
      * @param  int  $loopMs  after so many ms of a clip it begins again; 0 where it does not
      * @param  list<string>  $ground  both colours behind it, as RRGGBB, the upper first
-     * @param  Matte|null  $key  how its subject is taken off its ground
+     * @param  Matte|null  $matte  how its subject is taken off its ground
      */
     public function __construct(
         public Source $source,
@@ -32,7 +32,7 @@ final readonly class Layer
         public float $speed = 1.0,
         public int $loopMs = 0,
         public array $ground = [],
-        public ?Matte $key = null,
+        public ?Matte $matte = null,
     ) {
     }
 
@@ -46,7 +46,7 @@ final readonly class Layer
     /** What its subject is put over, where that is footage. */
     public function behind(): ?Source
     {
-        $behind = $this->key?->behind;
+        $behind = $this->matte?->behind;
 
         return $behind === null || $behind->kind !== BehindKind::Footage
             ? null
@@ -71,7 +71,7 @@ final readonly class Layer
 
         return new self(
             $this->source, $inMs, $this->path->from($laterMs), $this->backdrop, $this->speed, $this->loopMs,
-            $this->ground, $this->key?->from($laterMs),
+            $this->ground, $this->matte?->from($laterMs),
         );
     }
 
@@ -93,7 +93,7 @@ final readonly class Layer
             ...$this->speed === 1.0 ? [] : ['speed' => $this->speed],
             ...$this->loopMs === 0 ? [] : ['loop_ms' => $this->loopMs],
             ...$this->ground === [] ? [] : ['ground' => $this->ground],
-            ...$this->key === null ? [] : ['key' => $this->key->toArray()],
+            ...$this->matte === null ? [] : ['key' => $this->matte->toArray()],
         ];
     }
 

@@ -101,7 +101,7 @@ final readonly class Recipe implements Order
 
     private static function dimsBehind(Layer $layer, Look $look): bool
     {
-        return $layer->key !== null && $look->dim !== 0.0;
+        return $layer->matte !== null && $look->dim !== 0.0;
     }
 
     /** @return list<Source> all that must be on the media disk, in the order in which they are read */

@@ -256,7 +256,7 @@ final class SegmentPlanner
             $shot->play->speed,
             $shot->play->loopMs,
             $shot->view->ground,
-            $shot->look->key,
+            $shot->look->matte,
         );
     }
 

@@ -84,7 +84,7 @@ final readonly class CutBuilder
                         $grid->msOf($shot->startFrame) - $startMs);
                     $before = $shots[count($shots) - 1]->view->motion;
                     $isKeyed = $one->shotAt($shot->firstWord)->key !== null;
-                    $unkeyed += $isKeyed && $shots[count($shots) - 1]->look->key === null ? 1 : 0;
+                    $unkeyed += $isKeyed && $shots[count($shots) - 1]->look->matte === null ? 1 : 0;
                     $at++;
                 }
                 $ends[] = [$shot->firstWord, $endMs];

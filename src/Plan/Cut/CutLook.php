@@ -20,7 +20,7 @@ final readonly class CutLook
      * @param  int  $shade  by how much it is darkened under its captions, in percent; found when a video is made
      * @param  ColourMatch|null  $match  the grade that brings its colours to those of the rest
      * @param  Grade|null  $grade  how it is graded; null where it stays as it is
-     * @param  Matte|null  $key  how its subject is taken off its ground; null where it is not
+     * @param  Matte|null  $matte  how its subject is taken off its ground; null where it is not
      * @param  bool  $isShaded  whether it is to be darkened under captions that would be faint
      */
     public function __construct(
@@ -28,14 +28,14 @@ final readonly class CutLook
         public int $shade = 0,
         public ?ColourMatch $match = null,
         public ?Grade $grade = null,
-        public ?Matte $key = null,
+        public ?Matte $matte = null,
         public bool $isShaded = false,
     ) {
     }
 
     public function shaded(int $percent): self
     {
-        return new self($this->dim, $percent, $this->match, $this->grade, $this->key, $this->isShaded);
+        return new self($this->dim, $percent, $this->match, $this->grade, $this->matte, $this->isShaded);
     }
 
     /**
@@ -51,7 +51,7 @@ final readonly class CutLook
             'dim' => $this->dim,
             'match' => $this->match?->toArray(),
             ...$this->grade === null ? [] : ['grade' => $this->grade->toArray()],
-            ...$this->key === null ? [] : ['key' => $this->key->toArray()],
+            ...$this->matte === null ? [] : ['key' => $this->matte->toArray()],
             ...$this->shade === 0 ? [] : ['shade' => $this->shade],
             ...$this->isShaded ? ['is_shaded' => true] : [],
         ];

@@ -172,7 +172,8 @@ final class OutboxTest extends OutboxCase
             ['short' => $two->id, 'field' => 'title', 'value' => $value],
         ])];
         $titles = static fn (): array => array_map(
-            static fn (Post $post): mixed => $post->listing['title'] ?? null, Post::query()->orderBy('short_id')->get()->all(),
+            static fn (Post $post): mixed => $post->listing['title'] ?? null,
+            Post::query()->orderBy('short_id')->get()->all(),
         );
         $days = static fn (): array => Post::query()->orderBy('short_id')->pluck('local')->all();
         $this->postJson("/batches/$batch->id/outbox/cells", $titled('A'))->assertOk();

@@ -110,7 +110,7 @@ final readonly class FilterGraph
     private function looks(Look $look, Layer $layer, string $cube = GradeFilters::CUBE): LookFilters
     {
         return new LookFilters(
-            $look, $this->width, $this->height, $this->recipe->raster->fps, $cube, $layer->key !== null,
+            $look, $this->width, $this->height, $this->recipe->raster->fps, $cube, $layer->matte !== null,
         );
     }
 
@@ -122,7 +122,7 @@ final readonly class FilterGraph
     private function side(Layer $layer, LookFilters $looks, int &$input, string $name): string
     {
         $points = $looks->points();
-        if ($layer->source->kind === FootageKind::Still && $layer->backdrop === null && $layer->key === null) {
+        if ($layer->source->kind === FootageKind::Still && $layer->backdrop === null && $layer->matte === null) {
             return $this->layers()->of($layer, $input++, $name, $points);
         }
 
@@ -170,15 +170,15 @@ final readonly class FilterGraph
      */
     private function keyed(Layer $layer, LookFilters $looks, int &$input, string $name): string
     {
-        $key = $layer->key;
-        if ($key === null) {
+        $matte = $layer->matte;
+        if ($matte === null) {
             return $this->layers()->of($layer, $input++, $name);
         }
         $shot = $this->layers()->of($layer, $input++, "$name-shot");
         $behind = $layer->behind() === null ? null : $input++;
 
         return $shot.';'.(new MatteFilters($this->width, $this->height, $this->recipe->raster->fps))
-            ->over($key->behind, "$name-shot", $behind, $name, $looks->behind());
+            ->over($matte->behind, "$name-shot", $behind, $name, $looks->behind());
     }
 
     private function layers(): LayerFilters

@@ -64,9 +64,9 @@ final readonly class LayerFilters
         $scaled = "scale=$width:$height:flags=lanczos:".FilterGraph::TO_BT709.',setsar=1,format=yuv420p';
         $x = 2 * intdiv($this->width - $width, 4);
         $y = 2 * intdiv($this->height - $height, 4);
-        if ($backdrop === Backdrop::Plain || $layer->key !== null) {
+        if ($backdrop === Backdrop::Plain || $layer->matte !== null) {
             // Around what is keyed there is more of its ground.
-            $colour = $layer->key === null ? self::GROUND : "0x{$layer->key->ground->colour()}";
+            $colour = $layer->matte === null ? self::GROUND : "0x{$layer->matte->ground->colour()}";
 
             return "$head$scaled,pad={$this->width}:{$this->height}:$x:$y:color=$colour"
                 ."$hold,{$clock}[$name]";

@@ -17,7 +17,7 @@ use RapidReel\Making\Finished\FileFinding;
 use RapidReel\Plan\Cut\Cut;
 
 /** Looks whether every caption is in a finished video: a frame of each is held against the same without captions. */
-final readonly class CaptionLook
+final readonly class CaptionInspector
 {
     /** So many times smaller than the frame */
     private const SMALLER = 10;

@@ -26,12 +26,12 @@ use RapidReel\Plan\Finding\Severities;
 use RapidReel\Plan\Finding\Severity;
 
 /** Looks through the finished file of an export, and keeps what is found. One that falls short is not called done. */
-final readonly class FileLook
+final readonly class FileInspector
 {
     public function __construct(
         private FileReviewer $reviewer,
         private MediaStore $store,
-        private CaptionLook $captions,
+        private CaptionInspector $captions,
         private LibraryShelf $shelves,
         private Resolver $resolver,
     ) {
