@@ -320,7 +320,7 @@ final class HostileMediaTest extends AppTestCase
         ] as $told => $fill) {
             self::assertStringContainsString($told, self::refused(static fn () => $open($zip($fill))));
         }
-        self::assertStringContainsString('is no ZIP', self::refused(
+        self::assertStringContainsString('is not a ZIP', self::refused(
             static fn () => $open(self::file('none.zip', "PK\3\4".random_bytes(500))),
         ));
         $bundle = $open($zip(static function (ZipArchive $zip): void {

@@ -223,7 +223,7 @@ final class OddInputTest extends AppTestCase
         foreach ([
             [$long, null, 'runs 19 minutes, which is much more than 8 words take'],
             [$read, $backwards, 'goes backwards'],
-            [$read, 'no times', 'is no SRT'],
+            [$read, 'no times', 'is neither SRT'],
         ] as [$file, $timing, $why]) {
             try {
                 $desk->bring($short, $file, 'take.wav', '', $timing);

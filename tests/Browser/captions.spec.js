@@ -126,7 +126,7 @@ test('a faint style is told, mended at a press, and kept under a name', async ({
         name: 'no.ttf', mimeType: 'font/ttf', buffer: Buffer.from('no font at all'),
     });
     await page.getByRole('button', { name: 'Upload a typeface' }).click();
-    await expect(page.getByText('This is no font file.')).toBeVisible();
+    await expect(page.getByText('This is not a font file.')).toBeVisible();
 });
 
 /** Left, right, top and bottom of what is to be seen in a picture; null where it is black. */

@@ -103,7 +103,7 @@ final class PartsTest extends FaultCase
             'The logo “Beacon”' => self::store()->source((string) $cut->over->logo?->picture),
             'The colour table' => app(CubeShelf::class)
                 ->file((string) DB::table('colour_tables')->latest('id')->value('hash')),
-            'A face that captions' => app(TypefaceBook::class)->file($face),
+            'A typeface that captions' => app(TypefaceBook::class)->file($face),
             'The effect “Bell”' => self::store()->path(Effect::query()->sole()->path),
         ] as $told => $file) {
             $whole = (string) file_get_contents($file);

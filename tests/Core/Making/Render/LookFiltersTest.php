@@ -117,7 +117,7 @@ final class LookFiltersTest extends TestCase
         foreach ([BehindKind::Gradient, BehindKind::Blur] as $kind) {
             $keyed = new Layer(
                 new Source('green', FootageKind::Clip, 1080, 1920), 0, FramePath::centred(1080, 1920, 9 / 16),
-                key: new Matte($ground, 80, new Behind($kind, ['1F3540', '0B1418'])),
+                matte: new Matte($ground, 80, new Behind($kind, ['1F3540', '0B1418'])),
             );
             $graph = self::graph($keyed, new Look(brightness: 0.1, grade: Looks::of($id)), $keyed);
             preg_match_all('/file=([a-z-]+\.cube)/', $graph, $read);

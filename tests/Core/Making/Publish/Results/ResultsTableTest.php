@@ -72,11 +72,11 @@ final class ResultsTableTest extends TestCase
     {
         $rows = self::read("id,views,date\nv1,none,2026-11-01\nv2,10,03/04/2026\nv3,-5,\nv4,10,2090-01-01\nv5,10,\n");
         self::assertSame(
-            ['no number of views', 'could be two', 'cannot be', 'yet to come', ''],
+            ['not a number of views', 'could be two', 'are not possible', 'in the future', ''],
             array_map(static fn (ResultsRow $row): string => match (true) {
                 $row->problem === '' => '',
                 default => array_values(array_filter(
-                    ['no number of views', 'could be two', 'cannot be', 'yet to come'],
+                    ['not a number of views', 'could be two', 'are not possible', 'in the future'],
                     static fn (string $part): bool => str_contains($row->problem, $part),
                 ))[0] ?? $row->problem,
             }, $rows),

@@ -92,9 +92,9 @@ final class DealerTest extends TestCase
         }
     }
 
-    #[TestWith(['25:00', 'no hour of the day'])]
+    #[TestWith(['25:00', 'not an hour of the day'])]
     #[TestWith(['', 'one to 24 hours'])]
-    #[TestWith(['noon', 'no hour of the day'])]
+    #[TestWith(['noon', 'not an hour of the day'])]
     public function test_what_is_no_hour_is_told(string $hours, string $says): void
     {
         $this->expectException(Refusal::class);
@@ -103,7 +103,7 @@ final class DealerTest extends TestCase
     }
 
     #[TestWith(['8', 'mon tue wed thu fri sat sun', 1, 'all seven days off'])]
-    #[TestWith(['8', 'someday', 1, 'no day of the week'])]
+    #[TestWith(['8', 'someday', 1, 'not a day of the week'])]
     #[TestWith(['8', '', 2, '2 a day need as many hours; 1 is set'])]
     public function test_what_cannot_be_kept_is_told(string $hours, string $off, int $perDay, string $says): void
     {
