@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Desks\Editing\BatchMaker;
 use App\Desks\Intake\ScriptFiles;
+use App\Doors\Jobs\WorkerMark;
 use App\Shelves\Levels\Registrar;
 use App\Shelves\Library\FootageImporter;
 use App\Shelves\Library\SoundDesk;
@@ -218,6 +219,15 @@ abstract class AppTestCase extends TestCase
         $process->run();
 
         return $process;
+    }
+
+    protected function tearDown(): void
+    {
+        // Whoever worked in this process works no more, whatever still knows of them.
+        if ($this->app->resolved(WorkerMark::class)) {
+            $this->app->make(WorkerMark::class)->release();
+        }
+        parent::tearDown();
     }
 
     protected function work(string ...$options): void

@@ -101,7 +101,7 @@ final readonly class Doctor
             $this->check(
                 'queue',
                 fn (): string => sprintf(
-                    '%d jobs waiting, %d failed',
+                    '%d waiting, %d failed',
                     DB::table('jobs')->count(),
                     DB::table('failed_jobs')->count(),
                 ),

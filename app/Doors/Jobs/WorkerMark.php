@@ -75,10 +75,17 @@ final class WorkerMark
         return "{$this->folder}/worker-".(string) preg_replace('/[^a-z0-9-]/', '', $name);
     }
 
-    public function __destruct()
+    /** Its worker works no more; should it after all, it is another one. */
+    public function release(): void
     {
         if ($this->pid === getmypid()) {
             $this->lock?->release(remove: true);
+            $this->lock = null;
         }
+    }
+
+    public function __destruct()
+    {
+        $this->release();
     }
 }
