@@ -101,6 +101,6 @@ final readonly class JsonFields
 
     private static function no(string $key, string $what): ValueError
     {
-        return new ValueError("“{$key}” is no {$what}.");
+        return new ValueError("“{$key}” is not a {$what}.");
     }
 }

@@ -149,8 +149,8 @@ final class TargetsTest extends AppTestCase
     public function test_a_file_that_would_be_too_large_is_made_to_fit_and_one_that_cannot_is_told(): void
     {
         $noise = self::media(
-            'noise-for-size.mp4', '-f', 'lavfi', '-i',
-            'testsrc2=size=540x960:rate=30:duration=6,noise=alls=60:allf=t', '-c:v', 'libx264', '-preset', 'ultrafast',
+            'noise-270.mp4', '-f', 'lavfi', '-i',
+            'testsrc2=size=270x480:rate=30:duration=4,noise=alls=60:allf=t', '-c:v', 'libx264', '-preset', 'ultrafast',
             '-crf', '18', '-pix_fmt', 'yuv420p',
         );
         $folder = TEST_PLACE.'/fit';
@@ -166,17 +166,21 @@ final class TargetsTest extends AppTestCase
             'reel:make', "$folder/one.txt", "--out=$folder/out", "--footage=$folder/footage", '--quality=final',
             "--targets={$target($bytes, $side, $fps)}", '--profile=own-small',
         );
-        $process = $make(900_000, 480, 30);
+        $process = $make(600_000, 270, 30);
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         $file = "$folder/out/01-one.mp4";
-        self::assertLessThanOrEqual(900_000, filesize($file));
-        self::assertGreaterThan(700_000, filesize($file), 'What is allowed is used.');
+        self::assertLessThanOrEqual(600_000, filesize($file));
+        self::assertGreaterThan(460_000, filesize($file), 'What is allowed is used.');
         [$video] = self::probe($file)['streams'];
-        self::assertSame([480, 854, '30/1'], [$video['width'], $video['height'], $video['r_frame_rate']]);
+        self::assertSame([270, 480, '30/1'], [$video['width'], $video['height'], $video['r_frame_rate']]);
 
-        // Of a longer one no second has enough.
-        File::put("$folder/one.txt", "# One\n\n".str_repeat("The lamp went out, and nobody came that night.\n", 6));
-        $process = $make(500_000, 480, 30);
+        // Of a larger one no second has enough.
+        File::copy(self::media(
+            'moving-270.mp4', '-f', 'lavfi', '-i', 'testsrc2=size=270x480:rate=60:duration=8,noise=alls=8:allf=t',
+            '-c:v', 'libx264', '-preset', 'ultrafast', '-crf', '18', '-pix_fmt', 'yuv420p',
+        ), "$folder/footage/noise.mp4");
+        File::put("$folder/one.txt", "# One\n\n".str_repeat("The lamp went out, and nobody came that night.\n", 3));
+        $process = $make(500_000, 720, 60);
         self::assertSame(1, $process->getExitCode());
         self::assertStringContainsString('does not fit into the 0.5 MB', $process->getErrorOutput());
     }
@@ -213,8 +217,8 @@ final class TargetsTest extends AppTestCase
     {
         // Every frame of the clip is told by its grey: one more than that before it, 0 to 7 in steps of 30 and again.
         $clip = self::media(
-            "counted-$source.mp4", '-f', 'lavfi', '-i', "color=black:size=360x640:rate=$source:duration=6",
-            '-vf', "geq=lum='20+30*mod(N,8)':cb=128:cr=128", '-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '4',
+            "counted-$source.mp4", '-f', 'lavfi', '-i', "color=black:size=18x32:rate=$source:duration=3",
+            '-vf', "geq=lum='20+30*mod(N,8)':cb=128:cr=128,scale=180:320:flags=neighbor", '-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '4',
             '-pix_fmt', 'yuv420p',
         );
         $file = $this->makeFor("rate-$target-$source", $clip, ['fps' => $target, 'side' => 240, 'shape' => '9:16']);

@@ -143,7 +143,7 @@ final class WrongValuesTest extends AppTestCase
     private function right(string $route): array
     {
         $right = [
-            'text' => 'The bell rang.', 'quality' => 'draft', 'later' => '1', 'name' => 'Name', 'act' => 'copy',
+            'text' => 'The bell rang.', 'quality' => 'draft', 'later' => '1', 'name' => 'Name', 'act' => 'match',
             'shorts' => [], 'script' => $route === 'sketches.reword' ? 'The bell rang. Nobody came.' : 0, 'line' => 0,
             'run' => 0, 'articles' => [0], 'speed' => 100, 'voice' => 'aldous', 'note' => 0, 'do' => 'keep', 'id' => 0,
             'ms' => 10, 'after' => 0, 'spare' => '1', 'at' => 1, 'footage' => $this->places['footage'],

@@ -42,6 +42,7 @@ final class Burner
      * @param  list<Cue>  $cues
      * @param  list<string>  $output  of ffmpeg
      * @param  bool  $hasOthers  whether the renderer may look for faces elsewhere
+     * @param  string  $ground  filters of what they are drawn on
      */
     public static function burn(
         array $cues,
@@ -49,6 +50,7 @@ final class Burner
         string $filter,
         array $output,
         bool $hasOthers = true,
+        string $ground = '',
     ): Process {
         $folder = TEST_PLACE.'/burnt';
         is_dir($folder) || mkdir($folder, 0777, true);
@@ -58,7 +60,7 @@ final class Burner
         return (new Process(
             [
                 'ffmpeg', '-hide_banner', '-nostats', '-f', 'lavfi', '-i',
-                "color=black:size=1080x1920:rate=30:duration=$seconds", '-vf',
+                "color=black:size=1080x1920:rate=30:duration=$seconds$ground", '-vf',
                 'ass=a.ass:fontsdir='.self::fonts().",$filter", ...$output,
             ],
             $folder,
@@ -73,8 +75,11 @@ final class Burner
      */
     public static function changes(array $cues, int $frames): array
     {
-        $md5 = self::burn($cues, $frames, 'format=gray', ['-f', 'framemd5', '-'])->getOutput();
-        preg_match_all('/^0,\s*\d+,\s*(\d+),.*,\s*([0-9a-f]{32})$/m', $md5, $rows, PREG_SET_ORDER);
+        // Grey, and no more of it than has captions: minutes of them are drawn.
+        $sums = self::burn(
+            $cues, $frames, 'crop=iw:ih/2:0:ih/3', ['-f', 'framehash', '-hash', 'crc32', '-'], ground: ',format=gray',
+        )->getOutput();
+        preg_match_all('/^0,\s*\d+,\s*(\d+),.*,\s*([0-9a-f]{8})$/m', $sums, $rows, PREG_SET_ORDER);
         $changes = [];
         foreach ($rows as $i => [, $frame, $hash]) {
             if ($i === 0 || $rows[$i - 1][2] !== $hash) {
@@ -91,7 +96,9 @@ final class Burner
      */
     public static function boxes(array $cues, int $frames, int $least = 60): array
     {
-        $printed = self::burn($cues, $frames, "bbox=min_val=$least", ['-f', 'null', '-'])->getErrorOutput();
+        $printed = self::burn(
+            $cues, $frames, "bbox=min_val=$least", ['-f', 'null', '-'], ground: ',format=gray',
+        )->getErrorOutput();
         preg_match_all('/x1:(\d+) x2:(\d+) y1:(\d+) y2:(\d+)/', $printed, $rows, PREG_SET_ORDER);
 
         return array_map(
