@@ -15,8 +15,10 @@ document.addEventListener('keydown', (event) => {
     );
     if (target) {
         event.preventDefault();
-        target.focus();
-        if (!target.matches('input:not([type=checkbox]), textarea')) target.click();
+        const isTypedIn = target.matches('input:not([type=checkbox]), textarea');
+        // What is done by a key is done where one is: a long page keeps its place.
+        target.focus({ preventScroll: !isTypedIn });
+        if (!isTypedIn) target.click();
     }
 });
 

@@ -22,7 +22,7 @@ use Symfony\Component\Process\Process;
  */
 final class SlowOrdersTest extends AppTestCase
 {
-    private const RETRY_AFTER = 1;
+    private const RETRY_AFTER = 2;
 
     private string $log = '';
 
@@ -51,7 +51,7 @@ final class SlowOrdersTest extends AppTestCase
         app(VoiceRates::class)->hear(app(VoiceBook::class)->get('linnea'));
         $short = $this->made($this->script, ['voice' => 'linnea'])->shorts[0];
 
-        $seconds = $this->worked('plans', 'flite', '1');
+        $seconds = $this->worked('plans', 'flite', '2');
 
         self::assertGreaterThan(5 * self::RETRY_AFTER, $seconds);
         self::assertTrue($short->refresh()->isPlanned(), (string) $short->problem);
@@ -65,7 +65,7 @@ final class SlowOrdersTest extends AppTestCase
         $short = $this->planned($this->script);
         $export = app(ExportDesk::class)->order($short, Quality::Draft);
 
-        $seconds = $this->worked('renders', 'ffmpeg', '1.2');
+        $seconds = $this->worked('renders', 'ffmpeg', '3');
 
         self::assertGreaterThan(5 * self::RETRY_AFTER, $seconds);
         self::assertSame([ExportState::Done, null], [$export->refresh()->state, $export->problem]);
@@ -80,7 +80,7 @@ final class SlowOrdersTest extends AppTestCase
         $read = self::media('slow.wav', '-f', 'lavfi', '-i', "flite=text='{$this->script}':voice=slt");
         $recording = app(RecordingDesk::class)->bring($short, $read, 'take.wav', '');
 
-        $seconds = $this->worked('words', 'ffmpeg', '5.5');
+        $seconds = $this->worked('words', 'ffmpeg', '11');
 
         self::assertGreaterThan(5 * self::RETRY_AFTER, $seconds);
         self::assertSame([RecordingState::Ready, null], [$recording->refresh()->state, $recording->problem]);

@@ -79,6 +79,23 @@ final class UndoTest extends AppTestCase
         $this->postJson("/shorts/{$this->short->id}/undo")->assertStatus(422);
     }
 
+    public function test_what_is_undone_before_it_was_planned_is_as_it_was_planned(): void
+    {
+        $this->library();
+        app()->call([new PlanShort($this->short->id), 'handle']);
+        $planned = $this->short->refresh();
+        [$summary, $looks] = [$planned->summary, $planned->looksLike()];
+        self::assertNotSame('', $looks);
+        $this->putJson(route('scenes.reword', $planned->scenes[0]), ['text' => 'Two lamps burned.'])->assertOk();
+        self::assertSame('', $this->short->refresh()->looksLike());
+
+        $this->postJson(route('shorts.undo', $this->short))->assertOk();
+        app()->call([new PlanShort($this->short->id), 'handle']);
+
+        self::assertTrue($this->short->refresh()->isPlanned());
+        self::assertSame([$summary, $looks], [$this->short->summary, $this->short->looksLike()]);
+    }
+
     public function test_words_that_stay_the_same_are_no_change(): void
     {
         Queue::fake();

@@ -112,6 +112,7 @@ test('texts are edited as in a spreadsheet, and slips are moved over the days', 
     await page.locator('body').press('u');
     await expect(page.locator('.told')).toContainText('Undone: moved “One”.');
     await expect(slip).toHaveAttribute('data-minute', String(minute));
+    await slip.scrollIntoViewIfNeeded();
     const [from, to] = [await slip.boundingBox(), await page.locator('.day-track').last().boundingBox()];
     await page.mouse.move(from.x + 20, from.y + 10);
     await page.mouse.down();
@@ -139,7 +140,7 @@ test('a table of results is taken in, its columns said once, and what works is s
     await page.getByLabel('What How often means').selectOption({ label: 'Views' });
     await page.getByLabel('What Counted on means').selectOption({ label: 'nothing that is kept' });
     await page.getByRole('button', { name: 'Import it' }).click();
-    await expect(page.getByText('1 row was taken in. 1 of shorts that were not posted here.')).toBeVisible();
+    await expect(page.getByText('1 row was imported. 1 of shorts that were not posted here.')).toBeVisible();
     await expect(page.locator('.results-rows tr', { hasText: 'Gull' })).toContainText('1,234');
     await page.getByLabel('As an outlet gives it out').setInputFiles(table('2.000'));
     await page.getByRole('button', { name: 'Import it' }).click();

@@ -121,8 +121,8 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
             ).toBeLessThanOrEqual(0);
             if (width > 900) continue;
             // In the hand its targets are as large as they are on a desk.
-            const { violations: small } = await new AxeBuilder({ page }).withRules(['target-size', 'color-contrast'])
-                .analyze();
+            const { violations: small } = await new AxeBuilder({ page })
+                .withRules(width === 390 ? ['target-size', 'color-contrast'] : ['target-size']).analyze();
             expect(small.map(rule => `${address} at ${width} ${rule.id}: ${rule.nodes[0].html}`)).toEqual([]);
         }
     }

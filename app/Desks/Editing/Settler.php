@@ -110,7 +110,11 @@ final readonly class Settler
         }
         // While the plan holds, its own summary says more than a measurement does.
         if (! $short->isPlanned() || $short->inputs !== $before) {
-            $short->summary = $this->cuts->measure($this->tasks->of($short), $short->batch->channel->name)->toJson();
+            // What is undone before it was planned is as its last plan has it.
+            $cut = $short->isPlanned() ? $short->plannedCut() : null;
+            $short->summary = ($cut === null
+                ? $this->cuts->measure($this->tasks->of($short), $short->batch->channel->name)
+                : $this->cuts->summary($cut))->toJson();
         }
         $short->save();
     }
