@@ -218,7 +218,8 @@ final class TargetsTest extends AppTestCase
         // Every frame of the clip is told by its grey: one more than that before it, 0 to 7 in steps of 30 and again.
         $clip = self::media(
             "counted-$source.mp4", '-f', 'lavfi', '-i', "color=black:size=18x32:rate=$source:duration=3",
-            '-vf', "geq=lum='20+30*mod(N,8)':cb=128:cr=128,scale=180:320:flags=neighbor", '-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '4',
+            '-vf', "geq=lum='20+30*mod(N,8)':cb=128:cr=128,scale=180:320:flags=neighbor",
+            '-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '4',
             '-pix_fmt', 'yuv420p',
         );
         $file = $this->makeFor("rate-$target-$source", $clip, ['fps' => $target, 'side' => 240, 'shape' => '9:16']);
