@@ -8,6 +8,7 @@ use App\Doors\Http\Controllers\CalendarController;
 use App\Doors\Http\Controllers\CaptionController;
 use App\Doors\Http\Controllers\CardController;
 use App\Doors\Http\Controllers\ChannelController;
+use App\Doors\Http\Controllers\ChoiceController;
 use App\Doors\Http\Controllers\ExportController;
 use App\Doors\Http\Controllers\FootageController;
 use App\Doors\Http\Controllers\ForgottenController;
@@ -243,8 +244,10 @@ Route::middleware(['auth', 'auth.session', KnowsSignIns::class, EntersChannel::c
     Route::put('/house', [HouseController::class, 'update'])->name('house.update');
     Route::get('/house/file', [HouseController::class, 'pack'])->name('house.pack');
     Route::post('/house/file', [HouseController::class, 'unpack'])->name('house.unpack');
-    Route::get('/house/looks/{footage}/{look}.jpg', [HouseController::class, 'look'])
-        ->where('look', '[a-z-]{1,20}')->name('looks.picture');
+    foreach (['look', 'framing', 'transition'] as $setting) {
+        Route::get("/house/$setting/{footage}/{choice}.jpg", [ChoiceController::class, $setting])
+            ->where('choice', '[a-z-]{1,20}')->name("choices.$setting");
+    }
     Route::post('/house/begin', [HouseController::class, 'begin'])->name('house.begin');
     Route::post('/house/undo', [HouseController::class, 'undo'])->name('house.undo');
     Route::post('/house/redo', [HouseController::class, 'redo'])->name('house.redo');

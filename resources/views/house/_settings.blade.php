@@ -49,7 +49,17 @@
                 </p>
             </div>
             @if ($key === 'logo')@include('house._logos')@endif
-            @if ($key === 'look' && $house->shown !== null)@include('house._looks')@endif
+            @if ($key === 'look' && $house->shown !== null)
+                @include('house._choices', ['section' => 'look', 'key' => 'look', 'footage' => $house->shown,
+                    'label' => 'Looks to choose from', 'labels' => $house->looks()])
+            @elseif ($key === 'framing' && $house->wide !== null)
+                @include('house._choices', ['section' => 'framing', 'key' => 'framing', 'footage' => $house->wide,
+                    'label' => 'Framings to choose from', 'labels' => $house->framings()])
+            @elseif ($key === 'pictures' && $house->shown !== null)
+                @include('house._choices', ['section' => 'pictures', 'key' => 'transition',
+                    'footage' => $house->shown, 'label' => 'Transitions to choose from',
+                    'labels' => $house->transitions()])
+            @endif
             <x-setting-list :$group :name="'house-'.$key"/>
         </section>
     @endforeach

@@ -11,17 +11,13 @@ use App\Desks\Editing\House\HouseImportDesk;
 use App\Desks\Editing\House\HousePacker;
 use App\Desks\Library\StarterDesk;
 use App\Doors\Http\Presenters\House\House;
-use App\Media\Artwork\LookPictures;
-use App\Media\Store\MediaStore;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
-use App\Shelves\Models\Footage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
-use RapidReel\Base\Colour\Looks;
 use RapidReel\Base\Refusal;
 use RapidReel\Plan\Settings\StarterStyle;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -99,16 +95,6 @@ final class HouseController extends Controller
 
         return redirect()->route('house')->with(
             'saved', "The house style is “{$style->label()}” now. All of it can be changed, and taken back at once.",
-        );
-    }
-
-    /** A picture of the channel with a look. */
-    public function look(Footage $footage, string $look, LookPictures $pictures, MediaStore $store): BinaryFileResponse
-    {
-        abort_unless($look === 'none' || isset(Looks::labels()[$look]), 404);
-
-        return $this->media(
-            $pictures->file($store->path($footage->thumbnail), $look), 'image/jpeg', "$look.jpg",
         );
     }
 

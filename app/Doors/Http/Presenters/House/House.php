@@ -77,6 +77,7 @@ final readonly class House
             $this->applier->reach($channel),
             Short::query()->whereRelation('batch', 'channel_id', $channel->id)->count(),
             $this->shown($channel),
+            $this->wide($channel),
         );
     }
 
@@ -89,6 +90,13 @@ final readonly class House
 
         return Footage::at($channel)->find($own->footage_id ?? 0)
             ?? Footage::at($channel)->where('state', FootageState::Ready)->latest('id')->first();
+    }
+
+    /** On which framings are told apart best. */
+    private function wide(Channel $channel): ?Footage
+    {
+        return Footage::at($channel)->where('state', FootageState::Ready)
+            ->orderByRaw('1.0 * width / max(1, height) desc')->oldest('id')->first();
     }
 
     public function state(Channel $channel): HouseState
