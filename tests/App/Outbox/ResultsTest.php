@@ -63,7 +63,7 @@ final class ResultsTest extends OutboxCase
         self::assertStringContainsString('What its columns mean', $this->taken($csv));
         $columns = ['columns' => ['id', 'views', 'date']];
         $said = $this->taken($csv, $columns);
-        self::assertStringContainsString('5,000 rows were taken in. 5,000 of shorts that were not posted here.', $said);
+        self::assertStringContainsString('5,000 rows were imported. 5,000 of shorts that were not posted here.', $said);
         self::assertSame(5_000, ResultPoint::query()->count());
         self::assertSame(9_996, $one->series()->last()?->views);
         $this->taken($csv, $columns);
