@@ -225,10 +225,10 @@ final readonly class ExportBench
         );
     }
 
-    /** From cold: no take, no segment, no mix is there yet. */
+    /** From cold: no take, no segment, no mix, no video is there yet. */
     private function forget(): void
     {
-        foreach (['takes', 'segments', 'mixes'] as $room) {
+        foreach (['takes', 'segments', 'mixes', 'videos'] as $room) {
             File::deleteDirectory($this->store->path($room));
         }
     }
