@@ -94,7 +94,7 @@ final class LogoTest extends AppTestCase
             'style outside' => ['u.svg', self::svg('<style>@import "a.css";</style>'), 'other files'],
             'entities' => ['e.svg', '<!DOCTYPE svg [<!ENTITY a "b">]>'.self::svg(), 'entities'],
             'JPEG' => ['photo.jpg', "\xFF\xD8\xFF\xE0".str_repeat("\0", 60), 'neither a PNG nor an SVG'],
-            'broken SVG' => ['b.svg', '<svg xmlns="http://www.w3.org/2000/svg"><rect', 'no whole SVG'],
+            'broken SVG' => ['b.svg', '<svg xmlns="http://www.w3.org/2000/svg"><rect', 'not a complete SVG'],
             'nothing to see' => [
                 'n.svg', '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>', 'transparent',
             ],

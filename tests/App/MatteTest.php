@@ -176,7 +176,7 @@ final class MatteTest extends AppTestCase
             4, new Raster($width, $height, 30),
             new Layer(
                 new Source($key, FootageKind::Clip, $width, $height), 100, FramePath::centred($width, $height, 9 / 16),
-                key: new Matte($ground, 80, $over ?? new Behind(BehindKind::Gradient, $behind)),
+                matte: new Matte($ground, 80, $over ?? new Behind(BehindKind::Gradient, $behind)),
             ),
             $look, CaptionScript::none(),
             ['-c:v', 'libx264', '-preset', 'ultrafast', '-qp', '0'],

@@ -54,7 +54,7 @@ trait NamesPlaces
             'member' => 0,
             'invitation' => 0,
             'signIn' => 0,
-            'look' => 'ink',
+            'choice' => 'ink',
             'picture' => 'unheard-of.png',
             'setting' => 'voice',
             'of' => $short->id,

@@ -96,7 +96,7 @@ test('an earlier state is looked at and brought back, and that is undone too', a
     await expect(page.getByText('The lamp went out at nine.')).toBeVisible();
     await page.getByRole('button', { name: 'Restore this state' }).click();
     await expect(page.getByLabel('Scene 1, hook')).toHaveValue('The lamp went out at nine.');
-    await page.getByRole('button', { name: /^Undo: brought back/ }).click();
+    await page.getByRole('button', { name: /^Undo: restored/ }).click();
     await expect(page.getByLabel('Scene 1, hook')).toHaveValue('A bell rang at nine.');
 });
 
