@@ -126,7 +126,12 @@ final readonly class SettingsDesk
 
     private static function quoted(string $says): string
     {
-        return $says === '' ? 'nothing' : "“{$says}”";
+        return match (true) {
+            $says === '' => 'nothing',
+            // A text says itself in quotes.
+            str_starts_with($says, '“') => $says,
+            default => "“{$says}”",
+        };
     }
 
     private function channel(
