@@ -188,7 +188,7 @@ final class Sentences
     /** @param  list<string>  $said */
     private static function keep(array &$said, ?string $one): void
     {
-        $one = trim((string) preg_replace('/\s+/u', ' ', str_replace(['\n'], ' ', $one ?? '')));
+        $one = trim((string) preg_replace('/[\s\p{Cc}]+/u', ' ', str_replace(['\n'], ' ', $one ?? '')));
         if (self::reads($one) && ! in_array($one, $said, true)) {
             $said[] = $one;
         }
