@@ -12,10 +12,8 @@ use App\Shelves\Models\Edit;
 use App\Shelves\Models\EditPart;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Post;
-use App\Shelves\Models\PostState;
 use App\Shelves\Models\Short;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 
@@ -143,12 +141,7 @@ final readonly class EditStates
     {
         $count = 0;
         foreach (self::read($state) as $id => $row) {
-            // With a higher number whoever has it writes nothing any more.
-            $count += Post::query()->whereKey($id)
-                ->whereNotIn('state', [PostState::Posted, PostState::Processing, PostState::Sending])
-                ->update([
-                    ...$row, 'problem' => null, 'tries' => 0, 'next_at' => null, 'owner' => DB::raw('owner + 1'),
-                ]);
+            $count += Post::begunAnew($id, $row) ? 1 : 0;
         }
         if ($count === 0) {
             throw new Refusal('All that this was of has left meanwhile, or is leaving at this moment.');

@@ -162,7 +162,7 @@ final readonly class Outbox
     {
         $this->change($post, [
             'state' => PostState::Planned, 'local' => $local, 'zone' => $clock->name,
-            'due_at' => $moment->getTimestamp(), 'problem' => null, 'tries' => 0, 'next_at' => null,
+            'due_at' => $moment->getTimestamp(),
         ]);
     }
 
@@ -174,10 +174,7 @@ final readonly class Outbox
             'unscheduled %s',
             [$post->short],
             [$post->outlet],
-            fn () => $this->change($post, [
-                'state' => PostState::Open, 'local' => null, 'due_at' => null, 'problem' => null, 'tries' => 0,
-                'next_at' => null,
-            ]),
+            fn () => $this->change($post, ['state' => PostState::Open, 'local' => null, 'due_at' => null]),
         );
     }
 
@@ -310,11 +307,7 @@ final readonly class Outbox
      */
     private function change(Post $post, array $values): void
     {
-        // With a higher number whoever has it writes nothing any more.
-        $done = Post::query()->whereKey($post->id)
-            ->whereNotIn('state', [PostState::Posted, PostState::Processing, PostState::Sending])
-            ->update([...Post::raw($values), 'owner' => DB::raw('owner + 1')]);
-        if ($done === 0) {
+        if (! Post::begunAnew($post->id, Post::raw($values))) {
             throw new Refusal('This short has left, or is leaving at this moment.');
         }
         $post->refresh();

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 use RapidReel\Making\Publish\Results\Series;
 
 /**
@@ -92,6 +93,21 @@ final class Post extends Model
     public static function raw(array $values): array
     {
         return array_intersect_key((new self)->fill($values)->getAttributes(), $values);
+    }
+
+    /**
+     * Changes one that has not left and is not leaving: it begins anew, and whoever had it writes nothing any more.
+     *
+     * @param  array<string, mixed>  $raw  values as they are kept
+     * @return bool whether it was changed
+     */
+    public static function begunAnew(int $id, array $raw): bool
+    {
+        return self::query()->whereKey($id)
+            ->whereNotIn('state', [PostState::Posted, PostState::Processing, PostState::Sending])
+            ->update([
+                ...$raw, 'problem' => null, 'tries' => 0, 'next_at' => null, 'owner' => DB::raw('owner + 1'),
+            ]) > 0;
     }
 
     public function dueAt(): ?DateTimeImmutable
