@@ -51,14 +51,13 @@
             @if ($key === 'logo')@include('house._logos')@endif
             @if ($key === 'look' && $house->shown !== null)
                 @include('house._choices', ['section' => 'look', 'key' => 'look', 'footage' => $house->shown,
-                    'label' => 'Looks to choose from', 'labels' => $house->looks()])
+                    'label' => 'Looks to choose from'])
             @elseif ($key === 'framing' && $house->wide !== null)
                 @include('house._choices', ['section' => 'framing', 'key' => 'framing', 'footage' => $house->wide,
-                    'label' => 'Framings to choose from', 'labels' => $house->framings()])
+                    'label' => 'Framings to choose from'])
             @elseif ($key === 'pictures' && $house->shown !== null)
                 @include('house._choices', ['section' => 'pictures', 'key' => 'transition',
-                    'footage' => $house->shown, 'label' => 'Transitions to choose from',
-                    'labels' => $house->transitions()])
+                    'footage' => $house->shown, 'label' => 'Transitions to choose from'])
             @endif
             <x-setting-list :$group :name="'house-'.$key"/>
         </section>

@@ -8,9 +8,6 @@ use App\Doors\Http\Presenters\Settings\SettingGroup;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Footage;
-use RapidReel\Base\Colour\Looks;
-use RapidReel\Pictures\Framing\Framing;
-use RapidReel\Plan\Choice\TransitionKind;
 
 final readonly class HouseView
 {
@@ -31,35 +28,5 @@ final readonly class HouseView
         public ?Footage $shown,
         public ?Footage $wide,
     ) {
-    }
-
-    /** @return array<string, string> */
-    public function looks(): array
-    {
-        return ['none' => 'as it is'] + Looks::labels();
-    }
-
-    /** @return array<string, string> */
-    public function framings(): array
-    {
-        return self::named(Framing::cases());
-    }
-
-    /** @return array<string, string> */
-    public function transitions(): array
-    {
-        return self::named(TransitionKind::cases());
-    }
-
-    /**
-     * @param  array<Framing|TransitionKind>  $cases
-     * @return array<string, string>
-     */
-    private static function named(array $cases): array
-    {
-        return array_combine(
-            array_column($cases, 'value'),
-            array_map(static fn (Framing|TransitionKind $one): string => $one->label(), $cases),
-        );
     }
 }
