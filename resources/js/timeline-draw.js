@@ -210,7 +210,7 @@ export function drawMarks(box, drawn, heard, px) {
     const points = (heard?.moved ?? []).map(([ms, db], number) => {
         const point = make('span', 'heard-point');
         point.dataset.point = number;
-        point.title = `${db > 0 ? '+' : ''}${db} dB: drag it; double-click takes it away`;
+        point.title = `${db > 0 ? '+' : ''}${db} dB: drag it; double-click deletes it`;
         Object.assign(point.style, { top: `${(ms * px) / 1000}px`, left: `${levelAt(level(ms), width)}px` });
         return point;
     });

@@ -34,9 +34,9 @@ final class Sentences
 
     /** What has letters and is for programs. */
     private const NOT_WORDS = [
-        '/^\P{Ll}*$/u', '#[{}<>$|=\\\\;@_]|::|->|\bn[A-Z]|^\W*[\w/.-]+/[\w/.*-]+$|^[A-Z][a-z]+-[A-Z]#u',
+        '/^\P{Ll}*$/u', '#[{}<>$|=\\\\@_]|;(?! \p{L})|::|->|^\W*[\w/.-]+/[\w/.*-]+$|^[A-Z][a-z]+-[A-Z]#u',
         '/\d[*-]|[*)]-\d|\*…|^[\p{Ll} -]{120,}$|^(X-|Content-|--)|^(ffconcat|Dialogue|Style|Comment|Format): /u',
-        '/\b(select|from|where|max|min)\b.*\b(id|as|at|from)\b/u',
+        '/^(select|max\(|min\(|PRAGMA|Any-Latin)|\bfrom \w+ where\b/',
         '/^[.\[]\w|\.\w+ (input|a)\b|^(btn|input|button|select|…px)\b/u',
         '/^[VvPp]+$|^(Escape|Enter|Arrow\w+|Delete|Alt\+)$|^([A-Z][a-z]+Error|Location|Accept|Bearer|Authorization)$/',
         '/^(WAVE|Exif|VACUUM INTO|UTF|Windows-)\w*|^WEBVTT|\[ t\]/',
@@ -95,7 +95,7 @@ final class Sentences
         for ($i = 0; $i < count($tokens); $i++) {
             $one = $tokens[$i];
             if ($one->is(T_CONSTANT_ENCAPSED_STRING)) {
-                $sentence .= stripslashes(substr($one->text, 1, -1));
+                $sentence .= stripcslashes(substr($one->text, 1, -1));
             } elseif ($one->is(T_ENCAPSED_AND_WHITESPACE)) {
                 $sentence .= $one->text;
             } elseif ($one->is('"')) {

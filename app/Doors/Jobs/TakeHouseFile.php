@@ -55,7 +55,7 @@ final class TakeHouseFile implements Ordered, ShouldQueue
         app(HouseTaker::class)->fail(
             $this->importId,
             'The house style could not be taken over: the worker stopped several times over it. Nothing was changed; '
-                .'bring the file again.',
+                .'upload the file again.',
         );
     }
 }

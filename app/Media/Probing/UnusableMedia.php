@@ -71,7 +71,7 @@ final class UnusableMedia extends Refusal
     {
         return new self($isMusic
             ? sprintf(
-                '“%s” runs %.0f minutes or longer; a piece of music has at most %d. Cut it, and bring that.',
+                '“%s” runs %.0f minutes or longer; a piece of music has at most %d. Cut it, and upload that.',
                 $name, $ms / 60_000, intdiv($most, 60),
             )
             : sprintf(

@@ -32,7 +32,7 @@ final class UnusableBundle extends Refusal
     public static function leadsOut(string $name, string $entry): self
     {
         return new self(sprintf(
-            '“%s” holds a file whose name leads out of it (“%s”). Nothing of it was taken; pack it anew.',
+            '“%s” holds a file whose name leads out of it (“%s”). Nothing of it was taken; zip it again.',
             $name, self::shown($entry),
         ));
     }
