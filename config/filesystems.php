@@ -8,5 +8,16 @@ return [
         // Media go out by routes that ask who is there.
         'local' => ['driver' => 'local', 'root' => storage_path('media'), 'serve' => false],
         'media' => ['driver' => 'local', 'root' => storage_path('media'), 'throw' => true],
+        // A bucket that other machines see, and that finished shorts may be moved to: see docs/machines.md.
+        's3' => [
+            'driver' => 's3',
+            'key' => env('REEL_S3_KEY'),
+            'secret' => env('REEL_S3_SECRET'),
+            'region' => env('REEL_S3_REGION', 'us-east-1'),
+            'bucket' => env('REEL_S3_BUCKET'),
+            'endpoint' => env('REEL_S3_ENDPOINT'),
+            'use_path_style_endpoint' => (bool) env('REEL_S3_PATH_STYLE', true),
+            'throw' => true,
+        ],
     ],
 ];

@@ -44,6 +44,20 @@ return [
     // How many encoders run at once on this machine, however many workers there are.
     'encoders' => (int) env('REEL_ENCODERS', 0),
 
+    // Other machines that make what this one orders: see docs/machines.md.
+    'farm' => [
+        // Where orders lie for them, as redis://:password@host:port; empty where there are none.
+        'redis' => env('REEL_FARM_REDIS', ''),
+        // How names in Redis begin.
+        'prefix' => env('REEL_FARM_PREFIX', 'rapid-reel'),
+        // The disk that all see: empty where that is this machine's media folder, else s3.
+        'disk' => env('REEL_FARM_DISK', ''),
+        // Where they lie for this machine, which helps another.
+        'helper' => env('REEL_HELPER_REDIS', ''),
+        // Whether this machine makes what others could make, while there are some.
+        'takes_part' => (bool) env('REEL_FARM_TAKES_PART', true),
+    ],
+
     // Work waits while less than this is free on the disk of the media or of the database.
     'least_free_bytes' => (int) env('REEL_LEAST_FREE', 256 * 1024 * 1024),
 

@@ -9,6 +9,7 @@ use App\Media\Process\EncoderPool;
 use App\Media\Process\EncoderSlots;
 use App\Media\Process\EncoderWork;
 use App\Media\Process\FailedOrders;
+use App\Media\Process\LocalClaims;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\MediaStore;
@@ -24,7 +25,9 @@ final class EncoderPoolTest extends AppTestCase
 
     private function pool(EncoderSlots $slots): EncoderPool
     {
-        return new EncoderPool($slots, new KeyedLock(storage_path('locks')), app(FailedOrders::class));
+        return new EncoderPool(
+            $slots, new LocalClaims(new KeyedLock(storage_path('locks'))), app(FailedOrders::class),
+        );
     }
 
     /**

@@ -29,8 +29,9 @@ use RapidReel\Pictures\Framing\FrameWindow;
 use RapidReel\Pictures\Framing\StillMotion;
 use RapidReel\Voice\Speech\WordTiming;
 use Symfony\Component\Process\Process;
-/** Single segments, rendered and looked at frame by frame. */ use Tests\Support\Cuts;
+use Tests\Support\Cuts;
 
+/** Single segments, rendered and looked at frame by frame. */
 final class RenderTest extends AppTestCase
 {
     /** A white block of 80 px that crosses a black clip of 640 × 360 from left to right in four seconds. */

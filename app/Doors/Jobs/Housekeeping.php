@@ -6,6 +6,7 @@ namespace App\Doors\Jobs;
 
 use App\Ground\Work\DiskRoom;
 use App\Makers\Videos\FinishedVideos;
+use App\Media\Farm\ArrivingSweep;
 use App\Media\Store\MediaStore;
 
 /** What a worker looks after between two orders. */
@@ -21,6 +22,7 @@ final class Housekeeping
         private readonly MediaStore $store,
         private readonly WorkerMark $mark,
         private readonly FinishedVideos $videos,
+        private readonly ArrivingSweep $arriving,
     ) {
     }
 
@@ -38,6 +40,7 @@ final class Housekeeping
             $this->store->sweep();
             $this->mark->sweep();
             $this->videos->sweep();
+            $this->arriving->sweep();
         }
 
         return null;

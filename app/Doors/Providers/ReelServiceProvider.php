@@ -47,8 +47,6 @@ use App\Media\Artwork\CardPainter;
 use App\Media\Artwork\EmojiLists;
 use App\Media\Artwork\TypefaceBook;
 use App\Media\Decoding\Decoder;
-use App\Media\Making\LocalMaker;
-use App\Media\Making\Maker;
 use App\Media\Making\TakeSpeaking;
 use App\Media\Probing\Prober;
 use App\Media\Process\Confinement;
@@ -156,7 +154,7 @@ final class ReelServiceProvider extends ServiceProvider
                 config('reel.writer_key') === '' ? [] : ['Authorization' => 'Bearer '.config('reel.writer_key')],
             ));
         $this->app->bind(TakeSpeaking::class, TakeSpeaker::class);
-        $this->app->bind(Maker::class, LocalMaker::class);
+        $this->app->register(FarmServiceProvider::class);
         $this->app->bind(Orders::class, QueuedOrders::class);
         $this->app->singleton(Urgency::class);
         $this->app->scoped(OutboxEdits::class);

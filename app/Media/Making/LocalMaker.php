@@ -29,7 +29,6 @@ use UnexpectedValueException;
 /** Makes on this machine, side by side, one to a slot. */
 final readonly class LocalMaker implements Maker
 {
-    /** @param  string|null  $shown  folder that is to have all that something is made with */
     public function __construct(
         private SegmentRenderer $renderer,
         private SoundMixer $mixer,
@@ -38,17 +37,42 @@ final readonly class LocalMaker implements Maker
         private TakeSpeaking $speaking,
         private CardPainter $painter,
         private EncoderPool $pool,
-        private ?string $shown = null,
+        private Manner $manner = new Manner,
     ) {
     }
 
     /** The same, that leaves all it makes something with in a folder. */
     public function showing(string $folder): self
     {
+        return $this->in(new Manner($folder, $this->manner->threads));
+    }
+
+    /** The same, whose encoders have so many threads. */
+    public function threaded(int $threads): self
+    {
+        return $this->in(new Manner($this->manner->shown, $threads));
+    }
+
+    private function in(Manner $manner): self
+    {
         return new self(
             $this->renderer, $this->mixer, $this->analyst, $this->trimmer, $this->speaking, $this->painter, $this->pool,
-            $folder,
+            $manner,
         );
+    }
+
+    /**
+     * A few, as after an edit, would leave cores idle at the end; where many are made side by side, one thread for each
+     * uses cores better.
+     *
+     * @param  list<Order>  $orders
+     * @return int of each encoder
+     */
+    public function threads(array $orders): int
+    {
+        $segments = count(array_filter($orders, static fn (Order $order): bool => $order instanceof Recipe));
+
+        return $this->manner->threads ?? ($segments <= 2 * $this->pool->width() ? $this->pool->width() : 1);
     }
 
     /** @throws StrangePlace */
@@ -89,15 +113,12 @@ final readonly class LocalMaker implements Maker
         $tick ??= static fn (int $done): null => null;
         $keys = [];
         $works = [];
-        $segments = count(array_filter($orders, static fn (Order $order): bool => $order instanceof Recipe));
-        // A few, as after an edit, would leave cores idle at the end; where many are made side by side, one thread for
-        // each uses cores better.
-        $threads = $segments <= 2 * $this->pool->width() ? $this->pool->width() : 1;
+        $threads = $this->threads($orders);
         foreach ($orders as $order) {
             if ($order instanceof Recipe) {
-                $works[] = $this->renderer->work($order, $threads, $this->shown);
+                $works[] = $this->renderer->work($order, $threads, $this->manner->shown);
             } elseif ($order instanceof MixPlan) {
-                $works[] = $this->mixer->work($order, $this->shown);
+                $works[] = $this->mixer->work($order, $this->manner->shown);
             } else {
                 if ($this->here($order, static fn (float $part) => $tick((int) round(100 * $part)))) {
                     $keys[] = $order->key();
@@ -107,6 +128,11 @@ final readonly class LocalMaker implements Maker
         }
 
         return $works === [] ? $keys : [...$keys, ...$this->pool->run($works, $tick, $made, $way)];
+    }
+
+    /** Nobody else is there who could begin it. */
+    public function announce(array $orders): void
+    {
     }
 
     /**

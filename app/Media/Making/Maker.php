@@ -37,4 +37,11 @@ interface Maker
      * @throws HandedBack once it has given way
      */
     public function make(array $orders, ?callable $tick = null, ?callable $made = null, ?GivingWay $way = null): array;
+
+    /**
+     * Says that something will be wanted, so that others may begin it before it is.
+     *
+     * @param  list<Order>  $orders
+     */
+    public function announce(array $orders): void;
 }

@@ -6,7 +6,6 @@ namespace App\Media\Process;
 
 use App\Ground\Work\GivingWay;
 use App\Ground\Work\HandedBack;
-use App\Media\Store\KeyedLock;
 use App\Media\Store\StrangePlace;
 
 /**
@@ -22,7 +21,7 @@ final readonly class EncoderPool
 
     public function __construct(
         private EncoderSlots $slots,
-        private KeyedLock $claims,
+        private Claims $claims,
         private FailedOrders $failed,
     ) {
     }
@@ -59,7 +58,7 @@ final readonly class EncoderPool
                     throw HandedBack::forOthers();
                 }
                 while (! $isAsked && $works !== [] && ($slot = $this->slots->take()) !== null) {
-                    $next = $this->next($works);
+                    $next = $this->next($works, $running === [], $frames);
                     if ($next === null) {
                         $this->slots->give($slot);
                         break;
@@ -69,6 +68,7 @@ final readonly class EncoderPool
                 }
                 foreach ($running as $slot => $work) {
                     $frames[$work->work->key] = $work->frames();
+                    $work->beat();
                     if ($this->isOver($work)) {
                         $work->end();
                         unset($running[$slot]);
@@ -111,18 +111,20 @@ final readonly class EncoderPool
      * The first that nobody else is at; those that were made meanwhile are dropped.
      *
      * @param  list<EncoderWork>  $works
+     * @param  array<string, int>  $frames  that are done, by the key of the work
      */
-    private function next(array &$works): ?RunningWork
+    private function next(array &$works, bool $isIdle, array &$frames): ?RunningWork
     {
         $others = [];
         $next = null;
         while ($next === null && $works !== []) {
             $work = array_shift($works);
-            $claim = $this->claims->claim($work->key);
+            $claim = $this->claims->claim($work, $isIdle);
             if ($claim === null) {
                 $others[] = $work;
             } elseif (($work->isThere)()) {
-                $claim->release(remove: true);
+                $claim->release(isMade: true);
+                $frames[$work->key] = $work->frames;
             } else {
                 $next = new RunningWork($work, $claim);
             }

@@ -17,6 +17,8 @@ final readonly class EncoderWork
      * @param  Closure(): Generator<int, Process, Process, mixed>  $steps  yields its programs and is given each back
      *   when it has ended well
      * @param  string  $order  what is to be made, as JSON, to be looked at where it fails; empty where there is none
+     * @param  int  $frames  that it comes to; 0 where it makes no pictures
+     * @param  int  $pixels  of all of them
      */
     public function __construct(
         public string $key,
@@ -24,6 +26,8 @@ final readonly class EncoderWork
         public Closure $isThere,
         public Closure $steps,
         public string $order = '',
+        public int $frames = 0,
+        public int $pixels = 0,
     ) {
     }
 }

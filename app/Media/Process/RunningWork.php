@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Media\Process;
 
-use App\Ground\Work\LockFile;
 use Generator;
 use Symfony\Component\Process\Process;
 
@@ -22,7 +21,7 @@ final class RunningWork
 
     public function __construct(
         public readonly EncoderWork $work,
-        private readonly LockFile $claim,
+        private readonly Claim $claim,
     ) {
         $this->steps = ($work->steps)();
     }
@@ -68,15 +67,22 @@ final class RunningWork
         return $this->process === null;
     }
 
+    /** Says that it is still under way. */
+    public function beat(): void
+    {
+        $this->claim->beat();
+    }
+
+    /** Once it is over. */
     public function end(): void
     {
-        $this->claim->release(remove: true);
+        $this->claim->release(isMade: true);
     }
 
     /** Ends what runs, in the middle of it. */
     public function stop(): void
     {
         $this->process?->stop(0);
-        $this->end();
+        $this->claim->release(isMade: false);
     }
 }

@@ -33,6 +33,19 @@ final readonly class MediaStore
     }
 
     /**
+     * The name of a place, below the root.
+     *
+     * @throws StrangePlace when it is not below that
+     */
+    public function name(string $place): string
+    {
+        $root = rtrim($this->disk->path(''), '/').'/';
+        $name = str_starts_with($place, $root) ? substr($place, strlen($root)) : throw StrangePlace::of($place);
+
+        return preg_match(self::PLAIN, $name) === 1 ? $name : throw StrangePlace::of($place);
+    }
+
+    /**
      * Two letters deep, so that no folder holds more than a share of the files.
      *
      * @throws StrangePlace
@@ -191,8 +204,7 @@ final readonly class MediaStore
     /** @throws StrangePlace */
     private function ask(string $place): void
     {
-        $root = rtrim($this->disk->path(''), '/').'/';
-        str_starts_with($place, $root) ? $this->path(substr($place, strlen($root))) : throw StrangePlace::of($place);
+        $this->name($place);
     }
 
     private static function why(): string

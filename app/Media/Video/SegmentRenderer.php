@@ -68,6 +68,8 @@ final readonly class SegmentRenderer
             fn (): bool => $this->isThere($key),
             fn (): Generator => $this->steps($recipe, $threads, $shown),
             $recipe->toJson(),
+            $recipe->frames,
+            $recipe->frames * $recipe->raster->width * $recipe->raster->height,
         );
     }
 

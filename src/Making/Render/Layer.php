@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Making\Render;
 
+use InvalidArgumentException;
+use RapidReel\Base\Colour\Written;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Framing\Backdrop;
 use RapidReel\Pictures\Framing\FramePath;
@@ -23,6 +25,8 @@ final readonly class Layer
      * @param  int  $loopMs  after so many ms of a clip it begins again; 0 where it does not
      * @param  list<string>  $ground  both colours behind it, as RRGGBB, the upper first
      * @param  Matte|null  $matte  how its subject is taken off its ground
+     *
+     * @throws InvalidArgumentException when a colour is none
      */
     public function __construct(
         public Source $source,
@@ -34,6 +38,7 @@ final readonly class Layer
         public array $ground = [],
         public ?Matte $matte = null,
     ) {
+        Written::all($ground);
     }
 
     /** Whether it is a clip over which a window goes along: all of it then moves by whole pixels. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Pictures\Matte;
 
 use InvalidArgumentException;
+use RapidReel\Base\Colour\Written;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\FootageKind;
 
@@ -26,6 +27,7 @@ final readonly class Behind
         public int $durationMs = 0,
         public int $inMs = 0,
     ) {
+        Written::all($colours);
         if (count($colours) !== 2 || ($kind === BehindKind::Footage) !== ($footage !== '')) {
             throw new InvalidArgumentException('There are two colours behind a subject, or there is a picture.');
         }

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media\Farm;
+
+use App\Media\Store\StrangePlace;
+use RuntimeException;
+
+/** The disk that all machines see. What stands there is named as it is below the root of the media disk. */
+interface Depot
+{
+    /** @throws StrangePlace */
+    public function has(string $name): bool;
+
+    /**
+     * Copies a file from there into a work folder of this machine.
+     *
+     * @throws StrangePlace
+     * @throws RuntimeException when it is not there, or does not come to its end
+     */
+    public function fetch(string $name, string $target): void;
+
+    /**
+     * Puts a file there, whole or not at all.
+     *
+     * @throws StrangePlace
+     * @throws RuntimeException when it is not taken
+     */
+    public function send(string $file, string $name): void;
+
+    /**
+     * Takes away what is no longer wanted there.
+     *
+     * @throws StrangePlace
+     */
+    public function drop(string $name): void;
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media\Farm;
+
+use App\Media\Store\MediaStore;
+use App\Media\Store\StrangePlace;
+use FilesystemIterator;
+use RapidReel\Making\Order\Order;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use RuntimeException;
+use SplFileInfo;
+
+/**
+ * What a helper machine has of the disk that all see: files that it makes something of, by their content, no more than
+ * so much of them. It is filled before something is made, and emptied of that afterwards.
+ */
+final readonly class HelperCache
+{
+    /** What was used so lately may be in use, by another of this machine's makers. */
+    private const IN_USE_SECONDS = 900;
+
+    /** What other sources are made of has a seal beside it, if it was brought to another form. */
+    private const SEALED = 'sources/';
+
+    public function __construct(
+        private MediaStore $store,
+        private Depot $depot,
+        private OrderFiles $files,
+        private int $mostBytes,
+    ) {
+    }
+
+    /**
+     * Has all here that an order is made of.
+     *
+     * @throws StrangePlace
+     * @throws RuntimeException when something of it is not to be had, or is not what it should be
+     */
+    public function fill(Order $order): void
+    {
+        foreach ($this->files->needs($order) as $name => $isHere) {
+            if ($isHere) {
+                @touch($this->store->path($name));
+            } else {
+                $this->fetch($name);
+            }
+        }
+        foreach ($this->files->needs($order) as $name => $isHere) {
+            if (! $isHere) {
+                $this->store->discard($this->store->path($name));
+
+                throw new RuntimeException("What came from the media disk is not what it should be: $name.");
+            }
+        }
+    }
+
+    /**
+     * Puts what was made on the disk that all see, and keeps none of it.
+     *
+     * @return list<string> the names of what was put there
+     *
+     * @throws StrangePlace
+     * @throws RuntimeException
+     */
+    public function empty(Order $order): array
+    {
+        $names = array_values(array_filter(
+            $this->files->made($order), fn (string $name): bool => is_file($this->store->path($name)),
+        ));
+        foreach ($names as $name) {
+            $this->depot->send($this->store->path($name), $name);
+        }
+        foreach ($names as $name) {
+            $this->store->discard($this->store->path($name));
+        }
+
+        return $names;
+    }
+
+    /**
+     * Takes away what was not used for longest, as far as there is too much.
+     *
+     * @return int bytes that are left
+     *
+     * @throws StrangePlace
+     */
+    public function sweep(): int
+    {
+        $root = dirname($this->store->path('x'));
+        $files = [];
+        $bytes = 0;
+        if (is_dir($root)) {
+            $all = new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS),
+            );
+            /** @var SplFileInfo $file */
+            foreach ($all as $file) {
+                if ($file->isFile() && ! str_starts_with($file->getPathname(), "$root/work/")) {
+                    $files[$file->getPathname()] = [$file->getMTime(), $file->getSize()];
+                    $bytes += $file->getSize();
+                }
+            }
+        }
+        asort($files);
+        foreach ($files as $path => [$usedAt, $size]) {
+            if ($bytes <= $this->mostBytes || $usedAt > time() - self::IN_USE_SECONDS) {
+                break;
+            }
+            @unlink($path);
+            $bytes -= $size;
+        }
+
+        return $bytes;
+    }
+
+    /**
+     * @throws StrangePlace
+     * @throws RuntimeException
+     */
+    private function fetch(string $name): void
+    {
+        $seal = str_starts_with($name, self::SEALED) && $this->depot->has("$name.seal") ? ["$name.seal"] : [];
+        foreach ([...$seal, $name] as $one) {
+            $folder = $this->store->workFolder();
+            try {
+                $this->depot->fetch($one, "$folder/file");
+                $this->store->publish("$folder/file", $this->store->path($one));
+            } finally {
+                $this->store->discard($folder);
+            }
+        }
+    }
+}
