@@ -17,6 +17,9 @@ return [
             'bucket' => env('REEL_S3_BUCKET'),
             'endpoint' => env('REEL_S3_ENDPOINT'),
             'use_path_style_endpoint' => (bool) env('REEL_S3_PATH_STYLE', true),
+            // What is away is made here: nobody waits for it long.
+            'retries' => 1,
+            'http' => ['connect_timeout' => 3, 'timeout' => 300],
             'throw' => true,
         ],
     ],

@@ -15,6 +15,7 @@ use App\Doors\Http\Controllers\ForgottenController;
 use App\Doors\Http\Controllers\FramingController;
 use App\Doors\Http\Controllers\GuestController;
 use App\Doors\Http\Controllers\HelpController;
+use App\Doors\Http\Controllers\HelpersController;
 use App\Doors\Http\Controllers\HistoryController;
 use App\Doors\Http\Controllers\HouseController;
 use App\Doors\Http\Controllers\IntakeController;
@@ -229,6 +230,10 @@ Route::middleware(['auth', 'auth.session', KnowsSignIns::class, EntersChannel::c
         ->where('word', '[0-9]{1,6}')->name('framing.pin');
 
     Route::get('/machine', [MachineController::class, 'show'])->name('machine');
+    Route::get('/machine/helpers', [HelpersController::class, 'show'])->name('machine.helpers');
+    Route::get('/machine/helpers/state', [HelpersController::class, 'state'])->name('machine.helpers.state');
+    Route::put('/machine/helpers/{name}', [HelpersController::class, 'update'])->where('name', '[A-Za-z0-9-]{1,40}')
+        ->name('machine.helpers.update');
     Route::get('/help', [HelpController::class, 'show'])->name('help');
     Route::get('/help/{picture}', [HelpController::class, 'picture'])
         ->where('picture', '[a-z-]{1,40}\.png')->name('help.picture');

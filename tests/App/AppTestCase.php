@@ -46,7 +46,7 @@ abstract class AppTestCase extends TestCase
         }
         foreach (
             [
-                'failed_jobs', 'jobs', 'result_points', 'result_forms', 'posts', 'outlets', 'exports', 'shots', 'edits',
+                'left_out_machines', 'failed_jobs', 'jobs', 'result_points', 'result_forms', 'posts', 'outlets', 'exports', 'shots', 'edits',
                 'readings', 'recordings', 'hooks', 'notes',
                 'likenesses', 'shingles', 'scenes', 'shorts', 'batches', 'footage', 'music', 'patterns', 'channels',
                 'users',

@@ -8,6 +8,9 @@ use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\Voices;
 use App\Ground\Work\Folder;
 use App\Media\Artwork\TypefaceBook;
+use App\Media\Farm\FarmLink;
+use App\Media\Farm\MakerReport;
+use App\Media\Farm\Roll;
 use App\Media\Process\EncoderSlots;
 use App\Media\Process\MediaTools;
 use App\Media\Store\MediaStore;
@@ -33,6 +36,8 @@ final readonly class Doctor
         private TypefaceBook $faces,
         private MediaStore $store,
         private EncoderSlots $slots,
+        private FarmLink $link,
+        private Roll $roll,
     ) {
     }
 
@@ -114,7 +119,35 @@ final readonly class Doctor
                     Music::query()->count(),
                 ),
             ),
+            ...$this->machines(),
             $this->check('cores', fn (): string => "{$this->slots->count} encoders at once"),
+        ];
+    }
+
+    /** @return list<array{check: string, ok: bool, found: string}> */
+    private function machines(): array
+    {
+        if (! $this->link->isSet()) {
+            return [];
+        }
+
+        return [
+            $this->check('orders for other machines', function (): string {
+                $names = array_unique(array_column($this->roll->makers(), 'machine'));
+                $others = array_diff($names, [MakerReport::MAIN]);
+
+                return 'Redis answers; '.($others === [] ? 'no other machine is there' : implode(', ', $others));
+            }),
+            $this->check('other machines', function (): string {
+                $idle = array_filter(
+                    $this->roll->makers(),
+                    static fn (MakerReport $one): bool => ! in_array($one->why, ['', MakerReport::LEFT_OUT], true),
+                );
+
+                return $idle === [] ? 'all that are there take orders' : throw new Refusal(implode(' ', array_map(
+                    static fn (MakerReport $one): string => "{$one->machine}: {$one->why}", $idle,
+                )));
+            }),
         ];
     }
 

@@ -29,6 +29,7 @@ final class Fields
 
         return match ($route) {
             'sign-in.try' => ['email' => $line, 'password' => $line, 'remember' => Field::flag()],
+            'machine.helpers.update' => ['makes' => Field::flag()],
             'password.change' => ['current' => $line, 'password' => $line, 'again' => $line],
             'batches.index', 'pace.show' => ['page' => $whole],
             'batches.store' => ['text' => $scripts, 'name' => $line, 'quality' => $word, 'later' => Field::flag(),

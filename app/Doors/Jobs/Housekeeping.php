@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Jobs;
 
+use App\Desks\Machines\MachinesDesk;
 use App\Ground\Work\DiskRoom;
 use App\Makers\Videos\FinishedVideos;
 use App\Media\Farm\ArrivingSweep;
@@ -23,6 +24,7 @@ final class Housekeeping
         private readonly WorkerMark $mark,
         private readonly FinishedVideos $videos,
         private readonly ArrivingSweep $arriving,
+        private readonly MachinesDesk $machines,
     ) {
     }
 
@@ -41,6 +43,7 @@ final class Housekeeping
             $this->mark->sweep();
             $this->videos->sweep();
             $this->arriving->sweep();
+            $this->machines->tell();
         }
 
         return null;

@@ -146,7 +146,7 @@ final class Helper
         return match (true) {
             $now < $this->pausedUntil => $this->paused,
             $this->room->isShort() => $this->room->sentence(),
-            $this->roll->isLeftOut($this->self->machine) => 'It is told to make nothing.',
+            $this->roll->isLeftOut($this->self->machine) => MakerReport::LEFT_OUT,
             $main !== null && $main[0] !== $this->self->tools->code => 'It has another version of Rapid Reel than '
                 .'the main machine, and is given nothing. Bring it to the same version and start it again.',
             default => '',

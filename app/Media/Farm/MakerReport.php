@@ -10,6 +10,9 @@ final readonly class MakerReport
     /** The name of the machine that orders. */
     public const MAIN = 'main';
 
+    /** Why one takes nothing that its keeper told to. */
+    public const LEFT_OUT = 'It is told to make nothing.';
+
     /**
      * @param  string  $machine  name of its machine
      * @param  int  $number  which of that machine's makers it is

@@ -12,6 +12,7 @@
         <a class="btn btn-outline-dark" href="{{ route('machine') }}" data-key="g" data-key-does="Look again">Look
             again</a>
         <a class="btn btn-outline-dark" href="{{ route('machine', ['thorough' => 1]) }}">Check everything</a>
+        <a class="btn btn-outline-dark" href="{{ route('machine.helpers') }}">Machines that make</a>
     </div>
 </div>
 @if (! $page->isAlive())

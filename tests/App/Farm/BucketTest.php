@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Farm;
+
+use App\Media\Farm\Farm;
+use App\Media\Farm\Roll;
+use App\Media\Making\LocalMaker;
+use App\Media\Making\Maker;
+use App\Media\Store\KeptFiles;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\Process\Process;
+use Tests\App\SpeaksCuts;
+
+/** Machines that see no common folder: between them is a bucket, S3 over HTTP (npm: s3rver). */
+final class BucketTest extends FarmCase
+{
+    use SpeaksCuts;
+
+    private Process $bucket;
+
+    private int $bucketPort = 0;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        File::makeDirectory("{$this->place}/s3");
+        $this->bucketPort = random_int(30_001, 40_000);
+        $this->bucket = new Process([
+            base_path('node_modules/.bin/s3rver'), '-d', "{$this->place}/s3", '-a', '127.0.0.1', '-p',
+            (string) $this->bucketPort, '--configure-bucket', 'media',
+        ], base_path(), timeout: null);
+        $this->bucket->start();
+        $this->bucket->waitUntil(static fn (string $type, string $said): bool => str_contains($said, 'listening'));
+        config(['reel.farm.disk' => 's3', 'reel.farm.takes_part' => false]);
+        foreach (self::settings($this->bucketPort) as $name => $value) {
+            config(['filesystems.disks.s3.'.strtolower(substr($name, 8)) => $value]);
+        }
+        Storage::forgetDisk('s3');
+        $this->joins();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->bucket->stop(0, SIGKILL);
+        parent::tearDown();
+    }
+
+    /** @return array<string, string> */
+    private static function settings(int $port): array
+    {
+        return [
+            'REEL_S3_KEY' => 'S3RVER', 'REEL_S3_SECRET' => 'S3RVER', 'REEL_S3_BUCKET' => 'media',
+            'REEL_S3_ENDPOINT' => "http://127.0.0.1:$port",
+        ];
+    }
+
+    public function test_what_is_needed_goes_there_and_what_is_made_comes_back_the_same(): void
+    {
+        $shots = $this->shots(4);
+        app(LocalMaker::class)->make($shots);
+        $alone = $this->hashes($shots);
+        $this->forget(...$shots);
+        $mix = $this->mixed($this->spoken([], 'Nobody sees the lamp tonight.'));
+        File::delete([app(Maker::class)->file($mix), app(Maker::class)->file($mix).'.seal']);
+        $this->helper('far', Farm::BUCKET, self::settings($this->bucketPort));
+        $keys = app(Maker::class)->make([$mix, ...$shots]);
+
+        self::assertSame([], $keys, 'none of it here');
+        self::assertSame($alone, $this->hashes($shots));
+        self::assertTrue(app(Maker::class)->isThere($mix));
+        self::assertTrue(app(KeptFiles::class)->isRight(app(Maker::class)->file($shots[0])));
+        self::assertSame([], array_filter(
+            Storage::disk('s3')->allFiles(),
+            static fn (string $name): bool => str_starts_with($name, 'segments/') || str_starts_with($name, 'mixes/'),
+        ), 'what came back is not kept there');
+        self::assertNotSame([], File::allFiles("{$this->place}/far/media/sources"), 'what it needs again it keeps');
+        self::assertSame([], File::allFiles("{$this->place}/far/media/segments"));
+    }
+
+    public function test_without_the_bucket_all_is_made_here(): void
+    {
+        $this->bucket->stop(0, SIGKILL);
+        $shots = $this->shots(2);
+        config(['reel.farm.takes_part' => true]);
+        $this->joins();
+
+        self::assertCount(2, app(Maker::class)->make($shots));
+        self::assertCount(2, array_filter($this->hashes($shots)));
+    }
+
+    public function test_a_bucket_that_goes_away_meanwhile_is_told_and_nothing_is_lost(): void
+    {
+        $shots = $this->shots(6, 60);
+        $this->helper('far', Farm::BUCKET, self::settings($this->bucketPort));
+        $made = app(Maker::class)->make($shots, function (): void {
+            if (array_sum(array_column(app(Roll::class)->makers(), 'made')) > 0) {
+                $this->bucket->stop(0, SIGKILL);
+            }
+        });
+
+        self::assertNotSame([], $made);
+        self::assertCount(6, array_filter($this->hashes($shots)));
+        $this->until(fn (): bool => app(Roll::class)->failures() !== [], 'that it says so');
+        self::assertStringContainsString('bucket', app(Roll::class)->failures()[0]['why']);
+    }
+}
