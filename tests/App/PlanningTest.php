@@ -197,7 +197,8 @@ final class PlanningTest extends AppTestCase
         $all = [];
         for ($round = 0; $round < 20; $round++) {
             DB::table('shots')->delete();
-            DB::table('shorts')->update(['cut' => null, 'planned_inputs' => '', 'shown_before' => null]);
+            DB::table('cuts')->delete();
+            DB::table('shorts')->update(['planned_inputs' => '', 'shown_before' => null]);
             shuffle($shorts);
             foreach ($shorts as $short) {
                 if (mt_rand(0, 3) === 0) {

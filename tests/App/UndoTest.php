@@ -160,7 +160,7 @@ final class UndoTest extends AppTestCase
         self::assertSame('cancelled', \App\Shelves\Models\Export::query()->firstOrFail()->state->value);
         app()->call([new PlanShort($this->short->id), 'handle']);
         app()->call([new \App\Doors\Jobs\MakeExport(\App\Shelves\Models\Export::query()->firstOrFail()->id), 'handle']);
-        self::assertNull(Short::withTrashed()->firstOrFail()->cut);
+        self::assertNull(Short::withTrashed()->firstOrFail()->kept);
         $this->get("/batches/{$this->short->batch_id}")->assertOk()->assertSee('0 shorts');
     }
 

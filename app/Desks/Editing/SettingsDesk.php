@@ -377,8 +377,12 @@ final readonly class SettingsDesk
     /** How many shorts of a channel are exported as they are now. */
     private static function exported(Channel $channel): int
     {
-        $shorts = Short::query()->whereRelation('batch', 'channel_id', $channel->id)->has('latestDone')
-            ->with('latestDone')->get(Short::FRESHNESS)->all();
+        $query = Short::query()->whereRelation('batch', 'channel_id', $channel->id);
+        // Of thousands it is found out when it is their turn.
+        if ($query->count() > Settler::MOST_AT_ONCE) {
+            return 0;
+        }
+        $shorts = $query->has('latestDone')->with('latestDone')->get(Short::FRESHNESS)->all();
 
         return count(array_filter($shorts, static fn (Short $short): bool => $short->isExportFresh()));
     }

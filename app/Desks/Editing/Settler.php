@@ -13,6 +13,8 @@ use App\Shelves\Likeness\LikenessBook;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Short;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Refusal;
 use RapidReel\Plan\Review\Fingerprint;
 use RapidReel\Text\Script\Scene;
@@ -21,6 +23,12 @@ use RapidReel\Text\Script\Scene;
 final readonly class Settler
 {
     private const AT_ONCE = 50;
+
+    /** More than these are settled by workers, those that somebody looks at first: nobody waits for thousands. */
+    public const MOST_AT_ONCE = 100;
+
+    /** Of those that workers settle, so many are ordered now; the others whenever these are done. */
+    private const FIRST = 40;
 
     public function __construct(
         private Inputs $inputs,
@@ -52,9 +60,9 @@ final readonly class Settler
 
     /**
      * What shorts of a batch or channel inherit was changed: those that it reaches are settled and ordered to be
-     * planned.
+     * planned. Where there are many, all are doubted, and each is settled when it is its turn.
      *
-     * @return int how many it reached
+     * @return int how many it reached, or may reach
      *
      * @throws Refusal
      * @throws ToolFailed
@@ -67,6 +75,9 @@ final readonly class Settler
             static fn ($query) => $query->where('batch_id', $of->id),
             static fn ($query) => $query->whereRelation('batch', 'channel_id', $of->id),
         );
+        if ((clone $shorts)->limit(self::MOST_AT_ONCE + 1)->count() > self::MOST_AT_ONCE) {
+            return $this->doubt($shorts);
+        }
         foreach (
             $shorts->with(['batch.channel', 'scenes.shots', 'notes', 'readings'])->lazyById(self::AT_ONCE) as $short
         ) {
@@ -78,6 +89,37 @@ final readonly class Settler
         }
 
         return $reached;
+    }
+
+    /**
+     * Looks whether what a doubted short inherits has changed for it.
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     */
+    public function look(Short $short): void
+    {
+        if ($short->isDoubted()) {
+            $short->load(['batch.channel', 'scenes.shots', 'notes', 'readings']);
+            $this->settle($short);
+        }
+    }
+
+    /**
+     * @param  Builder<Short>  $shorts
+     * @return int how many there are
+     */
+    private function doubt(Builder $shorts): int
+    {
+        $some = (clone $shorts)->latest('id')->limit(self::FIRST)->pluck('id');
+        $count = $shorts->toBase()->where('inputs', '!=', '')->update([
+            'inputs' => DB::raw("'".Short::DOUBT."' || substr(inputs, 2)"),
+        ]);
+        foreach ($some as $id) {
+            $this->orders->planShort((int) $id);
+        }
+
+        return $count;
     }
 
     /**

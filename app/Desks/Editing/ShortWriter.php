@@ -80,7 +80,7 @@ final readonly class ShortWriter
     public function copy(Short $original, Manuscript $manuscript, ?string $title = null): Short
     {
         $short = $original->replicate([
-            'cut', 'planned_inputs', 'problem', 'summary', 'revision', 'proof', 'proof_problem', 'shown_before',
+            'planned_inputs', 'problem', 'summary', 'revision', 'proof', 'proof_problem', 'shown_before',
         ]);
         $short->number = $this->lastNumber($original->batch) + 1;
         $short->title = $title ?? $original->title;

@@ -9,13 +9,13 @@ use App\Ground\Work\DiskRoom;
 use App\Ground\Work\GivingWay;
 use App\Ground\Work\HandedBack;
 use App\Ground\Work\Orders;
+use App\Makers\Planning\ShortShelves;
 use App\Media\Probing\NotAsPlanned;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Failure;
 use App\Media\Process\ToolFailed;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
-use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\ExportState;
 use RapidReel\Base\Refusal;
@@ -27,7 +27,7 @@ use Throwable;
 final readonly class ExportRunner
 {
     public function __construct(
-        private LibraryShelf $shelves,
+        private ShortShelves $shelves,
         private PlannedExports $plans,
         private Exporter $exporter,
         private MediaStore $store,
@@ -102,7 +102,7 @@ final readonly class ExportRunner
     {
         $watcher = new ExportWatcher($claim);
         $export = $claim->export;
-        $shelf = $this->shelves->of($export->short->batch->channel);
+        $shelf = $this->shelves->of($export->short);
         [$plan, $inputs] = $this->plans->of($export, $shelf, $watcher);
         [$cut, $summary] = [$plan->cut, $plan->summary];
         $this->exporter->export(

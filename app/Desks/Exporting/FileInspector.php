@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Exporting;
 
 use App\Ground\Work\HandedBack;
+use App\Makers\Planning\ShortShelves;
 use App\Media\Probing\FileReviewer;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\TooMuch;
@@ -13,7 +14,6 @@ use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Levels\Resolver;
-use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\ExportState;
 use App\Shelves\Models\Short;
@@ -32,7 +32,7 @@ final readonly class FileInspector
         private FileReviewer $reviewer,
         private MediaStore $store,
         private CaptionInspector $captions,
-        private LibraryShelf $shelves,
+        private ShortShelves $shelves,
         private Resolver $resolver,
     ) {
     }
@@ -96,7 +96,7 @@ final readonly class FileInspector
         $cut = CutJson::decode((string) file_get_contents($plan));
 
         return [
-            ...$this->captions->of($video, $cut, $this->shelves->of($export->short->batch->channel)),
+            ...$this->captions->of($video, $cut, $this->shelves->of($export->short)),
             ...FileReview::of($this->reviewer->look($video), $cut->form->target, $cut, $export->quality),
         ];
     }

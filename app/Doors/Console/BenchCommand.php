@@ -7,10 +7,13 @@ namespace App\Doors\Console;
 use App\Doors\Bench\BenchRow;
 use App\Doors\Bench\CaptionBench;
 use App\Doors\Bench\ExportBench;
+use App\Doors\Bench\Farm\FarmBench;
+use App\Doors\Bench\Farm\FarmStand;
 use App\Doors\Bench\FaultBench;
 use App\Doors\Bench\Framing\FramingBench;
 use App\Doors\Bench\Hostile\HostileBench;
 use App\Doors\Bench\KnownForms;
+use App\Doors\Bench\Large\LargeBench;
 use App\Doors\Bench\MatchBench;
 use App\Doors\Bench\PaceBench;
 use App\Doors\Bench\PauseBench;
@@ -31,7 +34,7 @@ final class BenchCommand extends Command
 
     protected $signature = 'reel:bench {--pairs=3 : how often the full export and the bare encode are measured in '
         .'turn; 0 leaves them out} {--faults : kills, wrong values and a long recording alone} '
-        .'{--hostile : files, values, scripts and stored words that were made to hurt, alone}';
+        .'{--farm : other machines alone} {--large : a channel of years alone} {--hostile : files, values, scripts and stored words that were made to hurt, alone}';
 
     protected $description = 'Measures exports against a bare encode of the same frames, and the work on many scripts';
 
@@ -47,6 +50,10 @@ final class BenchCommand extends Command
             $rows = match (true) {
                 $this->option('hostile') === true => $this->hostile(),
                 $this->option('faults') === true => $this->faults(),
+                $this->option('farm') === true => $this->farm(),
+                $this->option('large') === true => app(LargeBench::class)->run(
+                    storage_path('bench/large.sqlite'), $this->tell(...),
+                ),
                 default => [...$this->usual($shelf), ...$this->faults(), ...$this->hostile()],
             };
             $this->table(
@@ -77,6 +84,14 @@ final class BenchCommand extends Command
         return app(FaultBench::class)->run(
             storage_path('bench/faults'), (string) config('reel.demo_footage'), $this->tell(...),
         );
+    }
+
+    /** @return list<BenchRow> */
+    private function farm(): array
+    {
+        $this->tell('Other machines…');
+
+        return (new FarmBench(FarmStand::in(storage_path('bench/farm'))))->run($this->tell(...));
     }
 
     /** @return list<BenchRow> */

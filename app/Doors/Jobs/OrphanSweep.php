@@ -23,6 +23,9 @@ use Illuminate\Support\Facades\DB;
 /** Rows that wait for work which nobody has been told of: they are ordered again. */
 final readonly class OrphanSweep
 {
+    /** Of each kind: thousands may wait after a change of what all inherit, and are worked off in pieces. */
+    private const AT_ONCE = 200;
+
     public function __construct(private Orders $orders)
     {
     }
@@ -46,12 +49,12 @@ final readonly class OrphanSweep
             )
             + $this->again(
                 'footage',
-                Footage::query()->where('state', FootageState::Checking),
+                self::unready(FootageState::Checking),
                 $this->orders->checkFootage(...),
             )
             + $this->again(
                 'mend',
-                Footage::query()->where('state', FootageState::Mending),
+                self::unready(FootageState::Mending),
                 $this->orders->mendFootage(...),
             )
             + $this->again(
@@ -66,12 +69,18 @@ final readonly class OrphanSweep
             )
             + $this->again(
                 'short',
-                self::of(Short::query(), static fn (Rows $rows) => $rows->whereNull('problem')->where(
-                    static fn (Rows $either) => $either->whereColumn('inputs', '!=', 'planned_inputs')
-                        ->orWhere('inputs', ''),
+                self::of(Short::query(), static fn (Rows $rows) => $rows->whereRaw(
+                    // As the index of those says.
+                    "problem is null and (inputs != planned_inputs or inputs = '')",
                 )),
                 $this->orders->planShort(...),
             );
+    }
+
+    /** @return Rows<Footage> */
+    private static function unready(FootageState $state): Rows
+    {
+        return Footage::query()->whereRaw("state <> 'ready'")->where('state', $state);
     }
 
     /**
@@ -89,7 +98,7 @@ final readonly class OrphanSweep
 
         // Looked at once more with the database to ourselves: two workers find the same ones.
         return DB::transaction(static function () use ($strays, $order): int {
-            $ids = array_map(intval(...), $strays->pluck('id')->all());
+            $ids = array_map(intval(...), $strays->latest('id')->limit(self::AT_ONCE)->pluck('id')->all());
             array_map($order, $ids);
 
             return count($ids);

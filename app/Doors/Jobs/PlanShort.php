@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Doors\Jobs;
 
+use App\Desks\Editing\Settler;
 use App\Makers\Planning\ShortPlanner;
+use App\Makers\Planning\ShortShelves;
 use App\Makers\Proofs\ProofDesk;
 use App\Media\Process\Unwatched;
-use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Short;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -37,14 +38,18 @@ final class PlanShort implements Ordered, ShouldQueue
         return [HandsBack::class, StaysReserved::class, AtOnce::class];
     }
 
-    public function handle(ShortPlanner $planner, LibraryShelf $shelves, ProofDesk $proofs): void
+    public function handle(ShortPlanner $planner, ShortShelves $shelves, ProofDesk $proofs, Settler $settler): void
     {
         $short = Short::query()->with('batch.channel')->find($this->shortId);
         if ($short === null || $short->isPlanned()) {
             return;
         }
         try {
-            $planner->plan($short, $shelves->of($short->batch->channel), new Unwatched);
+            $settler->look($short);
+            if ($short->isPlanned()) {
+                return;
+            }
+            $planner->plan($short, $shelves->of($short), new Unwatched);
             if (config('reel.proofs')) {
                 $proofs->order($short);
             }

@@ -8,11 +8,8 @@ use App\Media\Process\ToolFailed;
 use App\Shelves\Library\Shelf;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
-use RapidReel\Base\PlainText;
 use RapidReel\Base\Refusal;
-use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\Matching\ShownBefore;
-use RapidReel\Pictures\Footage\ShotNeed;
 
 /**
  * What the shorts before one in its batch are likely to show, so that not all of them show the same. It is settled
@@ -21,28 +18,26 @@ use RapidReel\Pictures\Footage\ShotNeed;
  */
 final readonly class BatchPictures
 {
-    /** Words a shot, about: what is said in two or three seconds. */
-    private const WORDS = 6;
-
-    private const MS = 2_500;
-
-    public function __construct(private SceneTasks $tasks)
-    {
+    public function __construct(
+        private SceneTasks $tasks,
+        private ShortShelves $shelves,
+    ) {
     }
 
     /**
      * Settles it for a short with its scenes, and for the others of its batch.
+     *
+     * @param  Shelf  $shelf  that of the short alone
      *
      * @throws Refusal
      * @throws ToolFailed
      */
     public function settle(Short $short, Shelf $shelf): void
     {
-        $offered = $shelf->offered();
-        if ($short->shown_before !== null || $offered === []) {
+        if ($short->shown_before !== null || $shelf->footage === []) {
             return;
         }
-        $settled = $this->shown($short->batch_id, $offered, $shelf);
+        $settled = $this->shown($short->batch_id);
         // Another worker may have settled them meanwhile: what is settled stays.
         DB::transaction(static function () use ($settled): void {
             foreach ($settled as $id => $times) {
@@ -58,15 +53,13 @@ final readonly class BatchPictures
     }
 
     /**
-     * @param  non-empty-list<Footage>  $offered
      * @return array<int, array<array-key, int>> of those that it is not settled for, by their ids
      *
      * @throws Refusal
      * @throws ToolFailed
      */
-    private function shown(int $batch, array $offered, Shelf $shelf): array
+    private function shown(int $batch): array
     {
-        $shown = new ShownBefore($offered);
         $settled = [];
         /** @var list<Short> $shorts */
         $shorts = Short::query()
@@ -76,6 +69,8 @@ final readonly class BatchPictures
             ->orderBy('number')
             ->get(['id', 'batch_id', 'number', 'title', 'settings', 'keywords', 'shown_before'])
             ->all();
+        $shown = new ShownBefore;
+        $whole = $shorts === [] ? null : $this->shelves->whole($shorts[0]->batch->channel);
         foreach ($shorts as $i => $short) {
             if ($short->shown_before === null) {
                 $settled[$short->id] = $shown->times();
@@ -85,34 +80,14 @@ final readonly class BatchPictures
             $next = $shorts[$i + 1] ?? null;
             if ($next !== null && $next->shown_before === null) {
                 $tasks = $this->tasks->of($short);
-                $shown->add(self::needs($tasks, $shelf), $tasks[0]->voice->language, $short->subject());
-            }
-        }
-
-        return $settled;
-    }
-
-    /**
-     * @param  non-empty-list<SceneTask>  $tasks
-     * @return list<ShotNeed>
-     */
-    private static function needs(array $tasks, Shelf $shelf): array
-    {
-        $needs = [];
-        foreach ($tasks as $task) {
-            $words = PlainText::words($task->scene->text);
-            foreach (array_chunk($words, self::WORDS, true) as $part) {
-                $chosen = null;
-                foreach ($task->scene->own->shots as $shot) {
-                    $isChosen = $shot->isLocked && isset($part[$shot->word]);
-                    $chosen = $isChosen ? $shelf->footage[$shot->footage ?? ''] ?? $chosen : $chosen;
-                }
-                $needs[] = new ShotNeed(
-                    implode(' ', $part), $task->scene->text, self::MS, $chosen, $task->scene->brief,
+                $shelf = $whole ?? $this->shelves->pictures($short);
+                $shown->add(
+                    LikelyNeeds::of($tasks, $shelf->footage), $tasks[0]->voice->language, $short->subject(),
+                    $shelf->offered(), $shelf->collection,
                 );
             }
         }
 
-        return $needs;
+        return $settled;
     }
 }

@@ -75,7 +75,7 @@ final readonly class CutBuilders
         return new CutBuilder(
             $short,
             new Lettering($this->faces->set(self::faces($tasks)), $language, $this->emoji->of($language)),
-            new FootageMatcher($language, $subject, $shownByOthers),
+            new FootageMatcher($language, $subject, $shownByOthers, of: $shelf?->collection),
             $shelf === null ? new AtHand : new AtHand(
                 new ShelfInterests($shelf, $this->interests),
                 new MatteMaker(new ShelfGrounds($shelf, $this->grounds), $shelf->footage),

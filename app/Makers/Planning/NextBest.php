@@ -6,7 +6,6 @@ namespace App\Makers\Planning;
 
 use App\Media\Process\ToolFailed;
 use App\Media\Store\StrangePlace;
-use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\Scene;
 use RapidReel\Base\Refusal;
@@ -20,7 +19,7 @@ final readonly class NextBest
     private const COUNT = 5;
 
     public function __construct(
-        private LibraryShelf $shelves,
+        private ShortShelves $shelves,
         private SceneTasks $tasks,
     ) {
     }
@@ -35,12 +34,15 @@ final readonly class NextBest
     public function of(Scene $scene, int $word): array
     {
         $short = $scene->short->loadMissing(['batch.channel', 'scenes.shots', 'readings']);
-        $library = array_values($this->shelves->of($short->batch->channel)->footage);
+        $shelf = $this->shelves->of($short);
+        $library = array_values($shelf->footage);
         if ($library === []) {
             return [];
         }
         $shown = (string) ($scene->shots->firstWhere('word', $word)->footage_id ?? '');
-        $matcher = new FootageMatcher($this->tasks->of($short)[0]->voice->language, $short->subject());
+        $matcher = new FootageMatcher(
+            $this->tasks->of($short)[0]->voice->language, $short->subject(), of: $shelf->collection,
+        );
         $best = array_filter(
             $matcher->best(
                 new ShotNeed($scene->wordsOver($word), $scene->text, 1_000, null, $scene->brief),

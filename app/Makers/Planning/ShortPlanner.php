@@ -9,6 +9,7 @@ use App\Media\Process\Cancelled;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\Watcher;
 use App\Shelves\Library\Shelf;
+use App\Shelves\Models\KeptCut;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
 use App\Shelves\Models\Shot;
@@ -44,7 +45,8 @@ final readonly class ShortPlanner
     public function current(Short $short, Shelf $shelf, Watcher $watcher): Plan
     {
         $short->load(['batch.channel', 'scenes.shots', 'readings']);
-        [$cut, $summary] = $short->isPlanned() ? [$short->plannedCut(), $short->cutSummary()] : [null, null];
+        [$cut, $summary] = $short->isPlanned() || $short->isDoubted()
+            ? [$short->plannedCut(), $short->cutSummary()] : [null, null];
         $isFresh = $cut !== null && $summary !== null && $this->inputs->of($short) === $short->planned_inputs
             && $this->parts->areAtHand($cut, $shelf) && $this->parts->areThere($cut);
 
@@ -98,8 +100,8 @@ final readonly class ShortPlanner
     /** Only if nobody changed anything in the meantime; then the next plan is on its way already. */
     private function keep(Short $short, Plan $plan, string $inputs, int $revision): void
     {
-        $made = ['cut' => CutJson::encode($plan->cut), 'summary' => $plan->summary->toJson()];
-        DB::transaction(function () use ($short, $plan, $made, $inputs, $revision): void {
+        $cut = CutJson::encode($plan->cut);
+        DB::transaction(function () use ($short, $plan, $cut, $inputs, $revision): void {
             $now = Short::query()->with(['batch.channel', 'scenes.shots', 'readings'])->find($short->id);
             if ($now === null || $now->revision !== $revision || $this->inputs->of($now) !== $inputs) {
                 return;
@@ -109,7 +111,10 @@ final readonly class ShortPlanner
             }
             // What was found is held from now on: with it the same plan would be made again.
             $held = $this->inputs->of($now->load('scenes.shots'));
-            $now->update([...$made, 'inputs' => $held, 'planned_inputs' => $held, 'problem' => null]);
+            KeptCut::query()->updateOrCreate(['short_id' => $now->id], ['cut' => $cut]);
+            $now->update([
+                'summary' => $plan->summary->toJson(), 'inputs' => $held, 'planned_inputs' => $held, 'problem' => null,
+            ]);
         });
         $short->refresh();
     }

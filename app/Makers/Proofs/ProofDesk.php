@@ -7,13 +7,13 @@ namespace App\Makers\Proofs;
 use App\Ground\Work\HandedBack;
 use App\Ground\Work\Orders;
 use App\Makers\Planning\ShortPlanner;
+use App\Makers\Planning\ShortShelves;
 use App\Media\Probing\StillFinder;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Failure;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\Watcher;
 use App\Media\Store\StrangePlace;
-use App\Shelves\Library\LibraryShelf;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\Cache;
 use RapidReel\Base\Refusal;
@@ -33,7 +33,7 @@ final readonly class ProofDesk
         private ContrastCheck $contrast,
         private StillFinder $stills,
         private ProofFrames $frames,
-        private LibraryShelf $shelves,
+        private ShortShelves $shelves,
         private Orders $orders,
         private ShortPlanner $planner,
     ) {
@@ -135,6 +135,7 @@ final readonly class ProofDesk
      * @throws ToolFailed
      * @throws StrangePlace
      * @throws HandedBack
+     * @throws Refusal
      */
     public function make(Short $short, Watcher $watcher): void
     {
@@ -143,7 +144,7 @@ final readonly class ProofDesk
             return;
         }
         $inputs = $short->planned_inputs;
-        $shelf = $this->shelves->of($short->batch->channel);
+        $shelf = $this->shelves->of($short);
         try {
             $cut = $this->planner->current($short, $shelf, $watcher)->cut;
             $inputs = $short->planned_inputs;

@@ -235,7 +235,14 @@ final readonly class FootageImporter
         if ($look === null || ! PictureHash::tells($look)) {
             return null;
         }
-        foreach (Footage::at($channel)->whereNotNull('look')->orderBy('id')->pluck('look', 'id') as $id => $other) {
+        // Of two that differ in five bits, one of six parts at least is the same: those are indexed.
+        $parts = $values = [];
+        foreach (PictureHash::PARTS as [$from, $length]) {
+            $parts[] = "select id from footage where substr(look, $from, $length) = ?";
+            $values[] = substr($look, $from - 1, $length);
+        }
+        $alike = Footage::at($channel)->whereRaw('id in ('.implode(' union ', $parts).')', $values);
+        foreach ($alike->orderBy('id')->pluck('look', 'id') as $id => $other) {
             if ($id !== $itself?->id && PictureHash::distance($look, (string) $other) <= PictureHash::NEAR) {
                 return (int) $id;
             }

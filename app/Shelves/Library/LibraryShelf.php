@@ -13,7 +13,11 @@ use App\Shelves\Models\Logo;
 use App\Shelves\Models\Music;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
 use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Pictures\Footage\FootageWords;
+use RapidReel\Pictures\Footage\Matching\Collection;
+use RapidReel\Plan\Choice\Mood;
+use stdClass;
 
 /** The footage and music at a channel's hand. */
 final readonly class LibraryShelf
@@ -27,50 +31,93 @@ final readonly class LibraryShelf
     /** @throws StrangePlace */
     public function of(Channel $channel): Shelf
     {
-        $footage = [];
-        $paths = $seals = $names = [];
-        foreach (FootageRecord::at($channel)->where('state', FootageState::Ready)->get()->sortBy('id') as $record) {
-            $one = self::footage($record);
+        return $this->dressed($channel, $this->pictures($channel));
+    }
+
+    /**
+     * With some of its footage alone.
+     *
+     * @param  list<int>  $ids
+     * @param  Collection|null  $collection  what is known of all of it
+     *
+     * @throws StrangePlace
+     */
+    public function some(Channel $channel, array $ids, ?Collection $collection): Shelf
+    {
+        return $this->dressed($channel, $this->pictures($channel, $ids, $collection));
+    }
+
+    /**
+     * Footage, and nothing beside it.
+     *
+     * @param  list<int>|null  $ids  null for all
+     * @param  Collection|null  $collection  what is known of all of it, where these are some
+     *
+     * @throws StrangePlace
+     */
+    public function pictures(Channel $channel, ?array $ids = null, ?Collection $collection = null): Shelf
+    {
+        $query = FootageRecord::at($channel)->where('state', FootageState::Ready)->orderBy('id');
+        $footage = $paths = $seals = $names = [];
+        // As rows, not as models: there may be thousands.
+        foreach (($ids === null ? $query : $query->whereIn('id', $ids))->toBase()->get() as $row) {
+            $one = self::row($row);
             $footage[] = $one;
-            $paths[$one->id] = $this->store->path($record->path);
-            $seals[$one->id] = $record->seal;
-            $names[$one->id] = $record->name;
-        }
-        $music = [];
-        $musicPaths = $musicSeals = $moods = [];
-        foreach (Music::at($channel)->withoutGlobalScope(SoftDeletingScope::class)->get()->sortBy('id') as $record) {
-            // One that was taken away is still under the shorts that it was chosen for.
-            if (! $record->trashed()) {
-                $music[] = $record->piece();
-                $moods[(string) $record->id] = $record->mood();
-            }
-            $musicPaths[(string) $record->id] = $this->store->path($record->path);
-            $musicSeals[(string) $record->id] = $record->seal;
-            $names[Shelf::MUSIC.$record->id] = $record->name;
+            $paths[$one->id] = $this->store->path((string) $row->path);
+            $seals[$one->id] = $row->seal;
+            $names[$one->id] = (string) $row->name;
         }
 
+        return new Shelf($footage, $paths, $seals, names: $names, collection: $collection);
+    }
+
+    /**
+     * The same with music, effects and logos.
+     *
+     * @throws StrangePlace
+     */
+    private function dressed(Channel $channel, Shelf $pictures): Shelf
+    {
+        $music = $musicPaths = $musicSeals = $moods = $names = [];
+        $rows = Music::at($channel)->withoutGlobalScope(SoftDeletingScope::class)->orderBy('id')->toBase()->get();
+        foreach ($rows as $row) {
+            $id = (string) $row->id;
+            // One that was taken away is still under the shorts that it was chosen for.
+            if ($row->deleted_at === null) {
+                $music[] = Music::pieceOf($row);
+                $moods[$id] = Mood::tryFrom((string) $row->mood);
+            }
+            $musicPaths[$id] = $this->store->path((string) $row->path);
+            $musicSeals[$id] = $row->seal;
+            $names[Shelf::MUSIC.$id] = (string) $row->name;
+        }
         $logos = [];
         foreach (Logo::at($channel)->get() as $record) {
             $logos[$record->picture] = [$record->width, $record->height];
             $names[Shelf::LOGO.$record->picture] = $record->name;
         }
 
-        return new Shelf(
-            $footage, $paths, $seals, new MusicShelf($music, $moods, $musicPaths, $musicSeals),
-            $this->effects->of($channel), $names, $logos,
+        return $pictures->with(
+            new MusicShelf($music, $moods, $musicPaths, $musicSeals), $this->effects->of($channel), $names, $logos,
         );
     }
 
     public static function footage(FootageRecord $record): Footage
     {
+        return self::row((object) $record->getAttributes());
+    }
+
+    /** @param  stdClass  $row  of the table of footage */
+    private static function row(stdClass $row): Footage
+    {
         return new Footage(
-            (string) $record->id,
-            $record->kind,
-            $record->fingerprint,
-            $record->width,
-            $record->height,
-            $record->duration_ms,
-            new FootageWords($record->tagList(), $record->name, $record->brief ?? ''),
+            (string) $row->id,
+            FootageKind::from((string) $row->kind),
+            (string) $row->fingerprint,
+            (int) $row->width,
+            (int) $row->height,
+            (int) $row->duration_ms,
+            new FootageWords(FootageRecord::tagsOf((string) $row->tags), (string) $row->name, (string) $row->brief),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Shelves\Library;
 
 use App\Media\Store\DamagedPart;
 use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Pictures\Footage\Matching\Collection;
 
 /** The footage and music at hand, with where each lies on disk. */
 final readonly class Shelf
@@ -24,6 +25,7 @@ final readonly class Shelf
      * @param  array<array-key, string>  $names  of footage by id, where that is no name; of music and logos by theirs
      *                                           behind their kind
      * @param  array<array-key, array{int, int}>  $logos  width and height by the hash of each picture
+     * @param  Collection|null  $collection  all footage of which this is a part; null where it is all
      */
     public function __construct(
         array $footage = [],
@@ -33,6 +35,7 @@ final readonly class Shelf
         public EffectShelf $effects = new EffectShelf,
         private array $names = [],
         public array $logos = [],
+        public ?Collection $collection = null,
     ) {
         $byId = [];
         foreach ($footage as $one) {
@@ -41,12 +44,26 @@ final readonly class Shelf
         $this->footage = $byId;
     }
 
+    /**
+     * The same with all that is not footage.
+     *
+     * @param  array<array-key, string>  $names
+     * @param  array<array-key, array{int, int}>  $logos
+     */
+    public function with(MusicShelf $music, EffectShelf $effects, array $names, array $logos): self
+    {
+        return new self(
+            array_values($this->footage), $this->footagePaths, $this->seals, $music, $effects, $this->names + $names,
+            $logos, $this->collection,
+        );
+    }
+
     /** The same with the logos and effects of another, as a channel has them. */
     public function dressed(self $other): self
     {
         return new self(
             array_values($this->footage), $this->footagePaths, $this->seals, $this->music, $other->effects,
-            $this->names + $other->names, $other->logos,
+            $this->names + $other->names, $other->logos, $this->collection,
         );
     }
 

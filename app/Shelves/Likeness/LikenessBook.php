@@ -20,6 +20,12 @@ final class LikenessBook
 
     private const ROWS_AT_ONCE = 200;
 
+    /** What more shorts than these have in common is a phrase of the channel. */
+    private const PHRASE = 60;
+
+    /** So much of each is looked up, however common it is. */
+    private const KEPT = 4;
+
     /**
      * @param  array<int, Fingerprint>  $fingerprints  by the short's id
      *
@@ -172,7 +178,7 @@ final class LikenessBook
             join shingles s on s.hash = json_extract(j.value, \'$[2]\') and s.width = json_extract(j.value, \'$[1]\')
             join shorts on shorts.id = s.short_id and shorts.deleted_at is null
             join batches on batches.id = shorts.batch_id and batches.channel_id = ?
-            group by 1, 2 order by 3 desc, 2 desc', [json_encode($lookups, JSON_THROW_ON_ERROR), $channelId]);
+            group by 1, 2 order by 3 desc, 2 desc', [json_encode($this->telling($lookups), JSON_THROW_ON_ERROR), $channelId]);
         $candidates = [];
         foreach ($rows as $row) {
             if (
@@ -185,6 +191,43 @@ final class LikenessBook
         }
 
         return $candidates;
+    }
+
+    /**
+     * Without what a channel says in every other short, which tells nothing and is found in thousands; some of each are
+     * kept all the same.
+     *
+     * @param  list<array{int, int, int}>  $lookups
+     * @return list<array{int, int, int}>
+     */
+    private function telling(array $lookups): array
+    {
+        $asked = [];
+        foreach ($lookups as [, $width, $hash]) {
+            $asked["$width $hash"] = [$width, $hash];
+        }
+        $found = DB::select('select s.width, s.hash, count(*) as held from json_each(?) j
+            join shingles s on s.hash = json_extract(j.value, \'$[1]\') and s.width = json_extract(j.value, \'$[0]\')
+            group by 1, 2', [json_encode(array_values($asked), JSON_THROW_ON_ERROR)]);
+        $held = [];
+        foreach ($found as $row) {
+            $held["$row->width $row->hash"] = (int) $row->held;
+        }
+        $by = [];
+        foreach ($lookups as $one) {
+            $by[$one[0]][] = [$held["$one[1] $one[2]"] ?? 0, $one];
+        }
+        $telling = [];
+        foreach ($by as $own) {
+            usort($own, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
+            foreach ($own as $i => [$times, $one]) {
+                if ($i < self::KEPT || $times <= self::PHRASE) {
+                    $telling[] = $one;
+                }
+            }
+        }
+
+        return $telling;
     }
 
     /**

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Cut\CutMusic;
+use stdClass;
 
 /**
  * @property int $id
@@ -40,12 +41,18 @@ final class Music extends Model
 
     public function piece(): CutMusic
     {
+        return self::pieceOf((object) $this->getAttributes());
+    }
+
+    /** @param  stdClass  $row  of the table */
+    public static function pieceOf(stdClass $row): CutMusic
+    {
+        $bars = $row->bars === null ? [] : json_decode((string) $row->bars, true);
+
         return new CutMusic(
-            (string) $this->id,
-            $this->fingerprint,
-            $this->loudness,
-            durationMs: $this->duration_ms,
-            bars: $this->bars ?? [],
+            (string) $row->id, (string) $row->fingerprint, (float) $row->loudness,
+            durationMs: (int) $row->duration_ms,
+            bars: array_values(array_filter(is_array($bars) ? $bars : [], is_int(...))),
         );
     }
 

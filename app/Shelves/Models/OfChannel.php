@@ -6,7 +6,6 @@ namespace App\Shelves\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Query\Builder as Query;
 
 /** A piece of a library: a channel's own, or lent to the other channels of its account. */
 trait OfChannel
@@ -18,21 +17,13 @@ trait OfChannel
      */
     public static function at(Channel $channel): Builder
     {
+        $others = Channel::query()->where('user_id', $channel->user_id)->whereKeyNot($channel->id)->pluck('id')->all();
+
         /** @var Builder<self> */
-        return self::query()->where(
+        return $others === [] ? self::query()->where('channel_id', $channel->id) : self::query()->where(
             static fn (Builder $either) => $either
                 ->where('channel_id', $channel->id)
-                ->orWhere(
-                    static fn (Builder $lent) => $lent
-                        ->where('shared', true)
-                        ->whereIn(
-                            'channel_id',
-                            static fn (Query $others) => $others
-                                ->select('id')
-                                ->from('channels')
-                                ->where('user_id', $channel->user_id),
-                        ),
-                ),
+                ->orWhere(static fn (Builder $lent) => $lent->where('shared', true)->whereIn('channel_id', $others)),
         );
     }
 

@@ -39,7 +39,6 @@ use UnexpectedValueException;
  * @property string $planned_inputs  that which its plan was made from
  * @property array<array-key, int>|null $shown_before  how often the shorts before it in its batch are likely to show a
  *                                                     picture, by id; null until it is settled
- * @property string|null $cut
  * @property string|null $problem
  * @property string $keywords
  * @property string $tags
@@ -50,6 +49,7 @@ use UnexpectedValueException;
  * @property int|null $variant_of
  * @property Carbon|null $deleted_at
  * @property-read Batch $batch
+ * @property-read KeptCut|null $kept
  * @property-read Collection<int, Scene> $scenes
  * @property-read Collection<int, Note> $notes
  * @property-read Collection<int, Hook> $hooks
@@ -74,11 +74,17 @@ final class Short extends Model
     /** @var array<string, int|string> what the database would put there too */
     protected $attributes = ['revision' => 1, 'inputs' => '', 'planned_inputs' => '', 'settings' => '{}'];
 
+    /**
+     * In the place of the first sign of the inputs of one that is doubted: no row gets longer by it, so that none has
+     * to be moved.
+     */
+    public const DOUBT = '?';
+
     /** Columns that tell whether its last export is of what it is now. */
     public const FRESHNESS = ['id', 'summary', 'inputs', 'planned_inputs'];
 
     protected $fillable = [
-        'batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'cut', 'problem',
+        'batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'problem',
         'keywords', 'tags', 'publish_at', 'summary', 'variant_of', 'proof', 'proof_problem',
         'shown_before', 'review',
     ];
@@ -242,10 +248,16 @@ final class Short extends Model
     public function plannedCut(): ?Cut
     {
         try {
-            return $this->cut === null ? null : CutJson::decode($this->cut);
+            return $this->kept === null ? null : CutJson::decode($this->kept->cut);
         } catch (JsonException|UnexpectedValueException) {
             return null;
         }
+    }
+
+    /** @return HasOne<KeptCut, $this> */
+    public function kept(): HasOne
+    {
+        return $this->hasOne(KeptCut::class);
     }
 
     public function cutSummary(): ?CutSummary
@@ -322,6 +334,12 @@ final class Short extends Model
     public function isPlanned(): bool
     {
         return $this->inputs !== '' && $this->planned_inputs === $this->inputs;
+    }
+
+    /** Whether something that it inherits was changed, and nobody has looked yet if that reaches it. */
+    public function isDoubted(): bool
+    {
+        return str_starts_with($this->inputs, self::DOUBT);
     }
 
     /**

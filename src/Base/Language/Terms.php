@@ -9,8 +9,13 @@ final class Terms
 {
     private const REMEMBERED = 20_000;
 
+    private const TEXTS_REMEMBERED = 40;
+
     /** @var array<string, string> */
     private static array $stems = [];
+
+    /** @var array<string, array<array-key, string>> by language and text */
+    private static array $written = [];
 
     /**
      * @param  string  $language  as a BCP 47 tag
@@ -29,6 +34,30 @@ final class Terms
         }
 
         return $terms;
+    }
+
+    /**
+     * Terms with the words that they stand for.
+     *
+     * @param  string  $language  as a BCP 47 tag
+     * @return array<array-key, string> the first word of each, in lower case, by the term
+     */
+    public static function written(string $text, string $language = 'en'): array
+    {
+        $key = "$language $text";
+        if (! isset(self::$written[$key])) {
+            $written = [];
+            preg_match_all('/[\p{L}\p{N}]+(?:[\'’]\p{L}+)?/u', $text, $matches);
+            foreach ($matches[0] as $word) {
+                foreach (self::of($word, $language) as $stem) {
+                    $written[$stem] ??= mb_strtolower($word);
+                }
+            }
+            // All shots of a scene have its words, one after the other.
+            self::$written = [...array_slice(self::$written, -self::TEXTS_REMEMBERED), $key => $written];
+        }
+
+        return self::$written[$key];
     }
 
     private static function stem(string $word): string

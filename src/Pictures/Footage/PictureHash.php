@@ -20,6 +20,12 @@ final class PictureHash
     public const NEAR = 5;
 
     /**
+     * One part more than bits in which near ones differ, so that at least one of them is the same in both: first digit,
+     * from 1, and how many. For indexes of those who keep hashes.
+     */
+    public const PARTS = [[1, 3], [4, 3], [7, 3], [10, 3], [13, 2], [15, 2]];
+
+    /**
      * @param  list<int>  $greys  9 × 8 levels, row after row
      * @return string 16 hexadecimal digits
      */

@@ -17,7 +17,7 @@ final class Bm25
     /** A word that most documents hold still says a little. */
     private const LEAST = 0.2;
 
-    /** @var array<string, array<int, float>> how often each holds a term, by term and number */
+    /** @var array<array-key, array<int, float>> how often each holds a term, by term and number */
     private array $postings = [];
 
     /** @var array<int, float> */
@@ -26,9 +26,11 @@ final class Bm25
     private float $mean = 1.0;
 
     /**
-     * @param  array<int, array<string, float>>  $documents  how often each holds a term; weighted, it need not be whole
+     * @param  array<int, array<array-key, float>>  $documents  how often each holds a term; weighted, it need not be
+     *   whole
+     * @param  Collection|null  $of  all documents, where these are some of them: ranks are those among all
      */
-    public function __construct(array $documents)
+    public function __construct(array $documents, private readonly ?Collection $of = null)
     {
         foreach ($documents as $number => $terms) {
             $this->lengths[$number] = array_sum($terms);
@@ -36,11 +38,11 @@ final class Bm25
                 $this->postings[$term][$number] = $times;
             }
         }
-        $this->mean = max(1e-9, array_sum($this->lengths) / max(1, count($this->lengths)));
+        $this->mean = max(1e-9, $of->length ?? array_sum($this->lengths) / max(1, count($this->lengths)));
     }
 
     /**
-     * @param  array<string, float>  $query  weights by term
+     * @param  array<array-key, float>  $query  weights by term
      * @return array<int, float> the score of every document that holds one, by number
      */
     public function scores(array $query): array
@@ -61,8 +63,8 @@ final class Bm25
         $times = $this->postings[$term][$number] ?? 0.0;
 
         return $times <= 0 ? 0.0 : self::weight(
-            count($this->lengths),
-            count($this->postings[$term]),
+            $this->of->documents ?? count($this->lengths),
+            $this->of->holding[$term] ?? count($this->postings[$term]),
             $times,
             $this->lengths[$number] / $this->mean,
         );
@@ -76,8 +78,27 @@ final class Bm25
      */
     public static function weight(int $documents, int $holding, float $times, float $length): float
     {
-        $rarity = max(self::LEAST, log(($documents - $holding + 0.5) / ($holding + 0.5)));
+        return self::rarity($documents, $holding) * self::saturation($times, $length);
+    }
 
-        return $rarity * $times * (self::K1 + 1) / ($times + self::K1 * (1 - self::B + self::B * $length));
+    /**
+     * What a term says by being rare.
+     *
+     * @param  int  $documents  that there are
+     * @param  int  $holding  that hold it
+     */
+    public static function rarity(int $documents, int $holding): float
+    {
+        return max(self::LEAST, log(($documents - $holding + 0.5) / ($holding + 0.5)));
+    }
+
+    /**
+     * What it says by how often a document holds it.
+     *
+     * @param  float  $length  of the document over the mean
+     */
+    public static function saturation(float $times, float $length): float
+    {
+        return $times * (self::K1 + 1) / ($times + self::K1 * (1 - self::B + self::B * $length));
     }
 }

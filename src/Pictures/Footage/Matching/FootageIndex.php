@@ -12,13 +12,6 @@ use RapidReel\Pictures\Footage\ShotNeed;
 /** A library as it is looked through for shots. */
 final readonly class FootageIndex
 {
-    /** How much what stands where counts. */
-    private const TAG = 1.0;
-
-    private const NAME = 0.7;
-
-    private const BRIEF = 0.5;
-
     private const UPRIGHT = 0.3;
 
     /** What a clip that ends before the shot would lose: all of that if it has no length at all. */
@@ -26,24 +19,15 @@ final readonly class FootageIndex
 
     private Bm25 $ranks;
 
-    /** @param  list<Footage>  $library */
-    public function __construct(public array $library, private string $language)
+    /**
+     * @param  list<Footage>  $library
+     * @param  Collection|null  $of  all of which that is a part; null where it is all
+     */
+    public function __construct(public array $library, private string $language, ?Collection $of = null)
     {
-        $documents = [];
-        foreach ($library as $number => $footage) {
-            $terms = [];
-            foreach ([
-                [implode(' ', $footage->words->tags), self::TAG],
-                [$footage->words->name, self::NAME],
-                [$footage->words->brief, self::BRIEF],
-            ] as [$text, $weight]) {
-                foreach ($text === '' ? [] : Terms::of($text, $language) as $term) {
-                    $terms[$term] = ($terms[$term] ?? 0.0) + $weight;
-                }
-            }
-            $documents[$number] = $terms;
-        }
-        $this->ranks = new Bm25($documents);
+        $this->ranks = new Bm25(array_map(
+            static fn (Footage $footage): array => FootageTerms::of($footage->words, $language), $library,
+        ), $of);
     }
 
     /** @return array<int, float> how well each fits the words, by number; those that do not fit at all are left out */

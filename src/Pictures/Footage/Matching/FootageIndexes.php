@@ -15,13 +15,16 @@ final class FootageIndexes
     /** @var array<string, FootageIndex> by language */
     private array $made = [];
 
-    /** @param  list<Footage>  $library */
-    public function of(array $library, string $language): FootageIndex
+    /**
+     * @param  list<Footage>  $library
+     * @param  Collection|null  $of  all of which that is a part
+     */
+    public function of(array $library, string $language, ?Collection $of = null): FootageIndex
     {
         if ($this->library !== $library) {
             [$this->library, $this->made] = [$library, []];
         }
 
-        return $this->made[$language] ??= new FootageIndex($library, $language);
+        return $this->made[$language] ??= new FootageIndex($library, $language, $of);
     }
 }

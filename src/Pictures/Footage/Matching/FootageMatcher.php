@@ -43,12 +43,14 @@ final class FootageMatcher
      * @param  string  $subject  of the short
      * @param  array<array-key, int>  $shownByOthers  how often other shorts of the batch show a picture, by id
      * @param  FootageIndexes|null  $indexes  where many shorts are given pictures of the same library
+     * @param  Collection|null  $of  the whole library, where what it chooses from is a part
      */
     public function __construct(
         private readonly string $language = 'en',
         private readonly string $subject = '',
         private readonly array $shownByOthers = [],
         ?FootageIndexes $indexes = null,
+        private readonly ?Collection $of = null,
     ) {
         $this->indexes = $indexes ?? new FootageIndexes;
     }
@@ -60,7 +62,7 @@ final class FootageMatcher
      */
     public function match(array $needs, array $library): array
     {
-        $index = $this->indexes->of($library, $this->language);
+        $index = $this->indexes->of($library, $this->language, $this->of);
         $numbers = [];
         foreach ($library as $number => $footage) {
             $numbers[$footage->id] = $number;
@@ -103,7 +105,7 @@ final class FootageMatcher
      */
     public function best(ShotNeed $need, array $library, int $count): array
     {
-        $index = $this->indexes->of($library, $this->language);
+        $index = $this->indexes->of($library, $this->language, $this->of);
         $wish = ShotWish::of($need, $this->subject, $this->language);
         $fits = $index->fits($wish);
         $scores = [];

@@ -23,8 +23,8 @@ final readonly class ShotWish
     private const NEAR = 0.5;
 
     /**
-     * @param  array<string, float>  $terms  weights by stem
-     * @param  array<string, string>  $said  the word that each stem is there for, as it was written
+     * @param  array<array-key, float>  $terms  weights by stem
+     * @param  array<array-key, string>  $said  the word that each stem is there for, as it was written
      */
     private function __construct(
         public array $terms,
@@ -37,7 +37,7 @@ final readonly class ShotWish
     {
         $terms = $said = [];
         $add = static function (string $text, float $weight) use (&$terms, &$said, $language): void {
-            foreach (self::stems($text, $language) as $stem => $word) {
+            foreach (Terms::written($text, $language) as $stem => $word) {
                 if ($weight > ($terms[$stem] ?? 0.0)) {
                     $terms[$stem] = $weight;
                     $said[$stem] = $word;
@@ -59,19 +59,5 @@ final readonly class ShotWish
         }
 
         return new self($terms, $said);
-    }
-
-    /** @return array<string, string> words by their stems */
-    private static function stems(string $text, string $language): array
-    {
-        $stems = [];
-        preg_match_all('/[\p{L}\p{N}]+(?:[\'’]\p{L}+)?/u', $text, $matches);
-        foreach ($matches[0] as $word) {
-            foreach (Terms::of($word, $language) as $stem) {
-                $stems[$stem] ??= mb_strtolower($word);
-            }
-        }
-
-        return $stems;
     }
 }

@@ -18,8 +18,7 @@ final class ShownBefore
 
     private readonly FootageIndexes $indexes;
 
-    /** @param  non-empty-list<Footage>  $library */
-    public function __construct(private readonly array $library)
+    public function __construct()
     {
         $this->indexes = new FootageIndexes;
     }
@@ -45,11 +44,17 @@ final class ShownBefore
      *
      * @param  list<ShotNeed>  $needs  of all that it is likely to show
      * @param  string  $language  of its words, as a BCP 47 tag
+     * @param  list<Footage>  $library  what is offered to it
+     * @param  Collection|null  $of  the whole library, where that is a part
      */
-    public function add(array $needs, string $language, string $subject): void
-    {
-        $matcher = new FootageMatcher($language, $subject, $this->times(), $this->indexes);
-        foreach ($matcher->match($needs, $this->library) as $match) {
+    public function add(
+        array $needs, string $language, string $subject, array $library, ?Collection $of = null,
+    ): void {
+        if ($library === []) {
+            return;
+        }
+        $matcher = new FootageMatcher($language, $subject, $this->times(), $this->indexes, $of);
+        foreach ($matcher->match($needs, $library) as $match) {
             $this->times[$match->footage->id] = ($this->times[$match->footage->id] ?? 0) + 1;
         }
         ksort($this->times);

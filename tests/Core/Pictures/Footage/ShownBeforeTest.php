@@ -23,10 +23,10 @@ final class ShownBeforeTest extends TestCase
                 ['bell', 'boat', 'map', 'gull', 'rope', 'wheel', 'pier', 'coat'],
             ),
         ];
-        $shown = new ShownBefore($library);
+        $shown = new ShownBefore;
         self::assertSame([], $shown->times());
         foreach (['The lamp burned.', 'A lamp went out.', 'His lamp was found.', 'The bell rang.'] as $text) {
-            $shown->add([new ShotNeed($text, $text, 2_500)], 'en', '');
+            $shown->add([new ShotNeed($text, $text, 2_500)], 'en', '', $library);
         }
         $times = $shown->times();
         self::assertSame(['bell', 'one', 'other'], array_keys($times));
@@ -38,10 +38,10 @@ final class ShownBeforeTest extends TestCase
     public function test_it_goes_on_from_what_was_settled_and_counts_no_further_than_matters(): void
     {
         $library = [Cuts::footage('lamp', FootageKind::Still, 'lamp')];
-        $shown = new ShownBefore($library);
+        $shown = new ShownBefore;
         $shown->from(['lamp' => 2]);
         foreach (range(1, 4) as $i) {
-            $shown->add([new ShotNeed('The lamp.', 'The lamp.', 2_500)], 'en', '');
+            $shown->add([new ShotNeed('The lamp.', 'The lamp.', 2_500)], 'en', '', $library);
         }
         self::assertSame(['lamp' => FootageMatcher::MOST_BY_OTHERS], $shown->times());
     }

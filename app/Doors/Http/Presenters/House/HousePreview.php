@@ -33,7 +33,7 @@ final readonly class HousePreview
         $shorts = Short::query()->whereRelation('batch', 'channel_id', $channel->id);
         /** @var Short|null $short */
         $short = (clone $shorts)->whereNotNull('proof')->oldest('id')->first()
-            ?? $shorts->whereNotNull('cut')->whereNull('problem')->oldest('id')->first();
+            ?? $shorts->has('kept')->whereNull('problem')->oldest('id')->first();
         if ($short === null) {
             return null;
         }

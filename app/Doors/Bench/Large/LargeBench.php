@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Doors\Bench\Large;
+
+use App\Desks\Editing\SettingsDesk;
+use App\Doors\Bench\BenchRow;
+use App\Doors\Bench\Usage;
+use App\Doors\Jobs\OrphanSweep;
+use App\Makers\Planning\ShortPlanner;
+use App\Makers\Planning\ShortShelves;
+use App\Media\Process\Unwatched;
+use App\Shelves\Likeness\LikenessBook;
+use App\Shelves\Models\Batch;
+use App\Shelves\Models\Short;
+use App\Shelves\Search\FootagePostings;
+use Closure;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use RapidReel\Plan\Review\Fingerprint;
+use RapidReel\Plan\Settings\Level;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Text\Script\SceneRole;
+use RuntimeException;
+
+/** How a channel that has worked for years answers, and how that grows with it. */
+final class LargeBench
+{
+    /** Shorts, pieces of footage, pieces of music. */
+    private const SIZES = [[500, 500, 50], [2_000, 8_000, 800], [5_000, 20_000, 2_000]];
+
+    private const NEW = 50;
+
+    /**
+     * @param  callable(string): void  $tell
+     * @return list<BenchRow>
+     */
+    public function run(string $database, callable $tell): array
+    {
+        $large = LargeChannel::begin($database);
+        Auth::login($large->user);
+        $found = [];
+        foreach (self::SIZES as [$shorts, $footage, $music]) {
+            $grown = Usage::of(fn () => $large->grow($shorts, $footage, $music))->wall;
+            app(FootagePostings::class)->catchUp();
+            $large->settled();
+            $tell(sprintf('%d shorts, %d pieces of footage (%.0f s to make them up):', $shorts, $footage, $grown));
+            foreach ($this->measures($large) as $what => $measure) {
+                $found[$what][] = $seconds = self::median($measure, $what === 'setting' ? 1 : 5);
+                $tell(sprintf('    %-10s %7.1f ms', $what, 1_000 * $seconds));
+            }
+        }
+        $most = static fn (string $what): float => 1_000 * $found[$what][2];
+
+        return [
+            BenchRow::atMost('planning of 20,000 pieces ÷ of 500', $found['plan'][2] / $found['plan'][0], 1.5, '%.2f ×'),
+            BenchRow::atMost('footage: three words and filters', $most('footage'), 150, '%.0f ms'),
+            BenchRow::atMost('page of batches', $most('batches'), 150, '%.0f ms'),
+            BenchRow::atMost('rundown of 200', $most('rundown'), 150, '%.0f ms'),
+            BenchRow::atMost('sheet', $most('sheet'), 150, '%.0f ms'),
+            BenchRow::atMost('a setting of the house, all told as not fresh', $most('setting'), 300, '%.0f ms'),
+            BenchRow::atMost('50 new scripts compared with all', $most('likeness'), 2_000, '%.0f ms'),
+            BenchRow::atMost('sweep of what nobody has in hand', $most('sweep'), 20, '%.1f ms'),
+            BenchRow::atMost('memory of all this', Usage::peakMemory(), 256, '%.0f MiB'),
+        ];
+    }
+
+    /** @return array<string, Closure(): mixed> */
+    private function measures(LargeChannel $large): array
+    {
+        $batch = Batch::query()->oldest('id')->firstOrFail();
+        $short = Short::query()->where('batch_id', $batch->id)->oldest('number')->firstOrFail();
+        $plan = static function () use ($short): void {
+            $now = Short::query()->with('batch.channel')->findOrFail($short->id);
+            app(ShortPlanner::class)->plan($now, app(ShortShelves::class)->of($now), new Unwatched);
+        };
+        // Once before: what is spoken is kept.
+        $plan();
+        $size = 40;
+
+        return [
+            'plan' => $plan,
+            'footage' => self::page('/footage?words=lamp+night+tower&kind=clip&shape=wide'),
+            'batches' => self::page('/'),
+            'rundown' => self::page("/batches/{$batch->id}"),
+            'sheet' => self::page("/shorts/{$short->id}/sheet"),
+            'likeness' => static fn (): array => app(LikenessBook::class)->against(
+                $large->channel->id, array_map(static fn (int $i): Fingerprint => Fingerprint::of([
+                    new Scene(SceneRole::Beat, LargeChannel::script()),
+                ]), range(1, self::NEW)),
+            ),
+            'sweep' => static fn (): int => app(OrphanSweep::class)->order(),
+            'setting' => static function () use ($large, &$size): string {
+                return app(SettingsDesk::class)->set(
+                    $large->channel->refresh(), Level::Channel, [$large->channel->id], 'caption_size',
+                    (string) (60 + 2 * (++$size % 10)),
+                );
+            },
+        ];
+    }
+
+    /** @return Closure(): int */
+    private static function page(string $address): Closure
+    {
+        return static function () use ($address): int {
+            $answer = app(Kernel::class)->handle(Request::create($address));
+
+            return $answer->isOk() ? $answer->getStatusCode() : throw new RuntimeException("$address answers otherwise.");
+        };
+    }
+
+    /** @param  Closure(): mixed  $measure */
+    private static function median(Closure $measure, int $times): float
+    {
+        $walls = [];
+        for ($i = 0; $i < $times; $i++) {
+            $walls[] = Usage::of($measure)->wall;
+        }
+        sort($walls);
+
+        return $walls[intdiv($times, 2)];
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Makers\Planning;
+
+use RapidReel\Base\PlainText;
+use RapidReel\Pictures\Footage\Footage;
+use RapidReel\Pictures\Footage\ShotNeed;
+
+/** What a short is likely to show, before it is paced: a picture for every few words. */
+final class LikelyNeeds
+{
+    /** Words a shot, about: what is said in two or three seconds. */
+    private const WORDS = 6;
+
+    private const MS = 2_500;
+
+    /**
+     * @param  non-empty-list<SceneTask>  $tasks
+     * @param  array<array-key, Footage>  $footage  at hand, by id
+     * @return list<ShotNeed>
+     */
+    public static function of(array $tasks, array $footage = []): array
+    {
+        $needs = [];
+        foreach ($tasks as $task) {
+            $words = PlainText::words($task->scene->text);
+            foreach (array_chunk($words, self::WORDS, true) as $part) {
+                $chosen = null;
+                foreach ($task->scene->own->shots as $shot) {
+                    $isChosen = $shot->isLocked && isset($part[$shot->word]);
+                    $chosen = $isChosen ? $footage[$shot->footage ?? ''] ?? $chosen : $chosen;
+                }
+                $needs[] = new ShotNeed(
+                    implode(' ', $part), $task->scene->text, self::MS, $chosen, $task->scene->brief,
+                );
+            }
+        }
+
+        return $needs;
+    }
+}

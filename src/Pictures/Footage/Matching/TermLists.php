@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace RapidReel\Pictures\Footage\Matching;
+
+/**
+ * A large library by the terms of its words: which pieces hold each, as far as terms are asked for. Ranks as Bm25 does
+ * of which all documents are at hand.
+ */
+final class TermLists
+{
+    /** Bytes of one entry of a list as it is kept: two numbers of 32 bits, the lower byte first. */
+    public const ENTRY = 8;
+
+    /** Pieces that hold a term of which there are many. */
+    private const COMMON = 400;
+
+    /** As many times what is asked for are enough to choose from. */
+    private const ENOUGH = 8;
+
+    /** @var array<array-key, array<int, float>> what a term of weight 1 adds to the score of each, by term and id */
+    private array $adds = [];
+
+    public readonly Collection $collection;
+
+    /**
+     * @param  int  $documents  that there are
+     * @param  int  $length  of all of them, in tenths of a term
+     * @param  array<array-key, list<int>>  $lists  by term; for each piece that holds it its id, and how often (tenths,
+     *   lower 16 bits) beside how long it is (tenths, upper 16 bits)
+     */
+    public function __construct(int $documents, int $length, private readonly array $lists)
+    {
+        $this->collection = new Collection(
+            max(0, $documents), max(0, $length) / 10 / max(1, $documents),
+            array_map(static fn (array $list): int => intdiv(count($list), 2), $lists),
+        );
+    }
+
+    /**
+     * The pieces that fit a wish best. Those that hold nothing but terms of which there are thousands are looked at only
+     * where there is little else.
+     *
+     * @return array<int, float> scores by id, the best first
+     */
+    public function best(ShotWish $wish, int $count): array
+    {
+        $terms = $wish->terms;
+        uksort($terms, fn (int|string $one, int|string $other): int => $this->holding($one) <=> $this->holding($other));
+        $scores = [];
+        foreach ($terms as $term => $weight) {
+            $adds = $this->adds($term);
+            if (count($adds) > self::COMMON && count($scores) >= self::ENOUGH * $count) {
+                foreach ($scores as $id => $score) {
+                    if (isset($adds[$id])) {
+                        $scores[$id] = $score + $weight * $adds[$id];
+                    }
+                }
+            } else {
+                foreach ($adds as $id => $one) {
+                    $scores[$id] = ($scores[$id] ?? 0.0) + $weight * $one;
+                }
+            }
+        }
+
+        return self::most($scores, $count);
+    }
+
+    private function holding(int|string $term): int
+    {
+        return intdiv(count($this->lists[$term] ?? []), 2);
+    }
+
+    /** @return array<int, float> */
+    private function adds(int|string $term): array
+    {
+        if (! isset($this->adds[$term])) {
+            $adds = [];
+            $list = $this->lists[$term] ?? [];
+            $holding = $this->holding($term);
+            $mean = max(1e-9, $this->collection->length);
+            $rarity = Bm25::rarity($this->collection->documents, $holding);
+            for ($i = 0, $end = 2 * $holding; $i < $end; $i += 2) {
+                $told = $list[$i + 1];
+                $times = ($told & 0xFFFF) / 10;
+                $adds[$list[$i]] = $rarity * Bm25::saturation($times, ($told >> 16) / 10 / $mean);
+            }
+            $this->adds[$term] = $adds;
+        }
+
+        return $this->adds[$term];
+    }
+
+    /**
+     * @param  array<int, float>  $scores
+     * @return array<int, float> the highest, the best first; of equal ones those that were there first
+     */
+    private static function most(array $scores, int $count): array
+    {
+        if (count($scores) > 4 * $count) {
+            // Most are far below: only what is above the best of a first few can be among them.
+            $few = array_slice($scores, 0, 4 * $count);
+            rsort($few);
+            $least = $few[$count - 1];
+            $scores = array_filter($scores, static fn (float $score): bool => $score >= $least);
+        }
+        arsort($scores);
+
+        return array_slice($scores, 0, $count, true);
+    }
+}
