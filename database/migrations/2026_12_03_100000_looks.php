@@ -9,7 +9,7 @@ return new class extends Migration
 {
     private const PARTS = [[1, 3], [4, 3], [7, 3], [10, 3], [13, 2], [15, 2]];
 
-    /** Of a library of thousands that alone is read which is asked for: a file is compared with those of a like look. */
+    /** Of a library of thousands that alone is read which is asked for; a file is compared with those like it. */
     public function up(): void
     {
         foreach (self::PARTS as [$from, $length]) {

@@ -20,7 +20,9 @@ return new class extends Migration
             });
         }
         if (Schema::hasColumn('shorts', 'cut')) {
-            DB::statement('insert or ignore into cuts (short_id, cut) select id, cut from shorts where cut is not null');
+            DB::statement(
+                'insert or ignore into cuts (short_id, cut) select id, cut from shorts where cut is not null',
+            );
             DB::statement('alter table shorts drop column cut');
         }
         DB::statement('create index if not exists shorts_unplanned on shorts (id)

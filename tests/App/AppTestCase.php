@@ -46,8 +46,8 @@ abstract class AppTestCase extends TestCase
         }
         foreach (
             [
-                'left_out_machines', 'failed_jobs', 'jobs', 'result_points', 'result_forms', 'posts', 'outlets', 'exports', 'shots', 'edits',
-                'readings', 'recordings', 'hooks', 'notes',
+                'left_out_machines', 'failed_jobs', 'jobs', 'result_points', 'result_forms', 'posts', 'outlets',
+                'exports', 'shots', 'edits', 'readings', 'recordings', 'hooks', 'notes',
                 'likenesses', 'shingles', 'scenes', 'shorts', 'batches', 'footage', 'music', 'patterns', 'channels',
                 'users',
             ] as $table

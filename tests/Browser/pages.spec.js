@@ -97,6 +97,8 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
         '/outlets',
         '/calendar',
         '/results',
+        '/machine',
+        '/machine/helpers',
     ]) {
         await page.goto(address);
         if (address === batch) await page.locator('.opener').click();

@@ -34,7 +34,8 @@ final class BenchCommand extends Command
 
     protected $signature = 'reel:bench {--pairs=3 : how often the full export and the bare encode are measured in '
         .'turn; 0 leaves them out} {--faults : kills, wrong values and a long recording alone} '
-        .'{--farm : other machines alone} {--large : a channel of years alone} {--hostile : files, values, scripts and stored words that were made to hurt, alone}';
+        .'{--farm : other machines alone} {--large : a channel of years alone} '
+        .'{--hostile : files, values, scripts and stored words that were made to hurt, alone}';
 
     protected $description = 'Measures exports against a bare encode of the same frames, and the work on many scripts';
 

@@ -151,7 +151,8 @@ final class MediaTools
     }
 
     /**
-     * Runs a program to its own end, which being killed is not.
+     * Runs a program to its own end, which being killed is not. One that was started before, beside others, is waited
+     * for.
      *
      * @param  string  $doing  what it does, as the begin of a sentence
      * @param  Closure(string, string): void|null  $listen
@@ -167,7 +168,7 @@ final class MediaTools
     ): Process {
         for ($failures = 1; ; $failures++) {
             try {
-                $process->run($listen);
+                $process->isStarted() && $failures === 1 ? $process->wait($listen) : $process->run($listen);
             } catch (ProcessSignaledException) {
                 // Seen below.
             } catch (ProcessTimedOutException) {

@@ -178,7 +178,9 @@ final class LikenessBook
             join shingles s on s.hash = json_extract(j.value, \'$[2]\') and s.width = json_extract(j.value, \'$[1]\')
             join shorts on shorts.id = s.short_id and shorts.deleted_at is null
             join batches on batches.id = shorts.batch_id and batches.channel_id = ?
-            group by 1, 2 order by 3 desc, 2 desc', [json_encode($this->telling($lookups), JSON_THROW_ON_ERROR), $channelId]);
+            group by 1, 2 order by 3 desc, 2 desc', [
+            json_encode($this->telling($lookups), JSON_THROW_ON_ERROR), $channelId,
+        ]);
         $candidates = [];
         foreach ($rows as $row) {
             if (

@@ -104,7 +104,9 @@ final class LargeLibraryTest extends AppTestCase
     public function test_a_file_is_found_to_look_like_one_among_thousands(): void
     {
         $clip = self::media('alike.png', '-f', 'lavfi', '-i', 'mandelbrot=size=640x360', '-frames:v', '1');
-        $again = self::media('alike2.jpg', '-f', 'lavfi', '-i', 'mandelbrot=size=512x288', '-frames:v', '1', '-q:v', '6');
+        $again = self::media(
+            'alike2.jpg', '-f', 'lavfi', '-i', 'mandelbrot=size=512x288', '-frames:v', '1', '-q:v', '6',
+        );
         $importer = app(\App\Shelves\Library\FootageImporter::class);
         $first = $importer->footage($this->channel(), $clip, 'One', []);
         $second = $importer->footage($this->channel(), $again, 'Two', []);

@@ -64,7 +64,9 @@ final readonly class FarmBench
 
         return [
             BenchRow::atLeast('two machines that help ÷ one, ten finals of 10 s', $one / $two, 1.8, '%.2f ×'),
-            BenchRow::atMost('orders over Redis, and the way of files, ÷ the same alone', $one / $alone, 1.03, '%.3f ×'),
+            BenchRow::atMost(
+                'orders over Redis, and the way of files, ÷ the same alone', $one / $alone, 1.03, '%.3f ×',
+            ),
             BenchRow::atLeast('shots that are the same to the byte alone and elsewhere', $isSame ? self::SHOTS : 0,
                 self::SHOTS, '%.0f'),
         ];
@@ -169,7 +171,9 @@ final readonly class FarmBench
      */
     private function hashes(array $orders): array
     {
-        return array_map(fn (Recipe $order): string => (string) hash_file('sha256', $this->stand->file($order)), $orders);
+        return array_map(
+            fn (Recipe $order): string => (string) hash_file('sha256', $this->stand->file($order)), $orders,
+        );
     }
 
     /** @return list<MakerReport> */

@@ -55,7 +55,9 @@ final class LargeBench
         $most = static fn (string $what): float => 1_000 * $found[$what][2];
 
         return [
-            BenchRow::atMost('planning of 20,000 pieces ÷ of 500', $found['plan'][2] / $found['plan'][0], 1.5, '%.2f ×'),
+            BenchRow::atMost(
+                'planning of 20,000 pieces ÷ of 500', $found['plan'][2] / $found['plan'][0], 1.5, '%.2f ×',
+            ),
             BenchRow::atMost('footage: three words and filters', $most('footage'), 150, '%.0f ms'),
             BenchRow::atMost('page of batches', $most('batches'), 150, '%.0f ms'),
             BenchRow::atMost('rundown of 200', $most('rundown'), 150, '%.0f ms'),
@@ -107,7 +109,8 @@ final class LargeBench
         return static function () use ($address): int {
             $answer = app(Kernel::class)->handle(Request::create($address));
 
-            return $answer->isOk() ? $answer->getStatusCode() : throw new RuntimeException("$address answers otherwise.");
+            return $answer->isOk()
+                ? $answer->getStatusCode() : throw new RuntimeException("$address answers otherwise.");
         };
     }
 

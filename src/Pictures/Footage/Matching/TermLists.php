@@ -39,8 +39,8 @@ final class TermLists
     }
 
     /**
-     * The pieces that fit a wish best. Those that hold nothing but terms of which there are thousands are looked at only
-     * where there is little else.
+     * The pieces that fit a wish best. Those that hold nothing but terms of which there are thousands are looked at
+     * only where there is little else.
      *
      * @return array<int, float> scores by id, the best first
      */
