@@ -46,6 +46,7 @@ use App\Media\Analysis\InterestReader;
 use App\Media\Artwork\CardPainter;
 use App\Media\Artwork\EmojiLists;
 use App\Media\Artwork\TypefaceBook;
+use App\Media\Backup\Backup;
 use App\Media\Decoding\Decoder;
 use App\Media\Making\TakeSpeaking;
 use App\Media\Probing\Prober;
@@ -173,6 +174,7 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->scoped(Registrar::class);
         $this->app->scoped(Seen::class);
         $this->app->singleton(MediaStore::class, static fn (): MediaStore => new MediaStore(Storage::disk('media')));
+        $this->app->when(Backup::class)->needs('$database')->giveConfig('database.connections.sqlite.database');
         $this->app->when(ScriptFiles::class)->needs('$mostBytes')->giveConfig('reel.upload.script_bytes');
         $this->app->when(ScriptFiles::class)->needs('$mostScripts')->giveConfig('reel.most_scripts');
         $this->app->bind(KeyedLock::class, static fn (): KeyedLock => new KeyedLock(storage_path('locks')));
