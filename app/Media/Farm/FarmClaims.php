@@ -68,7 +68,6 @@ final class FarmClaims implements Claims
         }
         if (! $this->isOpen($work, $isIdle, $now)) {
             $this->asked = [...array_slice($this->asked, -self::KNOWN), $work->key => $now];
-            $this->since = [$work->key => $now, ...array_slice($this->since, -self::KNOWN)];
             $here->release(isMade: false);
 
             return null;
@@ -104,7 +103,11 @@ final class FarmClaims implements Claims
             }
         }
 
-        return $standing !== Standing::Others || $isOverdue;
+        if ($standing === Standing::Others && ! isset($this->since[$work->key])) {
+            $this->since = [...array_slice($this->since, -self::KNOWN), $work->key => $now];
+        }
+
+        return $standing === Standing::Own || $standing === Standing::Made || $isOverdue;
     }
 
     private function patience(EncoderWork $work): float

@@ -63,7 +63,7 @@ final readonly class OrderBoard
         if held and held ~= ARGV[2] then return 'others' end
         local made = redis.call('GET', ARGV[1]..'made:'..ARGV[4])
         if made then return {made} end
-        if ARGV[5] == '0' then return 'others' end
+        if ARGV[5] == '0' and redis.call('EXISTS', ARGV[1]..'declined:'..ARGV[4]) == 0 then return 'open' end
         redis.call('SET', ARGV[1]..'lease:'..ARGV[4], ARGV[2], 'PX', ARGV[3])
         return 'own'
         LUA;
@@ -166,7 +166,7 @@ final readonly class OrderBoard
     /**
      * Asks for what this machine is to make itself.
      *
-     * @param  bool  $takes  whether it has it from now on where nobody else does
+     * @param  bool  $takes  whether it has it from now on where nobody else does; what another failed at it has
      * @return array{Standing, list<string>} where it stands, and the files that were made of it elsewhere
      *
      * @throws FarmUnreachable
@@ -175,7 +175,11 @@ final readonly class OrderBoard
     {
         $answer = $this->link->script(self::CLAIM, [$this->who, self::HELD_MS, $key, (int) $takes]);
         if (! is_array($answer)) {
-            return [$answer === 'others' ? Standing::Others : Standing::Own, []];
+            return [match ($answer) {
+                'others' => Standing::Others,
+                'open' => Standing::Open,
+                default => Standing::Own,
+            }, []];
         }
         $files = json_decode(is_string($answer[0] ?? null) ? $answer[0] : '', true);
         // Seen once: what is not there then is made here.

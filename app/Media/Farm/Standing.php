@@ -10,6 +10,9 @@ enum Standing
     /** Whoever asks has it from now on. */
     case Own;
 
+    /** Nobody is at it, and others are to have it. */
+    case Open;
+
     /** Another machine is at it. */
     case Others;
 

@@ -65,6 +65,18 @@ final class BoardTest extends FarmCase
         self::assertTrue($cellar->beat($offer->key));
     }
 
+    public function test_one_that_takes_no_part_leaves_what_is_open_to_others_but_not_what_they_failed_at(): void
+    {
+        $offer = self::offer('a');
+        [$main, $attic] = [$this->board('main'), $this->board('attic')];
+        $main->offer([$offer]);
+        self::assertSame([Standing::Open, []], $main->claim($offer->key, takes: false));
+        $attic->take();
+        self::assertSame([Standing::Others, []], $main->claim($offer->key, takes: false));
+        $attic->decline($offer->key);
+        self::assertSame([Standing::Own, []], $main->claim($offer->key, takes: false));
+    }
+
     public function test_a_machine_with_other_tools_makes_only_what_is_not_joined(): void
     {
         $this->board('main')->offer([self::offer('a'), self::offer('b', isJoined: false)]);
