@@ -22,6 +22,7 @@ use App\Media\Store\MediaStore;
 use App\Media\Store\Originals;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\FootageState;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\ServiceProvider;
@@ -40,11 +41,11 @@ final class FarmServiceProvider extends ServiceProvider
             ToolprintReader::class,
             static fn (Application $app): ToolprintReader => new ToolprintReader(
                 $app->make(MediaTools::class), $app->make(MediaStore::class), (string) config('reel.fonts'),
-                [base_path('src'), app_path('Media'), (string) config('reel.fonts')],
+                [base_path('src'), app_path('Media'), (string) config('reel.fonts')], $app->make(Repository::class),
             ),
         );
-        $this->app->bind(Toolprint::class, static fn (Application $app): Toolprint => $app
-            ->make(ToolprintReader::class)->read());
+        $this->app->bind(Toolprint::class, static fn (Application $app): Toolprint => $app->runningInConsole()
+            ? $app->make(ToolprintReader::class)->read() : $app->make(ToolprintReader::class)->last());
         $this->app->singleton(OrderBoard::class, static fn (Application $app): OrderBoard => new OrderBoard(
             $app->make(FarmLink::class), MakerReport::MAIN.'/'.getmypid().'-'.bin2hex(random_bytes(3)),
             MakerReport::MAIN, $app->make(Toolprint::class),
@@ -56,10 +57,10 @@ final class FarmServiceProvider extends ServiceProvider
                 MakerReport::MAIN, $app->make(MediaStore::class),
             ),
         ));
-        $this->app->singleton(Claims::class, fn (Application $app): Claims => self::isThere()
+        $this->app->singleton(Claims::class, fn (Application $app): Claims => self::isThere($app)
             ? $app->make(FarmClaims::class) : $app->make(LocalClaims::class));
         $this->app->when(FarmClaims::class)->needs('$takesPart')->giveConfig('reel.farm.takes_part');
-        $this->app->bind(Maker::class, static fn (Application $app): Maker => self::isThere()
+        $this->app->bind(Maker::class, static fn (Application $app): Maker => self::isThere($app)
             ? $app->make(FarmMaker::class) : $app->make(LocalMaker::class));
     }
 
@@ -68,20 +69,25 @@ final class FarmServiceProvider extends ServiceProvider
         // What is new in a library is looked at by others before any short needs it.
         Footage::saved(function (Footage $footage): void {
             if (
-                self::isThere() && $footage->state === FootageState::Ready && $footage->kind === FootageKind::Clip
+                self::isSet() && $footage->state === FootageState::Ready && $footage->kind === FootageKind::Clip
                 && ($footage->wasRecentlyCreated || $footage->wasChanged(['state', 'fingerprint']))
             ) {
                 DB::afterCommit(function () use ($footage): void {
                     $file = $this->app->make(MediaStore::class)->path($footage->path);
                     $this->app->make(Originals::class)->lay($footage->fingerprint, $file);
-                    $this->app->make(Maker::class)->announce([Analysis::interest($footage->fingerprint)]);
+                    $this->app->make(FarmMaker::class)->announce([Analysis::interest($footage->fingerprint)]);
                 });
             }
         });
     }
 
-    /** Whether other machines may be there to make something. */
-    private static function isThere(): bool
+    /** Whether other machines may be there to make something; pages make nothing themselves, and ask nobody to. */
+    private static function isThere(Application $app): bool
+    {
+        return self::isSet() && $app->runningInConsole();
+    }
+
+    private static function isSet(): bool
     {
         return config('reel.farm.redis') !== '';
     }

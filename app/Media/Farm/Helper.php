@@ -38,6 +38,15 @@ final class Helper
     /** After one that failed for want of room, or of the disk. */
     private const PAUSE_SECONDS = 20.0;
 
+    /** Of an order that anybody would write. */
+    private const MOST_BYTES = 4_000_000;
+
+    private const MOST_FRAMES = 20_000;
+
+    private const MOST_SIDE = 4_320;
+
+    private const MOST_FPS = 120;
+
     private float $said = 0.0;
 
     private float $swept = 0.0;
@@ -247,15 +256,27 @@ final class Helper
      */
     private static function read(Offer $offer): Order
     {
+        if (strlen($offer->order) > self::MOST_BYTES) {
+            throw new Refusal('That is no order that is made for others.');
+        }
         $order = OrderReader::read($offer->order);
         try {
             $isOurs = OrderFiles::travels($order) && $order->key() === $offer->key
-                && (! $order instanceof Recipe || EncoderArguments::areOurs($order->encoder));
+                && (! $order instanceof Recipe || self::isSegment($order));
         } catch (JsonException $problem) {
             throw new Refusal('That is no order that is made for others.', previous: $problem);
         }
 
         return $isOurs ? $order : throw new Refusal('That is no order that is made for others.');
+    }
+
+    /** Whether it is of a size that there is, and tells its encoder what we tell it. */
+    private static function isSegment(Recipe $order): bool
+    {
+        return EncoderArguments::areOurs($order->encoder) && $order->frames <= self::MOST_FRAMES
+            && max($order->raster->width, $order->raster->height) <= self::MOST_SIDE
+            && min($order->raster->width, $order->raster->height) >= 16
+            && $order->raster->fps >= 1 && $order->raster->fps <= self::MOST_FPS;
     }
 
     private static function named(Order $order): string

@@ -226,6 +226,9 @@ final class FarmTest extends FarmCase
     #[TestWith([['captions' => ['faces' => ['own-../../../../etc/passwd']]]])]
     #[TestWith([['layer' => ['backdrop' => 'gradient', 'ground' => ['000000[x];movie=/etc/passwd[y]', '000000']]]])]
     #[TestWith([['look' => ['grade' => ['cube' => '../../x']]]])]
+    #[TestWith([['width' => 100_000, 'height' => 200_000]])]
+    #[TestWith([['frames' => 10_000_000]])]
+    #[TestWith([['fps' => 0]])]
     public function test_an_order_that_leaves_the_disk_is_refused(array $changed): void
     {
         $helper = $this->helper();
