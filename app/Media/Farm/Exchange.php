@@ -6,6 +6,7 @@ namespace App\Media\Farm;
 
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
+use Closure;
 use RuntimeException;
 
 /**
@@ -28,20 +29,24 @@ final class Exchange
     /**
      * Has files there that others need. What it is told to have put there once it is not asked for again.
      *
-     * @param  list<string>  $names
+     * @param  Closure(): list<string>  $names
      *
      * @throws StrangePlace
      * @throws RuntimeException
      */
-    public function lay(array $names): void
+    public function lay(Closure $names): void
     {
         if ($this->depot instanceof FolderDepot) {
             return;
         }
-        foreach ($names as $name) {
+        foreach ($names() as $name) {
             $file = $this->store->path($name);
             if (! isset($this->laid[$name]) && is_file($file)) {
-                $this->depot->has($name) || $this->depot->send($file, $name);
+                if (! $this->depot->has($name)) {
+                    // What was brought to another form is known by its seal.
+                    is_file("$file.seal") && $this->depot->send("$file.seal", "$name.seal");
+                    $this->depot->send($file, $name);
+                }
                 $this->laid = [...array_slice($this->laid, -self::KNOWN), $name => true];
             }
         }

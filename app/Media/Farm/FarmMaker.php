@@ -132,7 +132,7 @@ final readonly class FarmMaker implements Maker
         try {
             foreach ($orders as $order) {
                 if (OrderFiles::travels($order) && ! $this->here->isThere($order)) {
-                    $this->exchange->lay(array_keys($this->files->needs($order)));
+                    $this->exchange->lay(fn (): array => array_keys($this->files->needs($order)));
                     $offers[] = new Offer(
                         $order->key(), $order->toJson(), $threads, $order instanceof Recipe, $this->weight($order),
                     );

@@ -203,12 +203,15 @@ final class Helper
     {
         $this->failed++;
         ($this->tell)("$what failed: {$problem->getMessage()}");
-        if (! $problem instanceof Refusal && ! $problem instanceof ToolFailed) {
+        $isDisk = ! $problem instanceof Refusal && ! $problem instanceof ToolFailed;
+        if ($isDisk) {
             // A disk that does not take or give something now does so with the next as well.
             $this->pausedUntil = hrtime(true) / 1e9 + self::PAUSE_SECONDS;
             $this->paused = "It waits a little after this: {$problem->getMessage()}";
         }
-        $this->board->decline($offer->key);
+        $this->board->decline(
+            $offer->key, $isDisk ? OrderBoard::DECLINED_SHORTLY_SECONDS : OrderBoard::DECLINED_SECONDS,
+        );
         $this->roll->failed($this->self->machine, $what, $problem->getMessage());
     }
 

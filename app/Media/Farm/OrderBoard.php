@@ -28,7 +28,10 @@ final readonly class OrderBoard
     private const MADE_MS = 86_400_000;
 
     /** As long as a machine is not given again what it failed at. */
-    private const DECLINED_SECONDS = 3_600;
+    public const DECLINED_SECONDS = 3_600;
+
+    /** The same where that lay with a disk, and may be over in a moment. */
+    public const DECLINED_SHORTLY_SECONDS = 60;
 
     /** Looked through at once, of what is open. */
     private const MOST_LOOKED = 64;
@@ -215,11 +218,11 @@ final readonly class OrderBoard
      *
      * @throws FarmUnreachable
      */
-    public function decline(string $key): void
+    public function decline(string $key, int $seconds = self::DECLINED_SECONDS): void
     {
         $name = $this->link->name("declined:$key");
         $this->link->ask('SADD', [$name, $this->machine]);
-        $this->link->ask('EXPIRE', [$name, self::DECLINED_SECONDS]);
+        $this->link->ask('EXPIRE', [$name, $seconds]);
         $this->leave($key);
     }
 

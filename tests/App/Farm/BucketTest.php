@@ -9,6 +9,7 @@ use App\Media\Farm\Roll;
 use App\Media\Making\LocalMaker;
 use App\Media\Making\Maker;
 use App\Media\Store\KeptFiles;
+use App\Media\Store\MediaStore;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\Process\Process;
@@ -78,6 +79,16 @@ final class BucketTest extends FarmCase
         ), 'what came back is not kept there');
         self::assertNotSame([], File::allFiles("{$this->place}/far/media/sources"), 'what it needs again it keeps');
         self::assertSame([], File::allFiles("{$this->place}/far/media/segments"));
+    }
+
+    public function test_a_clip_that_was_brought_to_another_form_is_known_by_its_seal(): void
+    {
+        $shots = $this->shots(1, filter: 'setsar=4/3');
+        self::assertFileExists(app(MediaStore::class)->source($shots[0]->sources()[0]->key).'.seal');
+        $this->helper('far', Farm::BUCKET, self::settings($this->bucketPort));
+
+        self::assertSame([], app(Maker::class)->make($shots));
+        self::assertSame([], app(Roll::class)->failures());
     }
 
     public function test_without_the_bucket_all_is_made_here(): void

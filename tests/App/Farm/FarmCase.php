@@ -144,11 +144,12 @@ abstract class FarmCase extends AppTestCase
      *
      * @return list<Recipe>
      */
-    protected function shots(int $count, int $frames = 20, Quality $quality = Quality::Draft): array
-    {
+    protected function shots(
+        int $count, int $frames = 20, Quality $quality = Quality::Draft, string $filter = 'null',
+    ): array {
         $file = self::media(
-            'farm.mp4', '-f', 'lavfi', '-i', 'testsrc2=size=640x360:rate=30:duration=20', '-pix_fmt', 'yuv420p',
-            '-c:v', 'libx264', '-preset', 'ultrafast', '-crf', '18',
+            'farm-'.hash('xxh32', $filter).'.mp4', '-f', 'lavfi', '-i', 'testsrc2=size=640x360:rate=30:duration=20',
+            '-vf', $filter, '-pix_fmt', 'yuv420p', '-c:v', 'libx264', '-preset', 'ultrafast', '-crf', '18',
         );
         $key = (string) hash_file('xxh128', $file);
         app(Sources::class)->lay($key, $file, 'it');

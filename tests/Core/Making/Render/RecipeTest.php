@@ -89,6 +89,7 @@ final class RecipeTest extends TestCase
                 $value === 'rise', $value === 'fade' => 'grow',
                 $name === 'kind' => $value === 'still' ? 'clip' : 'still',
                 $name === 'blend' => Blend::cases()[1]->value,
+                preg_match('/^[0-9A-F]{6}$/D', (string) $value) === 1 => strrev((string) $value),
                 is_int($value) => $value + 1,
                 is_float($value) => $value - 0.001,
                 default => "$value.",
