@@ -100,6 +100,7 @@ trait NamesPlaces
             'target' => 'own-none',
             'voice' => 'aldous',
             'token' => 'none',
+            'name' => 'attic',
             'upload' => '00000000-0000-0000-0000-000000000000',
             'path' => 'x',
             ...$this->placesOf($short),
