@@ -197,7 +197,7 @@ final class LibraryDeskTest extends AppTestCase
         DB::flushQueryLog();
         DB::enableQueryLog();
         $this->get('/footage?search=tag5+many&use=never&shape=wide')->assertOk();
-        self::assertLessThan(18, count(DB::getQueryLog()), 'queries do not grow with what is found');
+        self::assertLessThan(15, count(DB::getQueryLog()), 'queries do not grow with what is found');
         Footage::query()->where('name', 'like', 'Piece %')->forceDelete();
     }
 

@@ -112,4 +112,11 @@ final class Channel extends Model
 
         return $list;
     }
+
+    /** @return list<int> the account's other channels, whose libraries may lend it something; looked for once */
+    public function siblings(): array
+    {
+        return once(fn (): array => array_values(array_map(intval(...), self::query()
+            ->where('user_id', $this->user_id)->whereKeyNot($this->id)->pluck('id')->all())));
+    }
 }

@@ -17,7 +17,7 @@ trait OfChannel
      */
     public static function at(Channel $channel): Builder
     {
-        $others = Channel::query()->where('user_id', $channel->user_id)->whereKeyNot($channel->id)->pluck('id')->all();
+        $others = $channel->siblings();
 
         /** @var Builder<self> */
         return $others === [] ? self::query()->where('channel_id', $channel->id) : self::query()->where(
