@@ -379,7 +379,7 @@ final readonly class SettingsDesk
     {
         $query = Short::query()->whereRelation('batch', 'channel_id', $channel->id);
         // Of thousands it is found out when it is their turn.
-        if ($query->count() > Settler::MOST_AT_ONCE) {
+        if (Settler::areMany($query)) {
             return 0;
         }
         $shorts = $query->has('latestDone')->with('latestDone')->get(Short::FRESHNESS)->all();

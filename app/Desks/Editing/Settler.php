@@ -25,7 +25,7 @@ final readonly class Settler
     private const AT_ONCE = 50;
 
     /** More than these are settled by workers, those that somebody looks at first: nobody waits for thousands. */
-    public const MOST_AT_ONCE = 100;
+    private const MOST_AT_ONCE = 100;
 
     /** Of those that workers settle, so many are ordered now; the others whenever these are done. */
     private const FIRST = 40;
@@ -75,7 +75,7 @@ final readonly class Settler
             static fn ($query) => $query->where('batch_id', $of->id),
             static fn ($query) => $query->whereRelation('batch', 'channel_id', $of->id),
         );
-        if ((clone $shorts)->limit(self::MOST_AT_ONCE + 1)->count() > self::MOST_AT_ONCE) {
+        if (self::areMany($shorts)) {
             return $this->doubt($shorts);
         }
         foreach (
@@ -89,6 +89,16 @@ final readonly class Settler
         }
 
         return $reached;
+    }
+
+    /**
+     * Whether they are settled by workers, and not at once.
+     *
+     * @param  Builder<Short>  $shorts
+     */
+    public static function areMany(Builder $shorts): bool
+    {
+        return $shorts->count() > self::MOST_AT_ONCE;
     }
 
     /**

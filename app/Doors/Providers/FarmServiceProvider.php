@@ -53,7 +53,7 @@ final class FarmServiceProvider extends ServiceProvider
         $this->app->singleton(Exchange::class, static fn (Application $app): Exchange => new Exchange(
             $app->make(MediaStore::class),
             Farm::depot(
-                (string) config('reel.farm.disk') ?: dirname($app->make(MediaStore::class)->path('x')),
+                (string) config('reel.farm.disk') ?: $app->make(MediaStore::class)->root(),
                 MakerReport::MAIN, $app->make(MediaStore::class),
             ),
         ));

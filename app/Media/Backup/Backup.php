@@ -7,13 +7,9 @@ namespace App\Media\Backup;
 use App\Ground\Work\Folder;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
-use FilesystemIterator;
 use JsonException;
 use RapidReel\Base\Refusal;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
 use RuntimeException;
-use SplFileInfo;
 use SQLite3;
 
 /**
@@ -113,13 +109,14 @@ final readonly class Backup
     {
         $list = self::list($folder, $name);
         $problems = [];
-        foreach ([...array_column($list->files, 'hash'), $list->database] as $hash) {
+        // The same content may stand there under several names.
+        foreach (array_unique([...array_column($list->files, 'hash'), $list->database]) as $hash) {
             if (@hash_file('xxh128', self::object($folder, $hash)) !== $hash) {
                 $problems[] = $hash;
             }
         }
 
-        return array_values(array_unique($problems));
+        return $problems;
     }
 
     /** @throws Refusal when it is not whole */
@@ -220,17 +217,11 @@ final readonly class Backup
      */
     private function found(): iterable
     {
-        $root = dirname($this->store->path('x'));
-        if (! is_dir($root)) {
-            return;
-        }
-        $all = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS));
-        /** @var SplFileInfo $file */
-        foreach ($all as $file) {
-            $name = substr($file->getPathname(), strlen($root) + 1);
-            $room = strtok($name, '/');
-            if ($file->isFile() && ! in_array($room, self::MADE, true) && ! str_starts_with((string) $room, 'proofs')) {
-                yield $this->store->name($file->getPathname()) => $file->getPathname();
+        foreach ($this->store->files() as $place => $file) {
+            $name = $this->store->name($place);
+            $room = (string) strtok($name, '/');
+            if (! in_array($room, self::MADE, true) && ! str_starts_with($room, 'proofs')) {
+                yield $name => $place;
             }
         }
     }

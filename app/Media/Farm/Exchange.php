@@ -68,13 +68,9 @@ final class Exchange
             return;
         }
         foreach ($names as $name) {
-            $folder = $this->store->workFolder();
-            try {
-                $this->depot->fetch($name, "$folder/file");
-                $this->store->publish("$folder/file", $this->store->path($name));
-            } finally {
-                $this->store->discard($folder);
-            }
+            $this->store->fill(
+                $this->store->path($name), fn (string $target) => $this->depot->fetch($name, $target),
+            );
         }
         foreach ($names as $name) {
             $this->depot->drop($name);

@@ -20,6 +20,9 @@ final class FarmClaims implements Claims
     /** As often as it is asked again whether others are still at something. */
     private const ASKED_SECONDS = 0.2;
 
+    /** As often as it is looked who is there: it is asked for each of many works. */
+    private const LOOKED_SECONDS = 1.0;
+
     /** Others are waited for as much longer than this machine would take. */
     private const PATIENCE = 4.0;
 
@@ -44,6 +47,10 @@ final class FarmClaims implements Claims
     private float $seconds = 0.0;
 
     private int $made = 0;
+
+    private bool $hasHelpers = false;
+
+    private float $lookedAt = 0.0;
 
     /** @param  bool  $takesPart  whether this machine makes what others could make, while there are some */
     public function __construct(
@@ -90,7 +97,7 @@ final class FarmClaims implements Claims
         $isOverdue = $isIdle && $now - ($this->since[$work->key] ?? $now) > $this->patience($work);
         $takes = $this->takesPart || $isOverdue;
         try {
-            [$standing, $files] = $this->board->claim($work->key, $takes || ! $this->roll->hasHelpers($this->tools));
+            [$standing, $files] = $this->board->claim($work->key, $takes || ! $this->hasHelpers($now));
         } catch (FarmUnreachable) {
             return true;
         }
@@ -107,7 +114,19 @@ final class FarmClaims implements Claims
             $this->since = [...array_slice($this->since, -self::KNOWN), $work->key => $now];
         }
 
-        return $standing === Standing::Own || $standing === Standing::Made || $isOverdue;
+        // What is there whoever made it is taken at once: nobody else says so to whoever takes no part.
+        return $standing === Standing::Own || $standing === Standing::Made || $isOverdue || ($work->isThere)();
+    }
+
+    /** @throws FarmUnreachable */
+    private function hasHelpers(float $now): bool
+    {
+        if ($now - $this->lookedAt > self::LOOKED_SECONDS) {
+            $this->hasHelpers = $this->roll->hasHelpers($this->tools);
+            $this->lookedAt = $now;
+        }
+
+        return $this->hasHelpers;
     }
 
     private function patience(EncoderWork $work): float

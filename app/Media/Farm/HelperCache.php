@@ -6,12 +6,8 @@ namespace App\Media\Farm;
 
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
-use FilesystemIterator;
 use RapidReel\Making\Order\Order;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
 use RuntimeException;
-use SplFileInfo;
 
 /**
  * What a helper machine has of the disk that all see: files that it makes something of, by their content, no more than
@@ -41,12 +37,16 @@ final readonly class HelperCache
      */
     public function fill(Order $order): void
     {
-        foreach ($this->files->needs($order) as $name => $isHere) {
+        $needs = $this->files->needs($order);
+        foreach ($needs as $name => $isHere) {
             if ($isHere) {
                 @touch($this->store->path($name));
             } else {
                 $this->fetch($name);
             }
+        }
+        if (! in_array(false, $needs, true)) {
+            return;
         }
         foreach ($this->files->needs($order) as $name => $isHere) {
             if (! $isHere) {
@@ -84,24 +84,15 @@ final readonly class HelperCache
      * Takes away what was not used for longest, as far as there is too much.
      *
      * @return int bytes that are left
-     *
-     * @throws StrangePlace
      */
     public function sweep(): int
     {
-        $root = dirname($this->store->path('x'));
         $files = [];
         $bytes = 0;
-        if (is_dir($root)) {
-            $all = new RecursiveIteratorIterator(
-                new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS),
-            );
-            /** @var SplFileInfo $file */
-            foreach ($all as $file) {
-                if ($file->isFile() && ! str_starts_with($file->getPathname(), "$root/work/")) {
-                    $files[$file->getPathname()] = [$file->getMTime(), $file->getSize()];
-                    $bytes += $file->getSize();
-                }
+        foreach ($this->store->files() as $path => $file) {
+            if (! str_starts_with($path, "{$this->store->root()}/work/")) {
+                $files[$path] = [$file->getMTime(), $file->getSize()];
+                $bytes += $file->getSize();
             }
         }
         asort($files);
@@ -124,13 +115,9 @@ final readonly class HelperCache
     {
         $seal = str_starts_with($name, self::SEALED) && $this->depot->has("$name.seal") ? ["$name.seal"] : [];
         foreach ([...$seal, $name] as $one) {
-            $folder = $this->store->workFolder();
-            try {
-                $this->depot->fetch($one, "$folder/file");
-                $this->store->publish("$folder/file", $this->store->path($one));
-            } finally {
-                $this->store->discard($folder);
-            }
+            $this->store->fill(
+                $this->store->path($one), fn (string $target) => $this->depot->fetch($one, $target),
+            );
         }
     }
 }

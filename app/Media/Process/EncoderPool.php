@@ -120,11 +120,11 @@ final readonly class EncoderPool
         while ($next === null && $works !== []) {
             $work = array_shift($works);
             $claim = $this->claims->claim($work, $isIdle);
-            if (($work->isThere)()) {
-                $claim?->release(isMade: true);
-                $frames[$work->key] = $work->frames;
-            } elseif ($claim === null) {
+            if ($claim === null) {
                 $others[] = $work;
+            } elseif (($work->isThere)()) {
+                $claim->release(isMade: true);
+                $frames[$work->key] = $work->frames;
             } else {
                 $next = new RunningWork($work, $claim);
             }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Media\Store;
 
 use App\Ground\Work\Folder;
+use Closure;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\File;
 use RuntimeException;
+use SplFileInfo;
+use Symfony\Component\Finder\Finder;
 
 /**
  * Where media stand on disk. A file is written under a name of its own in the work folder and appears at its place by
@@ -32,6 +35,18 @@ final readonly class MediaStore
             : throw StrangePlace::of($relative);
     }
 
+    /** The folder below which all of it stands. */
+    public function root(): string
+    {
+        return rtrim($this->disk->path(''), '/');
+    }
+
+    /** @return iterable<string, SplFileInfo> all files there are, by their places */
+    public function files(): iterable
+    {
+        return is_dir($this->root()) ? Finder::create()->files()->ignoreDotFiles(false)->in($this->root()) : [];
+    }
+
     /**
      * The name of a place, below the root.
      *
@@ -39,7 +54,7 @@ final readonly class MediaStore
      */
     public function name(string $place): string
     {
-        $root = rtrim($this->disk->path(''), '/').'/';
+        $root = $this->root().'/';
         $name = str_starts_with($place, $root) ? substr($place, strlen($root)) : throw StrangePlace::of($place);
 
         return preg_match(self::PLAIN, $name) === 1 ? $name : throw StrangePlace::of($place);
@@ -92,16 +107,30 @@ final readonly class MediaStore
         }
     }
 
-    /** @throws StrangePlace */
-    public function put(string $place, string $contents): void
+    /**
+     * Has a file written in a work folder, and puts it in its place, whole or not at all.
+     *
+     * @param  Closure(string): mixed  $write  given where it is to write
+     *
+     * @param-immediately-invoked-callable $write
+     *
+     * @throws StrangePlace
+     */
+    public function fill(string $place, Closure $write): void
     {
         $folder = $this->workFolder();
         try {
-            $this->write("$folder/file", $contents);
+            $write("$folder/file");
             $this->publish("$folder/file", $place);
         } finally {
             $this->discard($folder);
         }
+    }
+
+    /** @throws StrangePlace */
+    public function put(string $place, string $contents): void
+    {
+        $this->fill($place, fn (string $file) => $this->write($file, $contents));
     }
 
     /**
@@ -111,13 +140,7 @@ final readonly class MediaStore
      */
     public function keep(string $file, string $place): void
     {
-        $folder = $this->workFolder();
-        try {
-            $this->copy($file, "$folder/file");
-            $this->publish("$folder/file", $place);
-        } finally {
-            $this->discard($folder);
-        }
+        $this->fill($place, fn (string $target) => $this->copy($file, $target));
     }
 
     /**

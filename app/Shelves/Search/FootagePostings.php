@@ -147,7 +147,7 @@ final class FootagePostings
         }
         $body .= $in;
         $body === '' ? DB::table('footage_postings')->where($of)->delete()
-            : DB::table('footage_postings')->updateOrInsert($of, ['body' => $body]);
+            : DB::table('footage_postings')->upsert([[...$of, 'body' => $body]], array_keys($of), ['body']);
     }
 
     /** What is at a channel's hand: its own, and what others of its account lend. */

@@ -117,7 +117,7 @@ abstract class FarmCase extends AppTestCase
 
     protected function disk(): string
     {
-        return dirname(app(MediaStore::class)->path('x'));
+        return app(MediaStore::class)->root();
     }
 
     /** @param  callable(): bool  $is */
