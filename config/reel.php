@@ -58,6 +58,10 @@ return [
         'takes_part' => (bool) env('REEL_FARM_TAKES_PART', true),
     ],
 
+    // Where finished files are moved to by age: a folder that is there, or s3; empty where they stay. See
+    // docs/operation.md.
+    'finished' => env('REEL_FINISHED', ''),
+
     // Work waits while less than this is free on the disk of the media or of the database.
     'least_free_bytes' => (int) env('REEL_LEAST_FREE', 256 * 1024 * 1024),
 

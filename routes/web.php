@@ -10,6 +10,7 @@ use App\Doors\Http\Controllers\CardController;
 use App\Doors\Http\Controllers\ChannelController;
 use App\Doors\Http\Controllers\ChoiceController;
 use App\Doors\Http\Controllers\ExportController;
+use App\Doors\Http\Controllers\DiskController;
 use App\Doors\Http\Controllers\FootageController;
 use App\Doors\Http\Controllers\ForgottenController;
 use App\Doors\Http\Controllers\FramingController;
@@ -234,6 +235,10 @@ Route::middleware(['auth', 'auth.session', KnowsSignIns::class, EntersChannel::c
     Route::get('/machine/helpers/state', [HelpersController::class, 'state'])->name('machine.helpers.state');
     Route::put('/machine/helpers/{name}', [HelpersController::class, 'update'])->where('name', '[A-Za-z0-9-]{1,40}')
         ->name('machine.helpers.update');
+    Route::get('/machine/disk', [DiskController::class, 'show'])->name('machine.disk');
+    Route::get('/machine/disk/state', [DiskController::class, 'state'])->name('machine.disk.state');
+    Route::put('/machine/disk', [DiskController::class, 'update'])->name('machine.disk.update');
+    Route::post('/machine/disk', [DiskController::class, 'act'])->name('machine.disk.act');
     Route::get('/help', [HelpController::class, 'show'])->name('help');
     Route::get('/help/{picture}', [HelpController::class, 'picture'])
         ->where('picture', '[a-z-]{1,40}\.png')->name('help.picture');

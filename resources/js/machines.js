@@ -1,6 +1,6 @@
 import { page, renew } from './page';
 
-/** The machines that make, as long as one of them is at something. */
+/** What a machine is at, as long as it is: those that make, and the disk. */
 export default (state, working) => ({
     ...page({ state }, { working }),
     everyMs: 2000,

@@ -1,16 +1,10 @@
 import ask from './ask';
 
-/** Music and effects: found, heard, and music given a mood. */
+/** Music and effects: heard, and music given a mood. */
 export default () => ({
-    words: '',
-    mood: '',
     playing: '',
     said: document.querySelector('.told')?.textContent ?? '',
     problem: '',
-
-    shows(name, mood) {
-        return (!this.mood || mood === this.mood) && name.toLowerCase().includes(this.words.trim().toLowerCase());
-    },
 
     async hear(url) {
         const { player } = this.$refs;

@@ -20,6 +20,7 @@ test('music is chosen by the mood of ten shorts, heard and given another mood', 
     await expect(page.getByRole('heading', { name: 'Sound', exact: true })).toBeVisible();
     await page.waitForLoadState();
     await page.getByLabel('Show of one mood').selectOption('tense');
+    await page.waitForURL(/mood=tense/);
     await expect(page.locator('tbody tr:visible')).toHaveCount(2);
     await page.getByRole('button', { name: 'Hear Rising gale' }).click();
     await expect.poll(() => page.locator('audio').evaluate((audio) => !audio.paused)).toBe(true);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Desks\Exporting;
 
-use App\Media\Store\KeptFiles;
-use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\FileState;
@@ -16,7 +14,7 @@ use RapidReel\Making\Publish\Manifest;
 /** Gathers the latest finished exports of shorts, with a list of them. */
 final readonly class ExportArchive
 {
-    public function __construct(private MediaStore $store)
+    public function __construct(private FinishedFiles $finished)
     {
     }
 
@@ -42,19 +40,21 @@ final readonly class ExportArchive
                 : 'None of these shorts has a finished file of what it is now: '.self::left($leaving).'. Export them, '
                     .'or include these, marked as what they are.');
         }
-        $gone = array_filter($taken, fn (array $one): bool => ! $this->isRight($one[0]));
-        if ($gone !== []) {
-            throw self::gone(array_map(static fn (array $one): Short => $one[0]->short, array_values($gone)));
-        }
-        $files = $listed = [];
+        $gone = $files = $listed = [];
         foreach ($taken as [$export, $state]) {
             $as = self::free($export->name.($state === FileState::Final ? '' : "-{$state->value}"), $files);
             foreach (ExportedFiles::EXTENSIONS as $extension) {
-                $files["$as.$extension"] = $this->store->path($export->file($extension));
+                $file = $this->finished->find($export, $extension);
+                $files["$as.$extension"] = (string) $file;
+                $gone += $file === null ? [$export->id => $export->short] : [];
             }
             // What its own time knew of it, whatever can be read now.
             $row = $export->listing ?? ["{$export->name}.mp4", $export->short->title];
             $listed[] = Manifest::renamed($row, (string) $export->name, $as, $state->value, self::idOf($export));
+        }
+
+        if ($gone !== []) {
+            throw FinishedFiles::gone(array_values($gone));
         }
 
         return new HandedOut($files, Manifest::csv($listed));
@@ -81,25 +81,6 @@ final readonly class ExportArchive
     }
 
     /**
-     * Files that were finished are not what they were.
-     *
-     * @param  non-empty-list<Short>  $shorts
-     */
-    public static function gone(array $shorts): Refusal
-    {
-        return new Refusal(sprintf(
-            'Nothing was downloaded: the finished files of %s were changed, damaged or deleted on the disk since '
-                .'they were made. Export %s again.',
-            implode(', ', array_map(
-                static fn (Short $short): string => "“{$short->title}”",
-                array_slice($shorts, 0, 5),
-            ))
-                .(count($shorts) > 5 ? sprintf(' and %d more', count($shorts) - 5) : ''),
-            count($shorts) === 1 ? 'it' : 'them',
-        ));
-    }
-
-    /**
      * The video of one that was finished.
      *
      * @throws Refusal where it is not what it was
@@ -107,22 +88,7 @@ final readonly class ExportArchive
      */
     public function video(Export $export): string
     {
-        $path = $this->store->path($export->file('mp4'));
-
-        return KeptFiles::agrees($path, $export->seals['mp4'] ?? null) ? $path : throw self::gone([$export->short]);
-    }
-
-    /** @throws StrangePlace */
-    private function isRight(Export $export): bool
-    {
-        foreach (ExportedFiles::EXTENSIONS as $extension) {
-            $file = $this->store->path($export->file($extension));
-            if (! KeptFiles::agrees($file, $export->seals[$extension] ?? null)) {
-                return false;
-            }
-        }
-
-        return true;
+        return $this->finished->path($export, 'mp4');
     }
 
     /** @param  list<array{Export, FileState}>  $leaving */

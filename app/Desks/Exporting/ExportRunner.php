@@ -18,6 +18,7 @@ use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\ExportState;
+use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Publish\Manifest;
 use RapidReel\Making\Render\Quality;
@@ -116,6 +117,9 @@ final readonly class ExportRunner
             ): array {
                 // Within the transaction: files of a worker that lost its claim never appear.
                 $this->store->publish($folder, $this->store->path($claim->export->folder()));
+                DB::table('export_parts')->updateOrInsert(
+                    ['export_id' => $claim->export->id], ['keys' => implode(' ', $files->parts)],
+                );
                 if ($claim->export->quality === Quality::Final) {
                     $this->orders->lookThrough($claim->export->id);
                 }

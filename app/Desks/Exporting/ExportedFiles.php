@@ -11,13 +11,17 @@ final readonly class ExportedFiles
 
     public const POSTER = 'poster.jpg';
 
-    /** @param  array<string, string>  $seals  size and hash of each file, by its extension; the poster by its name */
+    /**
+     * @param  array<string, string>  $seals  size and hash of each file, by its extension; the poster by its name
+     * @param  list<string>  $parts  keys of what it was made of
+     */
     public function __construct(
         public string $name,
         public int $bytes,
         public int $segmentsMade,
         public int $segmentsKept,
         public array $seals = [],
+        public array $parts = [],
     ) {
     }
 }

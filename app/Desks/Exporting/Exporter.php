@@ -101,7 +101,10 @@ final readonly class Exporter
             foreach (ExportedFiles::EXTENSIONS as $extension) {
                 $seals[$extension] = KeptFiles::sealOf("$work/$name.$extension");
             }
-            $files = new ExportedFiles($name, (int) filesize($video), $made, count($segments) - $made, $seals);
+            $files = new ExportedFiles(
+                $name, (int) filesize($video), $made, count($segments) - $made, $seals,
+                [...array_column($segments, 'key'), $mix->key()],
+            );
             $deliver($work, $files);
         } finally {
             $this->store->discard($work);

@@ -10,8 +10,6 @@ use App\Media\Probing\FileReviewer;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\TooMuch;
 use App\Media\Process\TooSlow;
-use App\Media\Store\KeptFiles;
-use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Export;
@@ -30,7 +28,7 @@ final readonly class FileInspector
 {
     public function __construct(
         private FileReviewer $reviewer,
-        private MediaStore $store,
+        private FinishedFiles $finished,
         private CaptionInspector $captions,
         private ShortShelves $shelves,
         private Resolver $resolver,
@@ -86,12 +84,10 @@ final readonly class FileInspector
      */
     private function findings(Export $export): array
     {
-        $video = $this->store->path($export->file('mp4'));
-        $plan = $this->store->path($export->file('json'));
-        foreach (['mp4' => $video, 'json' => $plan] as $extension => $file) {
-            if (! KeptFiles::agrees($file, $export->seals[$extension] ?? null)) {
-                return [FileFinding::changed()];
-            }
+        $video = $this->finished->find($export, 'mp4');
+        $plan = $this->finished->find($export, 'json');
+        if ($video === null || $plan === null) {
+            return [FileFinding::changed()];
         }
         $cut = CutJson::decode((string) file_get_contents($plan));
 

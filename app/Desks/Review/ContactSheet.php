@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Review;
 
+use App\Desks\Exporting\FinishedFiles;
 use App\Makers\Proofs\Proof;
 use App\Makers\Proofs\ProofMaker;
 use App\Makers\Reviewing\Judge;
@@ -13,8 +14,6 @@ use App\Media\Probing\FramePictures;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\TooMuch;
 use App\Media\Process\TooSlow;
-use App\Media\Store\KeptFiles;
-use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Short;
@@ -33,7 +32,7 @@ final readonly class ContactSheet
         private Judge $reviews,
         private ProofMaker $proofs,
         private FramePictures $pictures,
-        private MediaStore $store,
+        private FinishedFiles $finished,
         private Decoder $decoder,
     ) {
     }
@@ -95,8 +94,13 @@ final readonly class ContactSheet
     private function taken(Short $short, CutSummary $summary): array
     {
         $leaving = $short->leaving();
-        $file = $leaving === null ? null : $this->store->path($leaving[0]->file('mp4'));
-        $isWhole = $file !== null && KeptFiles::agrees($file, $leaving[0]->seals['mp4'] ?? null);
+        try {
+            $file = $leaving === null ? null : $this->finished->find($leaving[0], 'mp4');
+        } catch (Refusal) {
+            // On a disk that is not there.
+            $file = null;
+        }
+        $isWhole = $file !== null;
         $proof = Proof::of($short);
         $later = $isWhole ? $summary->times->introOutro[0] : 0;
         if (! $isWhole) {

@@ -29,6 +29,9 @@ final class Fields
 
         return match ($route) {
             'sign-in.try' => ['email' => $line, 'password' => $line, 'remember' => Field::flag()],
+            'machine.disk', 'machine.disk.state' => ['page' => $whole],
+            'machine.disk.update' => ['gigabytes' => $word, 'days' => $word],
+            'machine.disk.act' => ['do' => $word, 'kind' => $word, 'batch' => $whole, 'page' => $whole],
             'machine.helpers.update' => ['makes' => Field::flag()],
             'password.change' => ['current' => $line, 'password' => $line, 'again' => $line],
             'batches.index', 'pace.show' => ['page' => $whole],
@@ -145,6 +148,7 @@ final class Fields
             'footage.store' => ['tags' => $page, 'upload' => $word, 'folder' => $page],
             'footage.act' => ['do' => $word, 'value' => $page, 'ids' => Field::ids()],
             'footage.update' => ['name' => $line, 'tags' => $page, 'shared' => Field::flag()],
+            'sounds.index' => ['words' => $line, 'mood' => $word, 'page' => $whole],
             'sounds.store' => ['kind' => $word, 'mood' => $word],
             'music.update' => ['mood' => $word, 'name' => Field::text(120)],
             'exports.file' => ['save' => Field::flag()],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Jobs;
 
+use App\Ground\Work\DiskAct;
 use App\Ground\Work\Orders;
 use App\Makers\Proofs\ProofDesk;
 use Illuminate\Support\Facades\DB;
@@ -72,5 +73,14 @@ final class QueuedOrders implements Orders
     public function speakSample(int $account, string $voice, int $speed, string $text): void
     {
         SpeakSample::dispatch($account, $voice, $speed, $text);
+    }
+
+    public function tidyDisk(DiskAct $act, int $batch = 0, string $kind = ''): void
+    {
+        DB::transaction(static function () use ($act, $batch, $kind): void {
+            $isWaiting = DB::table('jobs')->whereNull('reserved_at')
+                ->whereRaw("json_extract(payload, '$.about') = ?", [TidyDisk::named($act, $batch, $kind)])->exists();
+            $isWaiting || TidyDisk::dispatch($act, $batch, $kind);
+        });
     }
 }

@@ -48,6 +48,9 @@ use App\Media\Artwork\EmojiLists;
 use App\Media\Artwork\TypefaceBook;
 use App\Media\Backup\Backup;
 use App\Media\Decoding\Decoder;
+use App\Media\Disk\DiskMeter;
+use App\Media\Disk\FinishedDepot;
+use App\Media\Farm\Farm;
 use App\Media\Making\TakeSpeaking;
 use App\Media\Probing\Prober;
 use App\Media\Process\Confinement;
@@ -156,6 +159,11 @@ final class ReelServiceProvider extends ServiceProvider
             ));
         $this->app->bind(TakeSpeaking::class, TakeSpeaker::class);
         $this->app->register(FarmServiceProvider::class);
+        $this->app->when([DiskMeter::class, Backup::class])->needs('$database')
+            ->giveConfig('database.connections.sqlite.database');
+        $this->app->bind(FinishedDepot::class, static fn (Application $app): FinishedDepot => self::finished(
+            (string) config('reel.finished'), $app->make(MediaStore::class),
+        ));
         $this->app->bind(Orders::class, QueuedOrders::class);
         $this->app->singleton(Urgency::class);
         $this->app->scoped(OutboxEdits::class);
@@ -174,7 +182,6 @@ final class ReelServiceProvider extends ServiceProvider
         $this->app->scoped(Registrar::class);
         $this->app->scoped(Seen::class);
         $this->app->singleton(MediaStore::class, static fn (): MediaStore => new MediaStore(Storage::disk('media')));
-        $this->app->when(Backup::class)->needs('$database')->giveConfig('database.connections.sqlite.database');
         $this->app->when(ScriptFiles::class)->needs('$mostBytes')->giveConfig('reel.upload.script_bytes');
         $this->app->when(ScriptFiles::class)->needs('$mostScripts')->giveConfig('reel.most_scripts');
         $this->app->bind(KeyedLock::class, static fn (): KeyedLock => new KeyedLock(storage_path('locks')));
@@ -358,5 +365,18 @@ final class ReelServiceProvider extends ServiceProvider
     private static function cores(): int
     {
         return max(1, (int) preg_match_all('/^processor\b/m', (string) @file_get_contents('/proc/cpuinfo')));
+    }
+
+    /** Where finished files go by age. */
+    private static function finished(string $told, MediaStore $store): FinishedDepot
+    {
+        return match ($told) {
+            '' => FinishedDepot::none($store),
+            Farm::BUCKET => FinishedDepot::bucket($store, Storage::disk(Farm::BUCKET)),
+            // What builds a folder's disk makes the folder, and so would hide that a disk is not mounted.
+            default => is_dir($told) ? FinishedDepot::folder($store, new MediaStore(
+                Storage::build(['driver' => 'local', 'root' => $told, 'throw' => true]),
+            )) : FinishedDepot::away($store, $told),
+        };
     }
 }

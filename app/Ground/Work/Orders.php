@@ -35,4 +35,12 @@ interface Orders
 
     /** @param  int  $speed  percent of the voice's usual rate */
     public function speakSample(int $account, string $voice, int $speed, string $text): void;
+
+    /**
+     * Has something done to what fills the disk; what waits already is not ordered twice.
+     *
+     * @param  int  $batch  that it is done to, where it is done to one
+     * @param  string  $kind  of what is emptied
+     */
+    public function tidyDisk(DiskAct $act, int $batch = 0, string $kind = ''): void;
 }

@@ -16,6 +16,7 @@ use App\Media\Process\TooMuch;
 use App\Media\Process\TooSlow;
 use App\Media\Process\Watcher;
 use App\Media\Store\DamagedPart;
+use App\Media\Store\InUse;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use App\Media\Store\Originals;
@@ -43,6 +44,7 @@ final readonly class VideoMaker
         private KeptFiles $kept,
         private Sources $sources,
         private Originals $originals,
+        private InUse $inUse,
     ) {
     }
 
@@ -80,31 +82,55 @@ final readonly class VideoMaker
     ): int {
         $files = array_map(fn (Segment $segment): string => $this->maker->file($segment->recipe), $segments);
         $sound = $this->maker->file($mix);
-        for ($round = 1; ; $round++) {
-            $made = $this->makeParts($cut, $mix, $segments, $shelf, $watcher, $way);
-            $watcher->progress(Progress::joining());
-            $this->joiner->join(array_map(static fn (Segment $segment, string $file): array => [
-                $file, $segment->recipe->frames,
-            ], $segments, $files), $sound, $cut->title, $video, $segments[0]->recipe,
-                $compares ? $cut->over->progress : null);
-            if (! $compares) {
-                return $made;
-            }
-            try {
-                $this->inspector->compare(
-                    $video,
-                    Segment::frames($segments),
-                    $mix->wholeSeconds(),
-                );
-
-                return $made;
-            } catch (NotAsPlanned $problem) {
-                if ($round > 1) {
-                    throw $problem;
+        $held = $this->inUse->hold($this->names([...$files, $sound], $mix, $segments));
+        try {
+            for ($round = 1; ; $round++) {
+                $made = $this->makeParts($cut, $mix, $segments, $shelf, $watcher, $way);
+                $watcher->progress(Progress::joining());
+                $this->joiner->join(array_map(static fn (Segment $segment, string $file): array => [
+                    $file, $segment->recipe->frames,
+                ], $segments, $files), $sound, $cut->title, $video, $segments[0]->recipe,
+                    $compares ? $cut->over->progress : null);
+                if (! $compares) {
+                    return $made;
                 }
-                $this->kept->forget([...$files, $sound]);
+                try {
+                    $this->inspector->compare($video, Segment::frames($segments), $mix->wholeSeconds());
+
+                    return $made;
+                } catch (NotAsPlanned $problem) {
+                    if ($round > 1) {
+                        throw $problem;
+                    }
+                    $this->kept->forget([...$files, $sound]);
+                }
+            }
+        } finally {
+            $this->store->discard($held);
+        }
+    }
+
+    /**
+     * Of all that it is made of, below the root of the media disk.
+     *
+     * @param  list<string>  $files
+     * @param  list<Segment>  $segments
+     * @return list<string>
+     *
+     * @throws StrangePlace
+     */
+    private function names(array $files, MixPlan $mix, array $segments): array
+    {
+        foreach ($segments as $segment) {
+            foreach ($segment->recipe->sources() as $source) {
+                $files[] = $this->store->source($source->key);
             }
         }
+        foreach ($mix->sounds() as $fingerprint) {
+            $files[] = $this->originals->file($fingerprint);
+        }
+
+        return array_map($this->store->name(...), array_values(array_unique($files)));
     }
 
     /** Whether the sound of a plan is there with all that pages hear of it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media\Backup;
 
 use App\Ground\Work\Folder;
+use App\Media\Disk\DiskKind;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use JsonException;
@@ -19,12 +20,6 @@ use SQLite3;
  */
 final readonly class Backup
 {
-    /** Made again when they are needed. */
-    private const MADE = [
-        'arriving', 'beds', 'cards', 'failed', 'grounds', 'heard', 'interest', 'keys', 'looks', 'mixes', 'originals',
-        'rates', 'references', 'samples', 'segments', 'uploads', 'videos', 'work',
-    ];
-
     private const NAME = '/^\d{8}-\d{6}(?:-\d+)?$/D';
 
     /** Whole seconds are all that a file tells of when it was touched. */
@@ -220,7 +215,7 @@ final readonly class Backup
         foreach ($this->store->files() as $place => $file) {
             $name = $this->store->name($place);
             $room = (string) strtok($name, '/');
-            if (! in_array($room, self::MADE, true) && ! str_starts_with($room, 'proofs')) {
+            if (DiskKind::isSaved($room)) {
                 yield $name => $place;
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Media\Farm;
 
+use App\Media\Depot\Depot;
+use App\Media\Depot\FolderDepot;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use Closure;

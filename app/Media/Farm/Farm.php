@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Media\Farm;
 
+use App\Media\Depot\BucketDepot;
+use App\Media\Depot\Depot;
+use App\Media\Depot\FolderDepot;
 use App\Media\Store\MediaStore;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Storage;

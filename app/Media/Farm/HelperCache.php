@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media\Farm;
 
+use App\Media\Depot\Depot;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
 use RapidReel\Making\Order\Order;
@@ -84,6 +85,8 @@ final readonly class HelperCache
      * Takes away what was not used for longest, as far as there is too much.
      *
      * @return int bytes that are left
+     *
+     * @throws StrangePlace
      */
     public function sweep(): int
     {

@@ -15,6 +15,9 @@ final class KeptFiles
 
     private const MOST_KNOWN = 200;
 
+    /** A seal is touched by whoever uses what it seals, no more often than that. */
+    private const TOUCHED_SECONDS = 600;
+
     /** @var array<string, array{string, string, float}> mark, seal and when it was read, by file */
     private static array $read = [];
 
@@ -22,12 +25,18 @@ final class KeptFiles
     {
     }
 
-    /** Whether it is there, whole, as it was written. Reads it through. */
+    /** Whether it is there, whole, as it was written. Reads it through; its seal tells when that was done last. */
     public function isRight(string $place): bool
     {
         $seal = @file_get_contents("$place.seal");
+        if ($seal === false || ! is_file($place) || $seal !== self::sealOf($place)) {
+            return false;
+        }
+        if (@filemtime("$place.seal") < time() - self::TOUCHED_SECONDS) {
+            @touch("$place.seal");
+        }
 
-        return $seal !== false && is_file($place) && $seal === self::sealOf($place);
+        return true;
     }
 
     /**

@@ -41,10 +41,25 @@ final readonly class MediaStore
         return rtrim($this->disk->path(''), '/');
     }
 
-    /** @return iterable<string, SplFileInfo> all files there are, by their places */
-    public function files(): iterable
+    /**
+     * @param  string  $room  a folder right below the root; empty for all
+     * @return iterable<string, SplFileInfo> all files there are, by their places
+     *
+     * @throws StrangePlace
+     */
+    public function files(string $room = ''): iterable
     {
-        return is_dir($this->root()) ? Finder::create()->files()->ignoreDotFiles(false)->in($this->root()) : [];
+        $folder = $room === '' ? $this->root() : $this->path($room);
+
+        return is_dir($folder)
+            ? Finder::create()->files()->ignoreDotFiles(false)->ignoreUnreadableDirs()->in($folder)
+            : [];
+    }
+
+    /** @return list<string> the folders right below the root */
+    public function rooms(): array
+    {
+        return array_values(array_map(basename(...), glob($this->root().'/*', GLOB_ONLYDIR) ?: []));
     }
 
     /**

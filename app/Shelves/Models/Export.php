@@ -31,6 +31,7 @@ use RapidReel\Making\Render\Quality;
  *   nobody looked yet
  * @property int|null $duration_ms
  * @property int|null $bytes
+ * @property string|null $moved_to  the folder of its files on the other disk; null while they are here
  * @property int $owner  rises with every worker that takes it up
  * @property int $starts  how often it was begun since it last got anywhere
  * @property int|null $segments_made
@@ -44,7 +45,7 @@ final class Export extends Model
     protected $fillable = [
         'place', 'target', 'inputs', 'findings', 'short_id', 'quality', 'state', 'percent', 'doing', 'seconds_left',
         'problem', 'name', 'pixels', 'sound', 'listing', 'seals', 'duration_ms', 'bytes', 'segments_made',
-        'segments_kept', 'started_at', 'finished_at', 'owner', 'starts',
+        'segments_kept', 'moved_to', 'started_at', 'finished_at', 'owner', 'starts',
     ];
 
     /** @var array<string, string> */
@@ -72,6 +73,12 @@ final class Export extends Model
     public function file(string $which): string
     {
         return $this->folder().'/'.(str_contains($which, '.') ? $which : "{$this->name}.$which");
+    }
+
+    /** The name of one of its files on the other disk, once they were moved there. */
+    public function movedFile(string $extension): string
+    {
+        return "{$this->moved_to}/{$this->name}.$extension";
     }
 
     /** Where its files stand on the media disk, once it is done. */

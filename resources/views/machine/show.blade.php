@@ -13,6 +13,7 @@
             again</a>
         <a class="btn btn-outline-dark" href="{{ route('machine', ['thorough' => 1]) }}">Check everything</a>
         <a class="btn btn-outline-dark" href="{{ route('machine.helpers') }}">Machines that make</a>
+        <a class="btn btn-outline-dark" href="{{ route('machine.disk') }}">What fills the disk</a>
     </div>
 </div>
 @if (! $page->isAlive())

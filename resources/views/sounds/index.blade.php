@@ -5,7 +5,7 @@
     <div class="page-head">
         <div>
             <h1>Sound</h1>
-            <p class="lead">{{ count($page->music) }} {{ count($page->music) === 1 ? 'piece' : 'pieces' }} of music ·
+            <p class="lead">{{ number_format($page->pieces) }} {{ $page->pieces === 1 ? 'piece' : 'pieces' }} of music ·
                 {{ count($page->effects) }} effects. Music is chosen by the mood of a short’s words, unless you choose
                 it for the short or the batch.</p>
         </div>
@@ -18,17 +18,20 @@
     <audio x-ref="player" @ended="playing = ''" @pause="playing = ''"></audio>
     <div class="sounds-cols">
         <section aria-label="Music">
-            <div class="acts">
+            <form class="acts" method="get" action="{{ route('sounds.index') }}" x-ref="find">
                 <h2>Music</h2>
                 <span class="acts-gap"></span>
-                <select class="form-select form-select-sm" x-model="mood" aria-label="Show of one mood">
+                <select class="form-select form-select-sm" name="mood" aria-label="Show of one mood"
+                    @change="$refs.find.submit()">
                     <option value="">Any mood</option>
-                    @foreach ($page->moods as $mood => $label)<option value="{{ $mood }}">{{ ucfirst($label) }}</option>
+                    @foreach ($page->moods as $mood => $label)<option value="{{ $mood }}" @selected($mood
+                        === $page->asked[1])>{{ ucfirst($label) }}</option>
                     @endforeach
                 </select>
                 <input type="search" class="form-control form-control-sm" placeholder="Find" aria-label="Find a piece"
-                    x-model="words" data-key="/" data-key-does="Find a piece">
-            </div>
+                    name="words" value="{{ $page->asked[0] }}" data-key="/" data-key-does="Find a piece">
+                <button class="btn btn-sm btn-outline-dark">Find</button>
+            </form>
             @if ($page->starts)
                 <form method="post" action="{{ route('sounds.starter') }}" class="starters">
                     @csrf
@@ -43,7 +46,7 @@
                     <th><span class="visually-hidden">Delete</span></th></tr></thead>
                 <tbody>
                     @forelse ($page->music as $piece)
-                        <tr x-show="shows(@js($piece->name), @js($piece->mood))">
+                        <tr>
                             <td><button type="button" class="btn btn-sm btn-outline-dark"
                                 aria-label="Hear {{ $piece->name }}"
                                 @click="hear(@js(route('music.file', $piece)))"
@@ -76,10 +79,12 @@
                                 </form>@endif</td>
                         </tr>
                     @empty
-                        <tr><td colspan="7" class="quiet">None yet: the shorts have the voice alone.</td></tr>
+                        <tr><td colspan="7" class="quiet">{{ $page->pieces > 0 ? 'No piece is like that.'
+                            : 'None yet: the shorts have the voice alone.' }}</td></tr>
                     @endforelse
                 </tbody>
             </table>
+            {{ $page->music->links() }}
             <form method="post" action="{{ route('sounds.store') }}" enctype="multipart/form-data" class="sounds-bring">
                 @csrf
                 <input type="file" name="files[]" multiple required class="form-control form-control-sm"

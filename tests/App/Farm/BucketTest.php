@@ -12,50 +12,27 @@ use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
-use Symfony\Component\Process\Process;
+use Tests\App\HasBucket;
 use Tests\App\SpeaksCuts;
 
 /** Machines that see no common folder: between them is a bucket, S3 over HTTP (npm: s3rver). */
 final class BucketTest extends FarmCase
 {
+    use HasBucket;
     use SpeaksCuts;
-
-    private Process $bucket;
-
-    private int $bucketPort = 0;
 
     protected function setUp(): void
     {
         parent::setUp();
-        File::makeDirectory("{$this->place}/s3");
-        $this->bucketPort = random_int(30_001, 40_000);
-        $this->bucket = new Process([
-            base_path('node_modules/.bin/s3rver'), '-d', "{$this->place}/s3", '-a', '127.0.0.1', '-p',
-            (string) $this->bucketPort, '--configure-bucket', 'media',
-        ], base_path(), timeout: null);
-        $this->bucket->start();
-        $this->bucket->waitUntil(static fn (string $type, string $said): bool => str_contains($said, 'listening'));
+        $this->openBucket("{$this->place}/s3");
         config(['reel.farm.disk' => 's3', 'reel.farm.takes_part' => false]);
-        foreach (self::settings($this->bucketPort) as $name => $value) {
-            config(['filesystems.disks.s3.'.strtolower(substr($name, 8)) => $value]);
-        }
-        Storage::forgetDisk('s3');
         $this->joins();
     }
 
     protected function tearDown(): void
     {
-        $this->bucket->stop(0, SIGKILL);
+        $this->closeBucket();
         parent::tearDown();
-    }
-
-    /** @return array<string, string> */
-    private static function settings(int $port): array
-    {
-        return [
-            'REEL_S3_KEY' => 'S3RVER', 'REEL_S3_SECRET' => 'S3RVER', 'REEL_S3_BUCKET' => 'media',
-            'REEL_S3_ENDPOINT' => "http://127.0.0.1:$port",
-        ];
     }
 
     public function test_what_is_needed_goes_there_and_what_is_made_comes_back_the_same(): void
@@ -66,7 +43,7 @@ final class BucketTest extends FarmCase
         $this->forget(...$shots);
         $mix = $this->mixed($this->spoken([], 'Nobody sees the lamp tonight.'));
         File::delete([app(Maker::class)->file($mix), app(Maker::class)->file($mix).'.seal']);
-        $this->helper('far', Farm::BUCKET, self::settings($this->bucketPort));
+        $this->helper('far', Farm::BUCKET, self::bucketSettings($this->bucketPort));
         $keys = app(Maker::class)->make([$mix, ...$shots]);
 
         self::assertSame([], $keys, 'none of it here');
@@ -85,7 +62,7 @@ final class BucketTest extends FarmCase
     {
         $shots = $this->shots(1, filter: 'setsar=4/3');
         self::assertFileExists(app(MediaStore::class)->source($shots[0]->sources()[0]->key).'.seal');
-        $this->helper('far', Farm::BUCKET, self::settings($this->bucketPort));
+        $this->helper('far', Farm::BUCKET, self::bucketSettings($this->bucketPort));
 
         self::assertSame([], app(Maker::class)->make($shots));
         self::assertSame([], app(Roll::class)->failures());
@@ -105,7 +82,7 @@ final class BucketTest extends FarmCase
     public function test_a_bucket_that_goes_away_meanwhile_is_told_and_nothing_is_lost(): void
     {
         $shots = $this->shots(6, 60);
-        $this->helper('far', Farm::BUCKET, self::settings($this->bucketPort));
+        $this->helper('far', Farm::BUCKET, self::bucketSettings($this->bucketPort));
         $made = app(Maker::class)->make($shots, function (): void {
             if (array_sum(array_column(app(Roll::class)->makers(), 'made')) > 0) {
                 $this->bucket->stop(0, SIGKILL);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App\Farm;
 
+use App\Media\Depot\FolderDepot;
 use App\Media\Farm\ArrivingSweep;
 use App\Media\Farm\FarmLink;
-use App\Media\Farm\FolderDepot;
 use App\Media\Farm\MakerReport;
 use App\Media\Farm\Roll;
 use App\Media\Making\LocalMaker;

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
-use App\Desks\Exporting\ExportArchive;
 use App\Desks\Exporting\ExportDesk;
 use App\Desks\Exporting\ExportedFiles;
-use App\Media\Store\KeptFiles;
+use App\Desks\Exporting\FinishedFiles;
 use App\Media\Store\MediaStore;
 use App\Shelves\Models\Export;
 use App\Shelves\Models\ExportState;
@@ -33,19 +32,21 @@ final class ExportController extends Controller
     }
 
     /** A file of a finished export, to be played (with Range, so that it can seek) or saved. */
-    public function file(Request $request, Export $export, string $extension, MediaStore $store): BinaryFileResponse
-    {
+    public function file(
+        Request $request,
+        Export $export,
+        string $extension,
+        FinishedFiles $files,
+    ): BinaryFileResponse {
         abort_unless(
             $export->state === ExportState::Done && in_array($extension, ExportedFiles::EXTENSIONS, true),
             404,
         );
-        $path = $store->path($export->file($extension));
-        $seal = $export->seals[$extension] ?? null;
-        if (! KeptFiles::agrees($path, $seal)) {
-            throw ExportArchive::gone([$export->short]);
-        }
 
-        return $this->media($path, self::TYPES[$extension], basename($path), $request->boolean('save'), $seal);
+        return $this->media(
+            $files->path($export, $extension), self::TYPES[$extension], "{$export->name}.$extension",
+            $request->boolean('save'), $export->seals[$extension] ?? null,
+        );
     }
 
     public function poster(Export $export, MediaStore $store): BinaryFileResponse

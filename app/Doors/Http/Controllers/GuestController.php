@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Doors\Http\Controllers;
 
-use App\Desks\Exporting\ExportArchive;
+use App\Desks\Exporting\FinishedFiles;
 use App\Desks\Review\GuestDesk;
 use App\Desks\Review\ReviewDesk;
 use App\Doors\Http\Answers;
 use App\Doors\Http\Middleware\GuestPass;
 use App\Doors\Http\Presenters\Review\GuestPage;
-use App\Media\Store\KeptFiles;
-use App\Media\Store\MediaStore;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\GuestLink;
 use App\Shelves\Models\Short;
@@ -100,16 +98,14 @@ final class GuestController extends Controller
         Request $request,
         string $number,
         GuestDesk $desk,
-        MediaStore $store,
+        FinishedFiles $files,
     ): BinaryFileResponse {
         $short = $this->short($request, $number, $desk);
         $export = $short->fileOfNow() ?? abort(404);
-        $path = $store->path($export->file('mp4'));
-        if (! KeptFiles::agrees($path, $export->seals['mp4'] ?? null)) {
-            throw ExportArchive::gone([$short]);
-        }
 
-        return $this->media($path, 'video/mp4', basename($path), seal: $export->seals['mp4'] ?? null);
+        return $this->media(
+            $files->path($export, 'mp4'), 'video/mp4', "{$export->name}.mp4", seal: $export->seals['mp4'] ?? null,
+        );
     }
 
     private static function link(Request $request): GuestLink

@@ -33,7 +33,9 @@ final class SoundController extends Controller
 
     public function index(Request $request, SoundsPage $page): View
     {
-        return view('sounds.index', ['page' => $page->of(Channel::of($this->user($request)))]);
+        return view('sounds.index', ['page' => $page->of(
+            Channel::of($this->user($request)), trim($this->text($request, 'words')), $this->text($request, 'mood'),
+        )]);
     }
 
     /** Brings files as music or as effects: those that can be used, with what is wrong with each other one. */

@@ -11,6 +11,7 @@ use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Effect;
 use App\Shelves\Models\Music;
+use Illuminate\Database\Eloquent\Builder;
 use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Settings\Level;
 use RapidReel\Plan\Settings\Section;
@@ -18,13 +19,19 @@ use RapidReel\Plan\Settings\Section;
 /** The music and the effects at a channel's hand, and how they lie under its voices. */
 final readonly class SoundsPage
 {
+    private const PIECES = 50;
+
     public function __construct(
         private Resolver $resolver,
         private StarterDesk $starter,
     ) {
     }
 
-    public function of(Channel $channel): SoundsView
+    /**
+     * @param  string  $words  of the names of pieces that are shown; empty for all
+     * @param  string  $mood  that they have; empty for any
+     */
+    public function of(Channel $channel, string $words = '', string $mood = ''): SoundsView
     {
         $here = $this->resolver->channel($channel);
         $effects = array_map(static fn (string $id, string $name): array => [
@@ -36,7 +43,13 @@ final readonly class SoundsPage
 
         return new SoundsView(
             $channel,
-            array_values(Music::at($channel)->get()->sortBy('name')->all()),
+            Music::at($channel)->orderBy('name')->orderBy('id')
+                ->when($mood !== '', static fn (Builder $pieces) => $pieces->where('mood', $mood))
+                ->when($words !== '', static fn (Builder $pieces) => $pieces
+                    ->whereRaw('instr(lower(name), ?) > 0', [mb_strtolower($words)]))
+                ->paginate(self::PIECES)->withQueryString(),
+            Music::at($channel)->count(),
+            [$words, $mood],
             $effects,
             Mood::labels(),
             ScopeControl::all(

@@ -8,11 +8,14 @@ use App\Doors\Http\Presenters\ScopeControl;
 use App\Shelves\Models\Channel;
 use App\Shelves\Models\Effect;
 use App\Shelves\Models\Music;
+use Illuminate\Pagination\LengthAwarePaginator;
 
 final readonly class SoundsView
 {
     /**
-     * @param  list<Music>  $music
+     * @param  LengthAwarePaginator<int, Music>  $music
+     * @param  int  $pieces  how many there are in all
+     * @param  array{string, string}  $asked  words and mood that pieces are found by; empty for all
      * @param  list<array{id: string, name: string, own: Effect|null}>  $effects
      * @param  non-empty-array<string, string>  $moods  labels by value
      * @param  array<string, ScopeControl>  $controls  of the channel
@@ -21,7 +24,9 @@ final readonly class SoundsView
      */
     public function __construct(
         public Channel $channel,
-        public array $music,
+        public LengthAwarePaginator $music,
+        public int $pieces,
+        public array $asked,
         public array $effects,
         public array $moods,
         public array $controls,

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Media\Farm;
+namespace App\Media\Depot;
 
 use App\Media\Store\MediaStore;
 use Illuminate\Contracts\Filesystem\Filesystem;
