@@ -6,6 +6,7 @@ namespace App\Desks\Tidying;
 
 use App\Ground\Work\DiskAct;
 use App\Makers\Proofs\Proof;
+use App\Makers\Videos\FinishedVideos;
 use App\Media\Disk\Budget;
 use App\Media\Disk\DiskKind;
 use App\Media\Disk\DiskMeter;
@@ -38,6 +39,7 @@ final readonly class DiskKeeper
         private DiskMeter $meter,
         private FinishedMover $mover,
         private FinishedDepot $other,
+        private FinishedVideos $videos,
     ) {
     }
 
@@ -80,6 +82,9 @@ final readonly class DiskKeeper
      */
     public function measure(string $said = ''): DiskUse
     {
+        // Other names for finished files that are gone.
+        $this->videos->sweep();
+
         return $this->meter->measure($this->owners(), $said);
     }
 

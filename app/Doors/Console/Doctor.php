@@ -139,14 +139,16 @@ final readonly class Doctor
                 return 'Redis answers; '.($others === [] ? 'no other machine is there' : implode(', ', $others));
             }),
             $this->check('other machines', function (): string {
-                $idle = array_filter(
-                    $this->roll->makers(),
-                    static fn (MakerReport $one): bool => ! in_array($one->why, ['', MakerReport::LEFT_OUT], true),
-                );
+                $said = [];
+                foreach ($this->roll->makers() as $one) {
+                    $why = $one->why === MakerReport::LEFT_OUT ? '' : $one->why;
+                    foreach (array_filter([$why, $one->ofDisk()], static fn (string $what): bool => $what !== '') as $what) {
+                        $said[] = "{$one->machine}: $what";
+                    }
+                }
 
-                return $idle === [] ? 'all that are there take orders' : throw new Refusal(implode(' ', array_map(
-                    static fn (MakerReport $one): string => "{$one->machine}: {$one->why}", $idle,
-                )));
+                return $said === [] ? 'all that are there take orders'
+                    : throw new Refusal(implode(' ', array_unique($said)));
             }),
         ];
     }

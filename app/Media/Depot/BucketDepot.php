@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media\Depot;
 
 use App\Media\Store\MediaStore;
+use Closure;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use RuntimeException;
 use Throwable;
@@ -26,19 +27,20 @@ final readonly class BucketDepot implements Depot
         return self::asked(fn (): bool => $this->disk->exists($name), 'cannot be asked');
     }
 
-    public function fetch(string $name, string $target): void
+    public function fetch(string $name, string $target, ?Closure $tick = null): void
     {
         $this->store->path($name);
         $from = self::asked(fn () => $this->disk->readStream($name), "does not give $name");
         if (! is_resource($from)) {
             throw new RuntimeException("The bucket does not have $name.");
         }
-        $to = @fopen($target, 'wb');
-        if ($to === false || @stream_copy_to_stream($from, $to) === false || ! fflush($to)) {
-            throw new RuntimeException("A file of the bucket could not be written here, $name.");
+        try {
+            if (! Pieces::copy($from, $target, $tick)) {
+                throw new RuntimeException("A file of the bucket could not be written here, $name.");
+            }
+        } finally {
+            fclose($from);
         }
-        fclose($to);
-        fclose($from);
     }
 
     public function send(string $file, string $name): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media\Depot;
 
 use App\Media\Store\StrangePlace;
+use Closure;
 use RuntimeException;
 
 /** The disk that all machines see. What stands there is named as it is below the root of the media disk. */
@@ -16,10 +17,12 @@ interface Depot
     /**
      * Copies a file from there into a work folder of this machine.
      *
+     * @param  (Closure(): mixed)|null  $tick  called again and again while it comes
+     *
      * @throws StrangePlace
      * @throws RuntimeException when it is not there, or does not come to its end
      */
-    public function fetch(string $name, string $target): void;
+    public function fetch(string $name, string $target, ?Closure $tick = null): void;
 
     /**
      * Puts a file there, whole or not at all.

@@ -7,6 +7,7 @@ namespace App\Media\Depot;
 use App\Ground\Work\Folder;
 use App\Media\Store\MediaStore;
 use App\Media\Store\StrangePlace;
+use Closure;
 use RuntimeException;
 
 /**
@@ -35,9 +36,19 @@ final readonly class FolderDepot implements Depot
         return is_file($place);
     }
 
-    public function fetch(string $name, string $target): void
+    public function fetch(string $name, string $target, ?Closure $tick = null): void
     {
-        $this->store->handOut($this->store->path($name), $target);
+        $from = @fopen($this->store->path($name), 'rb');
+        if ($from === false) {
+            throw new RuntimeException("The media disk does not have $name, or does not let it be read.");
+        }
+        try {
+            if (! Pieces::copy($from, $target, $tick)) {
+                throw new RuntimeException("A file of the media disk could not be copied to its end, $name.");
+            }
+        } finally {
+            fclose($from);
+        }
     }
 
     public function send(string $file, string $name): void

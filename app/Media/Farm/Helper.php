@@ -175,11 +175,12 @@ final class Helper
             ($this->tell)("$what, {$offer->key}");
             $this->said = 0.0;
             $this->answer($what, '');
-            $this->cache->fill($order);
-            $this->maker->threaded($offer->threads)->make([$order], function () use ($offer, $what): void {
-                $this->beat($offer, $what);
-            });
-            $files = $this->cache->empty($order);
+            // Said while files come and go, too: a disk may be slow.
+            $beat = fn () => $this->beat($offer, $what);
+            $this->cache->fill($order, $beat);
+            $this->maker->threaded($offer->threads)->make([$order], $beat);
+            // Whoever is asked to end by now puts it there all the same.
+            $files = $this->cache->empty($order, fn () => $this->held($offer, $what));
             $this->made++;
             $this->board->made($offer->key, $files);
             $order instanceof Recipe && $this->roll->worked(
@@ -221,6 +222,12 @@ final class Helper
         if ($this->isStopping) {
             throw HandedBack::forTheNight();
         }
+        $this->held($offer, $what);
+    }
+
+    /** Says that it is still at an order. */
+    private function held(Offer $offer, string $what): void
+    {
         if (hrtime(true) / 1e9 - $this->said < self::SAID_EVERY_SECONDS) {
             return;
         }
@@ -240,6 +247,7 @@ final class Helper
             $this->said = hrtime(true) / 1e9;
             $this->roll->answer(new MakerReport(
                 $this->self->machine, $this->self->number, $this->self->tools, $doing, $why, $this->made, $this->failed,
+                (int) round(1_000 * $this->cache->secondsPerFile()),
             ));
         }
     }

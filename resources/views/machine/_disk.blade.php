@@ -7,7 +7,7 @@
         <p class="notice">More can be made again than is given to it: what is left is in use. It goes when it was not
             used for half an hour.</p>
     @endif
-    <h2>By kind</h2>
+    <h2 class="disk-part">By kind</h2>
     <table class="order order-disk">
         <thead><tr>
             <th>What</th><th class="num">Files</th><th class="num">Takes</th>
@@ -52,7 +52,7 @@
             </form>
         </details>
     @endif
-    <h2>By batch</h2>
+    <h2 class="disk-part">By batch</h2>
     @if ($page->batches->isEmpty())
         <p class="quiet">No batch has anything on it yet.</p>
     @else
@@ -82,7 +82,7 @@
                                 class="visually-hidden"> what can be made again of batch {{ $batch->id }}</span>
                             </button>
                         @endif
-                        @if ($page->other !== '' && $batch->finished() > 0)
+                        @if ($page->other !== '' && $batch->here > 0)
                             <button class="btn btn-sm btn-outline-dark" name="do" value="move">Move finished<span
                                 class="visually-hidden"> files of batch {{ $batch->id }}</span></button>
                         @endif

@@ -17,12 +17,12 @@
     </form>
 </div>
 @if ($page->problem !== '')<p class="notice notice-problem" role="alert">{{ $page->problem }}</p>@endif
-<form class="disk-rules" method="post" action="{{ route('machine.disk.update') }}">
+<form class="disk-rules" method="post" aria-label="What holds" action="{{ route('machine.disk.update') }}">
     @csrf @method('put')
-    <h2>What holds</h2>
     <label>What can be made again may take
-        <input class="form-control" name="gigabytes" inputmode="numeric" size="6" value="{{ $page->rules->gigabytes }}"
-            placeholder="any"> GB: the oldest and the cheapest to make goes first, nothing that is in use</label>
+        <input class="form-control form-control-sm" name="gigabytes" inputmode="numeric" size="6"
+            value="{{ $page->rules->gigabytes }}" placeholder="any"> GB: the oldest and the cheapest to make goes
+        first, nothing that is in use</label>
     @if ($page->other === '')
         <p class="quiet">Finished files stay on this disk. Name a folder of another one, or a bucket, by
             <code>REEL_FINISHED</code>, and they can be moved there by age; they are downloaded from their pages as
@@ -30,10 +30,11 @@
         <input type="hidden" name="days" value="{{ $page->rules->days }}">
     @else
         <label>Finished files move to <code>{{ $page->other }}</code> after
-            <input class="form-control" name="days" inputmode="numeric" size="5" value="{{ $page->rules->days }}"
-                placeholder="never"> days, and are downloaded from their pages as before</label>
+            <input class="form-control form-control-sm" name="days" inputmode="numeric" size="5"
+                value="{{ $page->rules->days }}" placeholder="never"> days, and are downloaded from their
+            pages as before</label>
     @endif
-    <button class="btn btn-dark">Let this hold</button>
+    <button class="btn btn-sm btn-dark">Let this hold</button>
 </form>
 <div x-ref="rows">@include('machine._disk')</div>
 </div>

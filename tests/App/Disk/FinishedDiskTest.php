@@ -116,8 +116,11 @@ final class FinishedDiskTest extends AppTestCase
     public function test_they_are_in_the_zip_of_a_batch_and_come_back(): void
     {
         $old = $this->export();
+        File::ensureDirectoryExists(app(MediaStore::class)->root().'/videos');
+        link($this->local($old), $second = app(MediaStore::class)->root().'/videos/lamp.mp4');
         app(DiskKeeper::class)->act(DiskAct::Move, $this->short->batch_id, '');
         self::assertNotNull($old->refresh()->moved_to);
+        self::assertFileDoesNotExist($second, 'its other name would keep all of it here');
         $zip = self::zipOf($this->get("/batches/{$this->short->batch_id}/download?all=1"));
         self::assertSame('A video of a lamp', $zip->getFromName('01-the-lamp-outdated.mp4'));
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App\Farm;
 
+use App\Doors\Console\Doctor;
+use App\Doors\Http\Presenters\Machine\HelperRow;
+use App\Doors\Http\Presenters\Machine\HelpersPage;
 use App\Media\Farm\Farm;
 use App\Media\Farm\Roll;
 use App\Media\Making\LocalMaker;
@@ -12,6 +15,7 @@ use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
+use Symfony\Component\Process\Process;
 use Tests\App\HasBucket;
 use Tests\App\SpeaksCuts;
 
@@ -93,5 +97,43 @@ final class BucketTest extends FarmCase
         self::assertCount(6, array_filter($this->hashes($shots)));
         $this->until(fn (): bool => app(Roll::class)->failures() !== [], 'that it says so');
         self::assertStringContainsString('bucket', app(Roll::class)->failures()[0]['why']);
+    }
+
+    public function test_a_disk_that_takes_two_seconds_a_file_is_told_and_all_is_made(): void
+    {
+        $port = random_int(40_001, 50_000);
+        $slow = new Process(['node', __DIR__.'/slow-disk.mjs', (string) $port, (string) $this->bucketPort, '2000']);
+        $slow->start();
+        $slow->waitUntil(static fn (string $type, string $said): bool => str_contains($said, 'listening'));
+        try {
+            $mix = $this->mixed($this->spoken([], 'The lamp is lit. Nobody sees it. A boat comes in at night.'));
+            File::delete([app(Maker::class)->file($mix), app(Maker::class)->file($mix).'.seal']);
+            $helper = $this->helper('far', Farm::BUCKET, self::bucketSettings($port));
+            $keys = app(Maker::class)->make([$mix, ...$shots = $this->shots(2)]);
+
+            self::assertTrue(app(KeptFiles::class)->isRight(app(Maker::class)->file($mix)));
+            self::assertCount(2, $this->hashes($shots));
+            self::assertSame([], app(Roll::class)->failures(), $helper->getErrorOutput());
+            $this->until(fn (): bool => $this->doctors('other machines') !== '', 'the doctor');
+            self::assertStringContainsString('far: Its way to the media disk is slow', $this->doctors('other machines'));
+            self::assertStringContainsString('slow', implode('', array_merge(...array_map(
+                static fn (HelperRow $row): array => $row->doing(), app(HelpersPage::class)->of()->rows,
+            ))));
+            self::assertLessThan(3, count($keys), 'what takes long there is made all the same');
+        } finally {
+            $slow->stop(0, SIGKILL);
+        }
+    }
+
+    /** What the doctor finds wrong; empty for nothing. */
+    private function doctors(string $check): string
+    {
+        foreach (app(Doctor::class)->examine() as $one) {
+            if ($one['check'] === $check && ! $one['ok']) {
+                return $one['found'];
+            }
+        }
+
+        return '';
     }
 }

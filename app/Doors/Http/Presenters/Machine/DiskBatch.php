@@ -13,6 +13,7 @@ final readonly class DiskBatch
      * @param  string  $name  empty where it is of an account whose channels this one does not reach
      * @param  array<string, int>  $bytes  by the value of their `DiskKind`
      * @param  int  $moved  on the other disk
+     * @param  int  $here  finished exports that are here and could be there
      * @param  int  $replaced  finished files that later ones took the place of, as a number of files
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class DiskBatch
         public string $channel,
         public array $bytes,
         public int $moved,
+        public int $here,
         public int $replaced,
     ) {
     }

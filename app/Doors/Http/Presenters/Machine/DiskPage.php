@@ -6,6 +6,7 @@ namespace App\Doors\Http\Presenters\Machine;
 
 use App\Desks\Tidying\DiskKeeper;
 use App\Desks\Tidying\DiskRules;
+use App\Desks\Tidying\FinishedMover;
 use App\Ground\Work\DiskAct;
 use App\Ground\Work\DiskRoom;
 use App\Media\Disk\DiskMeter;
@@ -65,7 +66,8 @@ final readonly class DiskPage
             $isOwn = in_array($batch->channel_id, $reached, true);
             $rows[(int) $id] = new DiskBatch(
                 (int) $id, $isOwn ? $batch->name : '', $isOwn ? $batch->channel->name : 'Another account',
-                $use->batches[(int) $id] ?? [], $moved[$id] ?? 0, $this->keeper->replaced((int) $id)->count(),
+                $use->batches[(int) $id] ?? [], $moved[$id] ?? 0,
+                FinishedMover::ofBatch((int) $id, false)->count(), $this->keeper->replaced((int) $id)->count(),
             );
         }
 

@@ -82,7 +82,10 @@ final readonly class HelperRow
                 $lines[] = $maker->why !== '' ? $maker->why : $maker->doing;
             }
         }
-        $lines = array_values(array_unique($lines));
+        foreach ($this->makers as $maker) {
+            $lines[] = $maker->ofDisk();
+        }
+        $lines = array_values(array_unique(array_filter($lines, static fn (string $line): bool => $line !== '')));
         $waits = count($this->makers) - count(array_filter(
             $this->makers, static fn (MakerReport $one): bool => $one->why !== '' || $one->doing !== '',
         ));
