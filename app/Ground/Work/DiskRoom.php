@@ -7,11 +7,14 @@ namespace App\Ground\Work;
 use RapidReel\Base\Refusal;
 use Throwable;
 
-/** Whether there is room where media and data are kept. Below a least, no new work is begun. */
+/**
+ * Whether there is room where media and data are kept, and whether it may be written there. Below a least, and on a
+ * disk that may only be read, no new work is begun.
+ */
 final readonly class DiskRoom
 {
     private const TOLD = ['No space left on device', 'database or disk is full', 'Disk quota exceeded',
-        'out of free disk space'];
+        'out of free disk space', 'Read-only file system', 'may only be read', 'readonly database'];
 
     /**
      * @param  list<string>  $folders  that exist, or whose parents do
@@ -28,10 +31,7 @@ final readonly class DiskRoom
     {
         $free = PHP_INT_MAX;
         foreach ($this->folders as $folder) {
-            while (! is_dir($folder) && dirname($folder) !== $folder) {
-                $folder = dirname($folder);
-            }
-            $there = @disk_free_space($folder);
+            $there = @disk_free_space(self::there($folder));
             $free = $there === false ? $free : min($free, (int) $there);
         }
 
@@ -46,7 +46,30 @@ final readonly class DiskRoom
 
     public function isShort(): bool
     {
-        return $this->free() < $this->least;
+        return $this->free() < $this->least || $this->readOnly() !== '';
+    }
+
+    /** A place that may only be read; empty where all may be written. */
+    private function readOnly(): string
+    {
+        foreach ($this->folders as $folder) {
+            $there = self::there($folder);
+            if (is_dir($there) && ! is_writable($there)) {
+                return $there;
+            }
+        }
+
+        return '';
+    }
+
+    /** The folder, or the nearest above it that is there. */
+    private static function there(string $folder): string
+    {
+        while (! is_dir($folder) && dirname($folder) !== $folder) {
+            $folder = dirname($folder);
+        }
+
+        return $folder;
     }
 
     /** Whether something went wrong for want of room. */
@@ -71,7 +94,13 @@ final readonly class DiskRoom
 
     public function sentence(): string
     {
-        return sprintf(
+        $readOnly = $this->readOnly();
+
+        return $readOnly !== '' ? sprintf(
+            'The disk of %s may only be read. Nothing is lost; work waits, and goes on by itself as soon as it can be '
+                .'written again.',
+            $readOnly,
+        ) : sprintf(
             'The disk is full: %d MB are free, and %d are needed. Nothing is lost; work waits, and goes on by itself '
                 .'as soon as there is room.',
             intdiv($this->free(), 1024 * 1024),
@@ -82,6 +111,9 @@ final readonly class DiskRoom
     /** @throws Refusal when nothing can be taken in */
     public function ask(int $bytes = 0): void
     {
+        if ($this->readOnly() !== '') {
+            throw new Refusal($this->sentence());
+        }
         if ($this->free() - $bytes < $this->least) {
             throw new Refusal(sprintf(
                 'There is no room for it on the disk: %d MB are free there. Nothing was kept of it; make room and '

@@ -30,7 +30,7 @@ final class LockFile
             $file = @fopen($path, 'c+e');
             if ($file === false) {
                 throw new RuntimeException(
-                    "The folder of {$path} cannot be written: ".(error_get_last()['message'] ?? ''),
+                    "The folder of {$path} cannot be written: ".Folder::why($path),
                 );
             }
             if (flock($file, LOCK_EX | LOCK_NB)) {

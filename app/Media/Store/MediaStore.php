@@ -118,7 +118,7 @@ final readonly class MediaStore
             File::deleteDirectory($place);
         }
         if (! @rename($finished, $place)) {
-            throw new RuntimeException("A finished file could not be put in its place, $place: ".self::why());
+            throw new RuntimeException("A finished file could not be put in its place, $place: ".Folder::why($place));
         }
     }
 
@@ -187,7 +187,7 @@ final readonly class MediaStore
     {
         // A full disk takes a part of it.
         if (! @copy($file, $target) || filesize($target) !== filesize($file)) {
-            throw new RuntimeException("A file could not be copied to its end, $target: ".self::why());
+            throw new RuntimeException("A file could not be copied to its end, $target: ".Folder::why($target));
         }
     }
 
@@ -201,7 +201,7 @@ final readonly class MediaStore
         $this->ask($file);
         // A full disk takes a part and says nothing.
         if (@file_put_contents($file, $contents) !== strlen($contents)) {
-            throw new RuntimeException("A file could not be written to its end, $file: ".self::why());
+            throw new RuntimeException("A file could not be written to its end, $file: ".Folder::why($file));
         }
     }
 
@@ -214,7 +214,7 @@ final readonly class MediaStore
     {
         $this->ask($file);
         if (@file_put_contents($file, $contents, FILE_APPEND) !== strlen($contents)) {
-            throw new RuntimeException("A file could not be written to its end, $file: ".self::why());
+            throw new RuntimeException("A file could not be written to its end, $file: ".Folder::why($file));
         }
     }
 
@@ -243,10 +243,5 @@ final readonly class MediaStore
     private function ask(string $place): void
     {
         $this->name($place);
-    }
-
-    private static function why(): string
-    {
-        return error_get_last()['message'] ?? 'nothing was said';
     }
 }
