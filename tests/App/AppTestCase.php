@@ -46,7 +46,8 @@ abstract class AppTestCase extends TestCase
         }
         foreach (
             [
-                'machine_settings', 'export_parts', 'left_out_machines', 'failed_jobs', 'jobs', 'result_points', 'result_forms', 'posts', 'outlets',
+                'machine_settings', 'export_parts', 'left_out_machines', 'failed_jobs', 'jobs', 'result_points',
+                'result_forms', 'posts', 'outlets',
                 'exports', 'shots', 'edits', 'readings', 'recordings', 'hooks', 'notes',
                 'likenesses', 'shingles', 'scenes', 'shorts', 'batches', 'footage', 'music', 'patterns', 'channels',
                 'users',

@@ -202,4 +202,20 @@ final class SoundLibraryTest extends AppTestCase
         self::assertNotSame([], $stand);
         self::assertCount(count($stand), $of('hit'));
     }
+
+    public function test_much_music_is_shown_in_pages_and_found_by_its_name_and_mood(): void
+    {
+        for ($i = 1; $i <= 60; $i++) {
+            Music::query()->create([
+                'channel_id' => $this->channel()->id, 'name' => sprintf('Piece %02d', $i),
+                'mood' => $i % 2 === 0 ? 'calm' : 'tense', 'path' => "music/none-$i.wav", 'loudness' => -20.0,
+                'fingerprint' => bin2hex(random_bytes(16)), 'duration_ms' => 60_000,
+            ]);
+        }
+        $this->get('/sounds')->assertSee('60 pieces')->assertSee('Piece 50')->assertDontSee('Piece 51');
+        $this->get('/sounds?page=2')->assertSee('Piece 51')->assertDontSee('Piece 50');
+        $this->get('/sounds?words=piece+4&mood=tense')->assertSee('Piece 41')->assertDontSee('Piece 42')
+            ->assertDontSee('Piece 31')->assertSee('60 pieces');
+        $this->get('/sounds?words=anchor')->assertSee('No piece is like that.');
+    }
 }

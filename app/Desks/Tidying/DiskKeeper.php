@@ -183,7 +183,8 @@ final readonly class DiskKeeper
                 $keys[$key] ??= (int) $row->batch_id;
             }
         }
-        foreach (Short::withTrashed()->whereNotNull('proof')->select(['id', 'batch_id', 'proof'])->lazyById() as $short) {
+        $shorts = Short::withTrashed()->whereNotNull('proof')->select(['id', 'batch_id', 'proof']);
+        foreach ($shorts->lazyById() as $short) {
             $proof = Proof::of($short);
             if ($proof !== null) {
                 $keys[$proof->key] ??= $short->batch_id;

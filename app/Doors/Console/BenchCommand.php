@@ -13,6 +13,7 @@ use App\Doors\Bench\FaultBench;
 use App\Doors\Bench\Framing\FramingBench;
 use App\Doors\Bench\Hostile\HostileBench;
 use App\Doors\Bench\KnownForms;
+use App\Doors\Bench\Large\Editors;
 use App\Doors\Bench\Large\LargeBench;
 use App\Doors\Bench\MatchBench;
 use App\Doors\Bench\PaceBench;
@@ -35,12 +36,19 @@ final class BenchCommand extends Command
     protected $signature = 'reel:bench {--pairs=3 : how often the full export and the bare encode are measured in '
         .'turn; 0 leaves them out} {--faults : kills, wrong values and a long recording alone} '
         .'{--farm : other machines alone} {--large : a channel of years alone} '
+        .'{--editor= : one of many who edit, for --large} '
         .'{--hostile : files, values, scripts and stored words that were made to hurt, alone}';
 
     protected $description = 'Measures exports against a bare encode of the same frames, and the work on many scripts';
 
     public function handle(LibraryShelf $shelves): int
     {
+        if ($this->option('editor') !== null) {
+            $this->output->writeln(Editors::one((int) self::written($this->option('editor'))));
+
+            return self::SUCCESS;
+        }
+
         return $this->guarded(function () use ($shelves): int {
             $shelf = $shelves->of(Channel::query()->firstOrFail());
             // A store of its own: what operators made stays as it is.

@@ -35,7 +35,8 @@ final class DiskCommand extends Command
                 return self::SUCCESS;
             }
             foreach ([
-                [DiskAct::Tidy, (int) $this->option('tidy')], [DiskAct::Move, (int) self::written($this->option('move'))],
+                [DiskAct::Tidy, (int) $this->option('tidy')],
+                [DiskAct::Move, (int) self::written($this->option('move'))],
                 [DiskAct::Bring, (int) self::written($this->option('bring'))],
             ] as [$act, $batch]) {
                 while ($batch > 0 && $keeper->act($act, $batch, '')) {

@@ -141,9 +141,8 @@ final readonly class Doctor
             $this->check('other machines', function (): string {
                 $said = [];
                 foreach ($this->roll->makers() as $one) {
-                    $why = $one->why === MakerReport::LEFT_OUT ? '' : $one->why;
-                    foreach (array_filter([$why, $one->ofDisk()], static fn (string $what): bool => $what !== '') as $what) {
-                        $said[] = "{$one->machine}: $what";
+                    foreach ([$one->why === MakerReport::LEFT_OUT ? '' : $one->why, $one->ofDisk()] as $what) {
+                        $what === '' || $said[] = "{$one->machine}: $what";
                     }
                 }
 

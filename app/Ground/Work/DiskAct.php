@@ -29,7 +29,7 @@ enum DiskAct: string
         return match ($this) {
             self::Tidy => 'The disk is being tidied',
             self::Measure => 'The disk is being measured',
-            self::EmptyKind, self::EmptyBatch => 'What can be made again is being taken away',
+            self::EmptyKind, self::EmptyBatch => 'What can be made again is being deleted',
             self::Replaced => 'Replaced files are being deleted',
             self::Move => 'Finished files are being moved to the other disk',
             self::Bring => 'Finished files are being brought back',

@@ -23,7 +23,7 @@ final readonly class FinishedDepot
     /** By it a folder is known: where a disk is not mounted, an empty folder of this machine stands in its place. */
     private const MARK = 'rapid-reel-finished.txt';
 
-    private const MARKED = "Finished files of Rapid Reel are kept here. Leave this file: without it nobody reads them.\n";
+    private const MARKED = "Rapid Reel keeps finished files here. Leave this file: without it nobody reads them.\n";
 
     private function __construct(
         private MediaStore $store,
@@ -85,10 +85,8 @@ final readonly class FinishedDepot
             return "The other disk for finished files, {$this->told}, cannot be asked: {$problem->getMessage()}";
         }
 
-        return match (true) {
-            ! $isMarked && $isBegun => "What is at {$this->told} is not the disk that finished files were moved to. Is it mounted?",
-            default => '',
-        };
+        return $isMarked || ! $isBegun ? ''
+            : "What is at {$this->told} is not the disk that finished files were moved to. Is it mounted?";
     }
 
     /**

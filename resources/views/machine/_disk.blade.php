@@ -47,7 +47,7 @@
             <summary>{{ App\Doors\Http\Presenters\Machine\Bytes::said($page->use->strays) }} of finished files are of
                 no export that the database knows</summary>
             <form method="post" action="{{ route('machine.disk.act') }}">
-                @csrf <p>They may be of a later time than a database that was brought back.</p>
+                @csrf <p>They may be of a later time than a database that was restored.</p>
                 <button class="btn btn-sm btn-danger" name="do" value="strays">Delete them</button>
             </form>
         </details>

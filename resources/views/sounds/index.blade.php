@@ -5,9 +5,10 @@
     <div class="page-head">
         <div>
             <h1>Sound</h1>
-            <p class="lead">{{ number_format($page->pieces) }} {{ $page->pieces === 1 ? 'piece' : 'pieces' }} of music ·
-                {{ count($page->effects) }} effects. Music is chosen by the mood of a short’s words, unless you choose
-                it for the short or the batch.</p>
+            <p class="lead">{{ number_format($page->asked[2]) }}
+                {{ $page->asked[2] === 1 ? 'piece' : 'pieces' }} of music · {{ count($page->effects)
+                }} effects. Music is chosen by the mood of a short’s words, unless you choose it for the short or the
+                batch.</p>
         </div>
     </div>
     <p class="told" role="status" x-text="said">{{ session('saved') }}</p>
@@ -79,7 +80,7 @@
                                 </form>@endif</td>
                         </tr>
                     @empty
-                        <tr><td colspan="7" class="quiet">{{ $page->pieces > 0 ? 'No piece is like that.'
+                        <tr><td colspan="7" class="quiet">{{ $page->asked[2] > 0 ? 'No piece is like that.'
                             : 'None yet: the shorts have the voice alone.' }}</td></tr>
                     @endforelse
                 </tbody>

@@ -87,7 +87,7 @@ final class DiskPageTest extends AppTestCase
         $secret = $this->channel('other@elsewhere.example')->batches()->create(['name' => 'Secret pile']);
         app(MediaStore::class)->put(
             app(MediaStore::class)->path('measured/disk.json'),
-            json_encode(['version' => 1, 'at' => time(), 'kinds' => [], 'batches' => [$secret->id => ['finished' => 9]]]),
+            json_encode(['version' => 1, 'at' => 1, 'kinds' => [], 'batches' => [$secret->id => ['finished' => 9]]]),
         );
         $this->get('/machine/disk')->assertOk()->assertDontSee('Secret pile')->assertSee('Another account');
     }

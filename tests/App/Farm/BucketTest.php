@@ -115,7 +115,8 @@ final class BucketTest extends FarmCase
             self::assertCount(1, $this->hashes($shots));
             self::assertSame([], app(Roll::class)->failures(), $helper->getErrorOutput());
             $this->until(fn (): bool => $this->doctors('other machines') !== '', 'the doctor');
-            self::assertStringContainsString('far: Its way to the media disk is slow', $this->doctors('other machines'));
+            $said = $this->doctors('other machines');
+            self::assertStringContainsString('far: Its way to the media disk is slow', $said);
             self::assertStringContainsString('slow', implode('', array_merge(...array_map(
                 static fn (HelperRow $row): array => $row->doing(), app(HelpersPage::class)->of()->rows,
             ))));

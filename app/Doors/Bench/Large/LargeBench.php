@@ -41,22 +41,30 @@ final class LargeBench
     {
         $large = LargeChannel::begin($database);
         Auth::login($large->user);
-        $found = [];
+        $found = $processor = [];
         foreach (self::SIZES as [$shorts, $footage, $music]) {
             $grown = Usage::of(fn () => $large->grow($shorts, $footage, $music))->wall;
             app(FootagePostings::class)->catchUp();
             $large->settled();
             $tell(sprintf('%d shorts, %d pieces of footage (%.0f s to make them up):', $shorts, $footage, $grown));
             foreach ($this->measures($large) as $what => $measure) {
-                $found[$what][] = $seconds = self::median($measure, $what === 'setting' ? 1 : 5);
-                $tell(sprintf('    %-10s %7.1f ms', $what, 1_000 * $seconds));
+                $taken = self::median($measure, $what === 'setting' ? 1 : 5);
+                $found[$what][] = $taken->wall;
+                $processor[$what][] = $taken->processor;
+                $tell(sprintf('    %-10s %7.1f ms', $what, 1_000 * $taken->wall));
             }
+        }
+        $edits = [];
+        foreach ([1, 4, 8, 16] as $editors) {
+            $edits[$editors] = Editors::together($editors, $database);
+            $tell(sprintf('    %2d edit, nine of ten answers within %7.1f ms', $editors, 1_000 * $edits[$editors]));
         }
         $most = static fn (string $what): float => 1_000 * $found[$what][2];
 
         return [
             BenchRow::atMost(
-                'planning of 20,000 pieces ÷ of 500', $found['plan'][2] / $found['plan'][0], 1.5, '%.2f ×',
+                'planning of 20,000 pieces ÷ of 500, processor time',
+                $processor['plan'][2] / $processor['plan'][0], 1.5, '%.2f ×',
             ),
             BenchRow::atMost('footage: three words and filters', $most('footage'), 150, '%.0f ms'),
             BenchRow::atMost('page of batches', $most('batches'), 150, '%.0f ms'),
@@ -65,6 +73,8 @@ final class LargeBench
             BenchRow::atMost('a setting of the house, all told as not fresh', $most('setting'), 300, '%.0f ms'),
             BenchRow::atMost('50 new scripts compared with all', $most('likeness'), 2_000, '%.0f ms'),
             BenchRow::atMost('sweep of what nobody has in hand', $most('sweep'), 20, '%.1f ms'),
+            BenchRow::atMost('page of sounds', $most('sounds'), 150, '%.0f ms'),
+            BenchRow::atMost('an edit of eight people at once, nine of ten', 1_000 * $edits[8], 300, '%.0f ms'),
             BenchRow::atMost('memory of all this', Usage::peakMemory(), 256, '%.0f MiB'),
         ];
     }
@@ -88,6 +98,7 @@ final class LargeBench
             'batches' => self::page('/'),
             'rundown' => self::page("/batches/{$batch->id}"),
             'sheet' => self::page("/shorts/{$short->id}/sheet"),
+            'sounds' => self::page('/sounds'),
             'likeness' => static fn (): array => app(LikenessBook::class)->against(
                 $large->channel->id, array_map(static fn (int $i): Fingerprint => Fingerprint::of([
                     new Scene(SceneRole::Beat, LargeChannel::script()),
@@ -115,14 +126,14 @@ final class LargeBench
     }
 
     /** @param  Closure(): mixed  $measure */
-    private static function median(Closure $measure, int $times): float
+    private static function median(Closure $measure, int $times): Usage
     {
-        $walls = [];
+        $taken = [];
         for ($i = 0; $i < $times; $i++) {
-            $walls[] = Usage::of($measure)->wall;
+            $taken[] = Usage::of($measure);
         }
-        sort($walls);
+        usort($taken, static fn (Usage $a, Usage $b): int => $a->wall <=> $b->wall);
 
-        return $walls[intdiv($times, 2)];
+        return $taken[intdiv($times, 2)];
     }
 }

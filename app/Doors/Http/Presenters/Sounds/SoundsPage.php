@@ -48,8 +48,7 @@ final readonly class SoundsPage
                 ->when($words !== '', static fn (Builder $pieces) => $pieces
                     ->whereRaw('instr(lower(name), ?) > 0', [mb_strtolower($words)]))
                 ->paginate(self::PIECES)->withQueryString(),
-            Music::at($channel)->count(),
-            [$words, $mood],
+            [$words, $mood, Music::at($channel)->count()],
             $effects,
             Mood::labels(),
             ScopeControl::all(

@@ -14,8 +14,8 @@ final readonly class SoundsView
 {
     /**
      * @param  LengthAwarePaginator<int, Music>  $music
-     * @param  int  $pieces  how many there are in all
-     * @param  array{string, string}  $asked  words and mood that pieces are found by; empty for all
+     * @param  array{string, string, int}  $asked  words and mood that pieces are found by, empty for all; and how many
+     *   there are in all
      * @param  list<array{id: string, name: string, own: Effect|null}>  $effects
      * @param  non-empty-array<string, string>  $moods  labels by value
      * @param  array<string, ScopeControl>  $controls  of the channel
@@ -25,7 +25,6 @@ final readonly class SoundsView
     public function __construct(
         public Channel $channel,
         public LengthAwarePaginator $music,
-        public int $pieces,
         public array $asked,
         public array $effects,
         public array $moods,
