@@ -44,7 +44,8 @@ final class BenchCommand extends Command
     public function handle(LibraryShelf $shelves): int
     {
         if ($this->option('editor') !== null) {
-            $this->output->writeln(Editors::one((int) self::written($this->option('editor'))));
+            $number = self::written($this->option('editor'));
+            $number === Editors::WRITES ? Editors::write() : $this->output->writeln(Editors::one((int) $number));
 
             return self::SUCCESS;
         }

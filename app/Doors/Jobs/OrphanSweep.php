@@ -15,6 +15,7 @@ use App\Shelves\Models\PictureOrder;
 use App\Shelves\Models\Recording;
 use App\Shelves\Models\RecordingState;
 use App\Shelves\Models\Short;
+use Closure;
 use Illuminate\Contracts\Database\Query\Builder;
 use Illuminate\Database\Eloquent\Builder as Rows;
 use Illuminate\Database\Eloquent\Model;
@@ -24,7 +25,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class OrphanSweep
 {
     /** Of each kind: thousands may wait after a change of what all inherit, and are worked off in pieces. */
-    private const AT_ONCE = 200;
+    private const AT_ONCE = 100;
 
     public function __construct(private Orders $orders)
     {
@@ -40,32 +41,32 @@ final readonly class OrphanSweep
             self::of(Export::query(), static fn (Rows $rows) => $rows->whereIn('state', $open)
                 ->whereNot(static fn (Rows $held) => $held->where('state', ExportState::Queued)
                     ->whereRelation('short.batch', 'held', true))),
-            $this->orders->makeExport(...),
+            self::each($this->orders->makeExport(...)),
         )
             + $this->again(
                 'recording',
                 Recording::query()->where('state', RecordingState::Waiting),
-                $this->orders->alignRecording(...),
+                self::each($this->orders->alignRecording(...)),
             )
             + $this->again(
                 'footage',
                 self::unready(FootageState::Checking),
-                $this->orders->checkFootage(...),
+                self::each($this->orders->checkFootage(...)),
             )
             + $this->again(
                 'mend',
                 self::unready(FootageState::Mending),
-                $this->orders->mendFootage(...),
+                self::each($this->orders->mendFootage(...)),
             )
             + $this->again(
                 'pictures',
                 PictureOrder::query()->where('open', true),
-                $this->orders->makePictures(...),
+                self::each($this->orders->makePictures(...)),
             )
             + $this->again(
                 'house',
                 HouseImport::query()->where('state', HouseImportState::Waiting),
-                $this->orders->takeHouseFile(...),
+                self::each($this->orders->takeHouseFile(...)),
             )
             + $this->again(
                 'short',
@@ -73,7 +74,7 @@ final readonly class OrphanSweep
                     // As the index of those says.
                     "problem is null and (inputs != planned_inputs or inputs = '')",
                 )),
-                $this->orders->planShort(...),
+                $this->orders->planShorts(...),
             );
     }
 
@@ -87,7 +88,7 @@ final readonly class OrphanSweep
      * @template T of Model
      *
      * @param  Rows<T>  $waiting
-     * @param  callable(int): void  $order
+     * @param  callable(list<int>): mixed  $order
      */
     private function again(string $kind, Rows $waiting, callable $order): int
     {
@@ -99,7 +100,7 @@ final readonly class OrphanSweep
         // Looked at once more with the database to ourselves: two workers find the same ones.
         return DB::transaction(static function () use ($strays, $order): int {
             $ids = array_map(intval(...), $strays->latest('id')->limit(self::AT_ONCE)->pluck('id')->all());
-            array_map($order, $ids);
+            $order(array_values($ids));
 
             return count($ids);
         });
@@ -136,5 +137,14 @@ final readonly class OrphanSweep
         $narrow($rows);
 
         return $rows;
+    }
+
+    /**
+     * @param  callable(int): void  $order
+     * @return Closure(list<int>): mixed
+     */
+    private static function each(callable $order): Closure
+    {
+        return static fn (array $ids): array => array_map($order, $ids);
     }
 }

@@ -8,6 +8,7 @@ use App\Ground\Work\DiskAct;
 use App\Ground\Work\Orders;
 use App\Makers\Proofs\ProofDesk;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 
 /** Work is done by the queue's workers. */
 final class QueuedOrders implements Orders
@@ -15,6 +16,17 @@ final class QueuedOrders implements Orders
     public function planShort(int $shortId): void
     {
         PlanShort::dispatch($shortId, ProofDesk::isLooked($shortId));
+    }
+
+    public function planShorts(array $shorts): void
+    {
+        $looked = ProofDesk::looked($shorts);
+        foreach ([[Lane::Looks, $looked], [Lane::Plans, array_diff($shorts, $looked)]] as [$lane, $some]) {
+            $jobs = array_map(
+                static fn (int $id): PlanShort => new PlanShort($id, $lane === Lane::Looks), array_values($some),
+            );
+            $jobs === [] || Queue::bulk($jobs, queue: $lane->value);
+        }
     }
 
     public function makeProof(int $shortId, bool $isLooked = false): void

@@ -9,6 +9,13 @@ interface Orders
 {
     public function planShort(int $shortId): void;
 
+    /**
+     * Many at once.
+     *
+     * @param  list<int>  $shorts
+     */
+    public function planShorts(array $shorts): void;
+
     /** @param  bool  $isLooked  whether somebody has the short before them and waits */
     public function makeProof(int $shortId, bool $isLooked = false): void;
 

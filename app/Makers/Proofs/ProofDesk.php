@@ -70,16 +70,29 @@ final readonly class ProofDesk
     /** Somebody has the short before them: for a while its proofs are made before others. */
     public function look(Short $short): void
     {
-        Cache::put(self::looked($short->id), true, self::LOOK_SECONDS);
+        Cache::put(self::named($short->id), true, self::LOOK_SECONDS);
     }
 
     /** Whether somebody has it before them. */
     public static function isLooked(int $short): bool
     {
-        return Cache::has(self::looked($short));
+        return Cache::has(self::named($short));
     }
 
-    private static function looked(int $short): string
+    /**
+     * @param  list<int>  $shorts
+     * @return list<int> those that somebody has before them
+     */
+    public static function looked(array $shorts): array
+    {
+        $seen = Cache::many(array_map(self::named(...), $shorts));
+
+        return array_values(array_filter(
+            $shorts, static fn (int $short): bool => ($seen[self::named($short)] ?? null) !== null,
+        ));
+    }
+
+    private static function named(int $short): string
     {
         return "looked-at-$short";
     }

@@ -230,7 +230,7 @@ final readonly class FootageImporter
     }
 
     /** Id of the first that has nearly the same look. */
-    private function near(Channel $channel, ?string $look, ?Footage $itself): ?int
+    public function near(Channel $channel, ?string $look, ?Footage $itself): ?int
     {
         if ($look === null || ! PictureHash::tells($look)) {
             return null;

@@ -11,6 +11,7 @@ use App\Doors\Jobs\OrphanSweep;
 use App\Makers\Planning\ShortPlanner;
 use App\Makers\Planning\ShortShelves;
 use App\Media\Process\Unwatched;
+use App\Shelves\Library\FootageImporter;
 use App\Shelves\Likeness\LikenessBook;
 use App\Shelves\Models\Batch;
 use App\Shelves\Models\Short;
@@ -59,6 +60,7 @@ final class LargeBench
             $edits[$editors] = Editors::together($editors, $database);
             $tell(sprintf('    %2d edit, nine of ten answers within %7.1f ms', $editors, 1_000 * $edits[$editors]));
         }
+        $waits = Editors::besides($this->measures($large)['setting'], $database);
         $most = static fn (string $what): float => 1_000 * $found[$what][2];
 
         return [
@@ -71,8 +73,11 @@ final class LargeBench
             BenchRow::atMost('rundown of 200', $most('rundown'), 150, '%.0f ms'),
             BenchRow::atMost('sheet', $most('sheet'), 150, '%.0f ms'),
             BenchRow::atMost('a setting of the house, all told as not fresh', $most('setting'), 300, '%.0f ms'),
+            BenchRow::atMost('the longest wait of another write meanwhile', 1_000 * $waits, 200, '%.0f ms'),
             BenchRow::atMost('50 new scripts compared with all', $most('likeness'), 2_000, '%.0f ms'),
             BenchRow::atMost('sweep of what nobody has in hand', $most('sweep'), 20, '%.1f ms'),
+            BenchRow::atMost('sweep while all wait to be looked at', $most('backlog'), 20, '%.1f ms'),
+            BenchRow::atMost('a new file compared with all looks', $most('look'), 100, '%.1f ms'),
             BenchRow::atMost('page of sounds', $most('sounds'), 150, '%.0f ms'),
             BenchRow::atMost('an edit of eight people at once, nine of ten', 1_000 * $edits[8], 300, '%.0f ms'),
             BenchRow::atMost('memory of all this', Usage::peakMemory(), 256, '%.0f MiB'),
@@ -104,6 +109,9 @@ final class LargeBench
                     new Scene(SceneRole::Beat, LargeChannel::script()),
                 ]), range(1, self::NEW)),
             ),
+            'look' => static fn (): ?int => app(FootageImporter::class)->near(
+                $large->channel, bin2hex(random_bytes(8)), null,
+            ),
             'sweep' => static fn (): int => app(OrphanSweep::class)->order(),
             'setting' => static function () use ($large, &$size): string {
                 return app(SettingsDesk::class)->set(
@@ -111,6 +119,7 @@ final class LargeBench
                     (string) (60 + 2 * (++$size % 10)),
                 );
             },
+            'backlog' => static fn (): int => app(OrphanSweep::class)->order(),
         ];
     }
 
