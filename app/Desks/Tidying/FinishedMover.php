@@ -135,10 +135,15 @@ final readonly class FinishedMover
     /**
      * Deletes the files of an export and its row, which nothing can be had of any more.
      *
+     * @throws Refusal when they are on a disk that is not there
      * @throws StrangePlace
      */
     public function delete(Export $export): void
     {
+        $problem = $export->moved_to === null ? '' : $this->other->problem(true);
+        if ($problem !== '') {
+            throw new Refusal($problem);
+        }
         $folder = $this->store->path($export->folder());
         $export->delete();
         $this->store->discard($folder);

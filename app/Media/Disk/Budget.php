@@ -122,7 +122,7 @@ final readonly class Budget
     private function take(string $name, array $held, int $now): bool
     {
         $place = $this->store->path($name);
-        clearstatcache(true, $place.self::SEAL);
+        clearstatcache();
         if (isset($held[$name]) || self::usedAt($place) > $now - self::IN_USE_SECONDS) {
             return false;
         }

@@ -26,9 +26,10 @@ enum DiskKind: string
         'exports' => self::Finished, 'videos' => self::Finished, 'library' => self::Footage,
         'thumbnails' => self::Footage, 'recordings' => self::Recordings, 'takes' => self::Takes,
         'segments' => self::Segments, 'mixes' => self::Mixes, 'beds' => self::Mixes, 'sources' => self::Forms,
-        'originals' => self::Forms, 'samples' => self::Drawn, 'references' => self::Drawn, 'cards' => self::Drawn,
+        'originals' => self::Forms, 'said' => self::Drawn, 'references' => self::Drawn, 'cards' => self::Drawn,
         'looks' => self::Drawn, 'fetched' => self::Fetched, 'interest' => self::Found, 'grounds' => self::Found,
-        'heard' => self::Found, 'keys' => self::Found, 'rates' => self::Found, 'arriving' => self::Passing,
+        'heard' => self::Found, 'keys' => self::Found, 'rates' => self::Found, 'samples' => self::Found,
+        'voices' => self::Found, 'arriving' => self::Passing,
         'failed' => self::Passing, 'measured' => self::Passing, 'uploads' => self::Passing, 'work' => self::Passing,
     ];
 
@@ -77,9 +78,9 @@ enum DiskKind: string
             self::Previews => 'Previews',
             self::Mixes => 'Sound made on the way',
             self::Forms => 'Footage in the form that renderers read',
-            self::Drawn => 'Cards, samples, pictures of choices',
+            self::Drawn => 'Cards, pictures of choices, sentences heard',
             self::Fetched => 'Finished files fetched from the other disk',
-            self::Found => 'What was found out about footage',
+            self::Found => 'What was found out about footage and voices',
             self::Passing => 'On its way: uploads, work, failures',
         };
     }
@@ -97,7 +98,7 @@ enum DiskKind: string
             self::Forms => 'Brought to that form again, once a clip.',
             self::Drawn => 'Drawn again at once.',
             self::Fetched => 'Fetched again when somebody downloads them.',
-            self::Found => 'Looked for again, once a clip.',
+            self::Found => 'Looked for again; samples are spoken by bin/setup.',
             self::Passing => 'Goes by itself.',
         };
     }

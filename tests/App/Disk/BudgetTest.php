@@ -77,7 +77,7 @@ final class BudgetTest extends AppTestCase
     {
         $dear = $this->file('segments/aa/aaaa.mp4', self::DAY);
         $middle = $this->file('mixes/bb/bbbb.wav', self::DAY);
-        $cheap = $this->file('samples/cccc.wav', self::DAY);
+        $cheap = $this->file('cards/cc/cccc.png', self::DAY);
         $old = $this->file('segments/dd/dddd.mp4', 30 * self::DAY);
         $this->budget()->keep(2_500, static fn (string $key): bool => true);
 
@@ -145,11 +145,13 @@ final class BudgetTest extends AppTestCase
         $known = $this->file('sources/bb/bbbb', 90 * self::DAY);
         $brought = $this->file('library/cccc.mp4', 90 * self::DAY);
         $take = $this->file('takes/dd/dddd.wav', 90 * self::DAY);
+        $sample = $this->file('samples/aldous-1234.wav', 90 * self::DAY);
         $this->budget()->keep(1, static fn (string $key): bool => $key === 'bbbb');
 
         self::assertFileExists($last);
         self::assertFileExists($brought);
         self::assertFileExists($take);
+        self::assertFileExists($sample, 'nobody speaks it again when it is asked for');
         self::assertFileDoesNotExist($known);
     }
 
