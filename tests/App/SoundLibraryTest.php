@@ -206,7 +206,7 @@ final class SoundLibraryTest extends AppTestCase
     public function test_much_music_is_shown_in_pages_and_found_by_its_name_and_mood(): void
     {
         for ($i = 1; $i <= 60; $i++) {
-            Music::query()->create([
+            Music::query()->forceCreate([
                 'channel_id' => $this->channel()->id, 'name' => sprintf('Piece %02d', $i),
                 'mood' => $i % 2 === 0 ? 'calm' : 'tense', 'path' => "music/none-$i.wav", 'loudness' => -20.0,
                 'fingerprint' => bin2hex(random_bytes(16)), 'duration_ms' => 60_000,
