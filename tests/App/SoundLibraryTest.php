@@ -212,10 +212,10 @@ final class SoundLibraryTest extends AppTestCase
                 'fingerprint' => bin2hex(random_bytes(16)), 'duration_ms' => 60_000,
             ]);
         }
-        $this->get('/sounds')->assertSee('60 pieces')->assertSee('Piece 50')->assertDontSee('Piece 51');
-        $this->get('/sounds?page=2')->assertSee('Piece 51')->assertDontSee('Piece 50');
-        $this->get('/sounds?words=piece+4&mood=tense')->assertSee('Piece 41')->assertDontSee('Piece 42')
-            ->assertDontSee('Piece 31')->assertSee('60 pieces');
+        $this->get('/sounds')->assertSee('60 pieces')->assertSee('Hear Piece 50')->assertDontSee('Hear Piece 51');
+        $this->get('/sounds?page=2')->assertSee('Hear Piece 51')->assertDontSee('Hear Piece 50');
+        $this->get('/sounds?words=piece+4&mood=tense')->assertSee('Hear Piece 41')->assertDontSee('Hear Piece 42')
+            ->assertDontSee('Hear Piece 31')->assertSee('60 pieces');
         $this->get('/sounds?words=anchor')->assertSee('No piece is like that.');
     }
 }

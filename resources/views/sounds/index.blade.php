@@ -5,10 +5,8 @@
     <div class="page-head">
         <div>
             <h1>Sound</h1>
-            <p class="lead">{{ number_format($page->asked[2]) }}
-                {{ $page->asked[2] === 1 ? 'piece' : 'pieces' }} of music · {{ count($page->effects)
-                }} effects. Music is chosen by the mood of a short’s words, unless you choose it for the short or the
-                batch.</p>
+            <p class="lead">{{ $page->pieces() }} of music · {{ count($page->effects) }} effects. Music is chosen by
+                the mood of a short’s words, unless you choose it for the short or the batch.</p>
         </div>
     </div>
     <p class="told" role="status" x-text="said">{{ session('saved') }}</p>

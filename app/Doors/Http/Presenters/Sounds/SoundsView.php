@@ -33,4 +33,10 @@ final readonly class SoundsView
         public bool $starts,
     ) {
     }
+
+    /** How many there are in all. */
+    public function pieces(): string
+    {
+        return number_format($this->asked[2]).($this->asked[2] === 1 ? ' piece' : ' pieces');
+    }
 }
