@@ -20,6 +20,7 @@ use RapidReel\Plan\Cut\Cut;
 final class ShortCommand extends Command
 {
     use Answers;
+    use NamesShort;
 
     protected $signature = 'reel:short {id : number of a short, as in the address of its page}
         {--quality=final : of the recipes: final or draft}
@@ -34,13 +35,7 @@ final class ShortCommand extends Command
         ShadeDesk $shades,
     ): int {
         return $this->guarded(function () use ($inputs, $segments, $maker, $shades): int {
-            $written = self::written($this->argument('id'));
-            $short = ctype_digit($written)
-                ? Short::withTrashed()->with(['batch.channel', 'scenes.shots', 'readings'])->find((int) $written)
-                : null;
-            if ($short === null) {
-                throw new Refusal("There is no short $written. Its number stands in the address of its page.");
-            }
+            $short = $this->short(Short::withTrashed()->with(['batch.channel', 'scenes.shots', 'readings']));
             $quality = Quality::tryFrom(self::written($this->option('quality')))
                 ?? throw new Refusal('The quality of recipes is final or draft.');
             $planned = $short->plannedCut();

@@ -17,6 +17,7 @@ use RapidReel\Text\Translation\Xliff;
 final class XliffCommand extends Command
 {
     use Answers;
+    use NamesShort;
 
     /** Some of it came back, and not all. */
     private const IN_PART = 10;
@@ -33,12 +34,7 @@ final class XliffCommand extends Command
     public function handle(TranslationDesk $desk): int
     {
         return $this->guarded(function () use ($desk): int {
-            $written = self::written($this->argument('id'));
-            $short = ctype_digit($written) ? Short::query()->with(['batch.channel', 'scenes'])->find((int) $written)
-                : null;
-            if ($short === null) {
-                throw new Refusal("There is no short $written. Its number stands in the address of its page.");
-            }
+            $short = $this->short(Short::query()->with(['batch.channel', 'scenes']));
             $sent = $desk->of($short, self::written($this->option('to')));
             $file = self::written($this->option('read'));
             if ($file === '') {
