@@ -16,6 +16,12 @@ final class PlainText
         return (string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', ' ', $text);
     }
 
+    /** In one line, with one blank between words and none around them. */
+    public static function line(string $text): string
+    {
+        return trim((string) preg_replace('/[\s\p{Cc}]+/u', ' ', $text));
+    }
+
     /** @return list<string> what stands between blanks, whatever it is */
     public static function words(string $text): array
     {

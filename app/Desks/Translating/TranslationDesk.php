@@ -12,10 +12,8 @@ use RapidReel\Base\Language\LanguageFinder;
 use RapidReel\Base\Language\SentenceSplitter;
 use RapidReel\Base\Refusal;
 use RapidReel\Text\Translation\CheckedTranslation;
-use RapidReel\Text\Translation\Glossary;
 use RapidReel\Text\Translation\Returned;
 use RapidReel\Text\Translation\Translation;
-use RapidReel\Text\Translation\TranslationCheck;
 use RapidReel\Text\Translation\TranslationTable;
 use RapidReel\Text\Translation\TranslationUnit;
 use RapidReel\Text\Translation\Xliff;
@@ -71,12 +69,6 @@ final readonly class TranslationDesk
     {
         return preg_match('/^(?:\xEF\xBB\xBF|\xFE\xFF|\xFF\xFE)?[\s\0]*</', $file) === 1
             ? Xliff::read($file) : TranslationTable::read($file);
-    }
-
-    /** @throws Refusal */
-    public function check(Translation $sent, Returned $returned, Glossary $glossary): CheckedTranslation
-    {
-        return TranslationCheck::of($sent, $returned, $glossary);
     }
 
     /** As the intake takes it: a scene a paragraph, with its title before it. */

@@ -9,6 +9,7 @@ use App\Desks\Tidying\DiskRules;
 use App\Ground\Work\DiskAct;
 use App\Ground\Work\Orders;
 use App\Media\Disk\DiskKind;
+use App\Media\Disk\DiskMeter;
 use App\Media\Disk\FinishedDepot;
 use App\Shelves\Models\Batch;
 use Illuminate\Console\Command;
@@ -26,14 +27,15 @@ final class DiskCommand extends Command
 
     protected $description = 'Tells what fills the media disk, by batch and kind; tidies it';
 
-    public function handle(DiskKeeper $keeper, Orders $orders, FinishedDepot $other): int
+    public function handle(DiskKeeper $keeper, DiskMeter $meter, Orders $orders, FinishedDepot $other): int
     {
-        return $this->guarded(function () use ($keeper, $orders, $other): int {
+        return $this->guarded(function () use ($keeper, $meter, $orders, $other): int {
             if ($this->option('order')) {
                 $orders->tidyDisk(DiskAct::Tidy);
 
                 return self::SUCCESS;
             }
+            $use = null;
             foreach ([
                 [DiskAct::Tidy, (int) $this->option('tidy')],
                 [DiskAct::Move, (int) self::written($this->option('move'))],
@@ -42,8 +44,10 @@ final class DiskCommand extends Command
                 while ($batch > 0 && $keeper->act($act, $batch, '')) {
                     $this->tell($act->doing().'…');
                 }
+                // An act ends with a measurement, and with what came of it.
+                $use = $batch > 0 ? $meter->last() : $use;
             }
-            $use = $keeper->measure();
+            $use ??= $keeper->measure();
             $rules = DiskRules::read();
             $names = Batch::query()->pluck('name', 'id')->all();
             $this->printJson([

@@ -9,6 +9,7 @@ use App\Shelves\Models\Short;
 use Illuminate\Console\Command;
 use RapidReel\Base\Refusal;
 use RapidReel\Text\Translation\Glossary;
+use RapidReel\Text\Translation\TranslationCheck;
 use RapidReel\Text\Translation\TranslationFinding;
 use RapidReel\Text\Translation\TranslationTable;
 use RapidReel\Text\Translation\Xliff;
@@ -46,7 +47,7 @@ final class XliffCommand extends Command
                 return self::SUCCESS;
             }
             $glossary = self::written($this->option('glossary'));
-            $checked = $desk->check(
+            $checked = TranslationCheck::of(
                 $sent, $desk->read(self::contents($file)),
                 Glossary::of($glossary === '' ? '' : self::contents($glossary)),
             );

@@ -25,12 +25,15 @@ final readonly class FinishedDepot
 
     private const MARKED = "Rapid Reel keeps finished files here. Leave this file: without it nobody reads them.\n";
 
+    private KeptFiles $kept;
+
     private function __construct(
         private MediaStore $store,
         private ?Depot $depot,
         private ?MediaStore $folder,
         private string $told,
     ) {
+        $this->kept = new KeptFiles($store);
     }
 
     /** None: all stays on the media disk. */
@@ -121,6 +124,11 @@ final readonly class FinishedDepot
      */
     public function path(string $name, string $seal): ?string
     {
+        $fetched = $this->store->keyed('fetched', KeptFiles::hashOf($seal), pathinfo($name, PATHINFO_EXTENSION));
+        // What was fetched before needs nobody to be asked.
+        if ($this->folder === null && $this->told !== '' && $this->kept->isRight($fetched)) {
+            return $fetched;
+        }
         $problem = $this->problem(true);
         if ($problem !== '') {
             throw new Refusal("$problem Nothing is lost: its files can be had as soon as it is there.");
@@ -130,20 +138,23 @@ final readonly class FinishedDepot
 
             return KeptFiles::agrees($place, $seal) ? $place : null;
         }
-        $place = $this->store->keyed('fetched', KeptFiles::hashOf($seal), pathinfo($name, PATHINFO_EXTENSION));
-        if (! KeptFiles::agrees($place, $seal)) {
-            try {
-                $this->store->fill($place, fn (string $target) => $this->depot()->fetch($name, $target));
-            } catch (RuntimeException $problem) {
-                throw new Refusal(
-                    "A finished file could not be fetched from {$this->told}. Nothing is lost; try again in a moment.",
-                    previous: $problem,
-                );
+        $folder = $this->store->workFolder();
+        try {
+            $this->depot()->fetch($name, "$folder/file");
+            if (! KeptFiles::agrees("$folder/file", $seal)) {
+                return null;
             }
+            $this->kept->put("$folder/file", $fetched);
+        } catch (RuntimeException $problem) {
+            throw new Refusal(
+                "A finished file could not be fetched from {$this->told}. Nothing is lost; try again in a moment.",
+                previous: $problem,
+            );
+        } finally {
+            $this->store->discard($folder);
         }
-        @touch($place);
 
-        return KeptFiles::agrees($place, $seal) ? $place : null;
+        return $fetched;
     }
 
     /** @throws StrangePlace */

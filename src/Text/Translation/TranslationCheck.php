@@ -97,7 +97,7 @@ final class TranslationCheck
             $returned->units[$unit->id],
         ));
         $same = array_filter($here, static fn (TranslationUnit $unit): bool => ($returned->units[$unit->id]->source
-            ?? $unit->source) === self::plain($unit->source));
+            ?? $unit->source) === PlainText::line($unit->source));
         if ($here === [] || ($same === [] && count($here) > 1)) {
             throw new Refusal('None of it is of this short: no sentence that came back was sent.');
         }
@@ -123,7 +123,7 @@ final class TranslationCheck
             $findings[] = self::found($unit, TranslationFault::Script, sprintf(
                 'It is not in the letters that %s is written in.', LanguageFinder::name($language),
             ));
-        } elseif ($words >= self::LEAST_SAME && $target === self::plain($unit->source)) {
+        } elseif ($words >= self::LEAST_SAME && $target === PlainText::line($unit->source)) {
             $findings[] = self::found($unit, TranslationFault::Untranslated, 'It came back as it was sent.');
         } elseif ($told !== null && $told !== $language) {
             $findings[] = self::found($unit, TranslationFault::Language, sprintf(
@@ -140,7 +140,7 @@ final class TranslationCheck
                 $unit->seconds ?? 0.0,
             ));
         }
-        if ($came->source !== null && $came->source !== self::plain($unit->source)) {
+        if ($came->source !== null && $came->source !== PlainText::line($unit->source)) {
             $findings[] = self::found($unit, TranslationFault::Older, sprintf(
                 'Its source was changed since: it was “%s”.', mb_strimwidth($came->source, 0, 80, '…'),
             ));
@@ -178,10 +178,5 @@ final class TranslationCheck
     private static function isWritten(string $text): bool
     {
         return preg_match('/[\p{L}\p{N}]/u', $text) === 1;
-    }
-
-    private static function plain(string $text): string
-    {
-        return trim((string) preg_replace('/[\s\p{Cc}]+/u', ' ', $text));
     }
 }

@@ -8,6 +8,7 @@ use DOMDocument;
 use DOMElement;
 use DOMNode;
 use DOMXPath;
+use RapidReel\Base\PlainText;
 use RapidReel\Base\Refusal;
 
 /**
@@ -178,7 +179,7 @@ final class Xliff
         sort($codes['target']);
 
         return new ReturnedUnit(
-            self::plain($source), $isThere ? self::plain($target) : null,
+            PlainText::line($source), $isThere ? PlainText::line($target) : null,
             ! $isThere || $codes['source'] === $codes['target'],
         );
     }
@@ -205,10 +206,5 @@ final class Xliff
         }
 
         return $text;
-    }
-
-    private static function plain(string $text): string
-    {
-        return trim((string) preg_replace('/[\s\p{Cc}]+/u', ' ', $text));
     }
 }
