@@ -48,7 +48,7 @@ final class LibraryTest extends AppTestCase
         self::assertSame(FootageKind::Still, $shelf->footage['deeper/x.png']->kind);
         self::assertFileExists($shelf->footagePaths['deeper/x.png']);
         self::assertSame('tune.wav', $shelf->music->piece('tune.wav')?->id);
-        self::assertLessThan(-5, $shelf->music->pieces[0]->loudness);
+        self::assertLessThan(-5, $shelf->music->piece('tune.wav')?->loudness);
     }
 
     public function test_an_empty_or_missing_folder_is_told(): void
@@ -78,7 +78,7 @@ final class LibraryTest extends AppTestCase
             ['Slow tune', 12_000],
             [Music::query()->firstOrFail()->name, Music::query()->firstOrFail()->duration_ms],
         );
-        self::assertFileExists($shelf->musicPath((string) $music->id));
+        self::assertFileExists($shelf->music->path((string) $music->id));
     }
 
     public function test_a_clip_held_upright_is_measured_as_it_is_shown(): void

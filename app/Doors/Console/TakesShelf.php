@@ -11,7 +11,6 @@ use App\Shelves\Library\Shelf;
 use App\Shelves\Models\Channel;
 use Illuminate\Console\Command;
 use RapidReel\Base\Refusal;
-use RapidReel\Plan\Cut\CutMusic;
 use RapidReel\Plan\Settings\Registry;
 
 /**
@@ -26,7 +25,7 @@ trait TakesShelf
     {
         $channel = $this->channel();
         $shelf = $this->shelf($channel);
-        $pieces = array_map(static fn (CutMusic $piece): string => $piece->id, $shelf->music->pieces);
+        $pieces = array_map(strval(...), array_keys($shelf->music->moods));
 
         return [$shelf, $channel !== null && self::written($this->option('footage')) === ''
             ? $registrar->of($channel)

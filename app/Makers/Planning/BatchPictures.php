@@ -79,10 +79,10 @@ final readonly class BatchPictures
             }
             $next = $shorts[$i + 1] ?? null;
             if ($next !== null && $next->shown_before === null) {
-                $tasks = $this->tasks->of($short);
                 $shelf = $whole ?? $this->shelves->pictures($short);
                 $shown->add(
-                    LikelyNeeds::of($tasks, $shelf->footage), $tasks[0]->voice->language, $short->subject(),
+                    LikelyNeeds::of($short->manuscript()->scenes, $shelf->footage), $this->tasks->language($short),
+                    $short->subject(),
                     $shelf->offered(), $shelf->collection,
                 );
             }

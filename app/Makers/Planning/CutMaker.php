@@ -229,15 +229,14 @@ final readonly class CutMaker
             return null;
         }
         // One that is gone is no reason to be silent.
-        $piece = $shelf->music->piece($music->piece) ?? $this->musicians->choose(
+        $piece = $shelf->music->piece($music->piece) ?? $shelf->music->piece((string) $this->musicians->choose(
             $music->mood ?? MoodFinder::of(
                 implode(' ', array_map(static fn (SceneTask $task): string => $task->scene->text, $tasks)),
                 $tasks[0]->voice->language,
             ),
-            $shelf->music->pieces,
             $shelf->music->moods,
             $number,
-        );
+        ));
 
         return $piece?->at($music->level);
     }

@@ -7,6 +7,7 @@ namespace App\Makers\Planning;
 use RapidReel\Base\PlainText;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\ShotNeed;
+use RapidReel\Text\Script\Scene;
 
 /** What a short is likely to show, before it is paced: a picture for every few words. */
 final class LikelyNeeds
@@ -17,23 +18,23 @@ final class LikelyNeeds
     private const MS = 2_500;
 
     /**
-     * @param  non-empty-list<SceneTask>  $tasks
+     * @param  list<Scene>  $scenes
      * @param  array<array-key, Footage>  $footage  at hand, by id
      * @return list<ShotNeed>
      */
-    public static function of(array $tasks, array $footage = []): array
+    public static function of(array $scenes, array $footage = []): array
     {
         $needs = [];
-        foreach ($tasks as $task) {
-            $words = PlainText::words($task->scene->text);
+        foreach ($scenes as $scene) {
+            $words = PlainText::words($scene->text);
             foreach (array_chunk($words, self::WORDS, true) as $part) {
                 $chosen = null;
-                foreach ($task->scene->own->shots as $shot) {
+                foreach ($scene->own->shots as $shot) {
                     $isChosen = $shot->isLocked && isset($part[$shot->word]);
                     $chosen = $isChosen ? $footage[$shot->footage ?? ''] ?? $chosen : $chosen;
                 }
                 $needs[] = new ShotNeed(
-                    implode(' ', $part), $task->scene->text, self::MS, $chosen, $task->scene->brief,
+                    implode(' ', $part), $scene->text, self::MS, $chosen, $scene->brief,
                 );
             }
         }

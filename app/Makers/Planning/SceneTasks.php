@@ -59,7 +59,26 @@ final readonly class SceneTasks
             );
         }
 
-        return $tasks === [] ? throw new Refusal('This short has no scenes.') : $tasks;
+        return $tasks === [] ? throw self::empty() : $tasks;
+    }
+
+    /**
+     * As a BCP 47 tag: what its first scene is said in.
+     *
+     * @throws Refusal
+     */
+    public function language(Short $short): string
+    {
+        $first = $short->scenes->first()?->toScript() ?? throw self::empty();
+
+        return SceneTask::of(
+            $first, $this->resolver->short($short)->and(Level::Scene, $first->own->settings), $this->voices, [],
+        )->voice->language;
+    }
+
+    private static function empty(): Refusal
+    {
+        return new Refusal('This short has no scenes.');
     }
 
     /**

@@ -80,7 +80,9 @@ final readonly class ShortShelves
 
     private static function isSmall(Channel $channel): bool
     {
-        return Footage::at($channel)->where('state', FootageState::Ready)->count() <= self::SMALL;
+        // As far as that tells it: there may be tens of thousands.
+        return ! Footage::at($channel)->where('state', FootageState::Ready)->toBase()->skip(self::SMALL)
+            ->take(1)->exists();
     }
 
     /**
@@ -97,11 +99,11 @@ final readonly class ShortShelves
         if ($short->scenes->isEmpty()) {
             return [array_keys($ids), null];
         }
-        $tasks = $this->tasks->of($short);
-        $language = $tasks[0]->voice->language;
+        $language = $this->tasks->language($short);
         $subject = $short->subject();
         $wishes = array_map(
-            static fn (ShotNeed $need): ShotWish => ShotWish::of($need, $subject, $language), LikelyNeeds::of($tasks),
+            static fn (ShotNeed $need): ShotWish => ShotWish::of($need, $subject, $language),
+            LikelyNeeds::of($short->manuscript()->scenes),
         );
         $terms = array_map(strval(...), array_keys(array_replace([], ...array_column($wishes, 'terms'))));
         $lists = $this->postings->read($channel, $language, $terms);

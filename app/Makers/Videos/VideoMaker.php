@@ -193,7 +193,7 @@ final readonly class VideoMaker
     {
         $music = $cut->sound->music;
         if ($music !== null) {
-            $this->originals->lay($music->fingerprint, $shelf->musicPath($music->id));
+            $this->originals->lay($music->fingerprint, $shelf->music->path($music->id));
         }
         foreach ($cut->sound->effects as $effect) {
             $this->originals->lay($effect->fingerprint, $shelf->effects->path($effect->sound, $effect->fingerprint));

@@ -44,7 +44,7 @@ final readonly class FolderShelf
         if (! is_dir($this->folder)) {
             throw new Refusal("There is no folder {$this->folder}.");
         }
-        $footage = $paths = $music = $musicPaths = $seals = $moods = [];
+        $footage = $paths = $music = $seals = $moods = [];
         // Programs work in folders of their own, where a relative path would lead nowhere.
         foreach ($this->files(self::PICTURES) as $file) {
             $probed = $this->prober->glance($file->getPathname(), $file->getFilename());
@@ -65,23 +65,19 @@ final readonly class FolderShelf
             $id = $file->getRelativePathname();
             $fingerprint = (string) hash_file('xxh128', $file->getPathname());
             $heard = $this->meter->known($file->getPathname(), $file->getFilename(), $fingerprint);
-            $music[] = new CutMusic(
-                $id,
-                $fingerprint,
-                $heard['loudness'],
-                durationMs: $heard['duration_ms'],
-                bars: $heard['bars'],
+            $piece = new CutMusic(
+                $id, $fingerprint, $heard['loudness'], durationMs: $heard['duration_ms'], bars: $heard['bars'],
             );
+            $music[$id] = new KeptMusic($piece, $id, $file->getPathname());
             $moods[$id] = self::moodOf($file->getPathname());
-            $musicPaths[$id] = $file->getPathname();
         }
         if ($footage === []) {
             throw new Refusal("{$this->folder} holds no clip or still that can be read.");
         }
 
-        return new Shelf(
-            $footage, $paths, $seals, new MusicShelf($music, $moods, $musicPaths), $this->effects->of(null),
-        );
+        $find = static fn (string $id): ?KeptMusic => $music[$id] ?? null;
+
+        return new Shelf($footage, $paths, $seals, new MusicShelf($moods, $find), $this->effects->of(null));
     }
 
     /** The mood of a piece, out of a JSON file of the same name ({"mood": "calm"}). */

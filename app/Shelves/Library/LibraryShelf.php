@@ -60,7 +60,7 @@ final readonly class LibraryShelf
         $query = FootageRecord::at($channel)->where('state', FootageState::Ready)->orderBy('id');
         $footage = $paths = $seals = $names = [];
         // As rows, not as models: there may be thousands.
-        foreach (($ids === null ? $query : $query->whereIn('id', $ids))->toBase()->get() as $row) {
+        foreach (($ids === null ? $query : $query->whereIntegerInRaw('id', $ids))->toBase()->get() as $row) {
             $one = self::row($row);
             $footage[] = $one;
             $paths[$one->id] = $this->store->path((string) $row->path);
@@ -78,28 +78,30 @@ final readonly class LibraryShelf
      */
     private function dressed(Channel $channel, Shelf $pictures): Shelf
     {
-        $music = $musicPaths = $musicSeals = $moods = $names = [];
-        $rows = Music::at($channel)->withoutGlobalScope(SoftDeletingScope::class)->orderBy('id')->toBase()->get();
-        foreach ($rows as $row) {
-            $id = (string) $row->id;
-            // One that was taken away is still under the shorts that it was chosen for.
-            if ($row->deleted_at === null) {
-                $music[] = Music::pieceOf($row);
-                $moods[$id] = Mood::tryFrom((string) $row->mood);
-            }
-            $musicPaths[$id] = $this->store->path((string) $row->path);
-            $musicSeals[$id] = $row->seal;
-            $names[Shelf::MUSIC.$id] = (string) $row->name;
-        }
+        $names = [];
+        $moods = Music::at($channel)->orderBy('id')->toBase()->pluck('mood', 'id')
+            ->map(static fn (mixed $mood): ?Mood => is_string($mood) ? Mood::tryFrom($mood) : null);
+        $music = new MusicShelf($moods->all(), fn (string $id): ?KeptMusic => $this->music($channel, $id));
         $logos = [];
         foreach (Logo::at($channel)->get() as $record) {
             $logos[$record->picture] = [$record->width, $record->height];
             $names[Shelf::LOGO.$record->picture] = $record->name;
         }
 
-        return $pictures->with(
-            new MusicShelf($music, $moods, $musicPaths, $musicSeals), $this->effects->of($channel), $names, $logos,
-        );
+        return $pictures->with($music, $this->effects->of($channel), $names, $logos);
+    }
+
+    /**
+     * One that was taken away is still under the shorts that it was chosen for.
+     *
+     * @throws StrangePlace
+     */
+    private function music(Channel $channel, string $id): ?KeptMusic
+    {
+        $row = Music::at($channel)->withoutGlobalScope(SoftDeletingScope::class)->find($id);
+
+        return $row instanceof Music
+            ? new KeptMusic($row->piece(), $row->name, $this->store->path($row->path), $row->seal) : null;
     }
 
     public static function footage(FootageRecord $record): Footage

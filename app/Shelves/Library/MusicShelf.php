@@ -4,43 +4,47 @@ declare(strict_types=1);
 
 namespace App\Shelves\Library;
 
+use App\Media\Store\DamagedPart;
 use App\Media\Store\KeptFiles;
+use Closure;
 use RapidReel\Plan\Choice\Mood;
 use RapidReel\Plan\Cut\CutMusic;
 
-/** The music at hand. */
+/** The music at hand. There may be thousands: a piece is looked up when it is asked for. */
 final readonly class MusicShelf
 {
     /**
-     * @param  list<CutMusic>  $pieces  that may be chosen
-     * @param  array<array-key, Mood|null>  $moods  by id
-     * @param  array<array-key, string>  $paths  by id, of those that were taken away, too
-     * @param  array<array-key, string|null>  $seals  size and hash by id, where they are known
+     * @param  array<array-key, Mood|null>  $moods  of the pieces that may be chosen, by id, in their order
+     * @param  (Closure(string): ?KeptMusic)|null  $find  a piece by its id, one that was taken away, too
      */
     public function __construct(
-        public array $pieces = [],
         public array $moods = [],
-        private array $paths = [],
-        private array $seals = [],
+        private ?Closure $find = null,
     ) {
     }
 
+    /** One that may be chosen. */
     public function piece(string $id): ?CutMusic
     {
-        foreach ($this->pieces as $piece) {
-            if ($piece->id === $id) {
-                return $piece;
-            }
-        }
-
-        return null;
+        return array_key_exists($id, $this->moods) ? $this->kept($id)?->piece : null;
     }
 
-    /** @return string|null where its file is; null where that is not what was brought any more */
-    public function path(string $id): ?string
+    /**
+     * @return string where the file of a piece is
+     *
+     * @throws DamagedPart when that is not what was brought any more
+     */
+    public function path(string $id): string
     {
-        $path = $this->paths[$id] ?? '';
+        $kept = $this->kept($id);
 
-        return KeptFiles::agrees($path, $this->seals[$id] ?? null) ? $path : null;
+        return $kept !== null && KeptFiles::agrees($kept->path, $kept->seal)
+            ? $kept->path
+            : throw DamagedPart::music($kept->name ?? $id);
+    }
+
+    private function kept(string $id): ?KeptMusic
+    {
+        return $this->find === null ? null : ($this->find)($id);
     }
 }

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace App\Shelves\Library;
 
-use App\Media\Store\DamagedPart;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\Matching\Collection;
 
 /** The footage and music at hand, with where each lies on disk. */
 final readonly class Shelf
 {
-    public const MUSIC = 'music ';
-
     public const LOGO = 'logo ';
 
     /** @var array<array-key, Footage> by id */
@@ -22,8 +19,8 @@ final readonly class Shelf
      * @param  list<Footage>  $footage
      * @param  array<array-key, string>  $footagePaths  by id
      * @param  array<array-key, string|null>  $seals  size and hash of a piece of footage by id, if they are known
-     * @param  array<array-key, string>  $names  of footage by id, where that is no name; of music and logos by theirs
-     *                                           behind their kind
+     * @param  array<array-key, string>  $names  of footage by id, where that is no name; of logos by theirs behind
+     *                                           their kind
      * @param  array<array-key, array{int, int}>  $logos  width and height by the hash of each picture
      * @param  Collection|null  $collection  all footage of which this is a part; null where it is all
      */
@@ -104,11 +101,5 @@ final readonly class Shelf
     public function name(string $id): string
     {
         return $this->names[$id] ?? $id;
-    }
-
-    /** @throws DamagedPart when its file is not what was brought any more */
-    public function musicPath(string $id): string
-    {
-        return $this->music->path($id) ?? throw DamagedPart::music($this->names[self::MUSIC.$id] ?? $id);
     }
 }

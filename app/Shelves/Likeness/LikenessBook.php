@@ -7,7 +7,6 @@ namespace App\Shelves\Likeness;
 use App\Shelves\Models\Short;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Language\Shingles;
-use RapidReel\Base\Refusal;
 use RapidReel\Plan\Cut\Flag;
 use RapidReel\Plan\Review\Fingerprint;
 use RapidReel\Plan\Review\Likeness;
@@ -28,8 +27,6 @@ final class LikenessBook
 
     /**
      * @param  array<int, Fingerprint>  $fingerprints  by the short's id
-     *
-     * @throws Refusal
      */
     public function write(int $channelId, array $fingerprints): void
     {
@@ -122,8 +119,6 @@ final class LikenessBook
      *
      * @param  list<Fingerprint>  $fingerprints
      * @return array<int, Flag> by place in the list
-     *
-     * @throws Refusal
      */
     public function against(int $channelId, array $fingerprints): array
     {
@@ -235,16 +230,18 @@ final class LikenessBook
     /**
      * @param  list<int>  $ids
      * @return array<int, Fingerprint>
-     *
-     * @throws Refusal
      */
     private function fingerprints(array $ids): array
     {
         $fingerprints = [];
         foreach (array_chunk(array_values(array_unique($ids)), self::ROWS_AT_ONCE) as $some) {
-            foreach (Short::query()->with(['scenes', 'notes'])->whereKey($some)->get(['id', 'batch_id']) as $short) {
-                $fingerprints[$short->id] = Fingerprint::of($short->manuscript()->scenes);
+            $said = [];
+            $rows = DB::table('scenes')->whereIntegerInRaw('short_id', $some)->orderBy('position')
+                ->get(['short_id', 'text']);
+            foreach ($rows as $row) {
+                $said[(int) $row->short_id][] = (string) $row->text;
             }
+            $fingerprints += array_map(Fingerprint::said(...), $said);
         }
 
         return $fingerprints;

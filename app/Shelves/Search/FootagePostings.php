@@ -45,9 +45,7 @@ final class FootagePostings
         $all = self::at('footage_collections', $channel)->where('form', $form)
             ->selectRaw('sum(documents) as documents, sum(length) as length')->first();
 
-        return new TermLists((int) ($all->documents ?? 0), (int) ($all->length ?? 0), array_map(
-            static fn (string $body): array => array_values((array) unpack('V*', $body)), $bodies,
-        ));
+        return new TermLists((int) ($all->documents ?? 0), (int) ($all->length ?? 0), $bodies);
     }
 
     /** Takes in what was changed since the last time. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace RapidReel\Making\Mix;
 
 use RapidReel\Plan\Choice\Mood;
-use RapidReel\Plan\Cut\CutMusic;
 
 /** Music for a short nobody chose any for: of its mood, always the same for one short, and not the same for all. */
 final class MusicChooser
@@ -15,19 +14,17 @@ final class MusicChooser
 
     /**
      * @param  Mood|null  $mood  null where the words say none
-     * @param  list<CutMusic>  $pieces
-     * @param  array<array-key, Mood|null>  $moods  of the pieces, by id
+     * @param  array<array-key, Mood|null>  $moods  of the pieces that there are, by id
      * @param  int  $number  of the short in its batch, from 1
+     * @return string|null the id of one of them
      */
-    public function choose(?Mood $mood, array $pieces, array $moods, int $number): ?CutMusic
+    public function choose(?Mood $mood, array $moods, int $number): ?string
     {
+        $pieces = array_map(strval(...), array_keys($moods));
         if ($pieces === []) {
             return null;
         }
-        $of = static fn (Mood $wanted): array => array_values(array_filter(
-            $pieces,
-            static fn (CutMusic $piece): bool => ($moods[$piece->id] ?? null) === $wanted,
-        ));
+        $of = static fn (Mood $wanted): array => array_map(strval(...), array_keys($moods, $wanted, true));
         $right = $mood === null ? $pieces : $of($mood);
         $near = [];
         foreach ($mood?->near() ?? [] as $other) {

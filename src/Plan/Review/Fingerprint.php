@@ -30,12 +30,14 @@ final readonly class Fingerprint
     /** @param  non-empty-list<Scene>  $scenes */
     public static function of(array $scenes): self
     {
+        return self::said(array_map(static fn (Scene $scene): string => $scene->text, $scenes));
+    }
+
+    /** @param  non-empty-list<string>  $texts  what is said in each scene */
+    public static function said(array $texts): self
+    {
         return new self(
-            Shingles::of($scenes[0]->text, Shingles::HOOK),
-            Shingles::of(
-                implode(' ', array_map(static fn (Scene $scene): string => $scene->text, $scenes)),
-                Shingles::SCRIPT,
-            ),
+            Shingles::of($texts[0], Shingles::HOOK), Shingles::of(implode(' ', $texts), Shingles::SCRIPT),
         );
     }
 

@@ -37,7 +37,7 @@ final class LargeLibraryTest extends AppTestCase
     public function test_what_is_chosen_of_a_part_is_what_is_chosen_of_all(): void
     {
         $tasks = app(SceneTasks::class)->of($this->short->load(['scenes.shots', 'batch.channel', 'readings']));
-        $needs = LikelyNeeds::of($tasks);
+        $needs = LikelyNeeds::of(array_column($tasks, 'scene'));
         $all = app(LibraryShelf::class)->of($this->channel());
         $some = app(ShortShelves::class)->of($this->short);
         self::assertCount(self::PIECES, $all->footage);

@@ -19,7 +19,10 @@ final class TermLists
     /** As many times what is asked for are enough to choose from. */
     private const ENOUGH = 8;
 
-    /** @var array<array-key, array<int, float>> what a term of weight 1 adds to the score of each, by term and id */
+    /** @var array<array-key, array<int, int>> by term and id */
+    private array $held = [];
+
+    /** @var array<array-key, TermAdds> by term */
     private array $adds = [];
 
     public readonly Collection $collection;
@@ -27,14 +30,14 @@ final class TermLists
     /**
      * @param  int  $documents  that there are
      * @param  int  $length  of all of them, in tenths of a term
-     * @param  array<array-key, list<int>>  $lists  by term; for each piece that holds it its id, and how often (tenths,
-     *   lower 16 bits) beside how long it is (tenths, upper 16 bits)
+     * @param  array<array-key, string>  $lists  by term, as they are kept; for each piece that holds it its id, and how
+     *   often (tenths, lower 16 bits) beside how long it is (tenths, upper 16 bits)
      */
     public function __construct(int $documents, int $length, private readonly array $lists)
     {
         $this->collection = new Collection(
             max(0, $documents), max(0, $length) / 10 / max(1, $documents),
-            array_map(static fn (array $list): int => intdiv(count($list), 2), $lists),
+            array_map(static fn (string $list): int => intdiv(strlen($list), self::ENTRY), $lists),
         );
     }
 
@@ -50,18 +53,12 @@ final class TermLists
         uksort($terms, fn (int|string $one, int|string $other): int => $this->holding($one) <=> $this->holding($other));
         $scores = [];
         foreach ($terms as $term => $weight) {
-            $adds = $this->adds($term);
-            if (count($adds) > self::COMMON && count($scores) >= self::ENOUGH * $count) {
-                foreach ($scores as $id => $score) {
-                    if (isset($adds[$id])) {
-                        $scores[$id] = $score + $weight * $adds[$id];
-                    }
-                }
-            } else {
-                foreach ($adds as $id => $one) {
-                    $scores[$id] = ($scores[$id] ?? 0.0) + $weight * $one;
-                }
-            }
+            $held = $this->held($term);
+            $adds = $this->adds[$term] ??= new TermAdds(
+                Bm25::rarity($this->collection->documents, count($held)), $this->collection->length,
+            );
+            $isLate = count($held) > self::COMMON && count($scores) >= self::ENOUGH * $count;
+            $scores = $isLate ? $adds->late($scores, $held, $weight) : $adds->all($scores, $held, $weight);
         }
 
         return self::most($scores, $count);
@@ -69,27 +66,24 @@ final class TermLists
 
     private function holding(int|string $term): int
     {
-        return intdiv(count($this->lists[$term] ?? []), 2);
+        return intdiv(strlen($this->lists[$term] ?? ''), self::ENTRY);
     }
 
-    /** @return array<int, float> */
-    private function adds(int|string $term): array
+    /** @return array<int, int> how often, and how long, as it is kept, by the id of each piece that holds a term */
+    private function held(int|string $term): array
     {
-        if (! isset($this->adds[$term])) {
-            $adds = [];
-            $list = $this->lists[$term] ?? [];
-            $holding = $this->holding($term);
-            $mean = max(1e-9, $this->collection->length);
-            $rarity = Bm25::rarity($this->collection->documents, $holding);
-            for ($i = 0, $end = 2 * $holding; $i < $end; $i += 2) {
-                $told = $list[$i + 1];
-                $times = ($told & 0xFFFF) / 10;
-                $adds[$list[$i]] = $rarity * Bm25::saturation($times, ($told >> 16) / 10 / $mean);
+        if (! isset($this->held[$term])) {
+            $held = [];
+            // An entry as one number: that is unpacked twice as fast as two.
+            foreach ($this->holding($term) === 0 ? [] : (array) unpack('P*', $this->lists[$term]) as $entry) {
+                if (is_int($entry)) {
+                    $held[$entry & 0xFFFF_FFFF] = $entry >> 32 & 0xFFFF_FFFF;
+                }
             }
-            $this->adds[$term] = $adds;
+            $this->held[$term] = $held;
         }
 
-        return $this->adds[$term];
+        return $this->held[$term];
     }
 
     /**

@@ -18,7 +18,7 @@ final class TermListsTest extends TestCase
     {
         mt_srand(23);
         $documents = [];
-        $lists = array_fill_keys(['lamp', 'boat', 'quay', 'fog', 'bell', 'lighthouse'], []);
+        $lists = array_fill_keys(['lamp', 'boat', 'quay', 'fog', 'bell', 'lighthouse'], '');
         $length = 0;
         for ($id = 1; $id <= $count; $id++) {
             $documents[$id] = [];
@@ -30,7 +30,7 @@ final class TermListsTest extends TestCase
             $long = (int) round(10 * array_sum($documents[$id]));
             $length += $long;
             foreach ($documents[$id] as $term => $times) {
-                array_push($lists[$term], $id, (int) round(10 * $times) | $long << 16);
+                $lists[$term] .= pack('V2', $id, (int) round(10 * $times) | $long << 16);
             }
         }
 
