@@ -94,6 +94,9 @@ final class Short extends Model
         'settings' => ValuesCast::class, 'shown_before' => 'array', 'publish_at' => 'datetime',
     ];
 
+    /** @var array{string, CutSummary|null}|null its summary as it was read last: a list asks for it several times */
+    private ?array $read = null;
+
     /** @return BelongsTo<Batch, $this> */
     public function batch(): BelongsTo
     {
@@ -262,7 +265,11 @@ final class Short extends Model
 
     public function cutSummary(): ?CutSummary
     {
-        return $this->summary === null ? null : CutSummary::fromJson($this->summary);
+        if ($this->summary !== null && ($this->read[0] ?? null) !== $this->summary) {
+            $this->read = [$this->summary, CutSummary::fromJson($this->summary)];
+        }
+
+        return $this->summary === null ? null : ($this->read[1] ?? null);
     }
 
     /**

@@ -14,8 +14,18 @@ final class WordPlaces
      */
     public static function between(string $before, string $after): array
     {
-        $old = self::plain($before);
-        $new = self::plain($after);
+        return self::among(self::plain($before), self::plain($after));
+    }
+
+    /**
+     * The same of any lists.
+     *
+     * @param  list<string>  $old
+     * @param  list<string>  $new
+     * @return array<int, int> new place of each that is left, by its old place, in order
+     */
+    public static function among(array $old, array $new): array
+    {
         // What both begin and end with needs no table.
         $head = 0;
         while (isset($old[$head], $new[$head]) && $old[$head] === $new[$head]) {

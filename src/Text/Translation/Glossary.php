@@ -53,6 +53,18 @@ final readonly class Glossary
         ) && ! self::has($target, $one->wanted(), '')));
     }
 
+    /** What a word is to become; null where nothing is said of it. */
+    public function wanted(string $word): ?string
+    {
+        foreach ($this->terms as $term) {
+            if (mb_strtolower($term->term) === mb_strtolower($word)) {
+                return $term->wanted();
+            }
+        }
+
+        return null;
+    }
+
     private static function has(string $text, string $term, string $end): bool
     {
         // Languages without spaces have no boundaries to look for.

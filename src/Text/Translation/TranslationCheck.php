@@ -6,6 +6,7 @@ namespace RapidReel\Text\Translation;
 
 use Normalizer;
 use RapidReel\Base\Language\LanguageFinder;
+use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\PlainText;
 use RapidReel\Base\Refusal;
 
@@ -27,17 +28,6 @@ final class TranslationCheck
     private const LEAST_WORDS = 8;
 
     private const LEAST_SAME = 3;
-
-    private const SCRIPTS = [
-        'ja' => '[\p{Han}\p{Hiragana}\p{Katakana}]', 'zh' => '\p{Han}', 'ko' => '[\p{Hangul}\p{Han}]',
-        'ar' => '\p{Arabic}', 'fa' => '\p{Arabic}', 'ur' => '\p{Arabic}', 'he' => '\p{Hebrew}', 'ru' => '\p{Cyrillic}',
-        'uk' => '\p{Cyrillic}', 'bg' => '\p{Cyrillic}', 'el' => '\p{Greek}', 'hi' => '\p{Devanagari}',
-        'mr' => '\p{Devanagari}', 'ne' => '\p{Devanagari}', 'th' => '\p{Thai}', 'bn' => '\p{Bengali}',
-        'ta' => '\p{Tamil}', 'te' => '\p{Telugu}', 'ka' => '\p{Georgian}', 'hy' => '\p{Armenian}',
-        'am' => '\p{Ethiopic}', 'km' => '\p{Khmer}', 'sr' => '[\p{Cyrillic}\p{Latin}]',
-    ];
-
-    private const LATIN = '\p{Latin}';
 
     /**
      * @throws Refusal when it is of another short, or in another language than was asked for
@@ -86,10 +76,10 @@ final class TranslationCheck
                 mb_substr($returned->original, 0, 60), $sent->original,
             ));
         }
-        $wanted = self::language($sent->to);
-        if ($returned->to !== null && self::language($returned->to) !== $wanted) {
+        $wanted = WrittenAs::primary($sent->to);
+        if ($returned->to !== null && WrittenAs::primary($returned->to) !== $wanted) {
             throw new Refusal(sprintf(
-                'That is %s, and %s was asked for.', LanguageFinder::name(self::language($returned->to)),
+                'That is %s, and %s was asked for.', LanguageFinder::name(WrittenAs::primary($returned->to)),
                 LanguageFinder::name($wanted),
             ));
         }
@@ -111,7 +101,7 @@ final class TranslationCheck
         string $target,
         Glossary $glossary,
     ): array {
-        $language = self::language($to);
+        $language = WrittenAs::primary($to);
         $words = count(PlainText::words($target));
         $had = max(1, count(PlainText::words($unit->source)));
         $told = $words >= self::LEAST_WORDS ? LanguageFinder::of($target, $language) : null;
@@ -158,18 +148,13 @@ final class TranslationCheck
         return new TranslationFinding($unit->id, $fault, $said);
     }
 
-    private static function language(string $tag): string
-    {
-        return strtolower((string) preg_replace('/[-_].*$/', '', trim($tag)));
-    }
-
     private static function isOfScript(string $language, string $text): bool
     {
         $letters = (int) preg_match_all('/\p{L}/u', $text);
         if ($letters < self::LEAST_LETTERS) {
             return true;
         }
-        $its = (int) preg_match_all('/'.(self::SCRIPTS[$language] ?? self::LATIN).'/u', $text);
+        $its = (int) preg_match_all('/'.WrittenAs::letter($language).'/u', $text);
 
         return $its >= self::SCRIPT_SHARE * $letters;
     }
