@@ -40,6 +40,11 @@ return [
     // A writing service by its address, if there is one: see docs/writing-service.openapi.json.
     'writer' => env('REEL_WRITER', ''),
     'writer_key' => env('REEL_WRITER_KEY', ''),
+    // Who translates: a service by its address (see docs/translation-service.openapi.json), or a program with its
+    // arguments as a JSON list; where neither is, the phrase book that ships.
+    'translator' => env('REEL_TRANSLATOR', ''),
+    'translator_key' => env('REEL_TRANSLATOR_KEY', ''),
+    'translator_command' => env('REEL_TRANSLATOR_COMMAND', ''),
     'ffprobe' => env('REEL_FFPROBE', 'ffprobe'),
     // How many encoders run at once on this machine, however many workers there are.
     'encoders' => (int) env('REEL_ENCODERS', 0),

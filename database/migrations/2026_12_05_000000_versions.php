@@ -17,6 +17,7 @@ return new class extends Migration
                 $table->foreignId('version_of')->nullable()->constrained('shorts')->nullOnDelete();
                 $table->string('language', 40)->default('');
                 $table->text('translated')->default('');
+                $table->string('way', 20)->default('voice');
             });
         }
         // One of each language: two workers make none twice.
@@ -52,7 +53,7 @@ return new class extends Migration
         DB::statement('drop index if exists shorts_version');
         Schema::table('shorts', static function (Blueprint $table): void {
             $table->dropForeign(['version_of']);
-            $table->dropColumn(['version_of', 'language', 'translated']);
+            $table->dropColumn(['version_of', 'language', 'translated', 'way']);
         });
     }
 };

@@ -13,6 +13,17 @@ final class FileName
         return sprintf('%02d-%s', $number, self::plain($title, 'short'));
     }
 
+    /**
+     * A short in another language, under the name of the first: not all letters can be told in plain ones.
+     *
+     * @param  string  $language  as a BCP 47 tag
+     * @return string such as "03-de-the-lamp-that-would-not-light"
+     */
+    public static function version(int $number, string $language, string $title): string
+    {
+        return sprintf('%02d-%s-%s', $number, self::plain($language, 'version', 12), self::plain($title, 'short', 48));
+    }
+
     /** The same short for another target. */
     public static function forTarget(string $name, string $label): string
     {

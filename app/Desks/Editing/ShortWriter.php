@@ -260,7 +260,8 @@ final readonly class ShortWriter
         }
     }
 
-    private function lastNumber(Batch $batch): int
+    /** The highest number of a batch, also of what is deleted. */
+    public function lastNumber(Batch $batch): int
     {
         return (int) Short::withTrashed()->where('batch_id', $batch->id)->max('number');
     }

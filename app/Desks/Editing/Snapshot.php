@@ -38,7 +38,7 @@ use RapidReel\Text\Script\ShotMark;
  *     id: int, accepted: bool, dropped: bool, take: string, words: list<array<string, mixed>>
  * }
  * @phpstan-type State array{
- *     v: int, title: string, keywords: string, tags: string, settings: Map, deleted: bool,
+ *     v: int, title: string, keywords: string, tags: string, translated?: string, settings: Map, deleted: bool,
  *     scenes: non-empty-list<SceneState>, notes: list<array{string, string, int, int, bool}>, hooks: list<string>,
  *     readings: list<ReadingState>
  * }
@@ -47,7 +47,7 @@ final readonly class Snapshot
 {
     public const VERSION = 2;
 
-    private const FIELDS = ['title', 'keywords', 'tags'];
+    private const FIELDS = ['title', 'keywords', 'tags', 'translated'];
 
     public function __construct(
         private ShortWriter $writer,

@@ -6,27 +6,26 @@ namespace App\Desks\Translating;
 
 use App\Gateways\Voices\VoiceBook;
 use App\Shelves\Levels\Resolver;
-use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Language\LanguageFinder;
 use RapidReel\Base\Language\SentenceSplitter;
+use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\Refusal;
 use RapidReel\Text\Translation\CheckedTranslation;
 use RapidReel\Text\Translation\Returned;
 use RapidReel\Text\Translation\Translation;
 use RapidReel\Text\Translation\TranslationTable;
 use RapidReel\Text\Translation\TranslationUnit;
+use RapidReel\Text\Translation\Version\Comparison;
 use RapidReel\Text\Translation\Xliff;
 
 /** Sentences of a short for a translator, and what comes back of them as a script of its own. */
 final readonly class TranslationDesk
 {
-    private const TAG = '/^[A-Za-z]{2,3}(?:-[A-Za-z0-9]{2,8})*$/D';
-
     /** 1,000 characters a minute (common practice, no published source), and a tenth more, as pauses give way. */
     private const CHARACTERS_A_SECOND = 18.3;
 
-    private const TITLE = 'title';
+    public const TITLE = 'title';
 
     public function __construct(
         private Resolver $resolver,
@@ -36,16 +35,17 @@ final readonly class TranslationDesk
 
     /**
      * @param  string  $to  BCP 47
+     * @param  Comparison|null  $compared  with the version that there is; null for the sentences as they are
      *
      * @throws Refusal
      */
-    public function of(Short $short, string $to): Translation
+    public function of(Short $short, string $to, ?Comparison $compared = null): Translation
     {
-        if (preg_match(self::TAG, $to) !== 1) {
+        if (! WrittenAs::isTag($to)) {
             throw new Refusal('The language is named by its tag: de, pt-BR, ar.');
         }
-        $from = $this->voices->get($this->resolver->short($short)->text('voice'))->primaryLanguage();
-        if (strtolower(explode('-', $to)[0]) === $from) {
+        $from = $this->language($short);
+        if (WrittenAs::primary($to) === $from) {
             throw new Refusal('It is in '.LanguageFinder::name($from).' already.');
         }
         $summary = $short->isPlanned() ? $short->cutSummary() : null;
@@ -54,10 +54,27 @@ final readonly class TranslationDesk
         foreach (array_values($short->scenes->all()) as $number => $scene) {
             $ms = isset($summary->scenes[$number]) && count($summary->scenes) === $short->scenes->count()
                 ? $summary->scenes[$number][1] - $summary->scenes[$number][0] : null;
-            array_push($units, ...self::units($scene, $number + 1, $ms, $splitter));
+            array_push($units, ...self::units(
+                $compared === null ? Comparison::named($number + 1, $splitter->split($scene->text))
+                    : ($compared->sentencesOf($scene->id)),
+                $number === 0, $ms,
+            ));
         }
 
         return new Translation("short:$short->id", $from, $to, $units);
+    }
+
+    /**
+     * The language that a short is in, by the voice that reads it.
+     *
+     * @return string primary part of a BCP 47 tag
+     *
+     * @throws Refusal
+     */
+    public function language(Short $short): string
+    {
+        return $short->language !== '' ? WrittenAs::primary($short->language)
+            : $this->voices->get($this->resolver->short($short)->text('voice'))->primaryLanguage();
     }
 
     /**
@@ -86,23 +103,23 @@ final readonly class TranslationDesk
             .implode("\n\n", array_map(static fn (array $said): string => implode(' ', $said), $scenes))."\n";
     }
 
-    /** @return list<TranslationUnit> */
-    private static function units(Scene $scene, int $number, ?int $ms, SentenceSplitter $splitter): array
+    /**
+     * @param  array<string, string>  $sentences  by the ids of their units
+     * @return list<TranslationUnit>
+     */
+    private static function units(array $sentences, bool $isFirst, ?int $ms): array
     {
-        $sentences = $splitter->split($scene->text);
         $whole = max(1, mb_strlen(implode('', $sentences)));
-        $notes = $number === 1 ? ['These are the first words: they are to make people stay.'] : [];
-
-        $unit = static function (string $said, int $place) use ($number, $ms, $whole, $notes): TranslationUnit {
+        $units = [];
+        foreach ($sentences as $id => $said) {
             $seconds = $ms === null ? null : $ms * mb_strlen($said) / $whole / 1000;
-
-            return new TranslationUnit(
-                "s$number.".($place + 1), $said, $seconds,
+            $units[] = new TranslationUnit(
+                (string) $id, $said, $seconds,
                 $seconds === null ? null : (int) ceil($seconds * self::CHARACTERS_A_SECOND),
-                $place === 0 ? $notes : [],
+                $isFirst && $units === [] ? ['These are the first words: they are to make people stay.'] : [],
             );
-        };
+        }
 
-        return array_map($unit, $sentences, array_keys($sentences));
+        return $units;
     }
 }

@@ -15,6 +15,7 @@ use App\Shelves\Models\PictureOrder;
 use App\Shelves\Models\Recording;
 use App\Shelves\Models\RecordingState;
 use App\Shelves\Models\Short;
+use App\Shelves\Models\VersionOrder;
 use Closure;
 use Illuminate\Contracts\Database\Query\Builder;
 use Illuminate\Database\Eloquent\Builder as Rows;
@@ -67,6 +68,11 @@ final readonly class OrphanSweep
                 'house',
                 HouseImport::query()->where('state', HouseImportState::Waiting),
                 self::each($this->orders->takeHouseFile(...)),
+            )
+            + $this->again(
+                'version',
+                VersionOrder::query()->where('open', true),
+                self::each($this->orders->makeVersion(...)),
             )
             + $this->again(
                 'short',

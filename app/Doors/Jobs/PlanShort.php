@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Jobs;
 
 use App\Desks\Editing\Settler;
+use App\Desks\Translating\VersionFollow;
 use App\Makers\Planning\ShortPlanner;
 use App\Makers\Planning\ShortShelves;
 use App\Makers\Proofs\ProofDesk;
@@ -38,21 +39,27 @@ final class PlanShort implements Ordered, ShouldQueue
         return [HandsBack::class, StaysReserved::class, AtOnce::class];
     }
 
-    public function handle(ShortPlanner $planner, ShortShelves $shelves, ProofDesk $proofs, Settler $settler): void
-    {
+    public function handle(
+        ShortPlanner $planner,
+        ShortShelves $shelves,
+        ProofDesk $proofs,
+        Settler $settler,
+        VersionFollow $follow,
+    ): void {
         $short = Short::query()->with('batch.channel')->find($this->shortId);
-        if ($short === null || $short->isPlanned()) {
+        if ($short === null) {
             return;
         }
         try {
             $settler->look($short);
-            if ($short->isPlanned()) {
-                return;
+            // An export may have planned it meanwhile.
+            if (! $short->isPlanned()) {
+                $planner->plan($short, $shelves->of($short), new Unwatched);
+                if (config('reel.proofs')) {
+                    $proofs->order($short);
+                }
             }
-            $planner->plan($short, $shelves->of($short), new Unwatched);
-            if (config('reel.proofs')) {
-                $proofs->order($short);
-            }
+            $follow->planned($short->refresh());
         } catch (Refusal $problem) {
             $this->tell($problem->getMessage());
         }

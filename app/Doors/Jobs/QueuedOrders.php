@@ -77,6 +77,11 @@ final class QueuedOrders implements Orders
         MakePictures::dispatch($orderId);
     }
 
+    public function makeVersion(int $orderId): void
+    {
+        MakeVersion::dispatch($orderId);
+    }
+
     public function takeHouseFile(int $importId): void
     {
         TakeHouseFile::dispatch($importId);

@@ -157,6 +157,7 @@ final class ReelServiceProvider extends ServiceProvider
                 rtrim((string) config('reel.writer'), '/'),
                 config('reel.writer_key') === '' ? [] : ['Authorization' => 'Bearer '.config('reel.writer_key')],
             ));
+        $this->app->register(TranslatorServiceProvider::class);
         $this->app->bind(TakeSpeaking::class, TakeSpeaker::class);
         $this->app->register(FarmServiceProvider::class);
         $this->app->when([DiskMeter::class, Backup::class])->needs('$database')

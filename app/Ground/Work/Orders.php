@@ -38,6 +38,9 @@ interface Orders
 
     public function makePictures(int $orderId): void;
 
+    /** Has a version of a short in another language made. */
+    public function makeVersion(int $orderId): void;
+
     public function takeHouseFile(int $importId): void;
 
     /** @param  int  $speed  percent of the voice's usual rate */

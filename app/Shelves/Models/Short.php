@@ -24,6 +24,8 @@ use RapidReel\Plan\Cut\CutSummary;
 use RapidReel\Text\Manuscript\Manuscript;
 use RapidReel\Text\Rules\ScriptNote;
 use RapidReel\Text\Script\Scene as ScriptScene;
+use RapidReel\Text\Translation\Version\VersionText;
+use RapidReel\Text\Translation\Version\VersionWay;
 use UnexpectedValueException;
 
 /**
@@ -47,9 +49,15 @@ use UnexpectedValueException;
  * @property string|null $proof  what pages show of it, as JSON: see Proof
  * @property string|null $proof_problem
  * @property int|null $variant_of
+ * @property int|null $version_of  the short that it is a version of, in another language
+ * @property string $language  of a version, as a BCP 47 tag; empty for others
+ * @property string $translated  of a version: see VersionText
+ * @property VersionWay $way  of a version: how its times come about
  * @property Carbon|null $deleted_at
  * @property-read Batch $batch
  * @property-read KeptCut|null $kept
+ * @property-read Short|null $source
+ * @property-read Collection<int, Short> $versions
  * @property-read Collection<int, Scene> $scenes
  * @property-read Collection<int, Note> $notes
  * @property-read Collection<int, Hook> $hooks
@@ -72,7 +80,7 @@ final class Short extends Model
     public const MOST_SENTENCES = 2_000;
 
     /** @var array<string, int|string> what the database would put there too */
-    protected $attributes = ['revision' => 1, 'inputs' => '', 'planned_inputs' => '', 'settings' => '{}'];
+    protected $attributes = ['revision' => 1, 'inputs' => '', 'planned_inputs' => '', 'settings' => '{}', 'way' => 'voice'];
 
     /**
      * In the place of the first sign of the inputs of one that is doubted: no row gets longer by it, so that none has
@@ -86,12 +94,13 @@ final class Short extends Model
     protected $fillable = [
         'batch_id', 'number', 'title', 'script', 'settings', 'revision', 'inputs', 'planned_inputs', 'problem',
         'keywords', 'tags', 'publish_at', 'summary', 'variant_of', 'proof', 'proof_problem',
-        'shown_before', 'review',
+        'shown_before', 'review', 'version_of', 'language', 'translated', 'way',
     ];
 
     /** @var array<string, string> */
     protected $casts = [
         'settings' => ValuesCast::class, 'shown_before' => 'array', 'publish_at' => 'datetime',
+        'way' => VersionWay::class,
     ];
 
     /** @var array{string, CutSummary|null}|null its summary as it was read last: a list asks for it several times */
@@ -101,6 +110,23 @@ final class Short extends Model
     public function batch(): BelongsTo
     {
         return $this->belongsTo(Batch::class);
+    }
+
+    /** @return BelongsTo<Short, $this> the short that it is a version of */
+    public function source(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'version_of');
+    }
+
+    /** @return HasMany<Short, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(self::class, 'version_of')->orderBy('language');
+    }
+
+    public function versionText(): VersionText
+    {
+        return VersionText::fromJson($this->translated);
     }
 
     /** @return HasMany<Scene, $this> */
@@ -363,6 +389,8 @@ final class Short extends Model
 
     public function fileName(): string
     {
-        return FileName::numbered($this->number, $this->title);
+        return $this->version_of === null || $this->source === null
+            ? FileName::numbered($this->number, $this->title)
+            : FileName::version($this->source->number, $this->language, $this->source->title);
     }
 }

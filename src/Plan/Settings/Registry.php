@@ -325,6 +325,11 @@ final readonly class Registry
         ));
     }
 
+    public function has(string $key): bool
+    {
+        return isset($this->settings[$key]);
+    }
+
     /** @throws Refusal when there is none of this key */
     public function get(string $key): Setting
     {

@@ -22,29 +22,28 @@ final readonly class PhraseBook
      * @param  array<string, string>  $sentences  by their plain form
      * @param  array<string, string>  $words  single ones and phrases, in small letters
      */
-    public function __construct(
+    private function __construct(
         private string $language,
         private array $sentences,
         private array $words,
     ) {
     }
 
-    /** @param  string  $json  {"sentences": {"…": "…"}, "words": {"…": "…"}} */
-    public static function fromJson(string $language, string $json): self
+    /** @param  string  $written  a sentence and below it “= ” and what it is; a word and what it is in one line */
+    public static function of(string $language, string $written): self
     {
-        $data = json_decode($json, true);
-        $of = static function (string $part) use ($data): array {
-            $found = [];
-            foreach (is_array($data) && is_array($data[$part] ?? null) ? $data[$part] : [] as $one => $other) {
-                if (is_string($other)) {
-                    $found[$part === 'words' ? mb_strtolower((string) $one) : self::plain((string) $one)] = $other;
-                }
+        $sentences = $words = [];
+        $before = '';
+        foreach (preg_split('/\R/u', $written) ?: [] as $line) {
+            if (str_starts_with($line, '= ')) {
+                $sentences[self::plain($before)] = substr($line, 2);
+            } elseif (preg_match('/^(\S.*?) = (.+)$/u', $line, $found) === 1) {
+                $words[mb_strtolower($found[1])] = $found[2];
             }
+            $before = $line;
+        }
 
-            return $found;
-        };
-
-        return new self($language, $of('sentences'), $of('words'));
+        return new self($language, $sentences, $words);
     }
 
     /**

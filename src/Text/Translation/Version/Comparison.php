@@ -34,14 +34,17 @@ final readonly class Comparison
             $number++;
             $line = $text->lineOf($id);
             if ($line === null || ! isset($version[$line->scene])) {
-                $scenes[] = new ComparedScene($id, null, self::rows($splitter->split($said), [], "s$number.", $known));
+                $scenes[] = new ComparedScene($id, null, self::rows(
+                    self::named($number, $splitter->split($said)), [], $known,
+                ));
 
                 continue;
             }
             $pairs = self::pairs($line, $version[$line->scene], $into);
             $isOne = count($pairs) === 1 && count($line->pairs) > 1;
             $scenes[] = new ComparedScene($id, $line->scene, self::rows(
-                $isOne ? [PlainText::line($said)] : $splitter->split($said), $pairs, "s$number.", $known,
+                $isOne ? ["s$number" => PlainText::line($said)] : self::named($number, $splitter->split($said)),
+                $pairs, $known,
             ));
         }
         foreach ($text->lines as $line) {
@@ -56,6 +59,36 @@ final readonly class Comparison
         }
 
         return new self($scenes);
+    }
+
+    /**
+     * @param  int  $scene  its number, from 1
+     * @param  list<string>  $sentences
+     * @return array<string, string> by what translators know each by
+     */
+    public static function named(int $scene, array $sentences): array
+    {
+        return array_combine(array_map(
+            static fn (int $at): string => "s$scene.".($at + 1), array_keys($sentences),
+        ), $sentences);
+    }
+
+    /**
+     * @param  int  $of  id of a scene of the source
+     * @return array<string, string> what it says now, by what translators know each by
+     */
+    public function sentencesOf(int $of): array
+    {
+        $sentences = [];
+        foreach ($this->scenes as $scene) {
+            foreach ($scene->of === $of ? $scene->rows : [] as $row) {
+                if ($row->id !== '') {
+                    $sentences[$row->id] = $row->source;
+                }
+            }
+        }
+
+        return $sentences;
     }
 
     /** @return list<VersionRow> that something is to be done about */
@@ -119,14 +152,15 @@ final readonly class Comparison
     }
 
     /**
-     * @param  list<string>  $now
+     * @param  array<string, string>  $named  what it says now, by ids
      * @param  list<Pair>  $pairs
-     * @param  string  $prefix  of ids
      * @param  array<string, Pair>  $known
      * @return list<VersionRow>
      */
-    private static function rows(array $now, array $pairs, string $prefix, array $known): array
+    private static function rows(array $named, array $pairs, array $known): array
     {
+        $now = array_values($named);
+        $ids = array_map(strval(...), array_keys($named));
         $places = WordPlaces::among(array_column($pairs, 'source'), $now);
         $places[count($pairs)] = count($now);
         $rows = [];
@@ -135,11 +169,11 @@ final readonly class Comparison
             for (; $from < $old || $at < $new; $from = min($old, $from + 1), $at = min($new, $at + 1)) {
                 $pair = $from < $old ? $pairs[$from] : null;
                 $rows[] = $at < $new
-                    ? self::row($prefix.($at + 1), $now[$at], $pair, $known)
+                    ? self::row($ids[$at], $now[$at], $pair, $known)
                     : new VersionRow('', RowState::Gone, '', $pair->source ?? '', $pair->target ?? '');
             }
             if (isset($pairs[$old])) {
-                $rows[] = self::row($prefix.($new + 1), $now[$new], $pairs[$old], []);
+                $rows[] = self::row($ids[$new], $now[$new], $pairs[$old], []);
                 $from = $old + 1;
                 $at = $new + 1;
             }

@@ -16,6 +16,9 @@ use RapidReel\Text\Script\ShotMark;
  */
 final class FollowedShots
 {
+    /** Settings of a scene that a version has of its own: its times. */
+    public const TIMES = ['tempo', 'pause'];
+
     /**
      * @param  list<Pair>  $pairs  its sentences, and what they became
      * @return list<ShotMark> locked: what the source shows is shown
@@ -51,6 +54,10 @@ final class FollowedShots
     /** What a scene took over, or would, whatever words it stands at: whoever changed something of it has another. */
     public static function hash(SceneOwn $own): string
     {
+        $settings = $own->settings;
+        foreach (self::TIMES as $key) {
+            $settings = $settings->without($key);
+        }
         $shots = [];
         foreach ($own->shots as $shot) {
             if ($shot->isLocked) {
@@ -61,7 +68,7 @@ final class FollowedShots
             }
         }
 
-        return hash('xxh128', json_encode([$own->settings->toJson(), $shots], JSON_THROW_ON_ERROR));
+        return hash('xxh128', json_encode([$settings->toJson(), $shots], JSON_THROW_ON_ERROR));
     }
 
     /**

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Translating;
+
+use App\Desks\Editing\EditBook;
+use App\Desks\Editing\ShortWriter;
+use App\Shelves\Models\Short;
+use RapidReel\Base\PlainText;
+use RapidReel\Base\Refusal;
+use RapidReel\Text\Script\Scene;
+use RapidReel\Text\Translation\CheckedTranslation;
+use RapidReel\Text\Translation\ReturnedUnit;
+use RapidReel\Text\Translation\Translation;
+use RapidReel\Text\Translation\TranslationCheck;
+use RapidReel\Text\Translation\TranslationUnit;
+use RapidReel\Text\Translation\Version\Pair;
+use RapidReel\Text\Translation\Version\VersionDraft;
+
+/** Sentences of a version brought up to date, taken from a file, or written by hand. */
+final readonly class VersionUpdate
+{
+    public function __construct(
+        private TranslationDesk $sentences,
+        private Translator $translator,
+        private GlossaryBook $glossaries,
+        private VersionBook $book,
+        private VersionFollow $follow,
+        private EditBook $edits,
+        private ShortWriter $writer,
+    ) {
+    }
+
+    /**
+     * Has the sentences that are behind translated, and no others.
+     *
+     * @return int how many
+     *
+     * @throws Refusal
+     */
+    public function bring(Short $version): int
+    {
+        $source = $this->book->source($version);
+        $behind = $this->book->compared($version)->behind();
+        $ids = array_column($behind, 'id');
+        $this->book->isTitleBehind($version) && array_push($ids, TranslationDesk::TITLE);
+        if ($ids === []) {
+            return 0;
+        }
+        $sent = $this->sent($version);
+        $units = array_values(array_filter(
+            $sent->units, static fn (TranslationUnit $unit): bool => in_array($unit->id, $ids, true),
+        ));
+        $pairs = $this->translator->pairs(
+            new Translation($sent->original, $sent->from, $sent->to, $units),
+            $this->glossaries->of($source->batch->channel, $version->language),
+        );
+        $this->write($version, $pairs, 'brought up to date');
+
+        return count($ids);
+    }
+
+    /**
+     * Takes what came back from a translator; the rest stays as it is.
+     *
+     * @param  string  $file  XLIFF or a table
+     *
+     * @throws Refusal when none of it is of this version
+     */
+    public function take(Short $version, string $file): CheckedTranslation
+    {
+        $source = $this->book->source($version);
+        $sent = $this->sent($version);
+        $returned = $this->sentences->read($file);
+        $checked = TranslationCheck::of(
+            $sent, $returned, $this->glossaries->of($source->batch->channel, $version->language),
+        );
+        // What was translated of an older source is behind still.
+        $pairs = array_map(static fn (Pair $pair): Pair => $pair, Translator::taken($sent, $checked));
+        foreach ($pairs as $id => $pair) {
+            $was = ($returned->units[$id] ?? new ReturnedUnit(null, null))->source;
+            if ($was !== null && $was !== PlainText::line($pair->source)) {
+                $pairs[$id] = new Pair($was, $pair->target, $pair->told);
+            }
+        }
+        if ($pairs !== []) {
+            $this->write($version, $pairs, 'translation taken from a file');
+        }
+
+        return $checked;
+    }
+
+    /**
+     * Writes one sentence by hand.
+     *
+     * @param  string  $id  as translators know it
+     *
+     * @throws Refusal
+     */
+    public function say(Short $version, string $id, string $target): void
+    {
+        $target = PlainText::line($target);
+        if (! Scene::isSpeakable($target)) {
+            throw new Refusal('Write what the version is to say here.');
+        }
+        foreach ($this->sent($version)->units as $unit) {
+            if ($unit->id === $id) {
+                $this->write($version, [$id => new Pair($unit->source, $target)], 'sentence translated');
+
+                return;
+            }
+        }
+
+        throw new Refusal('The short has no sentence of this number any more. Reload the page.');
+    }
+
+    /**
+     * All its sentences as its source has them now, and what they are in it.
+     *
+     * @throws Refusal
+     */
+    public function sent(Short $version): Translation
+    {
+        $compared = $this->book->compared($version);
+        $sent = $this->sentences->of($this->book->source($version), $version->language, $compared);
+        $targets = [];
+        foreach ($compared->scenes as $scene) {
+            foreach ($scene->rows as $row) {
+                if ($row->id !== '' && $row->target !== '' && ! $row->pair()->isOpen) {
+                    $targets[$row->id] = $row->target;
+                }
+            }
+        }
+        if (! $version->versionText()->title->isOpen) {
+            $targets[TranslationDesk::TITLE] = $version->title;
+        }
+
+        return new Translation($sent->original, $sent->from, $sent->to, $sent->units, $targets);
+    }
+
+    /**
+     * @param  array<string, Pair>  $pairs  by the ids of sentences
+     *
+     * @throws Refusal
+     */
+    private function write(Short $version, array $pairs, string $what): void
+    {
+        $source = $this->book->source($version);
+        $this->edits->change($source->batch, $what, [$version], function (Short $short) use ($source, $pairs): void {
+            $text = $short->versionText();
+            $draft = VersionDraft::of(
+                $source->manuscript(), $short->manuscript(), $this->book->compared($short), $pairs, $short->language,
+            );
+            $this->writer->write($short, $draft->manuscript);
+            $title = $pairs[TranslationDesk::TITLE] ?? null;
+            if ($title !== null) {
+                $short->title = $title->target;
+            }
+            $ids = array_map(intval(...), $short->scenes()->pluck('id')->all());
+            $short->translated = $text->with($draft->lines(array_values($ids), $text), $title)->toJson();
+            $short->load('scenes.shots');
+            $this->follow->taken($short, $source->load('kept'));
+        });
+    }
+}
