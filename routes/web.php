@@ -46,6 +46,7 @@ use App\Doors\Http\Controllers\TableController;
 use App\Doors\Http\Controllers\TargetController;
 use App\Doors\Http\Controllers\TypefaceController;
 use App\Doors\Http\Controllers\UploadController;
+use App\Doors\Http\Controllers\VersionController;
 use App\Doors\Http\Controllers\VoiceController;
 use App\Doors\Http\Middleware\EntersChannel;
 use App\Doors\Http\Middleware\GuestPass;
@@ -155,6 +156,19 @@ Route::middleware(['auth', 'auth.session', KnowsSignIns::class, EntersChannel::c
     Route::put('/scenes/{scene}/pauses', [ShortVoiceController::class, 'spare'])->name('scenes.spare');
     Route::get('/scenes/{scene}/take', [ShortVoiceController::class, 'take'])->name('scenes.take');
     Route::get('/scenes/{scene}/take.wav', [ShortVoiceController::class, 'sound'])->name('scenes.sound');
+
+    Route::get('/shorts/{short}/versions', [VersionController::class, 'show'])->name('versions.show');
+    Route::get('/shorts/{short}/versions/state', [VersionController::class, 'state'])->name('versions.state');
+    Route::post('/shorts/{short}/versions', [VersionController::class, 'make'])->name('versions.make');
+    Route::delete('/shorts/{short}/versions', [VersionController::class, 'forget'])->name('versions.forget');
+    Route::post('/shorts/{short}/translation/update', [VersionController::class, 'bring'])->name('versions.bring');
+    Route::put('/shorts/{short}/translation', [VersionController::class, 'say'])->name('versions.say');
+    Route::post('/shorts/{short}/translation', [VersionController::class, 'take'])->name('versions.take');
+    Route::put('/shorts/{short}/glossary', [VersionController::class, 'glossary'])->name('versions.glossary');
+    Route::get('/shorts/{short}/translation.{kindOf}', [VersionController::class, 'file'])
+        ->whereIn('kindOf', ['xlf', 'csv'])->name('versions.file');
+    Route::get('/batches/{batch}/versions', [VersionController::class, 'batch'])->name('versions.batch');
+    Route::post('/batches/{batch}/versions', [VersionController::class, 'makeAll'])->name('versions.all');
 
     Route::get('/shorts/{short}/captions', [CaptionController::class, 'show'])->name('captions.show');
     Route::get('/shorts/{short}/captions/state', [CaptionController::class, 'state'])->name('captions.state');

@@ -18,6 +18,7 @@ return new class extends Migration
                 $table->string('language', 40)->default('');
                 $table->text('translated')->default('');
                 $table->string('way', 20)->default('voice');
+                $table->integer('behind')->default(0);
             });
         }
         // One of each language: two workers make none twice.
@@ -53,7 +54,7 @@ return new class extends Migration
         DB::statement('drop index if exists shorts_version');
         Schema::table('shorts', static function (Blueprint $table): void {
             $table->dropForeign(['version_of']);
-            $table->dropColumn(['version_of', 'language', 'translated', 'way']);
+            $table->dropColumn(['version_of', 'language', 'translated', 'way', 'behind']);
         });
     }
 };

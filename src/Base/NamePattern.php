@@ -10,7 +10,7 @@ final readonly class NamePattern
     public const USUAL = '{number}-{slug}';
 
     /** What can be filled in */
-    public const FIELDS = ['number', 'slug', 'target', 'batch', 'channel', 'date', 'quality'];
+    public const FIELDS = ['number', 'slug', 'target', 'batch', 'channel', 'date', 'quality', 'language'];
 
     public const MOST = 120;
 
@@ -41,6 +41,8 @@ final readonly class NamePattern
     }
 
     /**
+     * A version in another language has that in its name, whether the pattern says so or not.
+     *
      * @param  array<string, string|int>  $fields  by name; what is missing is empty
      * @return string in small letters, digits, hyphens, dots and underlines
      *
@@ -48,7 +50,14 @@ final readonly class NamePattern
      */
     public function name(array $fields): string
     {
-        $named = (new FieldPattern($this->pattern, self::FIELDS, self::MOST, 'names'))->filled(array_map(
+        $pattern = match (true) {
+            ($fields['language'] ?? '') === '' || str_contains($this->pattern, '{language}') => $this->pattern,
+            str_contains($this->pattern, '{number}') => str_replace(
+                '{number}', '{number}-{language}', $this->pattern,
+            ),
+            default => "$this->pattern-{language}",
+        };
+        $named = (new FieldPattern($pattern, self::FIELDS, 2 * self::MOST, 'names'))->filled(array_map(
             static fn (string|int $value): string => is_int($value) ? sprintf('%02d', $value)
                 : FileName::plain($value, ''),
             $fields,

@@ -64,6 +64,7 @@ trait NamesPlaces
             'kind' => 'txt',
             'form' => 'html',
             'format' => 'srt',
+            'kindOf' => 'csv',
             'which' => 'dark',
             'style' => 'own-night',
             'id' => 'own-0123',

@@ -25,9 +25,12 @@ final readonly class ExportNames
     {
         $short = $export->short->loadMissing('batch.channel');
         $pattern = new NamePattern($this->resolver->batch($short->batch)->text('file_names'));
+        // Files of a version stand beside those of the first: not all letters can be told in plain ones.
+        $first = $short->source ?? $short;
         $fields = [
-            'number' => $short->number,
-            'slug' => $short->title,
+            'number' => $first->number,
+            'slug' => $first->title,
+            'language' => $short->language,
             'target' => $target,
             'batch' => $short->batch->name,
             'channel' => $short->batch->channel->name,

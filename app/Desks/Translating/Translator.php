@@ -14,6 +14,7 @@ use RapidReel\Text\Translation\Translation;
 use RapidReel\Text\Translation\TranslationCheck;
 use RapidReel\Text\Translation\TranslationUnit;
 use RapidReel\Text\Translation\Version\Pair;
+use RapidReel\Text\Translation\Version\VersionWay;
 
 /** Sentences translated by whoever does that here, and held to what was asked for: what of it is taken. */
 final readonly class Translator
@@ -29,15 +30,26 @@ final readonly class Translator
         return $this->translating->about();
     }
 
+    public function knows(string $language): bool
+    {
+        return $this->translating->knows($language);
+    }
+
     /**
      * @return array<string, Pair> of all that were sent, by ids: what was not taken stands as it is
      *
      * @throws Refusal when none of it can be done
      */
-    public function pairs(Translation $sent, Glossary $glossary): array
+    public function pairs(Translation $sent, Glossary $glossary, VersionWay $way): array
     {
         if ($sent->units === []) {
             return [];
+        }
+        if (! $this->translating->knows($sent->to)) {
+            // Somebody else is to translate it: it is there for them, sentence by sentence.
+            return array_combine(array_column($sent->units, 'id'), array_map(
+                static fn (TranslationUnit $unit): Pair => new Pair($unit->source, $unit->source, '', true), $sent->units,
+            ));
         }
         $rendered = $this->translating->translate($sent, $glossary);
         $units = [];
@@ -46,7 +58,7 @@ final readonly class Translator
                 $units[$unit->id] = new ReturnedUnit($unit->source, $rendered->targets[$unit->id]);
             }
         }
-        $checked = TranslationCheck::of($sent, new Returned(null, null, $units), $glossary);
+        $checked = TranslationCheck::of(self::timed($sent, $way), new Returned(null, null, $units), $glossary);
         $pairs = self::taken($sent, $checked, $rendered->told);
         foreach ($sent->units as $unit) {
             $pairs[$unit->id] ??= new Pair(
@@ -73,6 +85,12 @@ final readonly class Translator
         }
 
         return $pairs;
+    }
+
+    /** Where pictures follow the voice, a sentence takes as long as it takes. */
+    public static function timed(Translation $sent, VersionWay $way): Translation
+    {
+        return $way === VersionWay::Voice ? $sent->unhurried() : $sent;
     }
 
     /** @param  array<string, string>  $told */

@@ -52,6 +52,16 @@ final readonly class VersionBook
         return count($this->compared($version)->behind()) + ($this->isTitleBehind($version) ? 1 : 0);
     }
 
+    /**
+     * Keeps how many are, for lists.
+     *
+     * @throws Refusal
+     */
+    public function count(Short $version): void
+    {
+        Short::query()->whereKey($version->id)->toBase()->update(['behind' => $this->behind($version)]);
+    }
+
     public function isTitleBehind(Short $version): bool
     {
         $title = $version->versionText()->title;

@@ -109,7 +109,7 @@ final readonly class VersionDesk
         app(ShortPlanner::class)->current($source, app(ShortShelves::class)->of($source), new Unwatched);
         $source->load(['batch.channel', 'scenes.shots', 'notes', 'readings', 'kept']);
         $sent = $this->sentences->of($source, $language);
-        $pairs = $this->translator->pairs($sent, $this->glossaries->of($source->batch->channel, $language));
+        $pairs = $this->translator->pairs($sent, $this->glossaries->of($source->batch->channel, $language), $way);
 
         $made = $this->edits->add(
             $source->batch, sprintf('%s of %02d', VersionBook::called($language), $source->number),
@@ -127,7 +127,10 @@ final readonly class VersionDesk
             },
         );
 
-        return $made[0];
+        $version = $made[0]->refresh();
+        app(VersionBook::class)->count($version);
+
+        return $version;
     }
 
     public function fail(int $order, string $problem): void

@@ -45,6 +45,7 @@ final readonly class VersionFollow
         private VersionReadings $readings,
         private VersionTimes $times,
         private PaceEditor $pace,
+        private VersionBook $book,
     ) {
     }
 
@@ -109,6 +110,7 @@ final readonly class VersionFollow
                 $source->batch, sprintf('pictures as in %02d', $source->number), [$version],
                 fn (Short $short) => $this->taken($short, $source),
             );
+            $this->book->count($version->refresh()->setRelation('source', $source));
         }
     }
 

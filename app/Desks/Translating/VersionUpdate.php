@@ -6,6 +6,7 @@ namespace App\Desks\Translating;
 
 use App\Desks\Editing\EditBook;
 use App\Desks\Editing\ShortWriter;
+use App\Media\Process\ToolFailed;
 use App\Shelves\Models\Short;
 use RapidReel\Base\PlainText;
 use RapidReel\Base\Refusal;
@@ -55,6 +56,7 @@ final readonly class VersionUpdate
         $pairs = $this->translator->pairs(
             new Translation($sent->original, $sent->from, $sent->to, $units),
             $this->glossaries->of($source->batch->channel, $version->language),
+            $version->way,
         );
         $this->write($version, $pairs, 'brought up to date');
 
@@ -74,10 +76,10 @@ final readonly class VersionUpdate
         $sent = $this->sent($version);
         $returned = $this->sentences->read($file);
         $checked = TranslationCheck::of(
-            $sent, $returned, $this->glossaries->of($source->batch->channel, $version->language),
+            Translator::timed($sent, $version->way), $returned, $this->glossaries->of($source->batch->channel, $version->language),
         );
         // What was translated of an older source is behind still.
-        $pairs = array_map(static fn (Pair $pair): Pair => $pair, Translator::taken($sent, $checked));
+        $pairs = Translator::taken($sent, $checked);
         foreach ($pairs as $id => $pair) {
             $was = ($returned->units[$id] ?? new ReturnedUnit(null, null))->source;
             if ($was !== null && $was !== PlainText::line($pair->source)) {
@@ -92,27 +94,33 @@ final readonly class VersionUpdate
     }
 
     /**
-     * Writes one sentence by hand.
+     * Writes sentences by hand, as one change. What is as it was is left alone.
      *
-     * @param  string  $id  as translators know it
+     * @param  array<array-key, string>  $said  by what translators know them by
+     * @return int how many were changed
      *
      * @throws Refusal
+     * @throws ToolFailed
      */
-    public function say(Short $version, string $id, string $target): void
+    public function say(Short $version, array $said): int
     {
-        $target = PlainText::line($target);
-        if (! Scene::isSpeakable($target)) {
-            throw new Refusal('Write what the version is to say here.');
-        }
-        foreach ($this->sent($version)->units as $unit) {
-            if ($unit->id === $id) {
-                $this->write($version, [$id => new Pair($unit->source, $target)], 'sentence translated');
-
-                return;
+        $pairs = [];
+        $sent = $this->sent($version);
+        foreach ($sent->units as $unit) {
+            $target = PlainText::line($said[$unit->id] ?? '');
+            if (! isset($said[$unit->id]) || $target === ($sent->targets[$unit->id] ?? '')) {
+                continue;
             }
+            if (! Scene::isSpeakable($target)) {
+                throw new Refusal(sprintf('Write what is to be said for “%s”.', mb_strimwidth($unit->source, 0, 60, '…')));
+            }
+            $pairs[$unit->id] = new Pair($unit->source, $target);
+        }
+        if ($pairs !== []) {
+            $this->write($version, $pairs, count($pairs) === 1 ? 'sentence translated' : 'sentences translated');
         }
 
-        throw new Refusal('The short has no sentence of this number any more. Reload the page.');
+        return count($pairs);
     }
 
     /**
@@ -162,5 +170,7 @@ final readonly class VersionUpdate
             $short->load('scenes.shots');
             $this->follow->taken($short, $source->load('kept'));
         });
+        $version->refresh();
+        $this->book->count($version);
     }
 }

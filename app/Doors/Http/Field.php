@@ -7,6 +7,8 @@ namespace App\Doors\Http;
 /** What a field of a request may hold. What a value means is judged by whoever uses it. */
 final readonly class Field
 {
+    private const PARAGRAPH = 4_000;
+
     private const MOST_IDS = 5_000;
 
     private function __construct(
@@ -49,6 +51,12 @@ final readonly class Field
         return new self('words', $most);
     }
 
+    /** @param  int  $most  texts by their names, each a paragraph at the most */
+    public static function texts(int $most): self
+    {
+        return new self('texts', $most);
+    }
+
     /** @throws WrongValue */
     public function check(string $name, mixed $value): void
     {
@@ -60,6 +68,7 @@ final readonly class Field
                 '', '0', '1', 'true', 'false', 'on', 'off', 'yes', 'no',
             ], true) ? throw WrongValue::of($name, 'yes or no') : null,
             'words' => $this->checkWords($name, $value),
+            'texts' => $this->checkTexts($name, $value),
             default => $this->checkIds($name, $value),
         };
     }
@@ -95,6 +104,18 @@ final readonly class Field
         foreach ($value as $number => $one) {
             if (! is_int($number) || ! is_string($one ?? '') || strlen($one ?? '') > 60) {
                 throw WrongValue::of($name, 'words');
+            }
+        }
+    }
+
+    private function checkTexts(string $name, mixed $value): void
+    {
+        if (! is_array($value) || count($value) > $this->most) {
+            throw WrongValue::of($name, sprintf('a list of at most %d', $this->most));
+        }
+        foreach ($value as $key => $one) {
+            if (strlen((string) $key) > 60 || ! is_string($one ?? '') || strlen($one ?? '') > self::PARAGRAPH) {
+                throw WrongValue::of($name, sprintf('texts of at most %s characters', number_format(self::PARAGRAPH)));
             }
         }
     }

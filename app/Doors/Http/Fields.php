@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Http;
 
+use App\Shelves\Models\Short;
 use RapidReel\Plan\Finding\FindingKind;
 
 /** What every route takes: the form of all requests, in one place. */
@@ -14,6 +15,8 @@ final class Fields
     private const LINE = 400;
 
     private const PAGE = 50_000;
+
+    private const MOST_LANGUAGES = 40;
 
     /** @return array<string, Field> by name */
     public static function of(string $route): array
@@ -105,6 +108,15 @@ final class Fields
             ],
             'briefs.make' => ['ids' => Field::ids()],
             'briefs.bring' => ['names' => $page, 'ids' => Field::ids()],
+            'versions.show', 'versions.state' => ['in' => $whole],
+            'versions.make' => ['languages' => Field::words(self::MOST_LANGUAGES), 'other' => $line, 'way' => $word],
+            'versions.batch' => $some,
+            'versions.all' => [
+                'languages' => Field::words(self::MOST_LANGUAGES), 'other' => $line, 'way' => $word, ...$some,
+            ],
+            'versions.forget' => ['order' => $whole],
+            'versions.say' => ['said' => Field::texts(Short::MOST_SENTENCES)],
+            'versions.glossary' => ['words' => $page],
             'captions.mend' => ['kind' => $word],
             'captions.import' => ['times' => Field::flag(), 'sure' => Field::flag()],
             'styles' => ['short' => $whole],

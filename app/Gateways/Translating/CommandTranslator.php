@@ -24,6 +24,12 @@ final readonly class CommandTranslator implements Translating
         return 'Translations are made by the program '.basename($this->command[0]).'.';
     }
 
+    /** It says itself what it does not know. */
+    public function knows(string $language): bool
+    {
+        return true;
+    }
+
     public function translate(Translation $order, Glossary $glossary): Rendered
     {
         $said = '';

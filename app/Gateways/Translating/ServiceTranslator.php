@@ -30,6 +30,12 @@ final readonly class ServiceTranslator implements Translating
         return 'Translations are made by the service at '.parse_url($this->url, PHP_URL_HOST).'.';
     }
 
+    /** It says itself what it does not know. */
+    public function knows(string $language): bool
+    {
+        return true;
+    }
+
     public function translate(Translation $order, Glossary $glossary): Rendered
     {
         try {

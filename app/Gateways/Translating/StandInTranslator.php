@@ -29,6 +29,11 @@ final readonly class StandInTranslator implements Translating
             .'sent the sentences as XLIFF.';
     }
 
+    public function knows(string $language): bool
+    {
+        return in_array(WrittenAs::primary($language), $this->languages(), true);
+    }
+
     public function translate(Translation $order, Glossary $glossary): Rendered
     {
         $language = WrittenAs::primary($order->to);
@@ -60,7 +65,7 @@ final readonly class StandInTranslator implements Translating
     /** @throws Refusal */
     private function book(string $language): PhraseBook
     {
-        if (! in_array($language, $this->languages(), true)) {
+        if (! $this->knows($language)) {
             throw new Refusal(sprintf(
                 'The phrase book here has no %s. It has %s. Have the sentences translated by somebody: download them '
                     .'as XLIFF, and bring that back.',

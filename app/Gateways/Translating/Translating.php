@@ -15,6 +15,9 @@ interface Translating
     /** What the operator is told about who translates. */
     public function about(): string;
 
+    /** @param  string  $language  as a BCP 47 tag */
+    public function knows(string $language): bool;
+
     /**
      * Sentences that it leaves out are not translated.
      *

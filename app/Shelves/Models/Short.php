@@ -52,6 +52,7 @@ use UnexpectedValueException;
  * @property int|null $version_of  the short that it is a version of, in another language
  * @property string $language  of a version, as a BCP 47 tag; empty for others
  * @property string $translated  of a version: see VersionText
+ * @property int $behind  of a version: sentences that are not as its source, when they were last counted
  * @property VersionWay $way  of a version: how its times come about
  * @property Carbon|null $deleted_at
  * @property-read Batch $batch

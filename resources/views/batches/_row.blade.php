@@ -1,8 +1,9 @@
 @php($short = $row->short)
 @php($summary = $row->summary())
-<tr id="row-{{ $short->id }}" tabindex="-1" @class(['is-working' => $row->isWorking]) data-id="{{ $short->id }}"
+<tr id="row-{{ $short->id }}" tabindex="-1"
+    @class(['is-working' => $row->isWorking, 'is-version' => $short->version_of !== null]) data-id="{{ $short->id }}"
     data-open="{{ route('shorts.script', $short) }}" data-groups="{{ implode(' ', $row->groups()) }}"
-    data-number="{{ $short->number }}" data-title="{{ mb_strtolower($short->title) }}"
+    data-number="{{ $row->place() }}" data-title="{{ mb_strtolower($short->title) }}"
     data-length="{{ $summary?->wholeMs() ?? 0 }}" data-hook="{{ $summary?->hookOutMs() ?? 0 }}"
     data-pace="{{ round($summary?->wordsASecond() ?? 0, 2) }}" data-shot="{{ $summary?->meanShotMs() ?? 0 }}"
     data-state="{{ $row->state }}" data-leaves="{{ $row->leaves() }}">
@@ -12,13 +13,18 @@
 </td>
 <td class="number">
     <button type="button" class="opener" aria-expanded="false"
-        aria-label="Hook, findings and script of {{ $short->title }}">{{ sprintf('%02d', $short->number) }}</button>
+        aria-label="Hook, findings and script of {{ $short->title }}">{{
+            $row->told['number'] ?? sprintf('%02d', $short->number) }}</button>
 </td>
 <td class="what">
-    <a href="{{ route('shorts.show', $short) }}">{{ $short->title }}</a>
+    <a href="{{ route('shorts.show', $short) }}" dir="auto">{{ $short->title }}</a>
     <span>
-        {{ $short->scenes_count }} {{ $short->scenes_count === 1 ? 'scene' : 'scenes' }} · {{ $row->told['voice'] }}
-        @if ($row->told['beside'] !== '')· beside {{ $row->told['beside'] }}@endif
+        @if (($row->told['language'] ?? '') !== '')
+            <a href="{{ route('versions.show', [$short->version_of, 'in' => $short->id]) }}">{{
+                $row->told['language'] }}{{ $short->behind > 0 ? ", $short->behind behind" : '' }}</a> ·
+        @endif
+        {{ $short->scenes_count }} {{ $short->scenes_count === 1 ? 'scene' : 'scenes' }} · {{ $row->told['voice'] ?? '' }}
+        @if (($row->told['beside'] ?? '') !== '')· beside {{ $row->told['beside'] }}@endif
         @if ($short->publish_at)· {{ $short->publish_at->format('j M, H:i') }}@endif
     </span>
     @if ($row->flags !== [])

@@ -7,7 +7,7 @@
     'undo' => route('batches.undo', $batch), 'redo' => route('batches.redo', $batch),
     'briefs' => route('batches.briefs', $batch), 'download' => route('batches.download', $batch),
     'settings' => route('settings'), 'field' => route('batches.field', [$batch, 'KEY']),
-    'pace' => route('batches.pace', $batch),
+    'pace' => route('batches.pace', $batch), 'versions' => route('versions.batch', $batch),
 ])
 @php($now = [...$rundown->state->toArray(), 'asOf' => $rundown->isWhole() ? $asOf : 0,
     'isWhole' => $rundown->isWhole(), 'ids' => $rundown->ids, 'channel' => $batch->channel_id,
@@ -113,6 +113,8 @@
             data-key-does="Trim the chosen, or all, to length">Trim to length</button>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="openLength()" :disabled="busy" data-key="l"
             data-key-does="Bring the chosen, or all, to a length">Length…</button>
+        <a class="btn btn-sm btn-outline-dark" data-key="y" data-key-does="The chosen, or all, in other languages"
+            :href="`${urls.versions}?${query()}`">Languages</a>
         <button type="button" class="btn btn-sm btn-outline-dark" @click="act('mend')" :disabled="busy"
             title="All that the review found in the chosen, or in all, and that can be mended at a press"
             data-key-does="Mend what the review found">Mend</button>
@@ -128,6 +130,7 @@
             :disabled="busy || !chosen.length"
             data-key="delete" data-key-does="Delete the chosen; it can be undone">Delete</button>
     </div>
+    @if (session('saved'))<p class="notice" role="status">{{ session('saved') }}</p>@endif
     <x-told/>
     <table class="order order-rows">
         <thead>

@@ -13,7 +13,7 @@
                 [
                     'batches.index', 'Batches', 'b', 'Batches',
                     ['batches.*', 'shorts.*', 'briefs.*', 'voice.*', 'history.*', 'captions.*',
-                        'sheet.*', 'pace.*', 'review.*', 'queue.*'],
+                        'sheet.*', 'pace.*', 'review.*', 'queue.*', 'versions.*'],
                 ],
                 ['intake', 'Intake', 'n', 'New batch', ['intake']],
                 ['sketches', 'Sketches', 'w', 'Sketches', ['sketches']],

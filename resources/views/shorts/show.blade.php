@@ -28,6 +28,8 @@
                 data-key-does="Captions">Captions</a>
             <a class="btn btn-outline-dark" href="{{ route('briefs.show', $short) }}" data-key="i"
                 data-key-does="Briefs">Briefs</a>
+            <a class="btn btn-outline-dark" href="{{ route('versions.show', $short) }}" data-key="y"
+                data-key-does="The same short in other languages">Languages</a>
         </div>
     </div>
     <x-told/>

@@ -22,4 +22,14 @@ final readonly class Translation
         public array $targets = [],
     ) {
     }
+
+    /** The same where a sentence may take as long as it takes. */
+    public function unhurried(): self
+    {
+        return new self($this->original, $this->from, $this->to, array_map(
+            static fn (TranslationUnit $unit): TranslationUnit => new TranslationUnit(
+                $unit->id, $unit->source, $unit->seconds, null, $unit->notes,
+            ), $this->units,
+        ), $this->targets);
+    }
 }

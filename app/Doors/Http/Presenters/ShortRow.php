@@ -23,8 +23,9 @@ final readonly class ShortRow
      * @param  list<Flag>  $flags
      * @param  list<OtherTarget>  $others  what it is made for as well
      * @param  Waits|null  $waits  what it waits for and how long that may take; null where it does not
-     * @param  array{voice: string, beside: string}  $told  who reads it, and the number of the short that it tries
-     *   another hook of; empty where it does not
+     * @param  array{voice?: string, beside?: string, number?: string, language?: string}  $told  who reads it, the
+     *   number of the short that it tries another hook of, empty where it does not, the number that it stands at, and
+     *   the language of a version
      */
     private function __construct(
         public Short $short,
@@ -40,14 +41,14 @@ final readonly class ShortRow
 
     /**
      * @param  list<Flag>  $flags  told of it beside those of its cut
+     * @param  array{voice?: string, beside?: string, number?: string, language?: string}  $told
      * @param  list<Target>  $more  what it is made for as well
      */
     public static function of(
         Short $short,
         Axis $axis,
         array $flags = [],
-        string $voice = '',
-        string $beside = '',
+        array $told = [],
         ?Line $line = null,
         array $more = [],
     ): self {
@@ -87,7 +88,7 @@ final readonly class ShortRow
                 $short->problem === null && ! $short->isPlanned() => $line?->waitsFor("short:{$short->id}"),
                 default => null,
             },
-            ['voice' => $voice, 'beside' => $beside],
+            $told,
         );
     }
 
@@ -102,6 +103,13 @@ final readonly class ShortRow
             ($faint === 1 ? '1 caption does' : "$faint captions do")
                 .' not stand out from what is behind: mend that on the page of captions.',
         )];
+    }
+
+    /** Where it stands among others by number: versions after what they are versions of. */
+    public function place(): float
+    {
+        return (int) ($this->told['number'] ?? $this->short->number)
+            + ($this->short->version_of === null ? 0 : 0.1 + $this->short->number / 100_000);
     }
 
     /** What the short is made of; null where no times are known. */

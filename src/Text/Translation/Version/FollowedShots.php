@@ -33,22 +33,23 @@ final class FollowedShots
             [$said, $into] = [[$words], [array_sum($into)]];
         }
         $all = (int) array_sum($into);
-        $shots = [];
+        /** @var array<int, ShotMark> $at */
+        $at = [];
         $last = -1;
         foreach ($source->own->shots as $shot) {
             $word = max($last + 1, self::place($shot->word, $said, $into));
             if ($word < $all && $shot->footage !== null) {
-                $span = $shot->hold->span === 0 ? 0
-                    : max(1, (int) round($shot->hold->span * $all / max(1, $words)));
-                $shots[] = new ShotMark(
-                    $word, $shot->footage, true, new ShotHold($shot->hold->offset, $span), $shot->inMs, $shot->own,
-                    pins: $shot->pins,
-                );
+                $at[$word] = $shot;
                 $last = $word;
             }
         }
+        $words = [...array_keys($at), $all];
 
-        return $shots;
+        // Each is held until the next: no other comes between them, however long that takes to say.
+        return array_map(static fn (ShotMark $shot, int $i): ShotMark => new ShotMark(
+            $words[$i], $shot->footage, true, new ShotHold($shot->hold->offset, $words[$i + 1] - $words[$i]), $shot->inMs,
+            $shot->own, pins: $shot->pins,
+        ), array_values($at), array_keys(array_values($at)));
     }
 
     /** What a scene took over, or would, whatever words it stands at: whoever changed something of it has another. */

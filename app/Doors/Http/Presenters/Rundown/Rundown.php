@@ -6,6 +6,7 @@ namespace App\Doors\Http\Presenters\Rundown;
 
 use App\Desks\Editing\EditBook;
 use App\Desks\Editing\PatternDesk;
+use App\Desks\Translating\VersionBook;
 use App\Doors\Http\Presenters\Axis;
 use App\Doors\Http\Presenters\PageState;
 use App\Doors\Http\Presenters\ScopeControl;
@@ -28,7 +29,7 @@ final readonly class Rundown
 {
     private const COLUMNS = [
         'id', 'batch_id', 'number', 'title', 'settings', 'inputs', 'planned_inputs', 'problem', 'summary', 'variant_of',
-        'publish_at', 'updated_at', 'proof',
+        'publish_at', 'updated_at', 'proof', 'version_of', 'language', 'behind',
     ];
 
     public function __construct(
@@ -58,13 +59,20 @@ final readonly class Rundown
     {
         $shorts = $batch->shorts()->with(['latestExport', 'latestDone', 'latestFinal', 'otherExports'])
             ->withCount('scenes')->get(self::COLUMNS);
+        // Versions stand under what they are versions of.
+        $numbers = $shorts->pluck('number', 'id')->all();
+        $shorts = $shorts->sortBy(static fn (Short $short): array => [
+            $numbers[$short->version_of ?? $short->id] ?? $short->number, $short->version_of === null ? '' : $short->language,
+        ])->values();
         $ids = array_values(array_map(intval(...), $shorts->modelKeys()));
         $flags = $this->likenesses->flags($ids, $batch->id);
         $axis = Axis::over(
             array_values(array_filter($shorts->map(static fn (Short $short) => $short->cutSummary())->all())),
         );
         $names = $shorts
-            ->mapWithKeys(static fn (Short $short): array => [$short->id => sprintf('%02d', $short->number)])
+            ->mapWithKeys(static fn (Short $short): array => [$short->id => sprintf(
+                '%02d', $numbers[$short->version_of ?? $short->id] ?? $short->number,
+            )])
             ->all();
         $settled = $this->resolver->batch($batch);
         $rows = [];
@@ -75,8 +83,13 @@ final readonly class Rundown
                 $short,
                 $axis,
                 isset($flags[$short->id]) ? [$flags[$short->id]] : [],
-                $own->registry->get('voice')->type->says($own->text('voice')),
-                $short->variant_of === null ? '' : ($names[$short->variant_of] ?? 'one that is deleted'),
+                [
+                    'voice' => $own->registry->get('voice')->type->says($own->text('voice')),
+                    'beside' => $short->variant_of === null ? ''
+                        : ($names[$short->variant_of] ?? 'one that is deleted'),
+                    'number' => $names[$short->id],
+                    'language' => $short->version_of === null ? '' : VersionBook::called($short->language),
+                ],
                 $line,
                 SettingsReader::targets($own)->more,
             );
