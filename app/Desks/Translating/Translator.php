@@ -48,7 +48,8 @@ final readonly class Translator
         if (! $this->translating->knows($sent->to)) {
             // Somebody else is to translate it: it is there for them, sentence by sentence.
             return array_combine(array_column($sent->units, 'id'), array_map(
-                static fn (TranslationUnit $unit): Pair => new Pair($unit->source, $unit->source, '', true), $sent->units,
+                static fn (TranslationUnit $unit): Pair => new Pair($unit->source, $unit->source, '', true),
+                $sent->units,
             ));
         }
         $rendered = $this->translating->translate($sent, $glossary);

@@ -199,7 +199,8 @@ final readonly class VersionDesk
             'variant_of', 'review', 'inputs',
         ]);
         $version->fill([
-            'version_of' => $source->id, 'language' => $language, 'number' => $this->writer->lastNumber($source->batch) + 1,
+            'version_of' => $source->id, 'language' => $language,
+            'number' => $this->writer->lastNumber($source->batch) + 1,
             'title' => $title->target, 'script' => $draft->manuscript->spoken(),
             'settings' => $this->follow->begun($source, $voice),
             'shown_before' => [],

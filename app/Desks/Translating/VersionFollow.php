@@ -32,7 +32,8 @@ final readonly class VersionFollow
 {
     /** What a version has of its own. */
     private const OWN = [
-        Section::Voice, Section::Words, Section::Pace, Section::Captions, Section::Cards, Section::Files, Section::Posts,
+        Section::Voice, Section::Words, Section::Pace, Section::Captions, Section::Cards, Section::Files,
+        Section::Posts,
     ];
 
     /** Nobody hears that a short is so much longer than another. */

@@ -100,7 +100,8 @@ final readonly class VersionTimes
         $summary = $source->cutSummary();
         $scenes = array_values($source->scenes->all());
         $spans = [];
-        foreach ($summary !== null && count($summary->scenes) === count($scenes) ? $summary->scenes : [] as $i => $one) {
+        $isWhole = $summary !== null && count($summary->scenes) === count($scenes);
+        foreach ($isWhole ? $summary->scenes : [] as $i => $one) {
             $spans[$scenes[$i]->id] = ($summary->scenes[$i + 1][0] ?? $one[1]) - $one[0];
         }
 

@@ -76,7 +76,8 @@ final readonly class VersionUpdate
         $sent = $this->sent($version);
         $returned = $this->sentences->read($file);
         $checked = TranslationCheck::of(
-            Translator::timed($sent, $version->way), $returned, $this->glossaries->of($source->batch->channel, $version->language),
+            Translator::timed($sent, $version->way), $returned,
+            $this->glossaries->of($source->batch->channel, $version->language),
         );
         // What was translated of an older source is behind still.
         $pairs = Translator::taken($sent, $checked);
@@ -112,7 +113,9 @@ final readonly class VersionUpdate
                 continue;
             }
             if (! Scene::isSpeakable($target)) {
-                throw new Refusal(sprintf('Write what is to be said for “%s”.', mb_strimwidth($unit->source, 0, 60, '…')));
+                throw new Refusal(sprintf(
+                    'Write what is to be said for “%s”.', mb_strimwidth($unit->source, 0, 60, '…'),
+                ));
             }
             $pairs[$unit->id] = new Pair($unit->source, $target);
         }

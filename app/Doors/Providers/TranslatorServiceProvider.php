@@ -43,6 +43,7 @@ final class TranslatorServiceProvider extends ServiceProvider
         $parts = is_array($command) ? array_values(array_filter($command, is_string(...))) : [];
 
         return $parts === [] || count($parts) !== count((array) $command)
-            ? throw new Refusal('REEL_TRANSLATOR_COMMAND is to be a program and its arguments as a JSON list.') : $parts;
+            ? throw new Refusal('REEL_TRANSLATOR_COMMAND is to be a program and its arguments as a JSON list.')
+            : $parts;
     }
 }

@@ -35,7 +35,9 @@ final readonly class CommandTranslator implements Translating
         $said = '';
         $process = new Process(
             $this->command,
-            input: json_encode(TranslationMessage::asking($order, $glossary), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            input: json_encode(
+                TranslationMessage::asking($order, $glossary), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            ),
             timeout: $this->timeout,
         );
         try {

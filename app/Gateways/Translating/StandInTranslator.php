@@ -46,7 +46,8 @@ final readonly class StandInTranslator implements Translating
                 $told[$unit->id] = sprintf(
                     'Word by word, from the phrase book; it does not know “%s”%s.',
                     implode('”, “', array_slice($unknown, 0, self::MOST_NAMED)),
-                    count($unknown) > self::MOST_NAMED ? sprintf(' and %d more', count($unknown) - self::MOST_NAMED) : '',
+                    count($unknown) > self::MOST_NAMED
+                        ? sprintf(' and %d more', count($unknown) - self::MOST_NAMED) : '',
                 );
             }
         }
@@ -68,7 +69,7 @@ final readonly class StandInTranslator implements Translating
         if (! $this->knows($language)) {
             throw new Refusal(sprintf(
                 'The phrase book here has no %s. It has %s. Have the sentences translated by somebody: download them '
-                    .'as XLIFF, and bring that back.',
+                    .'as XLIFF, and upload what comes back.',
                 LanguageFinder::name($language),
                 implode(', ', array_map(LanguageFinder::name(...), $this->languages())),
             ));

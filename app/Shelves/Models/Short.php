@@ -81,7 +81,9 @@ final class Short extends Model
     public const MOST_SENTENCES = 2_000;
 
     /** @var array<string, int|string> what the database would put there too */
-    protected $attributes = ['revision' => 1, 'inputs' => '', 'planned_inputs' => '', 'settings' => '{}', 'way' => 'voice'];
+    protected $attributes = [
+        'revision' => 1, 'inputs' => '', 'planned_inputs' => '', 'settings' => '{}', 'way' => 'voice',
+    ];
 
     /**
      * In the place of the first sign of the inputs of one that is doubted: no row gets longer by it, so that none has

@@ -23,7 +23,8 @@
             <a href="{{ route('versions.show', [$short->version_of, 'in' => $short->id]) }}">{{
                 $row->told['language'] }}{{ $short->behind > 0 ? ", $short->behind behind" : '' }}</a> ·
         @endif
-        {{ $short->scenes_count }} {{ $short->scenes_count === 1 ? 'scene' : 'scenes' }} · {{ $row->told['voice'] ?? '' }}
+        {{ $short->scenes_count }} {{ $short->scenes_count === 1 ? 'scene' : 'scenes' }} · {{
+            $row->told['voice'] ?? '' }}
         @if (($row->told['beside'] ?? '') !== '')· beside {{ $row->told['beside'] }}@endif
         @if ($short->publish_at)· {{ $short->publish_at->format('j M, H:i') }}@endif
     </span>

@@ -1,7 +1,8 @@
 <fieldset class="languages">
     <legend>Languages</legend>
     @foreach ($offered as $tag => $name)
-        <label><input type="checkbox" class="form-check-input" name="languages[]" value="{{ $tag }}"> {{ $name }}</label>
+        <label><input type="checkbox" class="form-check-input" name="languages[]" value="{{ $tag }}"> {{
+            $name }}</label>
     @endforeach
     <label class="languages-other">Others, by their tags
         <input class="form-control form-control-sm" name="other" maxlength="200" placeholder="ja, pt-PT"

@@ -58,7 +58,7 @@
                             @if ($told !== '')<span class="flag">{{ $told }}</span>@endif
                         </td>
                         <td class="num">
-                            <span @class(['is-over' => $line->isLong])>{{ $line->times() }}</span>
+                            <span @class(['is-over' => $line->isLong])>{{ $line->times }}</span>
                             @if ($line->id === 'title')<span class="quiet">title</span>@endif
                         </td>
                     </tr>

@@ -109,7 +109,9 @@ final class VersionController extends Controller
         $more = count($checked->findings) - count($told);
 
         return $this->back($short, sprintf('%d sentences were taken.', count($checked->taken)))->with(
-            'findings', [...$told, ...($more > 0 ? ["and $more more, each beside its sentence where that was taken."] : [])],
+            'findings', [
+                ...$told, ...($more > 0 ? ["and $more more, each beside its sentence where that was taken."] : []),
+            ],
         );
     }
 
@@ -159,7 +161,8 @@ final class VersionController extends Controller
     /** @throws Refusal */
     private function way(Request $request): VersionWay
     {
-        return VersionWay::tryFrom($this->text($request, 'way')) ?? throw new Refusal('Choose how its times come about.');
+        return VersionWay::tryFrom($this->text($request, 'way'))
+            ?? throw new Refusal('Choose how its times come about.');
     }
 
     /** @return list<Short> those that are chosen, or all, without versions */

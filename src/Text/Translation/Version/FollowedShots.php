@@ -11,8 +11,8 @@ use RapidReel\Text\Script\ShotHold;
 use RapidReel\Text\Script\ShotMark;
 
 /**
- * The shots of a scene over its words in another language: each stays with its sentence, as far into it as it was. Which
- * word is which nobody can tell.
+ * The shots of a scene over its words in another language: each stays with its sentence, as far into it as it was.
+ * Which word is which nobody can tell.
  */
 final class FollowedShots
 {
@@ -47,7 +47,8 @@ final class FollowedShots
 
         // Each is held until the next: no other comes between them, however long that takes to say.
         return array_map(static fn (ShotMark $shot, int $i): ShotMark => new ShotMark(
-            $words[$i], $shot->footage, true, new ShotHold($shot->hold->offset, $words[$i + 1] - $words[$i]), $shot->inMs,
+            $words[$i], $shot->footage, true, new ShotHold($shot->hold->offset, $words[$i + 1] - $words[$i]),
+            $shot->inMs,
             $shot->own, pins: $shot->pins,
         ), array_values($at), array_keys(array_values($at)));
     }

@@ -31,7 +31,8 @@ final class TimesOver
             $here = array_slice($words, $at, $into[$i]);
             $begin = $spoken[min($from, count($spoken) - 1)]->startMs;
             $end = $spoken[max(0, min($from + $count, count($spoken)) - 1)]->endMs;
-            array_push($timings, ...self::spread($here, max($begin, (int) ($timings[count($timings) - 1]->endMs ?? 0)), $end));
+            $after = count($timings) === 0 ? 0 : $timings[count($timings) - 1]->endMs;
+            array_push($timings, ...self::spread($here, max($begin, $after), $end));
             $from += $count;
             $at += $into[$i];
         }

@@ -62,7 +62,8 @@ final readonly class Rundown
         // Versions stand under what they are versions of.
         $numbers = $shorts->pluck('number', 'id')->all();
         $shorts = $shorts->sortBy(static fn (Short $short): array => [
-            $numbers[$short->version_of ?? $short->id] ?? $short->number, $short->version_of === null ? '' : $short->language,
+            $numbers[$short->version_of ?? $short->id] ?? $short->number,
+            $short->version_of === null ? '' : $short->language,
         ])->values();
         $ids = array_values(array_map(intval(...), $shorts->modelKeys()));
         $flags = $this->likenesses->flags($ids, $batch->id);

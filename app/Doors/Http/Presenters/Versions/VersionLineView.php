@@ -12,8 +12,7 @@ final readonly class VersionLineView
     /**
      * @param  string  $id  as translators know it; empty where the source is gone
      * @param  string  $before  of the source, where it is another now
-     * @param  float|null  $seconds  that the source has for it
-     * @param  float|null  $takes  seconds that the version is likely to take
+     * @param  string  $times  seconds that the source has for it, and those that it is likely to take
      */
     public function __construct(
         public string $id,
@@ -22,16 +21,8 @@ final readonly class VersionLineView
         public string $before,
         public string $target,
         public string $told,
-        public ?float $seconds = null,
-        public ?float $takes = null,
+        public string $times = '',
         public bool $isLong = false,
     ) {
-    }
-
-    public function times(): string
-    {
-        $one = static fn (?float $seconds): string => $seconds === null ? '' : number_format($seconds, 1).' s';
-
-        return implode(' → ', array_filter([$one($this->seconds), $one($this->takes)]));
     }
 }

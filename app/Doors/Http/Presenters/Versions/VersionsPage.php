@@ -94,7 +94,8 @@ final readonly class VersionsPage
                 $text->title->isOpen => RowState::Open,
                 $text->title->source !== $source => RowState::Changed,
                 default => RowState::Same,
-            }, $source, $text->title->source === $source ? '' : $text->title->source, $version->title, $text->title->told,
+            }, $source, $text->title->source === $source ? '' : $text->title->source, $version->title,
+            $text->title->told,
         )];
         foreach ($this->book->compared($version)->scenes as $scene) {
             foreach ($scene->rows as $row) {
@@ -118,8 +119,16 @@ final readonly class VersionsPage
 
         return new VersionLineView(
             $row->id, $row->state, $row->source, $row->before === $row->source ? '' : $row->before,
-            $row->state === RowState::Open ? '' : $row->target, $row->told, $unit?->seconds, $takes, $long,
+            $row->state === RowState::Open ? '' : $row->target, $row->told, self::times($unit?->seconds, $takes), $long,
         );
+    }
+
+    private static function times(?float ...$seconds): string
+    {
+        return implode(' → ', array_map(
+            static fn (float $one): string => number_format($one, 1).' s',
+            array_filter($seconds, static fn (?float $one): bool => $one !== null),
+        ));
     }
 
     /** The voice that reads it, if it is one of its language. */
