@@ -53,14 +53,16 @@ final readonly class VersionTimes
             if ($scene === null || $line === null || ! isset($spans[$line])) {
                 continue;
             }
-            $after = $i === $version->scenes->count() - 1 ? $task->settings->pace->tailMs
+            $isLast = $i === $version->scenes->count() - 1;
+            $after = $isLast ? $task->settings->pace->tailMs
                 : ($task->settings->pace->pauseMs ?? ScenePacer::GAP_MS);
             $is = $cut->scenes[$i] ?? null;
             $heard = max(1, $is !== null && $is->text === $scene->text
                 ? ($is->endMs - $is->startMs - $after) * $task->delivery->tempo / Tempo::USUAL
                 : $this->rates->of($task->voice)->ofText($scene->text));
             $fit = VoiceFit::of(
-                (int) $heard, $spans[$line], min($after, ScenePacer::GAP_MS), $limits->slowest, $limits->fastest,
+                (int) $heard, $spans[$line], $isLast ? $after : min($after, ScenePacer::GAP_MS),
+                $limits->slowest, $limits->fastest,
             );
             $length = max(1, mb_strlen($scene->text));
             $fits[$scene->id] = [
