@@ -14,6 +14,7 @@ use App\Shelves\Models\Post;
 use App\Shelves\Models\PostState;
 use App\Shelves\Models\ResultPoint;
 use App\Shelves\Models\User;
+use App\Shelves\Models\VersionOrder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -79,6 +80,10 @@ final class DemoCommandTest extends AppTestCase
         self::assertCount(13, $batch->shorts);
         Queue::assertPushed(PlanShort::class, 13 + 21);
         Queue::assertPushed(MakeExport::class, 13);
+        self::assertSame(
+            ['de', 'es', 'ar'],
+            VersionOrder::query()->where('short_id', $batch->shorts[2]->id)->orderBy('id')->pluck('language')->all(),
+        );
         // Three weeks lie behind it, and a week is planned.
         self::assertCount(21, $past->shorts);
         self::assertSame(21, Post::query()->where('state', PostState::Posted)->count());

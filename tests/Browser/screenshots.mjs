@@ -84,8 +84,9 @@ await page.goto(`${base}/house/captions?short=${short.split('/').pop()}`);
 await page.waitForFunction(() => [...document.querySelectorAll('.style-row')].every((row) => row.dataset.drawn));
 await page.evaluate(() => scrollTo(0, 520));
 await shoot('styles');
-await page.goto(`${base}/voices`);
-await shoot('voices');
+await page.goto(batch);
+await page.locator('.is-version .what span a', { hasText: 'Arabic' }).first().click();
+await shoot('languages');
 
 await page.goto(`${base}/house`);
 await page.waitForFunction(() => document.querySelectorAll('.house-frame[data-drawn]').length === 3);

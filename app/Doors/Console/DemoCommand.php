@@ -7,9 +7,11 @@ namespace App\Doors\Console;
 use App\Desks\Editing\BatchMaker;
 use App\Desks\Exporting\ExportDesk;
 use App\Desks\Intake\ScriptFiles;
+use App\Desks\Translating\VersionDesk;
 use App\Gateways\Outlets\OutletBook;
 use App\Gateways\Voices\VoiceRates;
 use App\Gateways\Voices\VoiceSamples;
+use App\Ground\Work\Orders;
 use App\Shelves\Library\FolderShelf;
 use App\Shelves\Library\FootageImporter;
 use App\Shelves\Library\SoundDesk;
@@ -20,6 +22,7 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use RapidReel\Making\Render\Quality;
+use RapidReel\Text\Translation\Version\VersionWay;
 
 final class DemoCommand extends Command
 {
@@ -90,6 +93,10 @@ final class DemoCommand extends Command
             foreach ($batch->shorts as $short) {
                 app(ExportDesk::class)->order($short, Quality::Draft);
             }
+            // The third of them in three more languages, one written from the right.
+            app(VersionDesk::class)->order(
+                $batch, [$batch->shorts[2]], ['de', 'es', 'ar'], VersionWay::Voice, app(Orders::class),
+            );
             $places = app(OutletBook::class)->all();
             app(DemoOutbox::class)->make($channel, $batch,
                 isset($places['standin']) ? 'standin' : (string) array_key_first($places));
