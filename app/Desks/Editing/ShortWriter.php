@@ -81,6 +81,8 @@ final readonly class ShortWriter
     {
         $short = $original->replicate([
             'planned_inputs', 'problem', 'summary', 'revision', 'proof', 'proof_problem', 'shown_before',
+            // There is one version of a language: what is copied of it stands by itself.
+            'version_of', 'language', 'translated', 'behind', 'way',
         ]);
         $short->number = $this->lastNumber($original->batch) + 1;
         $short->title = $title ?? $original->title;

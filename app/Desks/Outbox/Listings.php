@@ -85,6 +85,8 @@ final readonly class Listings
      */
     private function language(Short $short): string
     {
-        return explode('-', $this->voices->get($this->resolver->short($short)->text('voice'))->language)[0];
+        // Of a version it is known, whoever speaks.
+        return $short->language !== '' ? $short->language
+            : explode('-', $this->voices->get($this->resolver->short($short)->text('voice'))->language)[0];
     }
 }

@@ -207,6 +207,9 @@ final readonly class VersionDesk
             'way' => $way,
         ]);
         $version->unsetRelations();
+        // One that was deleted stands by itself, should that be undone.
+        Short::onlyTrashed()->where('version_of', $source->id)->where('language', $language)
+            ->update(['version_of' => null]);
         $version->save();
         $this->writer->write($version, $draft->manuscript);
         $ids = array_map(intval(...), $version->scenes()->pluck('id')->all());

@@ -60,7 +60,9 @@ final class LikenessBook
         $pairs = [];
         $candidates = $this->candidates($channelId, $lookups);
         $others = $fingerprints + $this->fingerprints(array_merge([], ...$candidates));
-        $variants = Short::query()->whereKey(array_keys($others))->pluck('variant_of', 'id')->all();
+        // Of those that nobody translated yet the words are the same, too.
+        $variants = Short::query()->whereKey(array_keys($others))
+            ->selectRaw('coalesce(variant_of, version_of) as family, id')->toBase()->pluck('family', 'id')->all();
         foreach ($candidates as $id => $found) {
             foreach ($found as $other) {
                 $isVariant = $id === $other || ($variants[$id] ?? $id) === ($variants[$other] ?? $other);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Http\Controllers;
 
 use App\Desks\Translating\GlossaryBook;
+use App\Desks\Translating\VersionBook;
 use App\Desks\Translating\VersionDesk;
 use App\Desks\Translating\VersionUpdate;
 use App\Doors\Http\Presenters\Versions\VersionsPage;
@@ -31,11 +32,15 @@ final class VersionController extends Controller
 
     private const MOST_TOLD = 6;
 
-    public function show(Request $request, Short $short, VersionsPage $page): View|RedirectResponse
-    {
+    public function show(
+        Request $request,
+        Short $short,
+        VersionsPage $page,
+        VersionBook $book,
+    ): View|RedirectResponse {
         return $short->version_of === null
             ? view('versions.show', ['page' => $page->of($short, $this->whole($request, 'in'))])
-            : redirect()->route('versions.show', [$short->version_of, 'in' => $short->id]);
+            : redirect()->route('versions.show', [$book->source($short), 'in' => $short->id]);
     }
 
     public function state(Request $request, Short $short, VersionsPage $page): JsonResponse

@@ -24,7 +24,8 @@ final readonly class Guide
         'styles' => 'set-up-a-channel', 'targets.' => 'set-up-a-channel', 'footage.' => 'set-up-a-channel',
         'sounds.' => 'set-up-a-channel', 'voices.' => 'set-up-a-channel', 'rules.' => 'flags', 'review.' => 'flags',
         'shorts.' => 'a-weeks-batch', 'voice.' => 'record-a-voice', 'framing.' => 'framing', 'sheet.' => 'pace',
-        'pace.' => 'pace', 'captions.' => 'captions', 'versions.' => 'other-languages', 'outbox.' => 'post-and-see-what-works',
+        'pace.' => 'pace', 'captions.' => 'captions', 'versions.' => 'other-languages',
+        'outbox.' => 'post-and-see-what-works',
         'outlets.' => 'post-and-see-what-works', 'calendar.' => 'post-and-see-what-works',
         'results.' => 'post-and-see-what-works',
     ];

@@ -102,7 +102,8 @@ final class VersionTest extends TestCase
     public function test_what_is_known_of_a_version_is_kept_and_read_again(): void
     {
         self::assertEquals(self::text(), VersionText::fromJson(self::text()->toJson()));
-        foreach (['', 'null', '[]', '{"lines": [7, {"scene": "x"}]}', '{"lines": {"a": {"scene": 1}}}', '"x"'] as $odd) {
+        $broken = ['', 'null', '[]', '{"lines": [7, {"scene": "x"}]}', '{"lines": {"a": {"scene": 1}}}', '"x"'];
+        foreach ($broken as $odd) {
             self::assertEquals(new VersionText, VersionText::fromJson($odd));
         }
     }
@@ -148,7 +149,8 @@ final class VersionTest extends TestCase
             new ShotMark(0, '7'), new ShotMark(4, '8', true, inMs: 300), new ShotMark(7, '9'),
         ]));
         $shots = FollowedShots::of($source, [
-            new Pair('The lamp is lit.', 'Die alte Lampe im Turm brennt.'), new Pair('Nobody sees it at all.', 'Keiner da.'),
+            new Pair('The lamp is lit.', 'Die alte Lampe im Turm brennt.'),
+            new Pair('Nobody sees it at all.', 'Keiner da.'),
         ]);
 
         self::assertSame([[0, '7', 6], [6, '8', 1], [7, '9', 1]], array_map(
