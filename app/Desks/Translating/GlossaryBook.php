@@ -43,9 +43,9 @@ final readonly class GlossaryBook
         }
         $glossary = Glossary::of($words);
         $language = WrittenAs::primary($language);
-        ChannelGlossary::query()->updateOrCreate(
-            ['channel_id' => $channel->id, 'language' => $language], ['words' => $words],
-        );
+        $kept = ChannelGlossary::query()->where('channel_id', $channel->id)->where('language', $language)->first()
+            ?? (new ChannelGlossary)->forceFill(['channel_id' => $channel->id, 'language' => $language]);
+        $kept->fill(['words' => $words])->save();
         $count = count($glossary->terms);
 
         return sprintf(

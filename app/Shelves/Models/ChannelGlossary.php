@@ -17,5 +17,5 @@ final class ChannelGlossary extends Model
 {
     protected $table = 'glossaries';
 
-    protected $fillable = ['channel_id', 'language', 'words'];
+    protected $fillable = ['language', 'words'];
 }
