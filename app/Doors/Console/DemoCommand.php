@@ -95,7 +95,8 @@ final class DemoCommand extends Command
             }
             // The third of them in three more languages, one written from the right.
             app(VersionDesk::class)->order(
-                $batch, array_slice(array_values($batch->shorts->all()), 2, 1), ['de', 'es', 'ar'], VersionWay::Voice, app(Orders::class),
+                $batch, array_slice(array_values($batch->shorts->all()), 2, 1), ['de', 'es', 'ar'],
+                VersionWay::Voice, app(Orders::class),
             );
             $places = app(OutletBook::class)->all();
             app(DemoOutbox::class)->make($channel, $batch,
