@@ -122,6 +122,8 @@ final class VersionsTest extends AppTestCase
         self::assertSame(0, app(VersionBook::class)->behind($german));
         self::assertStringStartsWith('Ada Fenn war allein', $german->scenes()->firstOrFail()->text);
         self::assertSame('Erzähl es den Mutigen.', $german->scenes()->get()[1]->text);
+        $this->work();
+        self::assertSame(self::pictures($this->short), self::pictures($german), 'it shows what the first shows, still');
         app(EditBook::class)->undo($german);
         self::assertSame(1, app(VersionBook::class)->behind($german->refresh()->unsetRelations()));
     }

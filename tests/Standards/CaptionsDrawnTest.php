@@ -7,6 +7,7 @@ namespace Tests\Standards;
 use App\Media\Artwork\EmojiLists;
 use App\Media\Artwork\TypefaceBook;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use RapidReel\Base\FrameGrid;
 use RapidReel\Base\FrameShape;
@@ -197,6 +198,30 @@ final class CaptionsDrawnTest extends TestCase
                 );
             }
         }
+    }
+
+    /** Within 1 % of HarfBuzz over a sentence, and 2 % a word, in the faces that stand in for these letters. */
+    #[TestWith(['round', 'प्रकाशस्तंभ क्षत्रिय ज्ञान ट्रक कर्म धर्मात्मा विश्वविद्यालय'])]
+    #[TestWith(['round', 'स्त्री राष्ट्र बच्चा जगत् पहुँच नहीं'])]
+    #[TestWith(['handwritten', 'प्रकाशस्तंभ क्षत्रिय लड़की विश्वविद्यालय श्री द्वार हृदय जगत् दीपक'])]
+    #[TestWith(['thai', 'เด็กหญิง เอื้อม ไม่ถึง โคมไฟ น้ำมัน'])]
+    #[TestWith(['hebrew', 'הילדה לא הגיעה אל המנורה'])]
+    #[TestWith(['humanist', 'Το κορίτσι δεν έφτανε τη λάμπα'])]
+    #[TestWith(['humanist', 'Девочка не доставала до лампы'])]
+    #[TestWith(['korean', '등대지기가 등불을 켰다'])]
+    #[TestWith(['japanese', '少女はランプに 届かなかった。'])]
+    #[TestWith(['chinese', '女孩够不到灯'])]
+    public function test_letters_of_other_scripts_are_as_wide_as_harfbuzz_shapes_them(string $id, string $text): void
+    {
+        $all = $off = 0.0;
+        foreach (explode(' ', $text) as $word) {
+            $shaped = self::shaped(Burner::book()->file($id), $word);
+            $width = Burner::book()->face($id)->width($word);
+            self::assertEqualsWithDelta($shaped, $width, 0.02 * $shaped, "$id: $word");
+            $all += $shaped;
+            $off += abs($shaped - $width);
+        }
+        self::assertLessThanOrEqual(0.01 * $all, $off);
     }
 
     /**

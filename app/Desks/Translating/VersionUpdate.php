@@ -160,8 +160,9 @@ final readonly class VersionUpdate
         $source = $this->book->source($version);
         $this->edits->change($source->batch, $what, [$version], function (Short $short) use ($source, $pairs): void {
             $text = $short->versionText();
+            $was = $short->manuscript();
             $draft = VersionDraft::of(
-                $source->manuscript(), $short->manuscript(), $this->book->compared($short), $pairs, $short->language,
+                $source->manuscript(), $was, $this->book->compared($short), $pairs, $short->language,
             );
             $this->writer->write($short, $draft->manuscript);
             $title = $pairs[TranslationDesk::TITLE] ?? null;
@@ -169,7 +170,7 @@ final readonly class VersionUpdate
                 $short->title = $title->target;
             }
             $ids = array_map(intval(...), $short->scenes()->pluck('id')->all());
-            $short->translated = $text->with($draft->lines(array_values($ids), $text), $title)->toJson();
+            $short->translated = $text->with($draft->lines(array_values($ids), $text, $was), $title)->toJson();
             $short->load('scenes.shots');
             $this->follow->taken($short, $source->load('kept'));
         });

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Makers\Planning;
 
-use RapidReel\Base\PlainText;
+use RapidReel\Base\Language\ScriptWord;
+use RapidReel\Base\Language\UnspacedWords;
 use RapidReel\Pictures\Footage\Footage;
 use RapidReel\Pictures\Footage\ShotNeed;
 use RapidReel\Text\Script\Scene;
@@ -26,7 +27,7 @@ final class LikelyNeeds
     {
         $needs = [];
         foreach ($scenes as $scene) {
-            $words = PlainText::words($scene->text);
+            $words = array_map(static fn (ScriptWord $one): string => $one->text, ScriptWord::of($scene->text));
             foreach (array_chunk($words, self::WORDS, true) as $part) {
                 $chosen = null;
                 foreach ($scene->own->shots as $shot) {
@@ -34,7 +35,7 @@ final class LikelyNeeds
                     $chosen = $isChosen ? $footage[$shot->footage ?? ''] ?? $chosen : $chosen;
                 }
                 $needs[] = new ShotNeed(
-                    implode(' ', $part), $scene->text, self::MS, $chosen, $scene->brief,
+                    UnspacedWords::joined(array_values($part)), $scene->text, self::MS, $chosen, $scene->brief,
                 );
             }
         }

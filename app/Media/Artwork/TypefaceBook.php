@@ -43,6 +43,7 @@ final class TypefaceBook
         'humanist' => 'NotoSans_900Black',
         'hebrew' => 'NotoSansHebrew_900Black',
         'arabic' => 'NotoKufiArabic_900Black',
+        'thai' => 'NotoSansThai_900Black',
         'japanese' => 'MPLUS1p_900Black',
         'chinese' => 'ZCOOLQingKeHuangYou_400Regular',
         'korean' => 'BlackHanSans_400Regular',

@@ -8,7 +8,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use RapidReel\Base\PlainText;
+use RapidReel\Base\Language\ScriptWord;
+use RapidReel\Base\Language\UnspacedWords;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Values;
 use RapidReel\Captions\Marks\CaptionMarks;
@@ -61,9 +62,9 @@ final class Scene extends Model
     public function wordsOver(int $word): string
     {
         $next = $this->shots->pluck('word')->filter(static fn (int $other): bool => $other > $word)->min();
-        $words = PlainText::words($this->text);
+        $words = array_map(static fn (ScriptWord $one): string => $one->text, ScriptWord::of($this->text));
 
-        return implode(' ', array_slice($words, $word, $next === null ? null : (int) $next - $word));
+        return UnspacedWords::joined(array_slice($words, $word, $next === null ? null : (int) $next - $word));
     }
 
     /** @return list<int> */

@@ -7,6 +7,8 @@ namespace RapidReel\Base\Language;
 /** A written word as the caption shows it, with where it stands in its scene's text (characters, not bytes). */
 final readonly class ScriptWord
 {
+    private const NO_BREAK = "\u{A0}";
+
     public function __construct(
         public string $text,
         public int $offset,
@@ -15,8 +17,8 @@ final readonly class ScriptWord
     }
 
     /**
-     * The words of a text, parted by white space. A sign alone (a dash, an ampersand apart) belongs to the word before
-     * it, or to the first.
+     * The words of a text, parted by white space, and where a language writes none between them, where they end. A sign
+     * alone (a dash, an ampersand apart) belongs to the word before it, or to the first.
      *
      * @return list<self>
      */
@@ -25,7 +27,7 @@ final readonly class ScriptWord
         preg_match_all('/\S+/u', $text, $matches, PREG_OFFSET_CAPTURE);
         $words = [];
         $pending = null;
-        foreach ($matches[0] as [$piece, $byte]) {
+        foreach (self::parted($matches[0]) as [$piece, $byte]) {
             $offset = mb_strlen(substr($text, 0, $byte));
             $last = array_key_last($words);
             $wordless = preg_match('/[\p{L}\p{N}]/u', $piece) !== 1;
@@ -42,10 +44,30 @@ final readonly class ScriptWord
             }
             $start = $pending ?? $offset;
             $end = $offset + mb_strlen($piece);
-            $words[] = new self(mb_substr($text, $start, $end - $start), $start, $end - $start);
+            // Where a blank is a mark it is one of the word before it.
+            $blank = UnspacedWords::tellsBlank($piece) && preg_match('/\G\s+\S/u', $text, $found, 0, $byte
+                + strlen($piece)) === 1 ? self::NO_BREAK : '';
+            $words[] = new self(mb_substr($text, $start, $end - $start).$blank, $start, $end - $start);
             $pending = null;
         }
 
         return $words;
+    }
+
+    /**
+     * @param  list<array{string, int}>  $pieces  with the bytes before each
+     * @return list<array{string, int}>
+     */
+    private static function parted(array $pieces): array
+    {
+        $parted = [];
+        foreach ($pieces as [$piece, $byte]) {
+            foreach (UnspacedWords::parts($piece) as $part) {
+                $parted[] = [$part, $byte];
+                $byte += strlen($part);
+            }
+        }
+
+        return $parted;
     }
 }

@@ -13,6 +13,12 @@ final class FontFile implements Metrics
     /** What is never drawn by itself: blanks, joiners, directions, variation selectors. */
     private const UNSEEN = '/[\s\p{Cc}\p{Cf}\x{FE00}-\x{FE0F}\x{034F}\x{115F}\x{1160}]+/u';
 
+    /** Letters of Devanagari, Bengali, Gurmukhi, Gujarati, Oriya, Tamil, Telugu, Kannada and Malayalam. */
+    private const INDIC = '/[\x{0900}-\x{0D7F}]/u';
+
+    /** A letter and the mark that it has no vowel. */
+    private const BARE_END = '/[\x{094D}\x{09CD}\x{0A4D}\x{0ACD}\x{0B4D}\x{0BCD}\x{0C4D}\x{0CCD}\x{0D4D}]$/u';
+
     private const UNSEEN_BUT_BLANK = '/[\p{Cc}\p{Cf}\x{FE00}-\x{FE0F}\x{034F}\x{115F}\x{1160}]+/u';
 
     private const MOST_TABLES = 100;
@@ -22,6 +28,8 @@ final class FontFile implements Metrics
     private readonly Pairs $pairs;
 
     private readonly Ligatures $ligatures;
+
+    private readonly Ligatures $indic;
 
     private readonly Bytes $widths;
 
@@ -53,6 +61,7 @@ final class FontFile implements Metrics
         $this->widths->u16(4 * ($this->hasWidth - 1));
         $this->characters = CharacterMap::of($this->table('cmap'));
         $this->ligatures = new Ligatures($tables['GSUB'] ?? null);
+        $this->indic = new Ligatures($tables['GSUB'] ?? null, [...Ligatures::INDIC, ...Ligatures::USUAL]);
         $this->pairs = new Pairs($tables['GPOS'] ?? null, $tables['kern'] ?? null);
     }
 
@@ -136,7 +145,18 @@ final class FontFile implements Metrics
         }
         $units = 0;
         $before = 0;
-        foreach ($spaced ? $glyphs : $this->ligatures->join($glyphs) as $glyph) {
+        // Their conjuncts are letters: no space comes between the parts of one.
+        $isIndic = preg_match(self::INDIC, $text) === 1;
+        $glyphs = match (true) {
+            // At the end of a word a consonant without a vowel keeps its mark.
+            $isIndic && preg_match(self::BARE_END, $text) === 1 => [
+                ...$this->indic->join(array_slice($glyphs, 0, -2)), ...array_slice($glyphs, -2),
+            ],
+            $isIndic => $this->indic->join($glyphs),
+            $spaced => $glyphs,
+            default => $this->ligatures->join($glyphs),
+        };
+        foreach ($glyphs as $glyph) {
             $units += $this->advances[$glyph] ??= $this->widths->u16(4 * min($glyph, $this->hasWidth - 1));
             if ($before !== 0 && $glyph !== 0) {
                 $units += $this->pairs->between($before, $glyph);

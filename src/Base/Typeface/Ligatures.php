@@ -4,16 +4,29 @@ declare(strict_types=1);
 
 namespace RapidReel\Base\Typeface;
 
-/** Letters that a face draws as one: features "liga" and "clig" of the "GSUB" table (ISO/IEC 14496-22). */
+/** Letters that a face draws as one: some features of the "GSUB" table (ISO/IEC 14496-22). */
 final readonly class Ligatures
 {
+    /** Of letters that stand side by side. */
+    public const USUAL = ['liga', 'clig'];
+
+    /**
+     * Of Indic scripts: consonants without a vowel between them are one letter (OpenType, "Developing OpenType Fonts
+     * for Devanagari Script", basic shaping forms and conjuncts).
+     */
+    public const INDIC = ['akhn', 'rphf', 'rkrf', 'blwf', 'half', 'vatu', 'cjct', 'pres', 'abvs', 'blws', 'psts'];
+
     /** @var list<list<Bytes>> by lookup */
     private array $tables;
 
-    /** @throws BrokenTypeface */
-    public function __construct(?Bytes $gsub)
+    /**
+     * @param  list<string>  $features  their tags
+     *
+     * @throws BrokenTypeface
+     */
+    public function __construct(?Bytes $gsub, array $features = self::USUAL)
     {
-        $this->tables = $gsub === null ? [] : Layout::tables($gsub, ['liga', 'clig'], 4, 7);
+        $this->tables = $gsub === null ? [] : Layout::tables($gsub, $features, 4, 7);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Captions\Cue;
 
 use InvalidArgumentException;
+use RapidReel\Base\Language\UnspacedWords;
 use RapidReel\Base\Subtitle\TimedCue;
 use RapidReel\Captions\Style\CaptionStyle;
 
@@ -49,7 +50,7 @@ final readonly class Cue
 
     public function text(): string
     {
-        return implode(' ', array_map(static fn (CueWord $word): string => $word->text, $this->words));
+        return UnspacedWords::joined(array_map(static fn (CueWord $word): string => $word->text, $this->words));
     }
 
     /** For a subtitle file: its lines as they stand, a time for every word, and the height of its middle. */
@@ -60,7 +61,11 @@ final readonly class Cue
         $ends = $this->setting->ends();
         foreach ($this->words as $i => $word) {
             $isLast = $i === count($this->words) - 1;
-            $part = $word->text.($isLast ? '' : (in_array($i + 1, $ends, true) ? "\n" : ' '));
+            $part = $word->text.match (true) {
+                $isLast => '',
+                in_array($i + 1, $ends, true) => "\n",
+                default => UnspacedWords::between($word->text, $this->words[$i + 1]->text),
+            };
             $text .= $part;
             $spans[] = [max($this->startMs, min($this->endMs, $word->startMs)), $part];
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace RapidReel\Captions\Marks;
 
 use InvalidArgumentException;
+use RapidReel\Base\Language\UnspacedWords;
 use RapidReel\Base\PlainText;
 
 /** A caption as an operator made it: it belongs to some words of its scene and stays with them. */
@@ -57,7 +58,7 @@ final readonly class CueMark
     /** @return list<string> the words that it shows in place of what is said; none where it shows that */
     public function words(): array
     {
-        return PlainText::words($this->text ?? '');
+        return array_merge([], ...array_map(UnspacedWords::parts(...), PlainText::words($this->text ?? '')));
     }
 
     /**
@@ -73,14 +74,16 @@ final readonly class CueMark
             ? 0
             : max(1, min(count($words) - 1, (int) round(count($words) * $first / $this->count)));
 
-        $before = $words === [] ? null : implode(' ', array_slice($words, 0, $shown));
+        $before = $words === [] ? null : UnspacedWords::joined(array_slice($words, 0, $shown));
 
         return [
             new self($this->word, $first, $before, [], $this->from),
             new self(
                 $word,
                 $this->count - $first,
-                $words === [] ? null : implode(' ', count($words) > 1 ? array_slice($words, $shown) : $words),
+                $words === [] ? null : UnspacedWords::joined(
+                    count($words) > 1 ? array_slice($words, $shown) : $words,
+                ),
                 [],
                 0,
                 $this->until,

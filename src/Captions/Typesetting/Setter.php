@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Captions\Typesetting;
 
+use RapidReel\Base\Language\UnspacedWords;
 use RapidReel\Base\Target\Frame;
 use RapidReel\Base\Typeface\Run;
 use RapidReel\Base\Typeface\TypefaceSet;
@@ -55,7 +56,11 @@ final readonly class Setter
         if ($this->style->motion->appearance() === Appearance::Single && count($words) > 1) {
             return $this->alone($words);
         }
-        $units = array_map($this->unit(...), $words, array_keys($words));
+        $units = [];
+        foreach ($words as $i => $word) {
+            $isGlued = $i > 0 && UnspacedWords::between($words[$i - 1]->text, $word->text) === '';
+            $units[] = $this->unit($word, $i, $isGlued);
+        }
         $room = $this->room();
         $blank = $this->blank();
         if (array_sum($lines) === count($words) && $lines !== []) {
@@ -138,7 +143,7 @@ final readonly class Setter
         return new Setting([count($words)], $scale, $pieces, $box, $isTight, $this->frame->shape);
     }
 
-    private function unit(CueWord $word, int $number): Unit
+    private function unit(CueWord $word, int $number, bool $isGlued): Unit
     {
         $text = $this->style->type->cased($word->text);
         $runs = array_map(
@@ -151,7 +156,7 @@ final readonly class Setter
             }
         }
 
-        return $this->unitOf($number, $runs, false);
+        return $this->unitOf($number, $runs, $isGlued);
     }
 
     /** @param  list<array{Run, float, float, bool}>  $runs */
@@ -202,7 +207,7 @@ final readonly class Setter
                     fn (Run $run): array => $this->measured($run, $words[$unit->word]->stands, false),
                     $this->faces->runs(implode('', $some), $this->style->type->face, $this->language),
                 );
-                $parts[] = $this->unitOf($unit->word, $runs, $j > 0);
+                $parts[] = $this->unitOf($unit->word, $runs, $j > 0 || $unit->isGlued);
                 $costs[] = 0.0;
             }
             array_pop($costs);
@@ -237,7 +242,7 @@ final readonly class Setter
             $box = [min($box[0], $x), $box[1], max($box[2], $x + $width), $box[3]];
             $ordered = Direction::order($some, $words, $isLeftwards);
             foreach ($ordered as $i => $unit) {
-                $isNext = $i === 0 || $unit->word === $ordered[$i - 1]->word;
+                $isNext = $i === 0 || $unit->word === $ordered[$i - 1]->word || $unit->isGlued;
                 $x += $isNext ? 0.0 : $this->blank() * $scale;
                 array_push($pieces, ...$this->pieces($unit, $x, $foot + $line * $pitch, $scale, $line, $words));
                 $x += $unit->room * $scale;

@@ -15,7 +15,8 @@ final readonly class Unit
      *                                                      width, and whether they are an emoji
      * @param  float  $width  of all of them
      * @param  float  $room  that it takes on the line, with what it grows by when it is said
-     * @param  bool  $isGlued  whether it goes on with the word of the unit before it
+     * @param  bool  $isGlued  whether no blank stands before it: it goes on with the word of the unit before it, or its
+     *                        language writes none
      */
     public function __construct(
         public int $word,

@@ -63,14 +63,24 @@ final readonly class VersionDraft
     }
 
     /**
+     * What was taken over is taken over again, at the words that there are now; what somebody changed stays theirs.
+     *
      * @param  list<int>  $ids  of the scenes, as they are kept now
+     * @param  Manuscript|null  $was  the version as it was; null where there was none
      * @return list<VersionLine>
      */
-    public function lines(array $ids, VersionText $before): array
+    public function lines(array $ids, VersionText $before, ?Manuscript $was = null): array
     {
-        return array_map(static fn (int $id, int $of, array $pairs): VersionLine => new VersionLine(
-            $id, $of, $pairs, $before->lineOf($of)->followed ?? '',
-        ), $ids, $this->of, $this->pairs);
+        $own = $was === null ? [] : array_combine(
+            array_map(intval(...), $was->keys), array_column($was->scenes, 'own'),
+        );
+
+        return array_map(static function (int $id, int $of, array $pairs) use ($before, $own): VersionLine {
+            $followed = $before->lineOf($of)->followed ?? '';
+            $isFollowing = isset($own[$id]) && FollowedShots::hash($own[$id]) === $followed;
+
+            return new VersionLine($id, $of, $pairs, $isFollowing ? '' : $followed);
+        }, $ids, $this->of, $this->pairs);
     }
 
     /**
