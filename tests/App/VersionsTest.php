@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Desks\Editing\EditBook;
 use App\Desks\Translating\VersionBook;
 use App\Desks\Translating\VersionUpdate;
+use App\Doors\Jobs\OrphanSweep;
 use App\Gateways\Translating\Translating;
 use App\Media\Audio\TakeFiles;
 use App\Shelves\Models\Edit;
@@ -286,6 +287,36 @@ final class VersionsTest extends AppTestCase
                 self::assertNotSame('', $problem->getMessage());
             }
         }
+    }
+
+    public function test_an_order_that_nobody_was_told_of_is_ordered_again_and_one_that_fails_says_why(): void
+    {
+        $order = VersionOrder::query()->create(['short_id' => $this->short->id, 'language' => 'de', 'way' => 'voice']);
+        app(OrphanSweep::class)->order();
+        $this->work();
+        self::assertSame('de', $this->version('de')->language);
+        self::assertNull(VersionOrder::query()->find($order->id));
+        config(['reel.translator_command' => '["false"]']);
+        $this->ordered(['fr']);
+        $failed = VersionOrder::query()->sole();
+        self::assertFalse($failed->open);
+        $page = "/shorts/{$this->short->id}/versions";
+        $this->get($page)->assertSee('The translator could not do it');
+        $this->delete($page, ['order' => $failed->id])->assertRedirect();
+        self::assertSame(0, VersionOrder::query()->count());
+    }
+
+    public function test_a_file_goes_into_the_version_on_the_command_line_too(): void
+    {
+        $this->ordered(['de']);
+        $id = (string) $this->short->id;
+        Artisan::call('reel:xliff', ['id' => $id, '--to' => 'de']);
+        file_put_contents($file = TEST_PLACE.'/back.xlf', str_replace(
+            'Erzähl jemandem, der mutig ist, von Ada.', 'Erzähl es den Mutigen.', Artisan::output(),
+        ));
+        Artisan::call('reel:xliff', ['id' => $id, '--to' => 'de', '--read' => $file]);
+
+        self::assertSame('Erzähl es den Mutigen.', $this->version('de')->scenes[1]->text);
     }
 
     public function test_a_version_is_copied_and_deleted_like_any_short(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Doors\Console;
 
 use App\Desks\Translating\TranslationDesk;
+use App\Desks\Translating\VersionUpdate;
 use App\Shelves\Models\Short;
 use Illuminate\Console\Command;
 use RapidReel\Base\Refusal;
@@ -32,11 +33,14 @@ final class XliffCommand extends Command
 
     protected $description = 'Writes the sentences of a short as XLIFF 2.1 or CSV, and checks their translation';
 
-    public function handle(TranslationDesk $desk): int
+    public function handle(TranslationDesk $desk, VersionUpdate $update): int
     {
-        return $this->guarded(function () use ($desk): int {
+        return $this->guarded(function () use ($desk, $update): int {
             $short = $this->short(Short::query()->with(['batch.channel', 'scenes']));
-            $sent = $desk->of($short, self::written($this->option('to')));
+            $to = self::written($this->option('to'));
+            // Where there is a version, what it says goes along, and what comes back goes into it.
+            $version = $short->versions()->where('language', $to)->first();
+            $sent = $version instanceof Short ? $update->sent($version) : $desk->of($short, $to);
             $file = self::written($this->option('read'));
             if ($file === '') {
                 $this->output->write(
@@ -47,10 +51,11 @@ final class XliffCommand extends Command
                 return self::SUCCESS;
             }
             $glossary = self::written($this->option('glossary'));
-            $checked = TranslationCheck::of(
-                $sent, $desk->read(self::contents($file)),
-                Glossary::of($glossary === '' ? '' : self::contents($glossary)),
-            );
+            $checked = $version instanceof Short
+                ? $update->take($version, self::contents($file))
+                : TranslationCheck::of($sent, $desk->read(self::contents($file)), Glossary::of(
+                    $glossary === '' ? '' : self::contents($glossary),
+                ));
             $script = self::written($this->option('script'));
             if ($script !== '' && @file_put_contents($script, $desk->script($sent, $checked)) === false) {
                 throw new Refusal("“{$script}” cannot be written. May this account write there?");

@@ -199,13 +199,12 @@ final readonly class Setter
                 continue;
             }
             $text = $this->style->type->cased($words[$unit->word]->text);
-            preg_match_all('/\X/u', $text, $found);
-            $letters = count($found[0]);
+            $letters = (int) preg_match_all('/\X/u', $text);
             $each = max(1, (int) ceil($letters / ceil($unit->room / $room)));
-            foreach (array_chunk($found[0], $each) as $j => $some) {
+            foreach (Hyphens::parts($text, $each) as $j => $some) {
                 $runs = array_map(
                     fn (Run $run): array => $this->measured($run, $words[$unit->word]->stands, false),
-                    $this->faces->runs(implode('', $some), $this->style->type->face, $this->language),
+                    $this->faces->runs($some, $this->style->type->face, $this->language),
                 );
                 $parts[] = $this->unitOf($unit->word, $runs, $j > 0 || $unit->isGlued);
                 $costs[] = 0.0;
@@ -214,7 +213,7 @@ final readonly class Setter
             $costs[] = $after[$i];
         }
 
-        return [$parts === [] ? $units : $parts, $costs];
+        return [$parts, $costs];
     }
 
     /**
