@@ -69,8 +69,10 @@ final class Xliff
         if ($root->namespaceURI !== self::NS) {
             $version = $root->getAttribute('version');
 
-            throw new Refusal('That is XLIFF '.($version === '' ? 'of another version' : mb_substr($version, 0, 8))
-                .'. What is read here is 2.0 and 2.1: have it saved as that.');
+            throw new Refusal(in_array($version, ['2.0', '2.1'], true)
+                ? 'Its elements are not those of XLIFF '.$version.': their namespace is “'.self::NS.'”.'
+                : 'That is XLIFF '.($version === '' ? 'of another version' : mb_substr($version, 0, 8))
+                    .'. What is read here is 2.0 and 2.1: have it saved as that.');
         }
         $path = new DOMXPath($document);
         $path->registerNamespace('x', self::NS);
