@@ -35,6 +35,11 @@ return new class extends Migration
                 $table->timestamps();
             });
         }
+        if (! Schema::hasColumn('outlets', 'language')) {
+            Schema::table('outlets', static function (Blueprint $table): void {
+                $table->string('language', 40)->default('');
+            });
+        }
         if (! Schema::hasTable('glossaries')) {
             Schema::create('glossaries', static function (Blueprint $table): void {
                 $table->id();
@@ -49,6 +54,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        Schema::table('outlets', static fn (Blueprint $table) => $table->dropColumn('language'));
         Schema::dropIfExists('glossaries');
         Schema::dropIfExists('version_orders');
         DB::statement('drop index if exists shorts_version');

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Desks\Editing\EditBook;
+use App\Desks\Outbox\Outbox;
 use App\Desks\Translating\VersionBook;
 use App\Desks\Translating\VersionUpdate;
 use App\Doors\Jobs\OrphanSweep;
 use App\Gateways\Translating\Translating;
 use App\Media\Audio\TakeFiles;
 use App\Shelves\Models\Edit;
+use App\Shelves\Models\Outlet;
+use App\Shelves\Models\Post;
 use App\Shelves\Models\Scene;
 use App\Shelves\Models\Short;
 use App\Shelves\Models\VersionOrder;
@@ -287,6 +290,27 @@ final class VersionsTest extends AppTestCase
                 self::assertNotSame('', $problem->getMessage());
             }
         }
+    }
+
+    public function test_an_outlet_takes_the_language_that_it_is_for(): void
+    {
+        $this->ordered(['de', 'es']);
+        $outlet = Outlet::query()->forceCreate([
+            'channel_id' => $this->channel()->id, 'place' => 'folder', 'name' => 'German place',
+        ]);
+        $at = "/outlets/{$outlet->id}";
+        $fields = ['name' => 'German place', 'hours' => '18:00', 'per_day' => '1', 'rate' => '0', 'currency' => 'USD'];
+        $this->put($at, [...$fields, 'language' => '../x'])->assertSessionHas('problem');
+        $shorts = array_values(Short::query()->with('batch.channel')->get()->all());
+        foreach (['de' => ['de'], 'first' => [''], '' => ['', 'de', 'es']] as $language => $taken) {
+            $this->put($at, [...$fields, 'language' => $language])->assertSessionHas('saved');
+            Post::query()->delete();
+            app(Outbox::class)->deal($shorts, [$outlet->refresh()]);
+            $posted = Post::query()->with('short')->get()
+                ->map(static fn (Post $post): string => $post->short->language)->sort()->values()->all();
+            self::assertSame($taken, $posted, "an outlet for “{$language}”");
+        }
+        $this->get('/outlets')->assertOk()->assertSee('versions in German');
     }
 
     public function test_an_order_that_nobody_was_told_of_is_ordered_again_and_one_that_fails_says_why(): void

@@ -106,6 +106,7 @@ final readonly class Outbox
     public function stand(array $shorts, Outlet $outlet, ?DateTimeImmutable $from = null): int
     {
         $after = max($from ?? now()->toDateTimeImmutable(), now()->toDateTimeImmutable());
+        $shorts = array_values(array_filter($shorts, $outlet->takes(...)));
 
         return DB::transaction(function () use ($shorts, $outlet, $after): int {
             $count = 0;

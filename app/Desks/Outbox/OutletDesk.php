@@ -18,6 +18,7 @@ use App\Shelves\Models\Post;
 use App\Shelves\Models\PostState;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Base\FileName;
+use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Target\Target;
 use RapidReel\Making\Publish\Results\Rate;
@@ -79,8 +80,13 @@ final readonly class OutletDesk
         if ($target !== '' && ! isset(TargetDesk::all($outlet->channel)->all[$target])) {
             throw new Refusal('There is no such target. Choose one of the list.');
         }
+        $language = $is('language', $outlet->language);
+        if (! in_array($language, ['', Outlet::FIRST], true) && ! WrittenAs::isTag($language)) {
+            throw new Refusal('The language is named by its tag: de, pt, ar.');
+        }
         $outlet->update([
             'name' => self::name($is('name', $outlet->name)),
+            'language' => $language === Outlet::FIRST ? $language : WrittenAs::primary($language),
             'hours' => $hours->hoursText(), 'days_off' => $hours->offText(), 'per_day' => $hours->perDay,
             'rate' => $rate->millionths, 'currency' => $rate->currency, 'target' => $target,
             'as_draft' => $is('as_draft', $outlet->as_draft ? 'on' : '') === 'on',

@@ -70,7 +70,7 @@ final class PublishCommand extends Command
         $batch = $this->batch();
         $ids = [];
         foreach ($this->outlets($batch->channel) as $outlet) {
-            foreach ($batch->shorts as $short) {
+            foreach ($batch->shorts->filter($outlet->takes(...)) as $short) {
                 $ids[] = $outbox->now($short->setRelation('batch', $batch), $outlet)->id;
             }
         }

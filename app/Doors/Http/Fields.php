@@ -49,7 +49,8 @@ final class Fields
             'queue.act', 'queue.one' => ['do' => $word],
             'outlets.store' => ['place' => $word, 'name' => $line],
             'outlets.update' => [
-                'name' => $line, 'target' => $word, 'hours' => $line, 'days_off' => $line, 'per_day' => $word,
+                'name' => $line, 'target' => $word, 'language' => $word, 'hours' => $line,
+                'days_off' => $line, 'per_day' => $word,
                 'rate' => $word, 'currency' => $word, 'as_draft' => Field::flag(),
             ],
             'outlets.hold', 'results.next' => ['do' => $word],

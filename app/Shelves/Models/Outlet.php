@@ -7,6 +7,7 @@ namespace App\Shelves\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Publish\Results\Rate;
 use RapidReel\Making\Publish\Schedule\PostHours;
@@ -19,6 +20,8 @@ use RapidReel\Making\Publish\Schedule\PostHours;
  * @property string $place  id of one of the places that this machine knows
  * @property string $name
  * @property string $target  id; empty for that which its shorts are planned for
+ * @property string $language  which shorts it takes: empty for all, FIRST for those that are no versions, else the
+ *                             language of the versions
  * @property string $hours
  * @property string $days_off
  * @property int $per_day
@@ -35,9 +38,12 @@ use RapidReel\Making\Publish\Schedule\PostHours;
  */
 final class Outlet extends Model
 {
+    /** Shorts that are no versions of others. */
+    public const FIRST = 'first';
+
     protected $fillable = [
-        'place', 'name', 'target', 'hours', 'days_off', 'per_day', 'as_draft', 'held', 'rate', 'currency', 'tokens',
-        'account', 'problem', 'asked_at', 'rest_until',
+        'place', 'name', 'target', 'language', 'hours', 'days_off', 'per_day', 'as_draft', 'held', 'rate', 'currency',
+        'tokens', 'account', 'problem', 'asked_at', 'rest_until',
     ];
 
     protected $hidden = ['tokens'];
@@ -47,7 +53,8 @@ final class Outlet extends Model
 
     /** @var array<string, mixed> what the database would put there too */
     protected $attributes = [
-        'target' => '', 'hours' => '18:00', 'days_off' => '', 'per_day' => 1, 'as_draft' => false, 'held' => false,
+        'target' => '', 'language' => '', 'hours' => '18:00', 'days_off' => '', 'per_day' => 1, 'as_draft' => false,
+        'held' => false,
         'rate' => 0, 'currency' => 'USD', 'account' => '', 'asked_at' => 0,
         'rest_until' => 0,
     ];
@@ -68,6 +75,16 @@ final class Outlet extends Model
     public function postHours(): PostHours
     {
         return PostHours::read($this->hours, $this->days_off, $this->per_day);
+    }
+
+    /** Whether shorts of the language of one go there. */
+    public function takes(Short $short): bool
+    {
+        return match ($this->language) {
+            '' => true,
+            self::FIRST => $short->language === '',
+            default => WrittenAs::primary($short->language) === $this->language,
+        };
     }
 
     public function pays(): Rate

@@ -29,6 +29,11 @@
                     <option value="{{ $id }}" @selected($outlet->target === (string) $id)>{{ $label }}</option>
                 @endforeach
             </select></label>
+            <label>Takes <select class="form-select form-select-sm" name="language">
+                @foreach ($page->languages($outlet->language) as $id => $label)
+                    <option value="{{ $id }}" @selected($outlet->language === (string) $id)>{{ $label }}</option>
+                @endforeach
+            </select></label>
             <label>Hours <input class="form-control form-control-sm" name="hours" maxlength="300"
                 value="{{ $outlet->hours }}" placeholder="8:00, 18:00" required></label>
             <label>A day <input class="form-control form-control-sm outlet-few" name="per_day" inputmode="numeric"

@@ -127,7 +127,7 @@ final class OutboxController extends Controller
     {
         self::one($outlets[0] ?? null);
         foreach ($outlets as $outlet) {
-            foreach ($shorts as $short) {
+            foreach (array_filter($shorts, $outlet->takes(...)) as $short) {
                 $outbox->now($short, $outlet);
             }
         }

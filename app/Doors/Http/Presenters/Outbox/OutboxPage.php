@@ -48,7 +48,7 @@ final readonly class OutboxPage
         $posts = ListingFile::posts($batch, $outlet);
         foreach ($batch->shorts()->with([
             'scenes', 'notes', 'latestDone', 'latestFinal', 'otherExports', 'latestVerdict', 'exports',
-        ])->get()->all() as $short) {
+        ])->get()->filter($outlet->takes(...))->all() as $short) {
             $short->setRelation('batch', $batch);
             $post = ($posts[$short->id] ?? null)?->setRelation('short', $short)->setRelation('outlet', $outlet);
             $texts = $this->listings->target($short, $outlet)->texts;

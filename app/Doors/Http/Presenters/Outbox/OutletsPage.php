@@ -7,6 +7,7 @@ namespace App\Doors\Http\Presenters\Outbox;
 use App\Desks\Editing\TargetDesk;
 use App\Desks\Outbox\OutletDesk;
 use App\Doors\Http\Presenters\ScopeControl;
+use App\Doors\Http\Presenters\Versions\VersionsPage;
 use App\Gateways\Outlets\OutletBook;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Channel;
@@ -23,6 +24,7 @@ final readonly class OutletsPage
     public function __construct(
         private OutletBook $book,
         private Resolver $resolver,
+        private VersionsPage $versions,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class OutletsPage
             ), OutletDesk::of($channel)),
             array_values($places),
             TargetDesk::all($channel)->labels(),
+            $this->versions->offered(),
             array_values(ScopeControl::all(
                 Level::Channel, $here, $here->without(Level::Channel), $channel->id, $channel->id, 'the channel',
                 array_map(static fn (Setting $one): string => $one->key, OutboxSettings::all()),
