@@ -45,7 +45,15 @@ final class TranslationCheck
             $target = is_string($composed) ? $composed : '';
             $found = $came === null || ! self::isWritten($target)
                 ? [self::found($unit, TranslationFault::Missing, 'It did not come back.')]
-                : self::faults($sent->to, $unit, $came, $target, $glossary);
+                : [
+                    ...self::faults($sent->to, $unit, $came, $target, $glossary),
+                    ...array_map(
+                        static fn (string $told): TranslationFinding => self::found(
+                            $unit, TranslationFault::Number, $told,
+                        ),
+                        Numbers::told($unit->source, $target, $sent->from, $sent->to),
+                    ),
+                ];
             if (in_array($unit->id, $returned->repeated, true)) {
                 $found[] = self::found($unit, TranslationFault::Repeated, 'It came twice: the first is taken.');
             }

@@ -18,12 +18,14 @@ enum TranslationFault: string
     case Older = 'older';
     case Long = 'long';
     case Term = 'term';
+    case Number = 'number';
 
     /** Whether the sentence is taken all the same. */
     public function isTaken(): bool
     {
         return match ($this) {
-            self::Untranslated, self::Language, self::Older, self::Long, self::Term, self::Repeated => true,
+            self::Untranslated, self::Language, self::Older, self::Long, self::Term, self::Number,
+            self::Repeated => true,
             default => false,
         };
     }

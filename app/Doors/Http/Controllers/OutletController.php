@@ -36,7 +36,8 @@ final class OutletController extends Controller
     public function update(Request $request, Outlet $outlet, OutletDesk $desk): RedirectResponse
     {
         $written = [];
-        foreach (['name', 'target', 'language', 'hours', 'days_off', 'per_day', 'rate', 'currency', 'as_draft'] as $field) {
+        $fields = ['name', 'target', 'language', 'hours', 'days_off', 'per_day', 'rate', 'currency', 'as_draft'];
+        foreach ($fields as $field) {
             $written[$field] = $this->text($request, $field);
         }
         $desk->change($outlet, $written);
