@@ -90,6 +90,8 @@ test('every page passes the accessibility rules of WCAG 2.2 AA and scrolls only 
         `${short}/voice`,
         `${short}/captions`,
         `${short}/sheet`,
+        `${short}/versions`,
+        `${batch}/versions`,
         framing,
         '/house/captions',
         '/footage',
