@@ -351,6 +351,8 @@ final class VersionsTest extends AppTestCase
         $this->postJson($acts, ['act' => 'copy', 'shorts' => [$german->id]])->assertOk();
         $copy = Short::query()->latest('id')->firstOrFail();
         self::assertSame([null, ''], [$copy->version_of, $copy->language]);
+        $this->work();
+        self::assertNotEmpty($copy->refresh()->shown_before, 'what the first shows was seen before, versions or none');
         $this->postJson($acts, ['act' => 'delete', 'shorts' => [$german->id]])->assertOk();
         $this->ordered(['de']);
         self::assertNotSame($german->id, $this->version('de')->id);

@@ -66,6 +66,8 @@ final readonly class BatchPictures
             ->with(['batch.channel', 'scenes.shots', 'readings', 'notes'])
             ->has('scenes')
             ->where('batch_id', $batch)
+            // Versions show what the first shows.
+            ->whereNull('version_of')
             ->orderBy('number')
             ->get(['id', 'batch_id', 'number', 'title', 'settings', 'keywords', 'shown_before'])
             ->all();
