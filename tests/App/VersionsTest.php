@@ -212,7 +212,7 @@ final class VersionsTest extends AppTestCase
         $batch = $this->made(
             "# One\n\nThe lamp was lit.\n\n---\n\n# Two\n\nThe bell rang at night.", name: 'Two',
         );
-        $all = ['languages' => ['de', 'fr'], 'other' => 'es', 'way' => 'voice'];
+        $all = ['languages' => ['de', 'fr'], 'other' => 'ES, fr', 'way' => 'voice'];
         $this->get("/batches/$batch->id/versions")->assertOk()->assertSee('Two');
         $this->post("/batches/$batch->id/versions", $all)->assertRedirect();
         self::assertSame(3 * $batch->shorts()->count(), VersionOrder::query()->where('open', true)->count());

@@ -68,8 +68,9 @@ final readonly class VersionDesk
         foreach ($shorts as $short) {
             foreach ($languages as $language) {
                 $this->check($short, $language);
-                if (! $this->isThere($short, $language)) {
-                    $wanted[] = [$short, $language];
+                $tag = WrittenAs::tag($language);
+                if (! $this->isThere($short, $tag)) {
+                    $wanted["$short->id $tag"] = [$short, $tag];
                 }
             }
         }
@@ -105,6 +106,7 @@ final readonly class VersionDesk
     public function make(Short $source, string $language, VersionWay $way, ?VersionOrder $order = null): Short
     {
         $this->check($source, $language);
+        $language = WrittenAs::tag($language);
         // Its pictures, its times and its voice are taken over: it has to have some.
         app(ShortPlanner::class)->current($source, app(ShortShelves::class)->of($source), new Unwatched);
         $source->load(['batch.channel', 'scenes.shots', 'notes', 'readings', 'kept']);

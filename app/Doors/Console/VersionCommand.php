@@ -9,6 +9,7 @@ use App\Desks\Translating\VersionDesk;
 use App\Desks\Translating\VersionUpdate;
 use App\Shelves\Models\Short;
 use Illuminate\Console\Command;
+use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\Refusal;
 use RapidReel\Text\Translation\Version\VersionWay;
 
@@ -34,7 +35,7 @@ final class VersionCommand extends Command
             );
             $languages = array_filter(array_map(trim(...), explode(',', self::written($this->option('to')))));
             foreach ($languages as $language) {
-                if (! $short->versions()->where('language', $language)->exists()) {
+                if (! $short->versions()->where('language', WrittenAs::tag($language))->exists()) {
                     $desk->make($short, $language, $way);
                 }
             }

@@ -8,6 +8,7 @@ use App\Desks\Translating\TranslationDesk;
 use App\Desks\Translating\VersionUpdate;
 use App\Shelves\Models\Short;
 use Illuminate\Console\Command;
+use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\Refusal;
 use RapidReel\Text\Translation\Glossary;
 use RapidReel\Text\Translation\TranslationCheck;
@@ -39,7 +40,7 @@ final class XliffCommand extends Command
             $short = $this->short(Short::query()->with(['batch.channel', 'scenes']));
             $to = self::written($this->option('to'));
             // Where there is a version, what it says goes along, and what comes back goes into it.
-            $version = $short->versions()->where('language', $to)->first();
+            $version = $short->versions()->where('language', WrittenAs::tag($to))->first();
             $sent = $version instanceof Short ? $update->sent($version) : $desk->of($short, $to);
             $file = self::written($this->option('read'));
             if ($file === '') {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace RapidReel\Base\Language;
 
+use Locale;
+
 /** How languages are written: their letters, whether they have blanks, and from which side. */
 final class WrittenAs
 {
@@ -27,6 +29,12 @@ final class WrittenAs
     public static function isTag(string $tag): bool
     {
         return strlen($tag) <= 35 && preg_match(self::TAG, $tag) === 1;
+    }
+
+    /** A tag as it is usually written: pt-BR, zh-Hant. */
+    public static function tag(string $tag): string
+    {
+        return str_replace('_', '-', (string) Locale::canonicalize(trim($tag)));
     }
 
     /** The part of a tag that names the language. */
