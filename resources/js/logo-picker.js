@@ -2,15 +2,16 @@
 export default () => ({
     picked: '',
 
-    pick(event) {
-        const image = event.target;
+    async pick({ target: image, clientX, clientY }) {
+        // It may be pressed before it is there.
+        await image.decode();
         const { left, top, width, height } = image.getBoundingClientRect();
         const style = getComputedStyle(image);
         const [padX, padY] = [parseFloat(style.paddingLeft), parseFloat(style.paddingTop)];
         // The picture stands in the middle of its box, as large as it goes.
         const part = Math.min((width - 2 * padX) / image.naturalWidth, (height - 2 * padY) / image.naturalHeight);
-        const x = (event.clientX - left - (width - part * image.naturalWidth) / 2) / part;
-        const y = (event.clientY - top - (height - part * image.naturalHeight) / 2) / part;
+        const x = (clientX - left - (width - part * image.naturalWidth) / 2) / part;
+        const y = (clientY - top - (height - part * image.naturalHeight) / 2) / part;
         const canvas = document.createElement('canvas');
         [canvas.width, canvas.height] = [1, 1];
         const pen = canvas.getContext('2d');
