@@ -22,6 +22,11 @@ use RapidReel\Text\Script\ShotMark;
 /** Writes shorts into the database. Called by changes that the edit book keeps, and inside its transaction. */
 final readonly class ShortWriter
 {
+    /** What was made of a short: another one that begins as it does has nothing of it yet. */
+    public const MADE = [
+        'planned_inputs', 'problem', 'summary', 'revision', 'proof', 'proof_problem', 'shown_before',
+    ];
+
     /** Out of the way of all places in use while scenes and shots change theirs. */
     private const ASIDE = 100_000;
 
@@ -80,7 +85,7 @@ final readonly class ShortWriter
     public function copy(Short $original, Manuscript $manuscript, ?string $title = null): Short
     {
         $short = $original->replicate([
-            'planned_inputs', 'problem', 'summary', 'revision', 'proof', 'proof_problem', 'shown_before',
+            ...self::MADE,
             // There is one version of a language: what is copied of it stands by itself.
             'version_of', 'language', 'translated', 'behind', 'way',
         ]);

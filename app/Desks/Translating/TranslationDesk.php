@@ -41,13 +41,7 @@ final readonly class TranslationDesk
      */
     public function of(Short $short, string $to, ?Comparison $compared = null): Translation
     {
-        if (! WrittenAs::isTag($to)) {
-            throw new Refusal('The language is named by its tag: de, pt-BR, ar.');
-        }
-        $from = $this->language($short);
-        if (WrittenAs::primary($to) === $from) {
-            throw new Refusal('It is in '.LanguageFinder::name($from).' already.');
-        }
+        $from = $this->ask($short, $to);
         $summary = $short->isPlanned() ? $short->cutSummary() : null;
         $splitter = new SentenceSplitter($from);
         $units = [new TranslationUnit(self::TITLE, $short->title, notes: ['The title: it is not spoken.'])];
@@ -62,6 +56,25 @@ final readonly class TranslationDesk
         }
 
         return new Translation("short:$short->id", $from, $to, $units);
+    }
+
+    /**
+     * @param  string  $to  BCP 47
+     * @return string what it is translated from: primary part of a BCP 47 tag
+     *
+     * @throws Refusal when that is no language, or the one that it is in
+     */
+    public function ask(Short $short, string $to): string
+    {
+        if (! WrittenAs::isTag($to)) {
+            throw new Refusal('The language is named by its tag: de, pt-BR, ar.');
+        }
+        $from = $this->language($short);
+        if (WrittenAs::primary($to) === $from) {
+            throw new Refusal('It is in '.LanguageFinder::name($from).' already.');
+        }
+
+        return $from;
     }
 
     /**

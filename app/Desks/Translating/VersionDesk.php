@@ -20,7 +20,6 @@ use App\Shelves\Models\Batch;
 use App\Shelves\Models\Short;
 use App\Shelves\Models\VersionOrder;
 use Illuminate\Support\Facades\DB;
-use RapidReel\Base\Language\LanguageFinder;
 use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\Refusal;
 use RapidReel\Text\Translation\Version\Comparison;
@@ -142,19 +141,6 @@ final readonly class VersionDesk
         ]);
     }
 
-    /**
-     * A language that nobody speaks here has captions over the first voice.
-     *
-     * @throws VoiceUnavailable
-     * @throws Refusal
-     */
-    public function way(Short $source, string $language, VersionWay $way): VersionWay
-    {
-        $like = $this->voices->get($this->resolver->short($source)->text('voice'));
-
-        return $this->voices->reading(WrittenAs::primary($language), $like) === null ? VersionWay::Captions : $way;
-    }
-
     private static function isOpen(VersionOrder $order): bool
     {
         return VersionOrder::query()->whereKey($order->id)->where('open', true)->exists();
@@ -171,13 +157,7 @@ final readonly class VersionDesk
         if ($source->version_of !== null) {
             throw new Refusal('That is a version itself. Make others of the short that it is a version of.');
         }
-        if (! WrittenAs::isTag($language)) {
-            throw new Refusal('The language is named by its tag: de, pt-BR, ar.');
-        }
-        $from = $this->sentences->language($source);
-        if (WrittenAs::primary($language) === $from) {
-            throw new Refusal('It is in '.LanguageFinder::name($from).' already.');
-        }
+        $this->sentences->ask($source, $language);
     }
 
     /**
@@ -194,12 +174,10 @@ final readonly class VersionDesk
             new VersionText, $this->sentences->language($source), WrittenAs::primary($language),
         );
         $draft = VersionDraft::of($source->manuscript(), null, $compared, $pairs, $language);
-        $way = $this->way($source, $language, $way);
         $voice = $way === VersionWay::Captions ? null : $this->voiceOf($source, $language);
-        $version = $source->replicate([
-            'planned_inputs', 'problem', 'summary', 'revision', 'proof', 'proof_problem', 'shown_before', 'publish_at',
-            'variant_of', 'review', 'inputs',
-        ]);
+        // A language that nobody speaks here has captions over the first voice.
+        $way = $voice === null ? VersionWay::Captions : $way;
+        $version = $source->replicate([...ShortWriter::MADE, 'publish_at', 'variant_of', 'review', 'inputs']);
         $version->fill([
             'version_of' => $source->id, 'language' => $language,
             'number' => $this->writer->lastNumber($source->batch) + 1,

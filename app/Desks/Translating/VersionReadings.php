@@ -31,10 +31,9 @@ final readonly class VersionReadings
         $takes = $this->takesOf($source);
         $text = $version->versionText();
         foreach ($version->scenes as $scene) {
-            foreach ($text->lines as $line) {
-                if ($line->scene === $scene->id && isset($takes[$line->of])) {
-                    $this->reading($version, $scene, $line, $takes[$line->of]);
-                }
+            $line = $text->lineAt($scene->id);
+            if ($line !== null && isset($takes[$line->of])) {
+                $this->reading($version, $scene, $line, $takes[$line->of]);
             }
         }
         $version->load('readings');

@@ -44,12 +44,13 @@ final readonly class VersionTimes
     public function fits(Short $version, Short $source): array
     {
         $spans = $this->spans($source);
+        $text = $version->versionText();
         $limits = PaceSettings::limits($this->resolver->short($version));
         $cut = $version->isPlanned() ? $version->plannedCut() : null;
         $fits = [];
         foreach ($this->tasks->of($version) as $i => $task) {
             $scene = $version->scenes[$i] ?? null;
-            $line = $scene === null ? null : self::of($version, $scene->id);
+            $line = $scene === null ? null : $text->lineAt($scene->id)?->of;
             if ($scene === null || $line === null || ! isset($spans[$line])) {
                 continue;
             }
@@ -108,16 +109,5 @@ final readonly class VersionTimes
         }
 
         return $spans;
-    }
-
-    private static function of(Short $version, int $scene): ?int
-    {
-        foreach ($version->versionText()->lines as $line) {
-            if ($line->scene === $scene) {
-                return $line->of;
-            }
-        }
-
-        return null;
     }
 }

@@ -16,6 +16,7 @@ use RapidReel\Text\Translation\ReturnedUnit;
 use RapidReel\Text\Translation\Translation;
 use RapidReel\Text\Translation\TranslationCheck;
 use RapidReel\Text\Translation\TranslationUnit;
+use RapidReel\Text\Translation\Version\Comparison;
 use RapidReel\Text\Translation\Version\Pair;
 use RapidReel\Text\Translation\Version\VersionDraft;
 
@@ -43,13 +44,13 @@ final readonly class VersionUpdate
     public function bring(Short $version): int
     {
         $source = $this->book->source($version);
-        $behind = $this->book->compared($version)->behind();
-        $ids = array_column($behind, 'id');
+        $compared = $this->book->compared($version);
+        $ids = array_column($compared->behind(), 'id');
         $this->book->isTitleBehind($version) && array_push($ids, TranslationDesk::TITLE);
         if ($ids === []) {
             return 0;
         }
-        $sent = $this->sent($version);
+        $sent = $this->sent($version, $compared);
         $units = array_values(array_filter(
             $sent->units, static fn (TranslationUnit $unit): bool => in_array($unit->id, $ids, true),
         ));
@@ -129,11 +130,13 @@ final readonly class VersionUpdate
     /**
      * All its sentences as its source has them now, and what they are in it.
      *
+     * @param  Comparison|null  $compared  with its source, where that is known
+     *
      * @throws Refusal
      */
-    public function sent(Short $version): Translation
+    public function sent(Short $version, ?Comparison $compared = null): Translation
     {
-        $compared = $this->book->compared($version);
+        $compared ??= $this->book->compared($version);
         $sent = $this->sentences->of($this->book->source($version), $version->language, $compared);
         $targets = [];
         foreach ($compared->scenes as $scene) {

@@ -27,7 +27,9 @@ final readonly class ScriptWord
         preg_match_all('/\S+/u', $text, $matches, PREG_OFFSET_CAPTURE);
         $words = [];
         $pending = null;
-        foreach (self::parted($matches[0]) as [$piece, $byte]) {
+        // Most texts have blanks between all words: that is looked at once, not for every word.
+        $isUnspaced = UnspacedWords::areIn($text);
+        foreach ($isUnspaced ? self::parted($matches[0]) : $matches[0] as [$piece, $byte]) {
             $offset = mb_strlen(substr($text, 0, $byte));
             $last = array_key_last($words);
             $wordless = preg_match('/[\p{L}\p{N}]/u', $piece) !== 1;
@@ -45,8 +47,9 @@ final readonly class ScriptWord
             $start = $pending ?? $offset;
             $end = $offset + mb_strlen($piece);
             // Where a blank is a mark it is one of the word before it.
-            $blank = UnspacedWords::tellsBlank($piece) && preg_match('/\G\s+\S/u', $text, $found, 0, $byte
-                + strlen($piece)) === 1 ? self::NO_BREAK : '';
+            $tells = $isUnspaced && UnspacedWords::tellsBlank($piece)
+                && preg_match('/\G\s+\S/u', $text, $found, 0, $byte + strlen($piece)) === 1;
+            $blank = $tells ? self::NO_BREAK : '';
             $words[] = new self(mb_substr($text, $start, $end - $start).$blank, $start, $end - $start);
             $pending = null;
         }

@@ -43,6 +43,18 @@ final readonly class VersionText
         return null;
     }
 
+    /** What a scene of the version is of. */
+    public function lineAt(int $scene): ?VersionLine
+    {
+        foreach ($this->lines as $line) {
+            if ($line->scene === $scene) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+
     public function toJson(): string
     {
         $pair = static fn (Pair $pair): array => [$pair->source, $pair->target, $pair->told, $pair->isOpen];

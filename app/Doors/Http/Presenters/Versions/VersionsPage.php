@@ -83,7 +83,8 @@ final readonly class VersionsPage
     private function sheet(Short $version): VersionSheet
     {
         $units = [];
-        foreach ($this->update->sent($version)->units as $unit) {
+        $compared = $this->book->compared($version);
+        foreach ($this->update->sent($version, $compared)->units as $unit) {
             $units[$unit->id] = $unit;
         }
         $voice = $this->voice($version);
@@ -97,7 +98,7 @@ final readonly class VersionsPage
             }, $source, $text->title->source === $source ? '' : $text->title->source, $version->title,
             $text->title->told,
         )];
-        foreach ($this->book->compared($version)->scenes as $scene) {
+        foreach ($compared->scenes as $scene) {
             foreach ($scene->rows as $row) {
                 $lines[] = $this->line($row, $units[$row->id] ?? null, $version->way, $voice);
             }
