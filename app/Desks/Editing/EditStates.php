@@ -97,6 +97,7 @@ final readonly class EditStates
         if ($state === '') {
             // One that the change had made is taken away again.
             $short->delete();
+            $this->settler->showing($short);
 
             return;
         }

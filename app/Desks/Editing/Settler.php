@@ -8,6 +8,7 @@ use App\Ground\Work\Orders;
 use App\Makers\Planning\CutMaker;
 use App\Makers\Planning\Inputs;
 use App\Makers\Planning\SceneTasks;
+use App\Makers\Planning\SecondTexts;
 use App\Media\Process\ToolFailed;
 use App\Shelves\Likeness\LikenessBook;
 use App\Shelves\Models\Batch;
@@ -47,6 +48,7 @@ final readonly class Settler
     {
         $short->revision++;
         $this->settle($short);
+        $this->showing($short);
     }
 
     /**
@@ -56,6 +58,40 @@ final readonly class Settler
     public function made(Short $short): void
     {
         $this->settle($short);
+        $this->showing($short);
+    }
+
+    /**
+     * Shorts that show what this one says beside what they say themselves are ordered again where that is other words
+     * now, or none.
+     *
+     * @throws Refusal
+     * @throws ToolFailed
+     */
+    public function showing(Short $short): void
+    {
+        foreach (SecondTexts::family($short) as $one) {
+            $one->load(['batch.channel', 'scenes.shots', 'notes', 'readings']);
+            if ($one->scenes->isNotEmpty() && $this->showsSecond($one) && $this->inputs->of($one) !== $one->inputs) {
+                $this->settle($one);
+                $this->orders->planShort($one->id);
+            }
+        }
+    }
+
+    /**
+     * @throws Refusal
+     * @throws ToolFailed
+     */
+    private function showsSecond(Short $short): bool
+    {
+        foreach ($this->tasks->of($short) as $task) {
+            if ($task->settings->second !== null) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

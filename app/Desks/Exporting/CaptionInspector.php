@@ -38,7 +38,7 @@ final readonly class CaptionInspector
      */
     public function of(string $video, Cut $cut, Shelf $shelf): array
     {
-        $bare = $cut->cues === [] ? null : $this->proofs->known($cut, $shelf);
+        $bare = $cut->seenCues() === [] ? null : $this->proofs->known($cut, $shelf);
 
         return $bare === null ? [] : $this->missing($video, $bare, $cut);
     }
@@ -61,7 +61,7 @@ final readonly class CaptionInspector
         );
         $without = $this->frames->of($bare, $at, $width, $height);
         $found = [];
-        foreach ($cut->cues as $i => $cue) {
+        foreach ($cut->seenCues() as $i => $cue) {
             $picture = $seen[$at[$i] + $opening] ?? null;
             $same = $without[$at[$i]] ?? null;
             // A file that ends before it is told of already.

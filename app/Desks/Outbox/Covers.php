@@ -225,6 +225,6 @@ final readonly class Covers
             };
 
             return [$cue->startMs + $later, min($full, $cue->endMs) + $later];
-        }, $cut->cues ?? []);
+        }, $cut?->seenCues() ?? []);
     }
 }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Translating;
 
-use App\Gateways\Voices\VoiceBook;
-use App\Shelves\Levels\Resolver;
+use App\Makers\Planning\ShortLanguage;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Language\LanguageFinder;
 use RapidReel\Base\Language\SentenceSplitter;
@@ -28,8 +27,7 @@ final readonly class TranslationDesk
     public const TITLE = 'title';
 
     public function __construct(
-        private Resolver $resolver,
-        private VoiceBook $voices,
+        private ShortLanguage $languages,
     ) {
     }
 
@@ -86,8 +84,7 @@ final readonly class TranslationDesk
      */
     public function language(Short $short): string
     {
-        return $short->language !== '' ? WrittenAs::primary($short->language)
-            : $this->voices->get($this->resolver->short($short)->text('voice'))->primaryLanguage();
+        return $this->languages->of($short);
     }
 
     /**

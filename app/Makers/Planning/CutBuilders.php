@@ -54,7 +54,15 @@ final readonly class CutBuilders
      */
     private static function faces(array $tasks): array
     {
-        return array_map(static fn (SceneTask $task): string => $task->settings->captions->type->face ?? '', $tasks);
+        $faces = [];
+        foreach ($tasks as $task) {
+            $faces[] = $task->settings->captions->type->face ?? '';
+            if ($task->settings->second !== null) {
+                $faces[] = $task->settings->second->style->type->face;
+            }
+        }
+
+        return $faces;
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Gateways\Voices\VoiceBook;
 use RapidReel\Base\Refusal;
 use RapidReel\Base\Target\Target;
 use RapidReel\Plan\Choice\SceneSettings;
+use RapidReel\Plan\Choice\SecondCaptions;
 use RapidReel\Plan\Choice\ShortSettings;
 use RapidReel\Plan\Cut\ChosenShot;
 use RapidReel\Plan\Cut\ScenePacer;
@@ -70,6 +71,15 @@ final readonly class SceneTask
         return new self(
             $this->scene, $this->voice, $this->delivery, $this->short, $this->settings, $this->levels, $chosen,
             $reading,
+        );
+    }
+
+    /** The same with other captions in a second language. */
+    public function beside(?SecondCaptions $second): self
+    {
+        return $second === $this->settings->second ? $this : new self(
+            $this->scene, $this->voice, $this->delivery, $this->short, $this->settings->with($second), $this->levels,
+            $this->chosen, $this->reading,
         );
     }
 

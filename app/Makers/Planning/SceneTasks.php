@@ -25,6 +25,7 @@ final readonly class SceneTasks
         private VoiceBook $voices,
         private ReadingTakes $takes,
         private Resolver $resolver,
+        private SecondTexts $seconds,
     ) {
     }
 
@@ -44,12 +45,13 @@ final readonly class SceneTasks
         foreach ($short->scenes as $row) {
             $scene = $row->toScript();
             $reading = $readings->get($scene->text);
-            $tasks[] = SceneTask::of(
+            $task = SceneTask::of(
                 $scene,
                 $settled->and(Level::Scene, $scene->own->settings),
                 $this->voices,
                 $pronunciations,
-            )->with(
+            );
+            $tasks[] = $task->with(
                 $this->chosen($short, $scene, $shelf),
                 match (true) {
                     ! $reading instanceof Reading => null,
@@ -59,7 +61,7 @@ final readonly class SceneTasks
             );
         }
 
-        return $tasks === [] ? throw self::empty() : $tasks;
+        return $tasks === [] ? throw self::empty() : $this->seconds->said($short, $tasks);
     }
 
     /**

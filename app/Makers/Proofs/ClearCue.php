@@ -15,6 +15,7 @@ final readonly class ClearCue
      * @param  list<array{kind: string, style: array<string, int|string>, dim: int}>  $mends  what would mend it
      * @param  float  $bright  mean luminance behind it, 0…1
      * @param  float  $busy  how much that varies
+     * @param  bool  $isSecond  whether it is one in a second language
      */
     public function __construct(
         public int $scene,
@@ -24,6 +25,7 @@ final readonly class ClearCue
         public array $mends,
         public float $bright,
         public float $busy,
+        public bool $isSecond = false,
     ) {
     }
 
@@ -37,20 +39,20 @@ final readonly class ClearCue
     {
         return [
             $this->scene, $this->word, $this->startMs, $this->ratio, $this->mends, round($this->bright, 4),
-            round($this->busy, 4),
+            round($this->busy, 4), ...($this->isSecond ? [true] : []),
         ];
     }
 
     /**
      * @param  array{
      *     int, int, int, float|int, list<array{kind: string, style: array<string, int|string>, dim: int}>, float|int,
-     *     float|int
+     *     float|int, 7?: bool
      * }  $data
      */
     public static function fromArray(array $data): self
     {
         return new self(
-            $data[0], $data[1], $data[2], (float) $data[3], $data[4], (float) $data[5], (float) $data[6],
+            $data[0], $data[1], $data[2], (float) $data[3], $data[4], (float) $data[5], (float) $data[6], $data[7] ?? false,
         );
     }
 }

@@ -10,6 +10,7 @@ use RapidReel\Base\FrameShape;
 use RapidReel\Captions\Contrast\Backdrop;
 use RapidReel\Captions\Contrast\ContrastMeter;
 use RapidReel\Captions\Contrast\Mend;
+use RapidReel\Captions\Cue\Cue;
 use RapidReel\Plan\Cut\Cut;
 
 /**
@@ -39,22 +40,50 @@ final readonly class ContrastCheck
         [$width, $height] = self::size($cut->form->frame->shape);
         $pictures = $this->frames->of($proof, $frames, $width, $height);
         $found = [];
-        foreach ($cut->cues as $i => $cue) {
+        foreach ($cut->seenCues() as $i => $cue) {
             $picture = $pictures[$frames[$i]] ?? null;
             if ($picture !== null) {
+                $isSecond = $i >= count($cut->cues);
                 $behind = Backdrop::behind($cue, $picture, $width, $height);
                 $found[] = new ClearCue(
                     $cue->from->scene,
-                    $cue->from->word,
+                    $isSecond ? self::wordAt($cut, $cue) : $cue->from->word,
                     $cue->startMs,
                     ContrastMeter::of($cue, $behind),
-                    array_map(static fn (Mend $mend): array => $mend->toArray(), ContrastMeter::mends($cue, $behind)),
-                    ...$behind->spread(),
+                    self::mends($cue, $behind, $isSecond),
+                    ...[...$behind->spread(), $isSecond],
                 );
             }
         }
 
         return $found;
+    }
+
+    /**
+     * The style of the first ones mends nothing of the second.
+     *
+     * @return list<array{kind: string, style: array<string, int|string>, dim: int}>
+     */
+    private static function mends(Cue $cue, Backdrop $behind, bool $isSecond): array
+    {
+        $mends = array_map(static fn (Mend $mend): array => $mend->toArray(), ContrastMeter::mends($cue, $behind));
+
+        return $isSecond
+            ? array_values(array_filter($mends, static fn (array $mend): bool => $mend['style'] === []))
+            : $mends;
+    }
+
+    /** What is said of its scene when a caption in a second language comes. */
+    private static function wordAt(Cut $cut, Cue $second): int
+    {
+        $word = 0;
+        foreach ($cut->cues as $cue) {
+            if ($cue->from->scene === $second->from->scene && $cue->startMs <= $second->startMs) {
+                $word = $cue->from->word;
+            }
+        }
+
+        return $word;
     }
 
     /** @return array{int, int} width and height in pixels */

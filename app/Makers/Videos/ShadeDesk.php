@@ -79,7 +79,7 @@ final readonly class ShadeDesk
     private function wanted(Cut $cut): array
     {
         $shots = $recipes = [];
-        foreach ($cut->cues === [] ? [] : $cut->scenes as $scene) {
+        foreach ($cut->seenCues() === [] ? [] : $cut->scenes as $scene) {
             foreach ($scene->shots as $shot) {
                 if ($shot->look->isShaded) {
                     $shots[$shot->startMs] = $shot;
@@ -147,7 +147,8 @@ final readonly class ShadeDesk
     {
         $frames = [];
         $grid = $cut->grid();
-        foreach ($cut->cues as $i => $cue) {
+        $cues = $cut->seenCues();
+        foreach ($cues as $i => $cue) {
             $from = max($cue->startMs, $shot->startMs);
             $until = min($cue->endMs, $shot->endMs);
             if ($from < $until) {
@@ -161,8 +162,8 @@ final readonly class ShadeDesk
         $most = 0;
         foreach ($frames as $i => $frame) {
             if (isset($pictures[$frame])) {
-                $behind = Backdrop::behind($cut->cues[$i], $pictures[$frame], $width, $height);
-                $most = max($most, ContrastMeter::dim($cut->cues[$i], $behind));
+                $behind = Backdrop::behind($cues[$i], $pictures[$frame], $width, $height);
+                $most = max($most, ContrastMeter::dim($cues[$i], $behind));
             }
         }
 

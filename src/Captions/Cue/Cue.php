@@ -48,6 +48,14 @@ final readonly class Cue
         );
     }
 
+    /** The same so many pixels further down. */
+    public function moved(float $by): self
+    {
+        return new self(
+            $this->startMs, $this->endMs, $this->words, $this->setting->moved($by), $this->style, $this->from,
+        );
+    }
+
     public function text(): string
     {
         return UnspacedWords::joined(array_map(static fn (CueWord $word): string => $word->text, $this->words));

@@ -32,6 +32,16 @@ final readonly class Piece
         );
     }
 
+    /** The same so many pixels further down. */
+    public function moved(float $by): self
+    {
+        $box = new PieceBox(
+            $this->box->x, round($this->box->y + $by, 1), round($this->box->foot + $by, 1), $this->box->width,
+        );
+
+        return new self($this->word, $this->line, $this->text, $this->type, $box, $this->isEmoji);
+    }
+
     /** @return array{int, int, string, string, string, float, float, float, float, float, bool} */
     public function toArray(): array
     {

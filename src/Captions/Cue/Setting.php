@@ -27,6 +27,21 @@ final readonly class Setting
     ) {
     }
 
+    /** The same so many pixels further down. */
+    public function moved(float $by): self
+    {
+        [$left, $top, $right, $bottom] = $this->box;
+
+        return new self(
+            $this->lines,
+            $this->scale,
+            array_map(static fn (Piece $piece): Piece => $piece->moved($by), $this->pieces),
+            [$left, round($top + $by, 1), $right, round($bottom + $by, 1)],
+            $this->isTight,
+            $this->shape,
+        );
+    }
+
     /** @return array{float, float, float, float} the same box as fractions of the frame */
     public function parts(): array
     {

@@ -55,7 +55,7 @@ final class AssWriter
      * @param  int  $originMs  the moment that frames are counted from and words are rounded against
      * @param  int  $firstFrame  from the origin: the script's own time 0
      * @param  int  $frames  how many frames the script covers; events are cut to them
-     * @param  bool  $saysCues  whether cues stand in comments, too, for whoever reads the file
+     * @param  int  $told  how many of the cues, from the first, stand in comments, too, for whoever reads the file
      */
     public static function write(
         array $cues,
@@ -63,19 +63,19 @@ final class AssWriter
         int $originMs,
         int $firstFrame,
         int $frames,
-        bool $saysCues = false,
+        int $told = 0,
     ): CaptionScript {
-        return (new self($fps))->script($cues, $originMs, $firstFrame, $frames, $saysCues);
+        return (new self($fps))->script($cues, $originMs, $firstFrame, $frames, $told);
     }
 
     /** @param  list<Cue>  $cues */
-    private function script(array $cues, int $originMs, int $firstFrame, int $frames, bool $saysCues): CaptionScript
+    private function script(array $cues, int $originMs, int $firstFrame, int $frames, int $told): CaptionScript
     {
         $events = '';
         $shape = $cues === [] ? FrameShape::Upright : $cues[0]->setting->shape;
         $grid = new FrameGrid($this->fps);
-        foreach ($cues as $cue) {
-            $events .= $saysCues ? Ass::comment($cue->timed()) : '';
+        foreach ($cues as $i => $cue) {
+            $events .= $i < $told ? Ass::comment($cue->timed()) : '';
             $style = $this->style($cue->style);
             foreach (WordStates::of($cue, $grid, $originMs) as $drawn) {
                 $from = max(0, $drawn->from - $firstFrame);

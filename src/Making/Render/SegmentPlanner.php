@@ -241,7 +241,7 @@ final class SegmentPlanner
     private static function cuesOver(Cut $cut, CutShot $shot): array
     {
         return array_values(array_filter(
-            $cut->cues,
+            $cut->seenCues(),
             static fn (Cue $cue): bool => $cue->startMs < $shot->endMs && $cue->endMs > $shot->startMs,
         ));
     }

@@ -21,7 +21,8 @@ enum CaptionFile: string
     public function write(Cut $cut): string
     {
         $later = $cut->over->introOutro->openingMs();
-        $cues = array_map(static fn (Cue $cue): Cue => $cue->later($later), $cut->cues);
+        $moved = static fn (Cue $cue): Cue => $cue->later($later);
+        $cues = array_map($moved, $cut->cues);
         $unseen = UnseenWords::of($cut, $later);
         $timed = [...array_map(static fn (Cue $cue): TimedCue => $cue->timed(), $cues), ...$unseen];
         usort($timed, static fn (TimedCue $one, TimedCue $other): int => $one->startMs <=> $other->startMs);
@@ -29,8 +30,12 @@ enum CaptionFile: string
         return match ($this) {
             self::SubRip => SubRip::write($timed),
             self::WebVtt => WebVtt::write($timed),
+            // As it is burned in; the others hold what is said.
             self::Ass => Ass::withWords(
-                AssWriter::write($cues, $cut->grid()->fps, 0, 0, $cut->wholeFrames(), true)->ass, $unseen,
+                AssWriter::write(
+                    [...$cues, ...array_map($moved, $cut->over->second)],
+                    $cut->grid()->fps, 0, 0, $cut->wholeFrames(), count($cues),
+                )->ass, $unseen,
             ),
         };
     }

@@ -116,9 +116,15 @@ final readonly class Cut
         $from = $this->logoMs();
 
         return $this->over->logo?->box($this->form->frame, array_values(array_filter(
-            $this->cues,
+            $this->seenCues(),
             static fn (Cue $cue): bool => $cue->endMs > $from,
         )));
+    }
+
+    /** @return list<Cue> all captions that are seen, those in a second language too */
+    public function seenCues(): array
+    {
+        return $this->over->second === [] ? $this->cues : [...$this->cues, ...$this->over->second];
     }
 
     public function grid(): FrameGrid
@@ -146,14 +152,14 @@ final readonly class Cut
         return $this->withScenes($scenes);
     }
 
-    /** @return list<int> the frame in the middle of every caption, without what stands before */
+    /** @return list<int> the frame in the middle of every caption that is seen, without what stands before */
     public function captionFrames(): array
     {
         $grid = $this->grid();
 
         return array_map(fn (Cue $cue): int => min(
             $this->frames() - 1, $grid->frameOf(intdiv($cue->startMs + $cue->endMs, 2)),
-        ), $this->cues);
+        ), $this->seenCues());
     }
 
     /** How long it is with what stands before it and after it. */

@@ -66,6 +66,7 @@ final readonly class CutBuilder
             $this->letters->emoji ?? EmojiBook::none(),
         );
 
+        $second = new SecondCues($this->letters->faces, $this->frame);
         $scenes = [];
         $words = [];
         $cues = [];
@@ -99,6 +100,9 @@ final readonly class CutBuilder
                     $one->settings->captions,
                 ));
             }
+            if ($one->settings->second !== null) {
+                $second->add($number, $timed, $grid->msOf($span->endFrame), $one->settings->second);
+            }
             foreach ($timed as $word) {
                 $words[] = new CutWord($word, $number);
             }
@@ -114,6 +118,8 @@ final readonly class CutBuilder
 
         $duration = $grid->msOf($spans[count($spans) - 1]->endFrame);
         $hookMs = $voiced[0]->take->spokenMs();
+        [$cues, $seconds] = $second->placed($cues);
+        $seen = [...$cues, ...$seconds];
 
         return new Cut(
             $title,
@@ -129,8 +135,8 @@ final readonly class CutBuilder
                     $duration + $this->hand->introOutro->ms(),
                     $hookMs + $this->hand->introOutro->openingMs(),
                     $pictures,
-                    self::words($voiced),
-                    $cues,
+                    [...self::words($voiced), ...$second->words()],
+                    $seen,
                     CutFlags::unmatched($needs, $pictures),
                     count(array_filter($looks, static fn (ShotLook $look): bool => $look->isOdd)),
                     $unkeyed,
@@ -143,9 +149,10 @@ final readonly class CutBuilder
             ),
             new CutOver(
                 $this->hand->logo,
-                $this->hand->cards?->place($title, $voiced, $scenes, $cues, $this->taken($cues)) ?? [],
+                $this->hand->cards?->place($title, $voiced, $scenes, $seen, $this->taken($seen)) ?? [],
                 $this->settings->progress,
                 $this->hand->introOutro,
+                $seconds,
             ),
         );
     }

@@ -39,7 +39,7 @@ final class CutJson
                 'target' => $cut->form->target->toArray(),
                 'limits' => $cut->form->limits->toArray(),
                 'takes' => array_map(static fn (CutScene $scene): string => $scene->take, $cut->scenes),
-                ...self::captions($cut->cues),
+                ...self::captions($cut),
                 'music' => $cut->sound->music?->toArray(),
                 ...($shape === FrameShape::Upright ? [] : ['shape' => $shape->value]),
                 ...($cut->sound->effects === [] ? [] : ['effects' => array_map(
@@ -96,7 +96,7 @@ final class CutJson
          *                     int, int, string, string, string, float, float, float, float, float, bool
          *                 }>,
          *                 box: array{float, float, float, float}, tight: bool, shape?: string
-         *             }
+         *             }, second?: true
          *         }>,
          *         styles: list<array<string, int|string>>,
          *         music: array{
@@ -148,6 +148,23 @@ final class CutJson
             );
         }
 
+        $cues = $second = [];
+        foreach ($making['cues'] as $row) {
+            $cue = new Cue(
+                $row['start_ms'],
+                $row['end_ms'],
+                array_map(CueWord::fromArray(...), $row['words']),
+                Setting::fromArray($row['setting']),
+                $styles[$row['style']],
+                new CueSource($row['scene'], $row['word'], $row['count'], $row['locked']),
+            );
+            if (isset($row['second'])) {
+                $second[] = $cue;
+            } else {
+                $cues[] = $cue;
+            }
+        }
+
         return new Cut(
             $making['title'],
             new CutForm(
@@ -163,17 +180,7 @@ final class CutJson
                 ),
                 $data['words'],
             ),
-            array_map(
-                static fn (array $cue): Cue => new Cue(
-                    $cue['start_ms'],
-                    $cue['end_ms'],
-                    array_map(CueWord::fromArray(...), $cue['words']),
-                    Setting::fromArray($cue['setting']),
-                    $styles[$cue['style']],
-                    new CueSource($cue['scene'], $cue['word'], $cue['count'], $cue['locked']),
-                ),
-                $making['cues'],
-            ),
+            $cues,
             new CutFindings($data['hook_ms'] - $later, array_map(Flag::fromArray(...), $data['flags'])),
             new CutSound(
                 CutMusic::fromArray($making['music']),
@@ -184,6 +191,7 @@ final class CutJson
                 array_map(CutCard::fromArray(...), $making['cards'] ?? []),
                 ProgressLine::fromArray($making['progress'] ?? null),
                 $introOutro,
+                $second,
             ),
         );
     }
@@ -191,13 +199,12 @@ final class CutJson
     /**
      * Cues with their styles, each of which is written once.
      *
-     * @param  list<Cue>  $cues
      * @return array{cues: list<array<string, mixed>>, styles: list<array<string, int|string>>}
      */
-    private static function captions(array $cues): array
+    private static function captions(Cut $cut): array
     {
         $styles = $rows = [];
-        foreach ($cues as $cue) {
+        foreach ($cut->seenCues() as $i => $cue) {
             $style = $cue->style->toArray();
             $number = array_search($style, $styles, true);
             if ($number === false) {
@@ -210,6 +217,7 @@ final class CutJson
                 'style' => $number,
                 'words' => array_map(static fn (CueWord $word): array => $word->toArray(), $cue->words),
                 'setting' => $cue->setting->toArray(),
+                ...($i < count($cut->cues) ? [] : ['second' => true]),
             ];
         }
 

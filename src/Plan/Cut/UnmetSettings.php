@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace RapidReel\Plan\Cut;
 
+use RapidReel\Base\Language\LanguageFinder;
 use RapidReel\Plan\Pace\CadenceKind;
 
 /** What is set for a short and cannot be seen or heard in it, because something else that is set stands against it. */
@@ -18,7 +19,7 @@ final class UnmetSettings
     {
         return array_map(
             static fn (string $said): Flag => new Flag(FlagCode::NotAsSet, $said),
-            [...self::sounds($voiced, $scenes), ...self::cadences($voiced)],
+            [...self::sounds($voiced, $scenes), ...self::cadences($voiced), ...self::seconds($voiced)],
         );
     }
 
@@ -67,6 +68,30 @@ final class UnmetSettings
         $said = [];
         foreach ($unmet as $why => $scenes) {
             $said[] = 'Pictures are to change'.self::where($scenes, count($voiced))." $why";
+        }
+
+        return $said;
+    }
+
+    /**
+     * @param  list<VoicedScene>  $voiced
+     * @return list<string>
+     */
+    private static function seconds(array $voiced): array
+    {
+        $missing = [];
+        foreach ($voiced as $number => $one) {
+            $second = $one->settings->second;
+            if ($second !== null && trim($second->text) === '') {
+                $missing[LanguageFinder::name($second->language)][] = $number;
+            }
+        }
+        $said = [];
+        foreach ($missing as $language => $scenes) {
+            $said[] = count($scenes) === count($voiced)
+                ? "Second captions in $language are set, and there is no version in $language. Make one."
+                : "Second captions in $language are missing".self::where($scenes, count($voiced))
+                    .": no version in $language says it.";
         }
 
         return $said;

@@ -242,6 +242,7 @@ final readonly class Registry
             ...OutboxSettings::all(),
             ...PaceSettings::of($toShort, $toScene),
             ...CaptionSettings::of($toScene, $looks->faces, $looks->styles),
+            ...SecondCaptionSettings::of($toScene, $looks->styles),
             new Setting(
                 'dim',
                 'Dim the picture',

@@ -49,6 +49,8 @@ final class SettingsReader
     /** @throws Refusal */
     public static function scene(SettingValues $values, Scene $scene): SceneSettings
     {
+        $captions = CaptionSettings::style($values);
+
         return new SceneSettings(
             self::speech($values),
             new PaceChoice(
@@ -58,8 +60,9 @@ final class SettingsReader
                 self::pauseMs($values, $scene),
                 $values->number('tail'),
             ),
-            CaptionSettings::style($values),
+            $captions,
             self::shot($values),
+            $captions === null ? null : SecondCaptionSettings::second($values),
         );
     }
 

@@ -20,13 +20,13 @@ final class AssWriterTest extends TestCase
         int $originMs = 0,
         int $firstFrame = 0,
         int $frames = 90,
-        bool $saysCues = false,
+        int $told = 0,
     ): CaptionScript {
         $cues = Cuts::cues([
             new WordTiming($first, 1_000, 1_330), new WordTiming($second, 1_500, 1_960),
         ], $style, endMs: 2_000);
 
-        return AssWriter::write($cues, 30, $originMs, $firstFrame, $frames, $saysCues);
+        return AssWriter::write($cues, 30, $originMs, $firstFrame, $frames, $told);
     }
 
     /** @return list<array{string, string, string}> start, end, text */
@@ -88,7 +88,7 @@ final class AssWriterTest extends TestCase
     public function test_a_file_for_others_says_its_cues_in_comments_and_draws_the_same(): void
     {
         $plain = self::script();
-        $told = self::script(saysCues: true);
+        $told = self::script(told: 1);
 
         self::assertMatchesRegularExpression('/^Comment: 0,0:00:01.00,0:00:02.00,.*words,\{\\\\k/m', $told->ass);
         self::assertSame(self::events($plain), self::events($told));

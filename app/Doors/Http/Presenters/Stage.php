@@ -30,7 +30,7 @@ final readonly class Stage
 
     public static function of(Short $short, Cut $cut): self
     {
-        $script = AssWriter::write($cut->cues, $cut->grid()->fps, 0, 0, $cut->frames());
+        $script = AssWriter::write($cut->seenCues(), $cut->grid()->fps, 0, 0, $cut->frames());
         $proof = Proof::of($short);
 
         return new self(

@@ -33,7 +33,13 @@ final class CaptionChecks
     /** @return list<Finding> */
     public static function of(Reviewed $short): array
     {
-        return [...self::faint($short), ...self::hasty($short), ...self::outside($short), ...self::cards($short)];
+        return [
+            ...self::faint($short),
+            ...self::hasty($short, $short->cut->cues),
+            ...self::hasty($short, $short->cut->over->second),
+            ...self::outside($short),
+            ...self::cards($short),
+        ];
     }
 
     /** @return list<Finding> one for each scene */
@@ -66,10 +72,12 @@ final class CaptionChecks
         return $found;
     }
 
-    /** @return list<Finding> one for each stretch of them */
-    private static function hasty(Reviewed $short): array
+    /**
+     * @param  list<Cue>  $cues
+     * @return list<Finding> one for each stretch of them
+     */
+    private static function hasty(Reviewed $short, array $cues): array
     {
-        $cues = $short->cut->cues;
         $stretches = [];
         foreach (array_keys($cues) as $i) {
             $rate = self::rates($cues, $i);
@@ -146,7 +154,7 @@ final class CaptionChecks
     {
         $safe = $short->cut->form->frame->safe;
         $found = [];
-        foreach ($short->cut->cues as $cue) {
+        foreach ($short->cut->seenCues() as $cue) {
             [$left, $top, $right, $bottom] = $cue->setting->parts();
             if ($left < $safe->left - self::SLACK || $top < $safe->top - self::SLACK
                 || $right > 1 - $safe->right + self::SLACK || $bottom > 1 - $safe->bottom + self::SLACK) {

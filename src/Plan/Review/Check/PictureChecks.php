@@ -172,7 +172,7 @@ final class PictureChecks
     private static function changes(Reviewed $short): array
     {
         $changes = [];
-        foreach ($short->cut->cues as $cue) {
+        foreach ($short->cut->seenCues() as $cue) {
             array_push($changes, $cue->startMs, $cue->endMs);
             $isMarked = $cue->style->stress->spokenColour !== $cue->style->paint->fill
                 || $cue->style->stress->spokenScale !== 100 || $cue->style->motion->appear !== 'whole';

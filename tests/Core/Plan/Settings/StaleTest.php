@@ -33,7 +33,7 @@ final class StaleTest extends TestCase
         'key' => 'taken', 'transition' => 'dissolve', 'logo' => 'def', 'opening' => '5', 'ending' => '6',
         'look' => 'daybreak', 'look_table' => 'abc', 'progress' => 'top', 'title_card' => 2_000,
         'caption_style' => 'own-night', 'caption_styles' => '{"own-night":{"name":"Night","values":{"size":90}}}',
-        'motion_strength' => 12, 'profile' => 'own-quay',
+        'motion_strength' => 12, 'profile' => 'own-quay', 'second_captions' => 'de',
     ];
 
     private static function registry(): Registry

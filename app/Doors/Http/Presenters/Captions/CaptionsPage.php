@@ -17,6 +17,7 @@ use RapidReel\Captions\Style\StyleFields;
 use RapidReel\Plan\Cut\Cut;
 use RapidReel\Plan\Settings\CaptionSettings;
 use RapidReel\Plan\Settings\Level;
+use RapidReel\Plan\Settings\SecondCaptionSettings;
 use RapidReel\Plan\Settings\Section;
 
 /** The captions of a short as their page shows them: time runs down. */
@@ -51,6 +52,7 @@ final readonly class CaptionsPage
         foreach (StyleFields::ALL as $name => [, $group]) {
             $groups[$group][] = StyleFields::setting($name);
         }
+        $groups['Second captions'] = SecondCaptionSettings::FOLDED;
 
         return new CaptionsView(
             $short,
@@ -72,7 +74,9 @@ final readonly class CaptionsPage
     {
         $clear = [];
         foreach ($proof->cues ?? [] as $one) {
-            $clear["{$one->scene}/{$one->word}"] = $one;
+            if (! $one->isSecond) {
+                $clear["{$one->scene}/{$one->word}"] = $one;
+            }
         }
         $rows = [];
         $before = null;

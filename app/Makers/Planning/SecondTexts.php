@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Makers\Planning;
+
+use App\Shelves\Models\Scene;
+use App\Shelves\Models\Short;
+use RapidReel\Base\Refusal;
+use RapidReel\Plan\Choice\SecondCaptions;
+use RapidReel\Text\Translation\Version\Beside;
+
+/** What the scenes of a short say in another language: in a version of it, or in what it is a version of. */
+final readonly class SecondTexts
+{
+    public function __construct(private ShortLanguage $languages)
+    {
+    }
+
+    /**
+     * Scenes that are to show captions in a second language with what those say. They say nothing where there is no
+     * such version, and there are none where they would say the same again.
+     *
+     * @param  non-empty-list<SceneTask>  $tasks  one for each scene of the short
+     * @return non-empty-list<SceneTask>
+     *
+     * @throws Refusal
+     */
+    public function said(Short $short, array $tasks): array
+    {
+        $others = [];
+        foreach ($tasks as $i => $task) {
+            $second = $task->settings->second;
+            $scene = $short->scenes[$i] ?? null;
+            if ($second === null || $scene === null) {
+                continue;
+            }
+            $others[$second->language] ??= [$this->other($short, $second->language)];
+            $tasks[$i] = $task->beside($this->languages->of($short) === $second->language
+                ? null : self::saying($short, $scene, $others[$second->language][0], $second));
+        }
+
+        return $tasks;
+    }
+
+    private static function saying(Short $short, Scene $scene, ?Short $other, SecondCaptions $second): SecondCaptions
+    {
+        $beside = $other === null ? null : Beside::ofScene(
+            $scene->id,
+            $short->version_of === null ? null : $short->versionText(),
+            $other->version_of === null ? null : $other->versionText(),
+        );
+        $said = $beside === null ? null : $other?->scenes->find($beside->scene);
+
+        return $beside !== null && $said instanceof Scene ? $second->saying($beside->pairs, $said->text) : $second;
+    }
+
+    /**
+     * Shorts of the same family, which may show what this one says beside what they say themselves.
+     *
+     * @return list<Short>
+     */
+    public static function family(Short $short): array
+    {
+        $source = $short->version_of === null ? $short : $short->source;
+        $versions = Short::query()->where('version_of', $short->version_of ?? $short->id)->orderBy('id')->get()->all();
+
+        return array_values(array_filter(
+            [...($source === null ? [] : [$source]), ...$versions],
+            static fn (Short $one): bool => $one->id !== $short->id,
+        ));
+    }
+
+    /** @throws Refusal */
+    private function other(Short $short, string $language): ?Short
+    {
+        foreach (self::family($short) as $one) {
+            if ($this->languages->of($one->loadMissing('batch.channel')) === $language) {
+                return $one->loadMissing('scenes');
+            }
+        }
+
+        return null;
+    }
+}
