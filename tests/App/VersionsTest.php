@@ -373,9 +373,20 @@ final class VersionsTest extends AppTestCase
         $told = (array) json_decode(Artisan::output(), true);
 
         self::assertSame(0, $status);
-        self::assertSame(['de', 0, '01-de-the-lamp'], [
-            $told['versions'][0]['language'], $told['versions'][0]['brought'], $told['versions'][0]['name'],
+        self::assertSame(['de', 0, [], '01-de-the-lamp'], [
+            $told['versions'][0]['language'], $told['versions'][0]['brought'], $told['versions'][0]['too_long'],
+            $told['versions'][0]['name'],
         ]);
         self::assertNotNull(Edit::query()->where('short_id', $this->version('de')->id)->first(), 'it can be undone');
+        $this->work();
+        $german = $this->version('de');
+        $german->update(['way' => 'pictures']);
+        app(VersionUpdate::class)->say($german->refresh(), [
+            's2.1' => str_repeat('Erzähl es allen Leuten, die abends noch am Hafen stehen. ', 6),
+        ]);
+        // Nothing of it is voiced yet.
+        Artisan::call('reel:version', ['id' => (string) $this->short->id]);
+        $told = (array) json_decode(Artisan::output(), true);
+        self::assertContains('s2.1', $told['versions'][0]['too_long']);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Doors\Console;
 
+use App\Desks\Translating\SentenceTimes;
 use App\Desks\Translating\VersionBook;
 use App\Desks\Translating\VersionDesk;
 use App\Desks\Translating\VersionUpdate;
@@ -26,9 +27,9 @@ final class VersionCommand extends Command
 
     protected $description = 'Makes versions of a short in other languages, or tells of those that there are, as JSON';
 
-    public function handle(VersionDesk $desk, VersionBook $book, VersionUpdate $update): int
+    public function handle(VersionDesk $desk, VersionBook $book, VersionUpdate $update, SentenceTimes $times): int
     {
-        return $this->guarded(function () use ($desk, $book, $update): int {
+        return $this->guarded(function () use ($desk, $book, $update, $times): int {
             $short = $this->short(Short::query()->with(['batch.channel', 'scenes.shots', 'notes', 'readings']));
             $way = VersionWay::tryFrom(self::written($this->option('way'))) ?? throw new Refusal(
                 'The way is one of: '.implode(', ', array_column(VersionWay::cases(), 'value')).'.',
@@ -46,6 +47,7 @@ final class VersionCommand extends Command
                 $versions[] = [
                     'id' => $version->id, 'language' => $version->language, 'title' => $version->title,
                     'way' => $version->way->value, 'brought' => $brought, 'behind' => $book->behind($version),
+                    'too_long' => $times->tooLong($version, $book->compared($version)),
                     'name' => $version->fileName(),
                 ];
             }

@@ -5,33 +5,27 @@ declare(strict_types=1);
 namespace App\Doors\Http\Presenters\Versions;
 
 use App\Desks\Translating\GlossaryBook;
+use App\Desks\Translating\SentenceTimes;
 use App\Desks\Translating\TranslationDesk;
 use App\Desks\Translating\Translator;
 use App\Desks\Translating\VersionBook;
-use App\Desks\Translating\VersionUpdate;
 use App\Gateways\Voices\VoiceBook;
-use App\Gateways\Voices\VoiceRates;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Short;
 use App\Shelves\Models\VersionOrder;
-use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\Refusal;
-use RapidReel\Text\Translation\TranslationUnit;
 use RapidReel\Text\Translation\Version\RowState;
 use RapidReel\Text\Translation\Version\VersionRow;
-use RapidReel\Text\Translation\Version\VersionWay;
-use RapidReel\Voice\Speech\Voice;
 
 /** What is shown of the versions of a short. */
 final readonly class VersionsPage
 {
     public function __construct(
         private VersionBook $book,
-        private VersionUpdate $update,
+        private SentenceTimes $times,
         private Translator $translator,
         private GlossaryBook $glossaries,
         private VoiceBook $voices,
-        private VoiceRates $rates,
         private Resolver $resolver,
     ) {
     }
@@ -82,12 +76,8 @@ final readonly class VersionsPage
     /** @throws Refusal */
     private function sheet(Short $version): VersionSheet
     {
-        $units = [];
         $compared = $this->book->compared($version);
-        foreach ($this->update->sent($version, $compared)->units as $unit) {
-            $units[$unit->id] = $unit;
-        }
-        $voice = $this->voice($version);
+        $times = $this->times->of($version, $compared);
         $text = $version->versionText();
         $source = $version->source->title ?? '';
         $lines = [new VersionLineView(
@@ -100,7 +90,7 @@ final readonly class VersionsPage
         )];
         foreach ($compared->scenes as $scene) {
             foreach ($scene->rows as $row) {
-                $lines[] = $this->line($row, $units[$row->id] ?? null, $version->way, $voice);
+                $lines[] = self::line($row, $times[$row->id] ?? null);
             }
         }
         $behind = array_filter($lines, static fn (VersionLineView $line): bool => $line->state->isBehind());
@@ -111,16 +101,13 @@ final readonly class VersionsPage
         );
     }
 
-    private function line(VersionRow $row, ?TranslationUnit $unit, VersionWay $way, ?Voice $voice): VersionLineView
+    /** @param  array{has: float|null, takes: float|null, long: bool}|null  $time */
+    private static function line(VersionRow $row, ?array $time): VersionLineView
     {
-        $isSaid = $row->target !== '' && $row->state !== RowState::Open;
-        $takes = $voice === null || ! $isSaid ? null : $this->rates->of($voice)->ofText($row->target) / 1000;
-        $long = $unit?->seconds !== null && $takes !== null && $way !== VersionWay::Voice
-            && $takes > $unit->seconds * 1.12;
-
         return new VersionLineView(
             $row->id, $row->state, $row->source, $row->before === $row->source ? '' : $row->before,
-            $row->state === RowState::Open ? '' : $row->target, $row->told, self::times($unit?->seconds, $takes), $long,
+            $row->state === RowState::Open ? '' : $row->target, $row->told,
+            self::times($time['has'] ?? null, $time['takes'] ?? null), $time['long'] ?? false,
         );
     }
 
@@ -133,14 +120,4 @@ final readonly class VersionsPage
     }
 
     /** The voice that reads it, if it is one of its language. */
-    private function voice(Short $version): ?Voice
-    {
-        foreach ($this->voices->all() as $voice) {
-            if ($voice->id === $this->resolver->short($version)->text('voice')) {
-                return $voice->primaryLanguage() === WrittenAs::primary($version->language) ? $voice : null;
-            }
-        }
-
-        return null;
-    }
 }
