@@ -42,6 +42,10 @@ test('a short in two more languages, one of them from the right, out to a transl
     await expect(last).toHaveValue('احكوا لشخص شجاع عن Ada.');
 
     await page.getByRole('link', { name: 'Open it' }).click();
+    await page.getByRole('link', { name: 'Captions', exact: true }).click();
+    await page.getByLabel('Second captions').selectOption({ label: 'English' });
+    await expect(page.getByText('second captions set to “English”.')).toBeVisible();
+    await page.goBack();
     await page.getByRole('button', { name: 'Draft', exact: true }).click();
     await expect(page.locator('.player[src]')).toBeVisible({ timeout: 200_000 });
     await page.goto(page.url().replace(/shorts\/\d+$/, ''));

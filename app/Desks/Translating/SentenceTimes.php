@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Desks\Translating;
 
-use App\Media\Store\StrangePlace;
 use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceRates;
+use App\Media\Store\StrangePlace;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Language\WrittenAs;

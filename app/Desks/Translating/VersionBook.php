@@ -64,9 +64,19 @@ final readonly class VersionBook
 
     public function isTitleBehind(Short $version): bool
     {
+        return self::title($version)->isBehind();
+    }
+
+    /** How its title stands to that of its source. */
+    public static function title(Short $version): RowState
+    {
         $title = $version->versionText()->title;
 
-        return $title->isOpen || $title->source !== ($version->source->title ?? $title->source);
+        return match (true) {
+            $title->isOpen => RowState::Open,
+            $title->source !== ($version->source->title ?? $title->source) => RowState::Changed,
+            default => RowState::Same,
+        };
     }
 
     public static function called(string $language): string

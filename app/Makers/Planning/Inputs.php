@@ -24,7 +24,7 @@ use RapidReel\Voice\Speech\SpokenText;
 final readonly class Inputs
 {
     /** Raised whenever the same inputs are planned otherwise than before. */
-    private const VERSION = 8;
+    private const VERSION = 9;
 
     public function __construct(private SceneTasks $tasks)
     {

@@ -52,7 +52,8 @@ final readonly class ClearCue
     public static function fromArray(array $data): self
     {
         return new self(
-            $data[0], $data[1], $data[2], (float) $data[3], $data[4], (float) $data[5], (float) $data[6], $data[7] ?? false,
+            $data[0], $data[1], $data[2], (float) $data[3], $data[4], (float) $data[5], (float) $data[6],
+            $data[7] ?? false,
         );
     }
 }

@@ -1,6 +1,6 @@
 <ul class="version-list">
     @foreach ($page->cards as $card)
-        <li @class(['is-here' => $page->sheet?->version->id === $card->short->id])>
+        <li @class(['is-here' => $page->chosen === $card->short->id])>
             <a href="{{ route('versions.show', [$page->short, 'in' => $card->short->id]) }}"
                 lang="en">{{ $card->language }}</a>
             <span @class(['quiet' => ! $card->isBehind, 'flag' => $card->isBehind])>{{ $card->state }}</span>

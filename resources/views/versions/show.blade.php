@@ -1,7 +1,7 @@
 @extends('layouts.app')
 @section('title', 'Languages of '.$page->short->title)
 @section('content')
-<div x-data="machines('{{ route('versions.state', [$page->short, 'in' => $page->sheet->version->id ?? 0]) }}',
+<div x-data="machines('{{ route('versions.state', [$page->short, 'in' => $page->chosen]) }}',
     @js($page->isWorking()))">
 <div class="page-head">
     <div>

@@ -16,6 +16,7 @@ final readonly class Setting
      * @param  array{float, float, float, float}  $box  left, top, right and bottom of the letters: capitals and what
      *                                                  hangs below the line
      * @param  bool  $isTight  whether it was made smaller than its style allows
+     * @param  bool  $isLeftwards  whether it is read from the right
      */
     public function __construct(
         public array $lines,
@@ -24,6 +25,7 @@ final readonly class Setting
         public array $box,
         public bool $isTight = false,
         public FrameShape $shape = FrameShape::Upright,
+        public bool $isLeftwards = false,
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class Setting
             [$left, round($top + $by, 1), $right, round($bottom + $by, 1)],
             $this->isTight,
             $this->shape,
+            $this->isLeftwards,
         );
     }
 
@@ -67,7 +70,7 @@ final readonly class Setting
      * @return array{
      *     lines: non-empty-list<int>, scale: float,
      *     pieces: list<array{int, int, string, string, string, float, float, float, float, float, bool}>,
-     *     box: array{float, float, float, float}, tight: bool, shape?: string
+     *     box: array{float, float, float, float}, tight: bool, shape?: string, leftwards?: true
      * }
      */
     public function toArray(): array
@@ -77,6 +80,7 @@ final readonly class Setting
             'pieces' => array_map(static fn (Piece $piece): array => $piece->toArray(), $this->pieces),
             'box' => $this->box, 'tight' => $this->isTight,
             ...($this->shape === FrameShape::Upright ? [] : ['shape' => $this->shape->value]),
+            ...($this->isLeftwards ? ['leftwards' => true] : []),
         ];
     }
 
@@ -86,7 +90,7 @@ final readonly class Setting
      *     pieces: list<array{
      *         int, int, string, string, string, float|int, float|int, float|int, float|int, float|int, bool
      *     }>,
-     *     box: array{float|int, float|int, float|int, float|int}, tight: bool, shape?: string
+     *     box: array{float|int, float|int, float|int, float|int}, tight: bool, shape?: string, leftwards?: true
      * }  $data
      */
     public static function fromArray(array $data): self
@@ -98,6 +102,7 @@ final readonly class Setting
             array_map(floatval(...), $data['box']),
             $data['tight'],
             FrameShape::from($data['shape'] ?? FrameShape::Upright->value),
+            isset($data['leftwards']),
         );
     }
 }

@@ -9,7 +9,6 @@ use RapidReel\Base\FrameShape;
 use RapidReel\Base\Subtitle\Ass;
 use RapidReel\Captions\Cue\Cue;
 use RapidReel\Captions\Style\CaptionStyle;
-use RapidReel\Captions\Typesetting\Direction;
 
 /**
  * Captions as an Advanced SubStation Alpha script (v4.00+), for libass to burn or any player to show. Every word stands
@@ -130,7 +129,7 @@ final class AssWriter
             $place .= "\\fscx$percent\\fscy$percent";
         }
         $text = $this->letters($piece->text, $drawn->letters);
-        if (Direction::isLeftwards($cue->words[0]->text)) {
+        if ($cue->setting->isLeftwards) {
             // Each word is a line of its own to the renderer; its marks go with the direction of the whole.
             $text = self::FROM_THE_RIGHT.$text.self::TO_ITS_END;
         }

@@ -140,7 +140,10 @@ final readonly class Setter
             $isTight = $isTight || $one->isTight;
         }
 
-        return new Setting([count($words)], $scale, $pieces, $box, $isTight, $this->frame->shape);
+        return new Setting(
+            [count($words)], $scale, $pieces, $box, $isTight, $this->frame->shape,
+            Direction::ofCaption($words, $this->language),
+        );
     }
 
     private function unit(CueWord $word, int $number, bool $isGlued): Unit
@@ -228,7 +231,7 @@ final readonly class Setter
         $height = $capital + (count($lines) - 1) * $pitch;
         $middle = $this->frame->width() / 2;
         $foot = $this->top($height, $capital) + $capital;
-        $isLeftwards = Direction::isLeftwards($words[0]->text);
+        $isLeftwards = Direction::ofCaption($words, $this->language);
         $pieces = [];
         $perLine = [];
         $box = [INF, $foot - $capital, 0.0, $foot + (count($lines) - 1) * $pitch + self::BELOW * $capital];
@@ -257,6 +260,7 @@ final readonly class Setter
             array_map(static fn (float $edge): float => round($edge, 1), $box),
             $scale < $this->style->type->least / 100 - 0.0005,
             $this->frame->shape,
+            $isLeftwards,
         );
     }
 

@@ -95,7 +95,8 @@ final class CutJson
          *                 pieces: list<array{
          *                     int, int, string, string, string, float, float, float, float, float, bool
          *                 }>,
-         *                 box: array{float, float, float, float}, tight: bool, shape?: string
+         *                 box: array{float, float, float, float}, tight: bool, shape?: string,
+         *                 leftwards?: true
          *             }, second?: true
          *         }>,
          *         styles: list<array<string, int|string>>,

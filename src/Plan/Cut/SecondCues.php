@@ -112,7 +112,7 @@ final class SecondCues
         return $style->plate->kind === 'none' ? 0.0 : $style->plate->room;
     }
 
-    /** How far both have to move to stand in the safe area; its upper edge goes first where they are too tall for it. */
+    /** How far both have to move to stand in the safe area; its upper edge goes first where they are too tall. */
     private function into(float $top, float $bottom): float
     {
         $safe = $this->frame->safe;

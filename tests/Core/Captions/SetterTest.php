@@ -113,13 +113,32 @@ final class SetterTest extends TestCase
     public function test_words_that_are_read_from_the_right_stand_from_the_right(): void
     {
         $style = CaptionStyle::of(size: 40, words: 6, letters: 60, lines: 1);
-        $x = static fn (Cue $cue): array => array_map(
+        $x = static fn (string $said): array => array_map(
             static fn (Piece $piece): float => $piece->box->x,
-            $cue->setting->pieces,
+            Cuts::cues($said, $style)[0]->setting->pieces,
         );
-        $hebrew = $x(Cuts::cues('aa bb cc', $style)[0]);
-        self::assertSame([0, 1, 2], array_keys($hebrew));
-        self::assertLessThan($hebrew[1], $hebrew[0]);
+        [$first, $second, $third] = $x('אור הים לילה');
+        self::assertTrue($first > $second && $second > $third);
+        [$first, $second, $third] = $x('light sea night');
+        self::assertTrue($first < $second && $second < $third);
+    }
+
+    public function test_a_caption_is_read_as_its_language_is_whatever_it_begins_with(): void
+    {
+        $style = CaptionStyle::of(words: 4, letters: 40, lines: 1, least: 20);
+        $cue = Cuts::cues('Ada Fenn وحدها 12', $style, language: 'ar')[0];
+        $left = [];
+        foreach ($cue->setting->pieces as $piece) {
+            $left[$cue->words[$piece->word]->text] = $piece->box->x;
+        }
+        asort($left);
+
+        self::assertSame(['12', 'وحدها', 'Ada', 'Fenn'], array_map(strval(...), array_keys($left)));
+        // Its marks stand on the left, too: the renderer is told.
+        self::assertStringContainsString("\u{202B}ADA", AssWriter::write([$cue], 30, 0, 0, 90)->ass);
+        $english = Cuts::cues('Ada Fenn وحدها 12', $style)[0];
+        self::assertFalse($english->setting->isLeftwards);
+        self::assertSame('Ada', $english->words[$english->setting->pieces[0]->word]->text);
     }
 
     public function test_a_style_has_every_field_in_its_range_and_refuses_others(): void

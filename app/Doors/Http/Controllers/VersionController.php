@@ -45,7 +45,7 @@ final class VersionController extends Controller
 
     public function state(Request $request, Short $short, VersionsPage $page): JsonResponse
     {
-        $view = $page->of($short, $this->whole($request, 'in'));
+        $view = $page->list($short, $this->whole($request, 'in'));
 
         return response()->json([
             'rows' => view('versions._list', ['page' => $view])->render(), 'lead' => $view->lead(),

@@ -37,19 +37,34 @@ final readonly class VersionsPage
      */
     public function of(Short $short, int $chosen = 0): VersionsView
     {
+        $list = $this->list($short, $chosen);
+        foreach ($list->cards as $card) {
+            if ($card->short->id === $list->chosen) {
+                return new VersionsView(
+                    $short, $list->cards, $list->orders, $list->offered, $list->about, $list->chosen,
+                    $this->sheet($card->short),
+                );
+            }
+        }
+
+        return $list;
+    }
+
+    /** The same without its sentences. */
+    public function list(Short $short, int $chosen = 0): VersionsView
+    {
         $short->load(['batch.channel', 'scenes.shots', 'notes', 'readings']);
         $versions = array_values($short->versions()->with('scenes')->get()->all());
-        $shown = null;
         foreach ($versions as $version) {
             $version->setRelation('source', $short)->setRelation('batch', $short->batch);
-            $shown = $version->id === $chosen ? $version : $shown;
         }
-        $shown ??= $versions[0] ?? null;
+        $ids = array_map(static fn (Short $version): int => $version->id, $versions);
 
         return new VersionsView(
             $short, array_map(VersionCard::of(...), $versions),
             array_values(VersionOrder::query()->where('short_id', $short->id)->orderBy('id')->get()->all()),
-            $this->offered($short), $this->translator->about(), $shown === null ? null : $this->sheet($shown),
+            $this->offered($short), $this->translator->about(),
+            in_array($chosen, $ids, true) ? $chosen : ($versions[0]->id ?? 0),
         );
     }
 
@@ -81,11 +96,8 @@ final readonly class VersionsPage
         $text = $version->versionText();
         $source = $version->source->title ?? '';
         $lines = [new VersionLineView(
-            TranslationDesk::TITLE, match (true) {
-                $text->title->isOpen => RowState::Open,
-                $text->title->source !== $source => RowState::Changed,
-                default => RowState::Same,
-            }, $source, $text->title->source === $source ? '' : $text->title->source, $version->title,
+            TranslationDesk::TITLE, VersionBook::title($version), $source,
+            $text->title->source === $source ? '' : $text->title->source, $version->title,
             $text->title->told,
         )];
         foreach ($compared->scenes as $scene) {
@@ -118,6 +130,4 @@ final readonly class VersionsPage
             array_filter($seconds, static fn (?float $one): bool => $one !== null),
         ));
     }
-
-    /** The voice that reads it, if it is one of its language. */
 }

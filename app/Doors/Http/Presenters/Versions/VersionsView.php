@@ -14,6 +14,8 @@ final readonly class VersionsView
      * @param  list<VersionCard>  $cards
      * @param  list<VersionOrder>  $orders  that wait, or went wrong
      * @param  array<string, string>  $offered  names of languages by their tags
+     * @param  int  $chosen  id of the version that is looked at; 0 where there is none
+     * @param  VersionSheet|null  $sheet  of that one; null where the list alone is asked for
      */
     public function __construct(
         public Short $short,
@@ -21,7 +23,8 @@ final readonly class VersionsView
         public array $orders,
         public array $offered,
         public string $about,
-        public ?VersionSheet $sheet,
+        public int $chosen = 0,
+        public ?VersionSheet $sheet = null,
     ) {
     }
 
