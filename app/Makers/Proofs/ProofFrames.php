@@ -54,14 +54,20 @@ final readonly class ProofFrames
     {
         $work = $this->store->workFolder();
         try {
-            foreach ($proof->hardest() ?? [] as $kind => $ms) {
-                $this->tools->run(
-                    [
-                        '-loglevel', 'error', '-ss', sprintf('%.3f', $ms / 1000 + 0.02), ...$this->tools->input($video),
-                        '-vf', 'format=yuvj420p', '-frames:v', '1', '-update', '1', '-q:v', '3', "$work/$kind.jpg",
-                    ],
-                    'Taking a picture out of a short',
+            $hardest = $proof->hardest() ?? [];
+            $inputs = $outputs = [];
+            foreach (array_keys($hardest) as $number => $kind) {
+                $at = sprintf('%.3f', $hardest[$kind] / 1000 + 0.02);
+                array_push($inputs, '-ss', $at, ...$this->tools->input($video));
+                array_push(
+                    $outputs, '-map', "$number:v", '-vf', 'format=yuvj420p', '-frames:v', '1', '-update', '1', '-q:v',
+                    '3', "$work/$kind.jpg",
                 );
+            }
+            $hardest === [] || $this->tools->run(
+                ['-loglevel', 'error', ...$inputs, ...$outputs], 'Taking pictures out of a short',
+            );
+            foreach (array_keys($hardest) as $kind) {
                 if (is_file("$work/$kind.jpg")) {
                     $this->kept->put("$work/$kind.jpg", $this->file($proof->key, $kind));
                 }

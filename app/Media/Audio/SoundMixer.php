@@ -41,6 +41,10 @@ final readonly class SoundMixer
     /** Halves are kept so much quieter, in dB: in them nothing holds down what is loud. */
     private const ROOM_DB = 9;
 
+    private const VOICE_METER = 'voice';
+
+    private const BED_METER = 'bed';
+
     public function __construct(
         private MediaTools $tools,
         private MediaStore $store,
@@ -137,15 +141,18 @@ final readonly class SoundMixer
         $folder = $this->store->workFolder();
         try {
             $this->store->write("$folder/voice.wav", WavFile::encode($this->voiceTrack($plan)));
-            $printed = (yield $this->measured('voice.wav', MixGraph::VOICE.',', $folder))->getErrorOutput();
+            $heard = yield $plan->music === null
+                ? $this->tools->ffmpeg(['-nostats', '-i', 'voice.wav', ...self::heard(0)], $folder)
+                : $this->laid($plan, $plan->music, $folder);
+            $printed = LoudnessMeter::of(self::VOICE_METER, $heard->getErrorOutput());
             $voice = LoudnessMeter::read($printed);
             $line = null;
             if ($plan->music !== null) {
-                yield $this->laid($plan, $plan->music, $folder);
-                $music = LoudnessMeter::momentsOf((yield $this->measured('bed.wav', '', $folder))->getErrorOutput());
                 $moments = [
                     Clearness::moments(LoudnessMeter::momentsOf($printed), $voice->gainTo($plan->target->loudness)),
-                    Clearness::moments($music),
+                    Clearness::moments(LoudnessMeter::momentsOf(
+                        LoudnessMeter::of(self::BED_METER, $heard->getErrorOutput()),
+                    )),
                 ];
                 $line = Clearness::kept($plan->music->line, ...$moments);
                 $this->store->write("$folder/music.line", MixGraph::line($line, $plan->seconds()));
@@ -202,16 +209,22 @@ final readonly class SoundMixer
         return new Pcm(str_pad($bytes, 2 * (int) ceil($plan->seconds() * $rate), "\0"), $rate);
     }
 
-    private function measured(string $file, string $after, string $folder): Process
+    /**
+     * Has a meter listen to the voice as it will be heard, without an end of its own.
+     *
+     * @return list<string>
+     */
+    private static function heard(int $input): array
     {
-        return $this->tools->ffmpeg(
-            ['-nostats', '-i', $file, '-af', $after.'ebur128=framelog=info', '-f', 'null', '-'],
-            $folder,
-        );
+        return [
+            '-filter_complex', "[$input:a:0]".MixGraph::VOICE.','.LoudnessMeter::named(self::VOICE_METER).'[heard]',
+            '-map', '[heard]', '-f', 'null', '-',
+        ];
     }
 
     /**
-     * The music from its first bar on, round at a bar where it is too short, as loud as the voice.
+     * The music from its first bar on, round at a bar where it is too short, as loud as the voice; both are listened to
+     * meanwhile.
      *
      * @throws StrangePlace
      */
@@ -242,14 +255,16 @@ final readonly class SoundMixer
                 ."atrim=start_sample=$in,asetpts=PTS-STARTPTS";
         }
         $graph .= sprintf(
-            ',volume=%.2fdB,apad,atrim=end=%.5f,asplit[w][q];[q]volume=-%ddB[f]',
+            ',volume=%.2fdB,apad,atrim=end=%.5f,asplit=3[w][q][m];[q]volume=-%ddB[f];[m]%s[n]',
             $plan->target->loudness - $piece->loudness, $plan->seconds(), self::ROOM_DB,
+            LoudnessMeter::named(self::BED_METER),
         );
 
         return $this->tools->ffmpeg([
-            '-nostats', ...$isUnknown ? ['-stream_loop', '-1'] : [], ...$this->tools->input($file), '-filter_complex',
-            $graph, '-map', '[w]', '-c:a', 'pcm_f32le', 'bed.wav', '-map', '[f]', '-c:a', 'flac', '-sample_fmt', 's16',
-            'bed.flac',
+            '-nostats', ...$isUnknown ? ['-stream_loop', '-1'] : [], ...$this->tools->input($file), '-i', 'voice.wav',
+            '-filter_complex', $graph, '-map', '[w]', '-c:a', 'pcm_f32le', 'bed.wav',
+            '-map', '[f]', '-c:a', 'flac', '-sample_fmt', 's16', 'bed.flac', '-map', '[n]', '-f', 'null', '-',
+            ...self::heard(1),
         ], $folder);
     }
 

@@ -85,6 +85,20 @@ final readonly class LoudnessMeter
         return array_map(self::number(...), $found[1]);
     }
 
+    /** A filter that tells every moment under a name of its own, so that several can listen at once. */
+    public static function named(string $meter): string
+    {
+        return "ebur128@$meter=framelog=info";
+    }
+
+    /** @return string what one of several meters printed */
+    public static function of(string $meter, string $printed): string
+    {
+        preg_match_all("/^\\[ebur128@$meter @ [^\n]*\n(?:(?!\\[)[^\n]*\n?)*/m", $printed."\n", $found);
+
+        return implode('', $found[0]);
+    }
+
     public function measuring(string $path): Process
     {
         return $this->tools->ffmpeg($this->arguments($path));

@@ -151,9 +151,8 @@ final readonly class FootageImporter
             $drawn = $origin === 'demo' || $probed->kind === FootageKind::Clip;
             $file = $drawn ? $this->asItIs($path, $folder) : $this->still($path, $name, $probed, $folder);
             $shown = ! $drawn ? $this->prober->glance($file, $name) : $probed;
-            $this->thumbnail($file, $shown, $name, "$folder/thumb.jpg");
+            $look = $this->thumbnail($file, $shown, $name, "$folder/thumb.jpg");
             $relative = 'library/'.$id.'.'.pathinfo($file, PATHINFO_EXTENSION);
-            $look = $this->look("$folder/thumb.jpg");
             $this->kept->put("$folder/thumb.jpg", $this->store->path("thumbnails/$id.jpg"));
             $this->store->publish($file, $this->store->path($relative));
         } finally {
@@ -207,26 +206,6 @@ final readonly class FootageImporter
 
             return $footage;
         });
-    }
-
-    /**
-     * What a thumbnail looks like, as a hash; null where it could not be read.
-     *
-     * @throws TooMuch
-     * @throws TooSlow
-     * @throws ToolFailed
-     */
-    private function look(string $thumbnail): ?string
-    {
-        [$width, $height] = [PictureHash::WIDTH, PictureHash::HEIGHT];
-        $greys = $this->tools->open([
-            '-loglevel', 'error', ...$this->tools->input($thumbnail), '-vf',
-            "scale=$width:$height:flags=bicubic,format=gray", '-frames:v', '1', '-f', 'rawvideo', '-',
-        ], 'The picture', Limits::ofAGlance())->getOutput();
-
-        return strlen($greys) === $width * $height
-            ? PictureHash::of(array_map(ord(...), str_split($greys)))
-            : null;
     }
 
     /** Id of the first that has nearly the same look. */
@@ -307,21 +286,27 @@ final readonly class FootageImporter
     }
 
     /**
+     * @return string|null what it looks like, as a hash; null where that cannot be told
+     *
      * @throws UnusableMedia
      * @throws TooMuch
      * @throws TooSlow
      * @throws ToolFailed
      */
-    private function thumbnail(string $file, ProbedMedia $shown, string $name, string $target): void
+    private function thumbnail(string $file, ProbedMedia $shown, string $name, string $target): ?string
     {
         $width = self::THUMBNAIL_WIDTH;
+        [$across, $down] = [PictureHash::WIDTH, PictureHash::HEIGHT];
         $process = $this->tools->open(
             [
                 '-loglevel', 'error', '-ss', sprintf('%.3f', ($shown->look->lateMs + $shown->durationMs / 2) / 1000),
                 ...$shown->kind === FootageKind::Still ? ['-noautorotate'] : [],
-                ...$this->tools->input($file), '-map', "0:{$shown->stream}", '-vf',
-                implode(',', [...$shown->look->filters(), "scale=$width:-2,format=yuvj420p"]),
-                '-frames:v', '1', '-update', '1', '-q:v', '4', $target,
+                ...$this->tools->input($file), '-filter_complex',
+                "[0:{$shown->stream}]".implode(',', [
+                    ...$shown->look->filters(), "scale=$width:-2,format=yuvj420p,split[seen][small]",
+                ]).";[small]scale=$across:$down:flags=bicubic,format=gray[grey]",
+                '-map', '[seen]', '-frames:v', '1', '-update', '1', '-q:v', '4', $target,
+                '-map', '[grey]', '-frames:v', '1', '-f', 'rawvideo', '-',
             ],
             $name,
             Limits::ofAReading(),
@@ -329,5 +314,10 @@ final readonly class FootageImporter
         if (! $process->isSuccessful() || ! is_file($target)) {
             throw UnusableMedia::isBroken($name);
         }
+        $greys = $process->getOutput();
+
+        return strlen($greys) === $across * $down
+            ? PictureHash::of(array_map(ord(...), str_split($greys)))
+            : null;
     }
 }
