@@ -43,8 +43,12 @@ test('a short in two more languages, one of them from the right, out to a transl
 
     await page.getByRole('link', { name: 'Open it' }).click();
     await page.getByRole('link', { name: 'Captions', exact: true }).click();
-    await page.getByLabel('Second captions').selectOption({ label: 'English' });
+    await page.waitForLoadState();
+    await page.getByLabel('Second captions of the short', { exact: true }).selectOption({ label: 'English' });
     await expect(page.getByText('second captions set to “English”.')).toBeVisible();
+    const drawn = await (await page.request.get(page.url().replace(/captions.*$/, 'captions.ass'))).text();
+    expect(drawn).toContain('brave');
+    expect(drawn).toContain('شجاع');
     await page.goBack();
     await page.getByRole('button', { name: 'Draft', exact: true }).click();
     await expect(page.locator('.player[src]')).toBeVisible({ timeout: 200_000 });

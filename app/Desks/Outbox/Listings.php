@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Desks\Outbox;
 
 use App\Desks\Editing\TargetDesk;
-use App\Gateways\Voices\VoiceBook;
 use App\Gateways\Voices\VoiceUnavailable;
+use App\Makers\Planning\ShortLanguage;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Outlet;
 use App\Shelves\Models\Post;
@@ -22,7 +22,7 @@ use RapidReel\Making\Publish\Listing\ListingWriter;
 /** The texts that go with shorts: proposed by rule, and what was typed instead. */
 final readonly class Listings
 {
-    public function __construct(private Resolver $resolver, private VoiceBook $voices)
+    public function __construct(private Resolver $resolver, private ShortLanguage $languages)
     {
     }
 
@@ -86,7 +86,6 @@ final readonly class Listings
     private function language(Short $short): string
     {
         // Of a version it is known, whoever speaks.
-        return $short->language !== '' ? $short->language
-            : explode('-', $this->voices->get($this->resolver->short($short)->text('voice'))->language)[0];
+        return $short->language !== '' ? $short->language : $this->languages->of($short);
     }
 }

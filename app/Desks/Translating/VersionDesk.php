@@ -22,6 +22,7 @@ use App\Shelves\Models\VersionOrder;
 use Illuminate\Support\Facades\DB;
 use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\Refusal;
+use RapidReel\Plan\Settings\SettingsReader;
 use RapidReel\Text\Translation\Version\Comparison;
 use RapidReel\Text\Translation\Version\Pair;
 use RapidReel\Text\Translation\Version\VersionDraft;
@@ -208,7 +209,7 @@ final readonly class VersionDesk
      */
     private function voiceOf(Short $source, string $language): ?string
     {
-        $like = $this->voices->get($this->resolver->short($source)->text('voice'));
+        $like = $this->voices->saying(SettingsReader::speech($this->resolver->short($source)));
 
         return $this->voices->reading(WrittenAs::primary($language), $like)?->id;
     }

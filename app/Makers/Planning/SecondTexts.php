@@ -23,8 +23,6 @@ final readonly class SecondTexts
      *
      * @param  non-empty-list<SceneTask>  $tasks  one for each scene of the short
      * @return non-empty-list<SceneTask>
-     *
-     * @throws Refusal
      */
     public function said(Short $short, array $tasks): array
     {
@@ -36,7 +34,7 @@ final readonly class SecondTexts
                 continue;
             }
             $others[$second->language] ??= [$this->other($short, $second->language)];
-            $tasks[$i] = $task->beside($this->languages->of($short) === $second->language
+            $tasks[$i] = $task->beside($this->speaks($short, $second->language)
                 ? null : self::saying($short, $scene, $others[$second->language][0], $second));
         }
 
@@ -71,15 +69,24 @@ final readonly class SecondTexts
         ));
     }
 
-    /** @throws Refusal */
     private function other(Short $short, string $language): ?Short
     {
         foreach (self::family($short) as $one) {
-            if ($this->languages->of($one->loadMissing('batch.channel')) === $language) {
+            if ($this->speaks($one->loadMissing('batch.channel'), $language)) {
                 return $one->loadMissing('scenes');
             }
         }
 
         return null;
+    }
+
+    /** What a voice that was taken away speaks nobody can say. */
+    private function speaks(Short $short, string $language): bool
+    {
+        try {
+            return $this->languages->of($short) === $language;
+        } catch (Refusal) {
+            return false;
+        }
     }
 }

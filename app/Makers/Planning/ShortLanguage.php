@@ -9,6 +9,7 @@ use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Short;
 use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\Refusal;
+use RapidReel\Plan\Settings\SettingsReader;
 
 /** The language that a short is in: that of a version, or by the voice that reads it. */
 final readonly class ShortLanguage
@@ -25,6 +26,6 @@ final readonly class ShortLanguage
     public function of(Short $short): string
     {
         return $short->language !== '' ? WrittenAs::primary($short->language)
-            : $this->voices->get($this->resolver->short($short)->text('voice'))->primaryLanguage();
+            : $this->voices->saying(SettingsReader::speech($this->resolver->short($short)))->primaryLanguage();
     }
 }

@@ -10,7 +10,7 @@ use App\Desks\Translating\TranslationDesk;
 use App\Desks\Translating\Translator;
 use App\Desks\Translating\VersionBook;
 use App\Gateways\Voices\VoiceBook;
-use App\Shelves\Levels\Resolver;
+use App\Makers\Planning\ShortLanguage;
 use App\Shelves\Models\Short;
 use App\Shelves\Models\VersionOrder;
 use RapidReel\Base\Refusal;
@@ -26,7 +26,7 @@ final readonly class VersionsPage
         private Translator $translator,
         private GlossaryBook $glossaries,
         private VoiceBook $voices,
-        private Resolver $resolver,
+        private ShortLanguage $languages,
     ) {
     }
 
@@ -75,8 +75,7 @@ final readonly class VersionsPage
      */
     public function offered(?Short $short = null): array
     {
-        $from = $short === null ? 'en'
-            : $this->voices->get($this->resolver->short($short)->text('voice'))->primaryLanguage();
+        $from = $short === null ? 'en' : $this->languages->of($short);
         $offered = [];
         foreach ($this->voices->all() as $voice) {
             if ($voice->primaryLanguage() !== $from) {
