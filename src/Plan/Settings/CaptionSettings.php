@@ -33,15 +33,11 @@ final readonly class CaptionSettings
      */
     public static function of(array $levels, array $faces, array $styles): array
     {
-        $labels = [];
-        foreach (Styles::cases() as $style) {
-            $labels[$style->value] = $style->label();
-        }
         $settings = [
             new Setting(
                 'caption_style',
                 'Captions',
-                new ChoiceType('caption style', $labels + $styles),
+                self::styles($styles),
                 Styles::Marked->value,
                 $levels,
                 Stale::Plan,
@@ -88,11 +84,7 @@ final readonly class CaptionSettings
         if ($values->value('captions_shown') === 'off') {
             return null;
         }
-        $chosen = (string) $values->value('caption_style');
-        $own = StylesType::all((string) $values->value('caption_styles'))[$chosen] ?? null;
-        $style = $own === null
-            ? (Styles::tryFrom($chosen) ?? Styles::Marked)->style()
-            : (new CaptionStyle)->with($own['values']);
+        $style = self::chosen($values, 'caption_style', Styles::Marked);
         $set = [];
         foreach (array_keys(StyleFields::ALL) as $name) {
             $value = $values->value(StyleFields::setting($name));
@@ -102,6 +94,32 @@ final readonly class CaptionSettings
         }
 
         return $set === [] ? $style : $style->with($set);
+    }
+
+    /** @param  array<string, string>  $own  names of own styles by id */
+    public static function styles(array $own): ChoiceType
+    {
+        $labels = [];
+        foreach (Styles::cases() as $style) {
+            $labels[$style->value] = $style->label();
+        }
+
+        return new ChoiceType('caption style', $labels + $own);
+    }
+
+    /**
+     * The style that a setting names: one of ours or one of the channel's own.
+     *
+     * @throws Refusal
+     */
+    public static function chosen(SettingValues $values, string $key, Styles $usual): CaptionStyle
+    {
+        $chosen = $values->text($key);
+        $own = StylesType::all($values->text('caption_styles'))[$chosen] ?? null;
+
+        return $own === null
+            ? (Styles::tryFrom($chosen) ?? $usual)->style()
+            : (new CaptionStyle)->with($own['values']);
     }
 
     /** @param  array<string, string>  $faces */

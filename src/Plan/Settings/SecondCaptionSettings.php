@@ -8,12 +8,10 @@ use Locale;
 use RapidReel\Base\Language\LanguageFinder;
 use RapidReel\Base\Language\WrittenAs;
 use RapidReel\Base\Refusal;
-use RapidReel\Captions\Style\CaptionStyle;
 use RapidReel\Captions\Style\Styles;
 use RapidReel\Plan\Choice\SecondCaptions;
 use RapidReel\Plan\Settings\Type\ChoiceType;
 use RapidReel\Plan\Settings\Type\NumberType;
-use RapidReel\Plan\Settings\Type\StylesType;
 use ResourceBundle;
 
 /** The settings of captions in a second language: which, where, and how they look. */
@@ -40,11 +38,6 @@ final readonly class SecondCaptionSettings
      */
     public static function of(array $levels, array $styles): array
     {
-        $labels = [];
-        foreach (Styles::cases() as $style) {
-            $labels[$style->value] = $style->label();
-        }
-
         return [
             new Setting(
                 'second_captions', 'Second captions',
@@ -60,7 +53,7 @@ final readonly class SecondCaptionSettings
             ),
             new Setting(
                 'second_style', 'Style of the second',
-                new ChoiceType('caption style', $labels + $styles), Styles::Rising->value, $levels, Stale::Plan,
+                CaptionSettings::styles($styles), Styles::Rising->value, $levels, Stale::Plan,
                 Section::Captions->rare('second captions two languages'),
             ),
             new Setting(
@@ -82,11 +75,7 @@ final readonly class SecondCaptionSettings
         if ($language === Registry::NONE) {
             return null;
         }
-        $chosen = $values->text('second_style');
-        $own = StylesType::all($values->text('caption_styles'))[$chosen] ?? null;
-        $style = $own === null
-            ? (Styles::tryFrom($chosen) ?? Styles::Rising)->style()
-            : (new CaptionStyle)->with($own['values']);
+        $style = CaptionSettings::chosen($values, 'second_style', Styles::Rising);
 
         return new SecondCaptions(
             $language,
