@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Desks\Outbox;
 
 use App\Desks\Editing\TargetDesk;
-use App\Gateways\Voices\VoiceUnavailable;
 use App\Makers\Planning\ShortLanguage;
 use App\Shelves\Levels\Resolver;
 use App\Shelves\Models\Outlet;
@@ -80,7 +79,6 @@ final readonly class Listings
     /**
      * That of the voice that reads it.
      *
-     * @throws VoiceUnavailable
      * @throws Refusal
      */
     private function language(Short $short): string

@@ -87,8 +87,9 @@ final readonly class SentenceTimes
      */
     private function voice(Short $version): ?Voice
     {
+        $id = $this->resolver->short($version)->text('voice');
         foreach ($this->voices->all() as $voice) {
-            if ($voice->id === $this->resolver->short($version)->text('voice')) {
+            if ($voice->id === $id) {
                 return $voice->primaryLanguage() === WrittenAs::primary($version->language) ? $voice : null;
             }
         }

@@ -9,6 +9,7 @@ use App\Shelves\Models\Short;
 use RapidReel\Base\Refusal;
 use RapidReel\Plan\Choice\SecondCaptions;
 use RapidReel\Text\Translation\Version\Beside;
+use RapidReel\Text\Translation\Version\VersionText;
 
 /** What the scenes of a short say in another language: in a version of it, or in what it is a version of. */
 final readonly class SecondTexts
@@ -26,31 +27,39 @@ final readonly class SecondTexts
      */
     public function said(Short $short, array $tasks): array
     {
-        $others = [];
+        $others = $texts = [];
         foreach ($tasks as $i => $task) {
             $second = $task->settings->second;
             $scene = $short->scenes[$i] ?? null;
             if ($second === null || $scene === null) {
                 continue;
             }
-            $others[$second->language] ??= [$this->other($short, $second->language)];
-            $tasks[$i] = $task->beside($this->speaks($short, $second->language)
-                ? null : self::saying($short, $scene, $others[$second->language][0], $second));
+            $language = $second->language;
+            if (! array_key_exists($language, $others)) {
+                $others[$language] = $this->speaks($short, $language) ? $short : $this->other($short, $language);
+                $texts[$language] = [self::text($short), self::text($others[$language])];
+            }
+            $other = $others[$language];
+            $tasks[$i] = $task->beside(
+                $other === $short ? null : self::saying($scene, $other, $texts[$language], $second),
+            );
         }
 
         return $tasks;
     }
 
-    private static function saying(Short $short, Scene $scene, ?Short $other, SecondCaptions $second): SecondCaptions
+    /** @param  array{VersionText|null, VersionText|null}  $texts  by which the one and the other are versions */
+    private static function saying(Scene $scene, ?Short $other, array $texts, SecondCaptions $second): SecondCaptions
     {
-        $beside = $other === null ? null : Beside::ofScene(
-            $scene->id,
-            $short->version_of === null ? null : $short->versionText(),
-            $other->version_of === null ? null : $other->versionText(),
-        );
+        $beside = $other === null ? null : Beside::ofScene($scene->id, ...$texts);
         $said = $beside === null ? null : $other?->scenes->find($beside->scene);
 
         return $beside !== null && $said instanceof Scene ? $second->saying($beside->pairs, $said->text) : $second;
+    }
+
+    private static function text(?Short $short): ?VersionText
+    {
+        return $short?->version_of === null ? null : $short->versionText();
     }
 
     /**

@@ -11,10 +11,12 @@ use RapidReel\Captions\Cue\CueWord;
 /** From which side captions are read, and in which order their words stand on a line (Unicode Standard Annex #9). */
 final class Direction
 {
-    private const LEFTWARDS = '/(?=\p{L})[\p{Hebrew}\p{Arabic}\p{Syriac}\p{Thaana}\p{Nko}]/u';
+    private const OTHER_WAY = '[\p{Hebrew}\p{Arabic}\p{Syriac}\p{Thaana}\p{Nko}]';
+
+    private const LEFTWARDS = '/(?=\p{L})'.self::OTHER_WAY.'/u';
 
     /** Letters and digits that another stands to the left of. */
-    private const TURNED = '/[\p{Hebrew}\p{Arabic}\p{Syriac}\p{Thaana}\p{Nko}]/u';
+    private const TURNED = '/'.self::OTHER_WAY.'/u';
 
     /** Whether a text has letters that are read from the right. */
     public static function isLeftwards(string $text): bool
