@@ -28,6 +28,8 @@ export const picking = () => ({
         const own = this.sought_;
         const answer = await fetch(`${this.$refs.picker.dataset.url}?${new URLSearchParams(wanted)}`);
         const found = await answer.text();
+        // A picture that is being pressed stays under the pointer until it is let go.
+        while (this.$refs.picker.matches(':active')) await new Promise(requestAnimationFrame);
         // Of two that are under way only the later one counts.
         if (own !== this.sought_) return;
         this.found = found;

@@ -216,7 +216,7 @@ abstract class AppTestCase extends TestCase
     /** A command, as it is typed, in a process of its own. */
     protected function console(string ...$arguments): Process
     {
-        $process = new Process(['bin/jit', 'artisan', ...$arguments], base_path(), timeout: 600);
+        $process = new Process(['php', 'artisan', ...$arguments], base_path(), timeout: 600);
         $process->run();
 
         return $process;

@@ -191,7 +191,7 @@ final class CommandsTest extends AppTestCase
         $known = KnownSpeech::of($text, 'rms', TEST_PLACE.'/speech');
         File::put("{$this->folder}/read.wav", WavFile::encode($known->sound));
         $align = static function (string ...$options): Process {
-            $process = new Process(['bin/jit', 'artisan', 'reel:align', ...$options], dirname(__DIR__, 2), [
+            $process = new Process(['php', 'artisan', 'reel:align', ...$options], dirname(__DIR__, 2), [
                 'DB_DATABASE' => '/nowhere/none.sqlite',
             ]);
             $process->run();
@@ -259,7 +259,7 @@ final class CommandsTest extends AppTestCase
 
     public function test_the_doctor_says_what_is_missing(): void
     {
-        $process = new Process(['bin/jit', 'artisan', 'reel:doctor'], dirname(__DIR__, 2), [
+        $process = new Process(['php', 'artisan', 'reel:doctor'], dirname(__DIR__, 2), [
             'REEL_FFMPEG' => '/nowhere/ffmpeg',
         ]);
         $process->run();

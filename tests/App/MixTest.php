@@ -239,7 +239,7 @@ final class MixTest extends AppTestCase
         $order = TEST_PLACE.'/mix.json';
         file_put_contents($order, $plan->toJson());
         $render = static fn (): Process => new Process(
-            ['bin/jit', 'artisan', 'reel:render', $order, '--keep='.TEST_PLACE.'/mix-shown'], base_path(),
+            ['php', 'artisan', 'reel:render', $order, '--keep='.TEST_PLACE.'/mix-shown'], base_path(),
             ['DB_DATABASE' => '/nowhere/at/all.sqlite', 'LARAVEL_STORAGE_PATH' => storage_path()], timeout: 600,
         );
         $process = $render();

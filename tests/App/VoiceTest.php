@@ -538,7 +538,7 @@ final class VoiceTest extends AppTestCase
         foreach ($orders as $order) {
             self::assertFalse($maker->isThere($order));
             file_put_contents($file, $order->toJson());
-            $process = new Process(['bin/jit', 'artisan', 'reel:render', $file], base_path(), [
+            $process = new Process(['php', 'artisan', 'reel:render', $file], base_path(), [
                 'DB_DATABASE' => '/nowhere/at/all.sqlite', 'LARAVEL_STORAGE_PATH' => storage_path(),
             ], timeout: 60);
             self::assertSame(0, $process->run(), $process->getErrorOutput());

@@ -153,14 +153,22 @@ test('the preview of every style is what is burned, within two pixels at 1080', 
             background: #000 !important }
         .stage video, .stage-none { display: none !important }` });
     const moments = [0.5, 4.1];
+    let script;
     for (const style of styles) {
+        const isSet = page.waitForResponse((answer) => answer.request().method() === 'PUT');
         await page.locator('[data-setting=caption_style] select').evaluate((select, value) => {
             select.value = value;
             select.dispatchEvent(new Event('change', { bubbles: true }));
         }, style);
+        await isSet;
         const state = async () => (await page.request.get(`/shorts/${short}/captions/state`)).json();
-        await expect.poll(async () => (await state()).settings).toMatch(new RegExp(`value="${style}"\\s+selected`));
-        const { script } = await state();
+        // The plan follows what is set, and no two styles write the same.
+        const before = script;
+        await expect.poll(async () => {
+            const now = await state();
+            script = now.script;
+            return script === before ? 'as before' : now.settings;
+        }, { intervals: [150] }).toMatch(new RegExp(`value="${style}"\\s+selected`));
         writeFileSync(join(folder, 'a.ass'), script);
         await expect.poll(() => page.locator('.captions-page').evaluate(
             (element) => window.Alpine?.$data(element)?.script ?? element._x_dataStack[0].script,

@@ -153,7 +153,7 @@ abstract class OutboxCase extends AppTestCase
     protected function begun(string ...$arguments): Process
     {
         $process = new Process(
-            ['bin/jit', 'artisan', ...$arguments], base_path(), ['REEL_OUTLETS' => "$this->kept/outlets.json"],
+            ['php', 'artisan', ...$arguments], base_path(), ['REEL_OUTLETS' => "$this->kept/outlets.json"],
             timeout: null,
         );
         $process->start();
