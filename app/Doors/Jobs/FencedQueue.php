@@ -24,6 +24,12 @@ final class FencedQueue extends DatabaseQueue
     /** @var list<string> workers of this machine that have orders in hand and are at work */
     private array $running = [];
 
+    /** @var list<string> queues in which something was due when the first of a worker's was looked at */
+    private array $due = [];
+
+    /** The how many-th was looked into last. */
+    private int $looked = 0;
+
     public function __construct(
         Connection $database,
         string $table,
@@ -36,27 +42,34 @@ final class FencedQueue extends DatabaseQueue
         $this->mark = $mark;
     }
 
-    /** @param  string|null  $queue */
-    public function pop($queue = null): ?Job
+    /**
+     * Most looks find nothing: they need no turn among those who write, and whoever looks through several queues one
+     * after the other has looked into all of them with the first.
+     *
+     * @param  string|null  $queue
+     * @param  int  $index  the how many-th it is that a worker looks into, from 0
+     */
+    public function pop($queue = null, int $index = 0): ?Job
     {
-        $this->freeOfDead();
-        // Most looks find nothing: they need no turn among those who write.
-        if (! $this->due($queue)->exists()) {
-            return null;
+        // One that is paused is left out, which may be the first.
+        if ($index <= $this->looked) {
+            $this->freeOfDead();
+            $this->due = $this->due();
         }
+        $this->looked = $index;
 
-        return parent::pop($queue);
+        return in_array($this->getQueue($queue), $this->due, true) ? parent::pop($queue) : null;
     }
 
-    /** @param  string|null  $queue */
-    private function due($queue): Builder
+    /** @return list<string> queues in which something is due */
+    private function due(): array
     {
-        return $this->database->table($this->table)
-            ->where('queue', $this->getQueue($queue))
+        return array_map(strval(...), array_values($this->database->table($this->table)
             ->where(function (Builder $query): void {
                 $this->isAvailable($query);
                 $this->isReservedButExpired($query);
-            });
+            })
+            ->distinct()->pluck('queue')->all()));
     }
 
     /** @param  Builder  $query */
