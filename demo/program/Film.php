@@ -106,7 +106,7 @@ final readonly class Film
             'ffmpeg', '-hide_banner', '-nostdin', '-loglevel', 'error', '-y', ...$inputs, '-filter_complex',
             $graph.',format=yuv420p[o]',
             '-map', '[o]', '-frames:v', (string) $clip->frames(), '-r', '30', '-filter_complex_threads', '1', '-c:v',
-            'libx264', '-preset', 'superfast', '-crf', '17', '-threads', '1', '-g', '30', '-pix_fmt', 'yuv420p',
+            'libx264', '-preset', 'ultrafast', '-crf', '17', '-threads', '1', '-g', '30', '-pix_fmt', 'yuv420p',
             '-colorspace', 'bt709', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-color_range', 'tv',
             '-map_metadata', '-1', '-fflags', '+bitexact', '-flags:v', '+bitexact', '-movflags', '+faststart',
             "$name.mp4",
