@@ -138,6 +138,25 @@ final class TurnsTest extends FaultCase
         self::assertSame($whole, $shape());
     }
 
+    public function test_several_queues_are_looked_through_at_once_and_none_waits_for_one_that_is_paused(): void
+    {
+        $queue = app('queue')->connection();
+        $short = $this->short()->id;
+        DB::table('jobs')->delete();
+        self::assertNull($queue->pop('looks', 0));
+        self::assertNull($queue->pop('plans', 1));
+        PlanShort::dispatch($short);
+        self::assertNull($queue->pop('looks', 0));
+        self::assertNotNull($queue->pop('plans', 1), 'In its turn.');
+        DB::table('jobs')->update(['reserved_at' => null, 'worker' => null]);
+        self::assertNotNull($queue->pop('plans', 1), 'The first is paused.');
+        DB::table('jobs')->delete();
+        self::assertNull($queue->pop('plans', 1));
+        PlanShort::dispatch($short);
+        $this->work('--queue=looks,plans');
+        self::assertSame(0, DB::table('jobs')->count());
+    }
+
     public function test_an_order_of_a_dead_worker_is_anybodys_at_once_and_clocks_are_not_believed(): void
     {
         $queue = app('queue')->connection();
