@@ -213,10 +213,21 @@ abstract class AppTestCase extends TestCase
         return (array) json_decode($process->getOutput(), true);
     }
 
-    /** A command, as it is typed, in a process of its own. */
+    /**
+     * A command, as it is typed, in a process of its own that has not begun.
+     *
+     * @param  list<string>  $arguments
+     * @param  array<string, string>  $environment
+     */
+    protected static function typed(array $arguments, array $environment = []): Process
+    {
+        return new Process(['php', 'artisan', ...$arguments], base_path(), $environment);
+    }
+
+    /** The same, run to its end. */
     protected function console(string ...$arguments): Process
     {
-        $process = new Process(['php', 'artisan', ...$arguments], base_path(), timeout: 600);
+        $process = self::typed(array_values($arguments))->setTimeout(600);
         $process->run();
 
         return $process;

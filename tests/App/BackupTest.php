@@ -51,9 +51,9 @@ final class BackupTest extends AppTestCase
             File::ensureDirectoryExists("$place/$room");
         }
         is_file("$place/reel.sqlite") || touch("$place/reel.sqlite");
-        $process = new Process(['php', 'artisan', ...$command], base_path(), [
+        $process = self::typed($command, [
             'LARAVEL_STORAGE_PATH' => $place, 'DB_DATABASE' => "$place/reel.sqlite",
-        ], timeout: 120);
+        ])->setTimeout(120);
         $process->run();
 
         return $process;

@@ -191,9 +191,9 @@ final class CommandsTest extends AppTestCase
         $known = KnownSpeech::of($text, 'rms', TEST_PLACE.'/speech');
         File::put("{$this->folder}/read.wav", WavFile::encode($known->sound));
         $align = static function (string ...$options): Process {
-            $process = new Process(['php', 'artisan', 'reel:align', ...$options], dirname(__DIR__, 2), [
-                'DB_DATABASE' => '/nowhere/none.sqlite',
-            ]);
+            $process = self::typed(
+                ['reel:align', ...array_values($options)], ['DB_DATABASE' => '/nowhere/none.sqlite'],
+            );
             $process->run();
 
             return $process;
@@ -259,9 +259,7 @@ final class CommandsTest extends AppTestCase
 
     public function test_the_doctor_says_what_is_missing(): void
     {
-        $process = new Process(['php', 'artisan', 'reel:doctor'], dirname(__DIR__, 2), [
-            'REEL_FFMPEG' => '/nowhere/ffmpeg',
-        ]);
+        $process = self::typed(['reel:doctor'], ['REEL_FFMPEG' => '/nowhere/ffmpeg']);
         $process->run();
 
         self::assertSame(1, $process->getExitCode());

@@ -238,10 +238,10 @@ final class MixTest extends AppTestCase
         unlink($file);
         $order = TEST_PLACE.'/mix.json';
         file_put_contents($order, $plan->toJson());
-        $render = static fn (): Process => new Process(
-            ['php', 'artisan', 'reel:render', $order, '--keep='.TEST_PLACE.'/mix-shown'], base_path(),
-            ['DB_DATABASE' => '/nowhere/at/all.sqlite', 'LARAVEL_STORAGE_PATH' => storage_path()], timeout: 600,
-        );
+        $render = static fn (): Process => self::typed(
+            ['reel:render', $order, '--keep='.TEST_PLACE.'/mix-shown'],
+            ['DB_DATABASE' => '/nowhere/at/all.sqlite', 'LARAVEL_STORAGE_PATH' => storage_path()],
+        )->setTimeout(600);
         $process = $render();
 
         self::assertSame(0, $process->run(), $process->getErrorOutput());

@@ -533,7 +533,7 @@ final class RenderTest extends AppTestCase
         unlink($here);
         $file = TEST_PLACE.'/recipe.json';
         file_put_contents($file, $recipe->toJson());
-        $process = new Process(['php', 'artisan', 'reel:render', $file], dirname(__DIR__, 2), [
+        $process = self::typed(['reel:render', $file], [
             'DB_DATABASE' => '/nowhere/at/all.sqlite',
             'LARAVEL_STORAGE_PATH' => storage_path(),
         ]);

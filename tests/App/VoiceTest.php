@@ -538,9 +538,9 @@ final class VoiceTest extends AppTestCase
         foreach ($orders as $order) {
             self::assertFalse($maker->isThere($order));
             file_put_contents($file, $order->toJson());
-            $process = new Process(['php', 'artisan', 'reel:render', $file], base_path(), [
+            $process = self::typed(['reel:render', $file], [
                 'DB_DATABASE' => '/nowhere/at/all.sqlite', 'LARAVEL_STORAGE_PATH' => storage_path(),
-            ], timeout: 60);
+            ]);
             self::assertSame(0, $process->run(), $process->getErrorOutput());
             self::assertTrue($maker->isThere($order));
         }

@@ -108,9 +108,7 @@ final class TurnsTest extends FaultCase
             return $pdo->query('SELECT name, sql FROM sqlite_master WHERE sql IS NOT NULL ORDER BY name')
                 ->fetchAll(\PDO::FETCH_KEY_PAIR);
         };
-        $migrate = static fn (): Process => (new Process(
-            ['php', 'artisan', 'migrate', '--force'], base_path(), ['DB_DATABASE' => $database],
-        ))->setTimeout(60);
+        $migrate = static fn (): Process => self::typed(['migrate', '--force'], ['DB_DATABASE' => $database]);
         $fresh = static function () use ($database): void {
             array_map(unlink(...), glob("$database*") ?: []);
             touch($database);

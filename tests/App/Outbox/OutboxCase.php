@@ -152,10 +152,8 @@ abstract class OutboxCase extends AppTestCase
     /** A command in a process of its own, begun and not waited for. */
     protected function begun(string ...$arguments): Process
     {
-        $process = new Process(
-            ['php', 'artisan', ...$arguments], base_path(), ['REEL_OUTLETS' => "$this->kept/outlets.json"],
-            timeout: null,
-        );
+        $process = self::typed(array_values($arguments), ['REEL_OUTLETS' => "$this->kept/outlets.json"])
+            ->setTimeout(null);
         $process->start();
 
         return $process;
