@@ -66,3 +66,4 @@ Alpine.data('timeline', timeline);
 Alpine.data('voices', voices);
 Alpine.data('voicing', voicing);
 Alpine.start();
+window.catchUp?.();

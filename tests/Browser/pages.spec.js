@@ -22,6 +22,30 @@ test('what is typed outlives the page', async ({ page }) => {
     await expect(page.getByLabel('Scripts')).toHaveValue('One lamp, nine boats.');
 });
 
+test('what is done before the script of a page is there is done when it is', async ({ page }) => {
+    let begin;
+    await page.route('**/assets/app-*.js', async (route) => {
+        await new Promise((done) => { begin = done; });
+        await route.continue();
+    });
+    await page.goto('/intake', { waitUntil: 'commit' });
+    await page.getByLabel('Scripts').fill('The tide was late by a lamp.');
+    await page.getByRole('button', { name: 'Keys' }).click();
+    begin();
+    await expect(page.getByRole('heading', { name: 'The tide was late by a lamp' })).toBeVisible();
+    await expect(page.getByLabel('Scripts')).toHaveValue('The tide was late by a lamp.');
+    await expect(page.locator('#keys')).toBeVisible();
+    await page.goto('/house', { waitUntil: 'commit' });
+    await page.getByLabel('Voice of the channel', { exact: true }).selectOption('brenna');
+    begin();
+    await expect(page.locator('[data-setting=voice] summary')).toHaveText('set here');
+    await page.reload({ waitUntil: 'commit' });
+    await expect(page.getByRole('heading', { name: 'House style' })).toBeVisible();
+    await page.locator('body').press('u');
+    begin();
+    await expect(page.locator('[data-setting=voice] summary')).toHaveText('default');
+});
+
 test('dropped files show up as text, and bad ones say why', async ({ page }) => {
     await page.goto('/intake');
     await page.getByLabel('Scripts').fill('');
