@@ -6,7 +6,7 @@
     const KINDS = ['input', 'change', 'click', 'submit', 'keydown'];
     const kept = [];
 
-    /** What the page's script does something at; links, boxes and forms of the server's do what they do by themselves. */
+    /** What the page's script does something at: links and forms of the server's do what they do by themselves. */
     const isOurs = (type, target) => {
         if (type === 'click') return target.matches('button[type=button]');
         if (type === 'submit') return !target.hasAttribute('action');
