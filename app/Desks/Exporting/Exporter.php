@@ -12,7 +12,6 @@ use App\Makers\Videos\VideoMaker;
 use App\Media\Probing\NotAsPlanned;
 use App\Media\Probing\UnusableMedia;
 use App\Media\Process\Cancelled;
-use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\TooMuch;
 use App\Media\Process\TooSlow;
@@ -45,7 +44,6 @@ final readonly class Exporter
         private ShadeDesk $shades,
         private Fitter $fitter,
         private MediaStore $store,
-        private MediaTools $tools,
     ) {
     }
 
@@ -87,10 +85,9 @@ final readonly class Exporter
             $key = FinishedVideos::key($cut, $mix, $segments, $quality);
             $made = 0;
             if (! $this->finished->take($key, $video, $poster)) {
-                $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video, way: $way);
+                $made = $this->videos->make($cut, $mix, $segments, $shelf, $watcher, $video, $poster, $way);
                 $most = $quality === Quality::Final ? $cut->form->target->file->most : null;
                 $most === null || $this->fitter->fit($video, $most, Segment::frames($segments), $segments[0]->recipe);
-                $this->poster($video, $poster, 2 * $cut->over->introOutro->openingMs() + $cut->found->hookMs);
                 $this->finished->keep($key, $video, $poster);
             }
             foreach (CaptionFile::cases() as $format) {
@@ -111,17 +108,5 @@ final readonly class Exporter
         }
 
         return $files;
-    }
-
-    /** @throws ToolFailed */
-    private function poster(string $video, string $target, int $hookMs): void
-    {
-        $this->tools->run(
-            [
-                '-loglevel', 'error', '-ss', sprintf('%.3f', $hookMs / 2000), ...$this->tools->input($video), '-vf',
-                'scale=360:-2,format=yuvj420p', '-frames:v', '1', '-update', '1', '-q:v', '4', $target,
-            ],
-            'Taking the poster',
-        );
     }
 }

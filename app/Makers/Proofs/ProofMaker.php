@@ -66,7 +66,7 @@ final readonly class ProofMaker
         }
         $work = $this->store->workFolder();
         try {
-            $this->videos->make($cut, $mix, $segments, $shelf, $watcher, "$work/proof.mp4", compares: false);
+            $this->videos->make($cut, $mix, $segments, $shelf, $watcher, "$work/proof.mp4");
             $this->kept->put("$work/proof.mp4", $this->file($key));
         } finally {
             $this->store->discard($work);

@@ -9,7 +9,6 @@ use App\Ground\Work\HandedBack;
 use App\Media\Making\Maker;
 use App\Media\Probing\NotAsPlanned;
 use App\Media\Probing\UnusableMedia;
-use App\Media\Probing\VideoInspector;
 use App\Media\Process\Cancelled;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\TooMuch;
@@ -22,7 +21,6 @@ use App\Media\Store\MediaStore;
 use App\Media\Store\Originals;
 use App\Media\Store\StrangePlace;
 use App\Media\Video\ChangedFootage;
-use App\Media\Video\Joiner;
 use App\Media\Video\MissingFootage;
 use App\Media\Video\Sources;
 use App\Shelves\Library\Shelf;
@@ -38,9 +36,8 @@ final readonly class VideoMaker
 {
     public function __construct(
         private Maker $maker,
-        private Joiner $joiner,
+        private Finisher $finisher,
         private MediaStore $store,
-        private VideoInspector $inspector,
         private KeptFiles $kept,
         private Sources $sources,
         private Originals $originals,
@@ -53,7 +50,8 @@ final readonly class VideoMaker
      * made once more.
      *
      * @param  non-empty-list<Segment>  $segments
-     * @param  bool  $compares  left out where somebody waits: its parts have seals
+     * @param  string|null  $poster  where the picture that stands for it goes; without one it is for somebody who
+     *   waits, and is not compared: its parts have seals
      * @param  GivingWay|null  $way  whether others come in between its parts
      * @return int how many segments were rendered
      *
@@ -77,7 +75,7 @@ final readonly class VideoMaker
         Shelf $shelf,
         Watcher $watcher,
         string $video,
-        bool $compares = true,
+        ?string $poster = null,
         ?GivingWay $way = null,
     ): int {
         $files = array_map(fn (Segment $segment): string => $this->maker->file($segment->recipe), $segments);
@@ -87,15 +85,13 @@ final readonly class VideoMaker
             for ($round = 1; ; $round++) {
                 $made = $this->makeParts($cut, $mix, $segments, $shelf, $watcher, $way);
                 $watcher->progress(Progress::joining());
-                $this->joiner->join(array_map(static fn (Segment $segment, string $file): array => [
-                    $file, $segment->recipe->frames,
-                ], $segments, $files), $sound, $cut->title, $video, $segments[0]->recipe,
-                    $compares ? $cut->over->progress : null);
-                if (! $compares) {
+                if ($poster === null) {
+                    $this->finisher->join($cut, $segments, $files, $sound, $video);
+
                     return $made;
                 }
                 try {
-                    $this->inspector->compare($video, Segment::frames($segments), $mix->wholeSeconds());
+                    $this->finisher->finish($cut, $mix, $segments, [$files, $sound], $video, $poster);
 
                     return $made;
                 } catch (NotAsPlanned $problem) {

@@ -27,9 +27,9 @@ enum DiskKind: string
         'thumbnails' => self::Footage, 'recordings' => self::Recordings, 'takes' => self::Takes,
         'segments' => self::Segments, 'mixes' => self::Mixes, 'beds' => self::Mixes, 'sources' => self::Forms,
         'originals' => self::Forms, 'said' => self::Drawn, 'references' => self::Drawn, 'cards' => self::Drawn,
-        'looks' => self::Drawn, 'fetched' => self::Fetched, 'interest' => self::Found, 'grounds' => self::Found,
-        'heard' => self::Found, 'keys' => self::Found, 'rates' => self::Found, 'samples' => self::Found,
-        'voices' => self::Found, 'arriving' => self::Passing,
+        'looks' => self::Drawn, 'posters' => self::Drawn, 'fetched' => self::Fetched, 'interest' => self::Found,
+        'grounds' => self::Found, 'heard' => self::Found, 'keys' => self::Found, 'rates' => self::Found,
+        'samples' => self::Found, 'voices' => self::Found, 'decoded' => self::Found, 'arriving' => self::Passing,
         'failed' => self::Passing, 'measured' => self::Passing, 'uploads' => self::Passing, 'work' => self::Passing,
     ];
 

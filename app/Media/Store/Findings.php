@@ -17,6 +17,9 @@ final readonly class Findings
 
     public const GROUNDS = 'grounds';
 
+    /** What was rendered and can be decoded. */
+    public const DECODED = 'decoded';
+
     public function __construct(
         private MediaStore $store,
         private KeptFiles $kept,

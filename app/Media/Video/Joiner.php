@@ -17,6 +17,7 @@ final readonly class Joiner
     public function __construct(
         private MediaTools $tools,
         private MediaStore $store,
+        private SegmentList $list,
     ) {
     }
 
@@ -24,6 +25,7 @@ final readonly class Joiner
      * @param  list<array{string, int}>  $segments  files in order, with their frames
      * @param  string|null  $sound  null for none
      * @param  Recipe  $like  that tells the rate, and size and encoder where a line is drawn
+     * @return Packets|null what was put in; null where a line is drawn
      *
      * @throws ToolFailed
      * @throws StrangePlace
@@ -35,22 +37,14 @@ final readonly class Joiner
         string $target,
         Recipe $like,
         ?ProgressLine $line = null,
-    ): void {
+    ): ?Packets {
         $folder = $this->store->workFolder();
         $fps = $like->raster->fps;
         try {
-            // Offsets of joined files come in whole microseconds: every frame is put back on the grid.
-            $list = "ffconcat version 1.0\n";
-            foreach ($segments as [$file, $frames]) {
-                // A file tells its length in whole milliseconds: added up, that is a frame within two minutes.
-                $list .= "file '".str_replace("'", "'\\''", $file)."'\n"
-                    .sprintf("duration %.6F\n", $frames / $fps);
-            }
-            $this->store->write("$folder/list.txt", $list);
-            $this->tools->run(
+            $joined = $this->tools->run(
                 [
-                    '-loglevel', 'error', '-protocol_whitelist', 'file', '-f', 'concat', '-safe', '0', '-i',
-                    "$folder/list.txt", ...$sound === null ? [] : $this->tools->input($sound),
+                    '-loglevel', 'error', ...$this->list->input($segments, $fps, $folder),
+                    ...$sound === null ? [] : $this->tools->input($sound),
                     ...$line === null
                         ? [
                             '-map', '0:v:0', '-c', 'copy', '-bsf:v',
@@ -64,9 +58,15 @@ final readonly class Joiner
                     '-metadata', 'title='.$title, '-video_track_timescale',
                     (string) $like->raster->timescale(), '-movflags', '+faststart', '-f',
                     'mp4', $target,
+                    ...$line !== null ? [] : [
+                        '-map', '0:v:0', ...$sound === null ? [] : ['-map', '1:a:0'], '-c', 'copy',
+                        ...Packets::LISTED,
+                    ],
                 ],
                 'Joining the segments',
             );
+
+            return $line === null ? Packets::read($joined->getOutput()) : null;
         } finally {
             $this->store->discard($folder);
         }
