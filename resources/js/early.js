@@ -4,18 +4,20 @@
  */
 (() => {
     const KINDS = ['input', 'change', 'click', 'submit', 'keydown'];
+    const FIELDS = 'input, select, textarea';
+    /** What does something by itself when it is pressed. */
+    const OF_THE_BROWSER = `a[href], label, summary, button:not([type=button]), ${FIELDS}`;
     const kept = [];
 
-    /** What the page's script does something at: links and forms of the server's do what they do by themselves. */
-    const isOurs = (type, target) => {
-        if (type === 'click') return target.matches('button[type=button]');
+    const isOurs = ({ type, target }) => {
+        if (type === 'click') return !target.closest(OF_THE_BROWSER);
         if (type === 'submit') return !target.hasAttribute('action');
-        return target.matches('input, select, textarea') !== (type === 'keydown');
+        return target.matches(FIELDS) !== (type === 'keydown');
     };
 
     const keep = (event) => {
-        const target = event.type === 'click' ? event.target.closest?.('button') : event.target;
-        if (!target?.matches || !isOurs(event.type, target)) return;
+        const { target } = event;
+        if (!(target instanceof Element) || !isOurs(event)) return;
         if (event.type === 'submit') event.preventDefault();
         kept.push({ event, target, value: target.value, checked: target.checked });
     };
@@ -23,12 +25,13 @@
     /** As it was when it was done: what stands in a field may have been set as the page began. */
     const again = ({ event, target, value, checked }) => {
         if (!target.isConnected) return;
-        if (event.type === 'click') return void target.click();
-        if (event.type === 'submit') return void target.requestSubmit();
-        if (event.type === 'keydown') return void target.dispatchEvent(new KeyboardEvent('keydown', event));
+        if (event.type === 'submit') {
+            target.requestSubmit();
+            return;
+        }
         if (['checkbox', 'radio'].includes(target.type)) target.checked = checked;
-        else if (target.type !== 'file') target.value = value;
-        target.dispatchEvent(new Event(event.type, { bubbles: true }));
+        else if (target.matches(FIELDS) && target.type !== 'file') target.value = value;
+        target.dispatchEvent(new event.constructor(event.type, event));
     };
 
     for (const kind of KINDS) document.addEventListener(kind, keep, true);
