@@ -3,7 +3,7 @@
  * pressed is shown and yet lost. Stands in the head, by itself, before all else; app.js asks for what was kept.
  */
 (() => {
-    const KINDS = ['input', 'change', 'click', 'submit', 'keydown'];
+    const KINDS = ['input', 'change', 'click', 'submit', 'keydown', 'toggle'];
     const FIELDS = 'input, select, textarea';
     /** What does something by itself when it is pressed. */
     const OF_THE_BROWSER = `a[href], label, summary, button:not([type=button]), ${FIELDS}`;
@@ -12,7 +12,7 @@
     const isOurs = ({ type, target }) => {
         if (type === 'click') return !target.closest(OF_THE_BROWSER);
         if (type === 'submit') return !target.hasAttribute('action');
-        return target.matches(FIELDS) !== (type === 'keydown');
+        return ['keydown', 'toggle'].includes(type) || target.matches(FIELDS);
     };
 
     const keep = (event) => {

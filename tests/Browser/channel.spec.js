@@ -22,7 +22,8 @@ test('a channel is set up from a logo: its colours, a look, and both in the vide
     const logo = page.getByLabel('Logo of the channel', { exact: true });
     await expect(logo.locator('option:checked')).toHaveText('Beacon');
     await expect(page.locator('.swatch:visible')).toHaveCount(2);
-    // Any other colour is taken from the logo itself.
+    // Any other colour is taken from the logo itself, once the page stands still.
+    await page.waitForLoadState();
     await page.getByAltText('Logo Beacon').click({ position: { x: 12, y: 12 } });
     await expect(page.locator('.swatch:visible').last()).toContainText('#0B7A3B');
     await page.getByRole('button', { name: 'Use F7D046 for words that stand out' }).click();

@@ -23,6 +23,7 @@ test('a window follows, is pinned by dragging, and the pin is found in the file'
     const short = page.url();
     await page.locator('.shot-place', { hasText: 'Boat crosses the bay' }).locator('.shot-framing').click();
     await expect(page.getByRole('heading', { name: 'Framing' })).toBeVisible();
+    await page.waitForLoadState();
     const state = async () => (await page.request.get(`${page.url()}/state`)).json();
     const { drawn: before } = await state();
     // It follows: the window is not where it was.

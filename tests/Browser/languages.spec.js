@@ -27,6 +27,7 @@ test('a short in two more languages, one of them from the right, out to a transl
     await last.fill('احكوا للشجعان عن Ada.');
     await page.getByRole('button', { name: 'Save sentences' }).click();
     await expect(page.getByText('One sentence was changed.')).toBeVisible();
+    await page.waitForLoadState();
 
     const [sent] = await Promise.all([
         page.waitForEvent('download'), page.getByRole('link', { name: 'XLIFF' }).click(),
@@ -43,6 +44,7 @@ test('a short in two more languages, one of them from the right, out to a transl
 
     await page.getByRole('link', { name: 'Open it' }).click();
     await page.getByRole('link', { name: 'Captions', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Captions', exact: true })).toBeVisible();
     await page.waitForLoadState();
     await page.getByLabel('Second captions of the short', { exact: true }).selectOption({ label: 'English' });
     await expect(page.getByText('second captions set to “English”.')).toBeVisible();
