@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Desks\Editing\TargetDesk;
 use App\Desks\Exporting\ExportDesk;
+use App\Desks\Exporting\ExportedFiles;
 use App\Doors\Http\Presenters\Rundown\Rundown;
 use App\Doors\Jobs\MakeExport;
 use App\Makers\Videos\FinishedVideos;
@@ -56,6 +57,11 @@ final class ExportTest extends AppTestCase
     private function path(Export $export, string $extension = 'mp4'): string
     {
         return app(MediaStore::class)->path("{$export->folder()}/{$export->name}.$extension");
+    }
+
+    private function poster(Export $export): string
+    {
+        return (string) file_get_contents(app(MediaStore::class)->path($export->file(ExportedFiles::POSTER)));
     }
 
     public function test_the_same_short_in_another_shape_keeps_its_pins_and_places_its_captions_anew(): void
@@ -188,6 +194,7 @@ final class ExportTest extends AppTestCase
         self::assertSame($shotsNow[2], $edited->segments_made);
         self::assertSame(array_sum($shots) - $shots[2], $edited->segments_kept);
         self::assertNotSame([$first->pixels, $first->sound], [$edited->pixels, $edited->sound]);
+        self::assertSame($this->poster($first), $this->poster($edited), 'what stands for it is of the hook');
         self::assertStringContainsString(
             'always been',
             (string) preg_replace(
@@ -205,7 +212,7 @@ final class ExportTest extends AppTestCase
     public function test_a_swapped_picture_renders_its_shot_alone_and_stays(): void
     {
         $short = $this->batch()->shorts[0];
-        $this->export($short);
+        $first = $this->export($short);
         $used = array_merge(
             ...array_map(
                 static fn ($scene): array => $scene->footage(),
@@ -217,6 +224,7 @@ final class ExportTest extends AppTestCase
         $this->putJson("/scenes/{$short->scenes[0]->id}/shots/0", ['footage' => $other->id])->assertOk();
         $export = $this->export($short->refresh());
         self::assertSame(1, $export->segments_made);
+        self::assertNotSame($this->poster($first), $this->poster($export));
         self::assertSame((string) $other->id, $short->refresh()->plannedCut()->scenes[0]->shots[0]->source->footage);
 
         // The operator's own choice outlives a change of the words.

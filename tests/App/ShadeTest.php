@@ -90,7 +90,7 @@ final class ShadeTest extends AppTestCase
         $video = app(MediaStore::class)->path('shade.mp4');
         app(VideoMaker::class)->make(
             $cut, MixPlan::of($cut), app(SegmentPlanner::class)->plan($cut, Quality::Proof, true),
-            app(LibraryShelf::class)->of($this->channel()), new Unwatched, $video, false,
+            app(LibraryShelf::class)->of($this->channel()), new Unwatched, $video,
         );
 
         return app(ContrastCheck::class)->of($cut, $video);

@@ -23,7 +23,7 @@ final readonly class Finisher
         private MediaTools $tools,
         private Joiner $joiner,
         private VideoInspector $inspector,
-        private Posters $posters,
+        private PosterFrames $posters,
     ) {
     }
 
@@ -74,7 +74,7 @@ final readonly class Finisher
         }
         $taken = $this->tools->beside(
             [
-                '-loglevel', 'error', '-ss', sprintf('%.3f', Posters::momentMs($cut) / 1000),
+                '-loglevel', 'error', '-ss', sprintf('%.3f', PosterFrames::momentMs($cut) / 1000),
                 ...$this->tools->input($video), '-vf', 'scale=360:-2,format=yuvj420p', '-frames:v', '1', '-update', '1',
                 '-q:v', '4', $poster,
             ],

@@ -12,7 +12,7 @@ use RapidReel\Making\Render\Segment;
 use RapidReel\Plan\Cut\Cut;
 
 /** The pictures that stand for videos, kept by the frame that they show: most edits are elsewhere. */
-final readonly class Posters
+final readonly class PosterFrames
 {
     private const ROOM = 'posters';
 
