@@ -138,10 +138,7 @@ final class JoinedVideoTest extends AppTestCase
             'packet=pos,size', '-of', 'json', $file,
         ]))->mustRun()->getOutput();
         $packets = json_decode($listed, true)['packets'];
-        [$at, $size] = array_map(intval(...), [
-            ($which === 'last' ? end($packets) : $packets[0])['pos'],
-            ($which === 'last' ? end($packets) : $packets[0])['size'],
-        ]);
+        ['pos' => $at, 'size' => $size] = array_map(intval(...), $which === 'last' ? end($packets) : $packets[0]);
         [$from, $length] = $which === 'whole' ? [intdiv($size, 4), intdiv($size, 2)] : [$size - 3, 1];
 
         return substr_replace($bytes, ~substr($bytes, $at + $from, $length), $at + $from, $length);

@@ -7,8 +7,6 @@ namespace App\Makers\Videos;
 use App\Media\Probing\NotAsPlanned;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
-use App\Media\Process\TooMuch;
-use App\Media\Process\TooSlow;
 use App\Media\Store\StrangePlace;
 use App\Media\Video\Joiner;
 use App\Media\Video\VideoInspector;
@@ -49,8 +47,6 @@ final readonly class Finisher
      *
      * @throws NotAsPlanned
      * @throws ToolFailed
-     * @throws TooMuch
-     * @throws TooSlow
      * @throws StrangePlace
      */
     public function finish(
@@ -64,24 +60,18 @@ final readonly class Finisher
         $recipe = $segments[0]->recipe;
         $parts = self::parts($segments, $files[0]);
         $joined = $this->joiner->join($parts, $files[1], $cut->title, $video, $recipe, $cut->over->progress);
-        $compare = function () use ($video, $parts, $recipe, $mix, $joined): void {
-            $this->inspector->compare($video, $parts, $recipe->raster->fps, $mix->wholeSeconds(), $joined);
-        };
+        $this->inspector->compare($video, $parts, $recipe->raster->fps, $mix->wholeSeconds(), $joined);
         if ($this->posters->take($cut, $segments, $poster)) {
-            $compare();
-
             return;
         }
-        $taken = $this->tools->beside(
+        $this->tools->run(
             [
                 '-loglevel', 'error', '-ss', sprintf('%.3f', PosterFrames::momentMs($cut) / 1000),
                 ...$this->tools->input($video), '-vf', 'scale=360:-2,format=yuvj420p', '-frames:v', '1', '-update', '1',
                 '-q:v', '4', $poster,
             ],
             'Taking the poster',
-            $compare,
         );
-        $taken->isSuccessful() || throw ToolFailed::from($taken, 'Taking the poster');
         $this->posters->keep($cut, $segments, $poster);
     }
 

@@ -81,16 +81,12 @@ final readonly class PosterFrames
         if ($cut->over->progress !== null) {
             return null;
         }
-        $fps = $segments[0]->recipe->raster->fps;
-        $before = 0;
+        $frame = (int) ceil(self::momentMs($cut) * $segments[0]->recipe->raster->fps / 1000);
         foreach ($segments as $segment) {
-            $at = self::momentMs($cut) - 1000 * $before / $fps;
-            $before += $segment->recipe->frames;
-            if ($at < 1000 * ($segment->recipe->frames - 1) / $fps) {
-                return $this->store->keyed(
-                    self::ROOM, Plain::hash(self::VERSION, $segment->key, (int) round(1000 * $at)), 'jpg',
-                );
+            if ($frame < $segment->recipe->frames) {
+                return $this->store->keyed(self::ROOM, Plain::hash(self::VERSION, $segment->key, $frame), 'jpg');
             }
+            $frame -= $segment->recipe->frames;
         }
 
         return null;

@@ -151,30 +151,6 @@ final class MediaTools
     }
 
     /**
-     * Has ffmpeg try something beside other work: whoever calls looks how it ended.
-     *
-     * @param  list<string>  $arguments
-     * @param  string  $doing  what this does, as the begin of a sentence
-     * @param  Closure(): void  $work  done when this returns
-     *
-     * @param-immediately-invoked-callable $work
-     *
-     * @throws ToolFailed when it was stopped again and again, or found no room
-     */
-    public function beside(array $arguments, string $doing, Closure $work): Process
-    {
-        $process = $this->ffmpeg($arguments);
-        $process->start();
-        try {
-            $work();
-
-            return self::toItsEnd($process, $doing);
-        } finally {
-            $process->stop(0);
-        }
-    }
-
-    /**
      * Runs a program to its own end, which being killed is not. One that was started before, beside others, is waited
      * for.
      *

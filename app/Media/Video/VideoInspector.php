@@ -43,13 +43,16 @@ final readonly class VideoInspector
         $new = $joined === null ? [] : $this->undecoded($segments);
         $folder = $this->store->workFolder();
         try {
+            $decoded = match (true) {
+                $joined === null => $this->tools->input($file),
+                $new === [] => [],
+                default => $this->list->input(array_values($new), $fps, $folder),
+            };
             $look = $this->tools->attempt([
                 '-loglevel', 'fatal', '-xerror', ...$this->tools->input($file),
-                ...self::decoding($new === [] ? null : $this->list->input(array_values($new), $fps, $folder)),
-                ...self::decoding($joined === null ? $this->tools->input($file) : null),
+                ...$decoded === [] ? [] : ['-err_detect', 'explode', '-skip_frame', 'nokey', ...$decoded],
                 '-map', '0', '-c', 'copy', ...$joined === null ? [] : Packets::AS_JOINED, ...Packets::LISTED,
-                ...$new === [] ? [] : ['-map', '1:v:0', '-f', 'null', '-'],
-                ...$joined === null ? ['-map', '1:v:0', '-map', '1:a:0', '-f', 'null', '-'] : [],
+                ...$decoded === [] ? [] : ['-map', '1', '-f', 'null', '-'],
             ], 'Looking through the finished video');
         } finally {
             $this->store->discard($folder);
@@ -73,15 +76,6 @@ final readonly class VideoInspector
         foreach (array_keys($new) as $content) {
             $this->findings->keep(Findings::DECODED, (string) $content, ['is' => true]);
         }
-    }
-
-    /**
-     * @param  list<string>|null  $input
-     * @return list<string> the same input, of which nothing passes that is damaged
-     */
-    private static function decoding(?array $input): array
-    {
-        return $input === null ? [] : ['-err_detect', 'explode', '-skip_frame', 'nokey', ...$input];
     }
 
     /**
