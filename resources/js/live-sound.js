@@ -22,7 +22,7 @@ export const liveSound = () => {
             context ??= new AudioContext();
             try {
                 const [rest, bed] = await Promise.all([fetched(sound.rest), fetched(sound.bed)]);
-                if (asked === sound.of) halves = { rest, bed, gain: sound.gain };
+                if (asked === sound.of) halves = { rest, bed, gain: sound.gain, over: sound.over };
             } catch {
                 asked = null;
             }
@@ -50,7 +50,9 @@ export const liveSound = () => {
             loud.connect(held).connect(context.destination);
             const level = context.createGain();
             level.connect(loud);
-            const gain = (db) => Math.max(0.0001, 10 ** (db / 20));
+            // The music is kept quieter than the rest.
+            const over = 10 ** (halves.over / 20);
+            const gain = (db) => over * Math.max(0.0001, 10 ** (db / 20));
             const at = (ms) => {
                 const next = line.findIndex(([point]) => point >= ms);
                 if (next <= 0) return (line[next === 0 ? 0 : line.length - 1] ?? [0, -60])[1];

@@ -150,4 +150,35 @@ final class EncoderPoolTest extends AppTestCase
         $slots->give($mine);
         self::assertNotNull($other->take());
     }
+
+    public function test_what_is_light_begins_where_no_slot_is_free_and_gives_none_away(): void
+    {
+        $slots = $this->slots(1);
+        self::assertNotNull($slots->take());
+        $heard = [];
+        $work = self::steps([new Process(['echo', 'mixed'])], $heard);
+        $light = new EncoderWork($work->key, $work->doing, $work->isThere, $work->steps, isLight: true);
+
+        self::assertSame([$work->key], $this->pool($slots)->run([$light], static fn (int $frames) => null));
+        self::assertSame(['mixed'], $heard);
+        self::assertNull($slots->take(), 'the slot is still held');
+
+        // One that another process is at is waited for, and not made twice.
+        $claim = (new LocalClaims(new KeyedLock(storage_path('locks'))))->claim($light, true);
+        $ticks = 0;
+        $isMade = false;
+        $waiting = new EncoderWork(
+            $light->key, 'Trying', static function () use (&$isMade): bool {
+                return $isMade;
+            }, $light->steps, isLight: true,
+        );
+        $made = $this->pool($slots)->run([$waiting], static function () use (&$ticks, &$isMade, $claim): void {
+            if (++$ticks === 3) {
+                $isMade = true;
+                $claim?->release(isMade: true);
+            }
+        });
+        self::assertSame([[], ['mixed']], [$made, $heard]);
+        self::assertGreaterThanOrEqual(3, $ticks);
+    }
 }

@@ -8,6 +8,7 @@ use App\Desks\Exporting\ExportDesk;
 use App\Makers\Proofs\Proof;
 use App\Makers\Proofs\ProofDesk;
 use App\Makers\Proofs\ProofMaker;
+use App\Media\Audio\MusicLayer;
 use App\Media\Audio\SoundMixer;
 use App\Media\Making\Maker;
 use App\Media\Probing\LoudnessMeter;
@@ -95,12 +96,62 @@ final class MixTest extends AppTestCase
         $cut = self::with($cut, new CutMusic('1', self::content($tone), -20.0, 2_370));
         $plan = $this->mixed($cut, $tone);
         self::assertSame(2_370 - MusicBed::JOINT_MS, $plan->music?->bed->loopMs);
-        $clicks = self::levelsOf(app(SoundMixer::class)->bed($plan), 'highpass=f=6000,highpass=f=6000');
-        $tones = self::levelsOf(app(SoundMixer::class)->bed($plan));
+        // As loud as the other half is kept.
+        $louder = sprintf('volume=%ddB', MusicLayer::ROOM_DB - 9);
+        $bed = app(SoundMixer::class)->bed($plan);
+        $clicks = self::levelsOf($bed, "$louder,highpass=f=6000,highpass=f=6000");
+        $tones = self::levelsOf($bed, $louder);
 
         // It begins at once, without a fade of its own: what is heard there is left out.
         self::assertLessThan(0.003, max(array_slice($clicks, 5)), 'nothing but the tone at any joint');
         self::assertGreaterThan(0.01, min(array_slice($tones, 10, intdiv($cut->durationMs, 10) - 30)), 'and no gap');
+    }
+
+    public function test_music_is_laid_once_for_all_edits_of_a_length_and_anew_where_it_was_damaged(): void
+    {
+        $tone = self::media('tone-317.wav', '-f', 'lavfi', '-i', 'sine=frequency=317:duration=30', '-ac', '2');
+        $music = new CutMusic('1', self::content($tone), -20.0, 30_000);
+        $first = $this->mixed(self::with($this->heard(), $music), $tone);
+        $bed = app(SoundMixer::class)->bed($first);
+        $laid = [fileinode($bed), hash_file('xxh128', $bed)];
+        $edited = self::with($this->heard(['pause' => 300]), $music);
+        $second = $this->mixed($edited, $tone);
+
+        self::assertNotSame($first->key(), $second->key());
+        self::assertNotSame($first->target->frames, $second->target->frames);
+        self::assertSame($bed, app(SoundMixer::class)->bed($second));
+        clearstatcache();
+        self::assertSame($laid[0], fileinode($bed), 'it was not written again');
+
+        // Mixed with what was laid before, or laid for it: the same.
+        $mixed = hash_file('xxh128', app(SoundMixer::class)->file($second));
+        foreach ([static fn () => unlink($bed), static fn () => file_put_contents($bed, 'damaged')] as $damage) {
+            $damage();
+            unlink(app(SoundMixer::class)->file($second));
+            $this->mixed($edited, $tone);
+            self::assertSame($mixed, hash_file('xxh128', app(SoundMixer::class)->file($second)));
+            self::assertSame($laid[1], hash_file('xxh128', $bed));
+        }
+    }
+
+    public function test_music_that_is_far_louder_at_moments_than_as_a_whole_is_laid_whole(): void
+    {
+        // Knocks in a hum: brought to the loudness of a voice they are more than 12 dB over what a file can hold.
+        $knock = self::media(
+            'knocks-in-hum.wav', '-f', 'lavfi', '-i',
+            "aevalsrc='sin(2*PI*400*t)*if(lt(mod(t,5),0.003),0.9,0.03)':d=30:s=48000:c=stereo",
+        );
+        $loudness = app(LoudnessMeter::class)->file($knock)->integrated;
+        self::assertLessThan(-27, $loudness);
+        $cut = self::with($this->heard(), new CutMusic('1', self::content($knock), $loudness, 30_000));
+        $bed = app(SoundMixer::class)->bed($this->mixed($cut, $knock));
+        [$brought, $laid] = array_map(static function (string $file): float {
+            $levels = self::levelsOf($file);
+
+            return self::db($levels, 5_000, 5_010) - self::db($levels, 6_000, 6_500);
+        }, [$knock, $bed]);
+        self::assertGreaterThan(20, $brought);
+        self::assertEqualsWithDelta($brought, $laid, 0.2);
     }
 
     public function test_an_effect_is_heard_at_its_moment_and_as_loud_as_is_set(): void

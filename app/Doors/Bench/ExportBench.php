@@ -225,10 +225,10 @@ final readonly class ExportBench
         );
     }
 
-    /** From cold: no take, no segment, no mix, no video is there yet. */
+    /** From cold: nothing is there yet that was made for it, or found out about what was made. */
     private function forget(): void
     {
-        foreach (['takes', 'segments', 'mixes', 'videos'] as $room) {
+        foreach (['takes', 'segments', 'mixes', 'beds', 'heard', 'videos', 'decoded', 'posters'] as $room) {
             File::deleteDirectory($this->store->path($room));
         }
     }

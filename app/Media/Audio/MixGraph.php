@@ -22,7 +22,7 @@ final class MixGraph
     /** Rumble out, and loud syllables a little nearer to soft ones. */
     public const VOICE = 'highpass=f=75,acompressor=threshold=0.1:ratio=2.5:attack=6:release=90:knee=4';
 
-    private const STEREO = 'aresample=48000,aformat=sample_fmts=fltp:channel_layouts=stereo';
+    public const STEREO = 'aresample=48000,aformat=sample_fmts=fltp:channel_layouts=stereo';
 
     /** @var list<string> */
     private array $inputs = [];

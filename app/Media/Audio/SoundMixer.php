@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace App\Media\Audio;
 
 use App\Media\Probing\LoudnessMeter;
-use App\Media\Probing\Prober;
-use App\Media\Probing\UnusableMedia;
 use App\Media\Process\EncoderWork;
 use App\Media\Process\MediaTools;
 use App\Media\Process\ToolFailed;
 use App\Media\Process\TooMuch;
 use App\Media\Process\TooSlow;
-use App\Media\Store\Findings;
 use App\Media\Store\KeptFiles;
 use App\Media\Store\MediaStore;
 use App\Media\Store\Originals;
@@ -22,9 +19,7 @@ use Illuminate\Support\Facades\File;
 use RapidReel\Base\Refusal;
 use RapidReel\Making\Mix\Clearness;
 use RapidReel\Making\Mix\Loudness;
-use RapidReel\Making\Mix\MixMusic;
 use RapidReel\Making\Mix\MixPlan;
-use RapidReel\Making\Mix\MusicBed;
 use RapidReel\Pictures\Footage\FootageKind;
 use RapidReel\Plan\Cut\CutEdge;
 use RapidReel\Voice\Align\Resampler;
@@ -43,17 +38,15 @@ final readonly class SoundMixer
 
     private const VOICE_METER = 'voice';
 
-    private const BED_METER = 'bed';
-
     public function __construct(
         private MediaTools $tools,
         private MediaStore $store,
         private TakeFiles $takes,
         private LoudnessMeter $meter,
         private KeptFiles $kept,
-        private Prober $prober,
-        private Findings $findings,
         private Originals $originals,
+        private MusicLayer $layer,
+        private ClipLoudness $clips,
     ) {
     }
 
@@ -84,7 +77,7 @@ final readonly class SoundMixer
      */
     public function bed(MixPlan $plan): string
     {
-        return $this->store->keyed('beds', $plan->bedKey(), 'flac');
+        return $this->layer->file($plan);
     }
 
     /**
@@ -122,6 +115,7 @@ final readonly class SoundMixer
             fn (): bool => $this->isThere($plan),
             fn (): Generator => $this->steps($plan, $shown),
             $plan->toJson(),
+            isLight: true,
         );
     }
 
@@ -141,18 +135,21 @@ final readonly class SoundMixer
         $folder = $this->store->workFolder();
         try {
             $this->store->write("$folder/voice.wav", WavFile::encode($this->voiceTrack($plan)));
-            $heard = yield $plan->music === null
-                ? $this->tools->ffmpeg(['-nostats', '-i', 'voice.wav', ...self::heard(0)], $folder)
-                : $this->laid($plan, $plan->music, $folder);
+            $music = $plan->music === null ? null : $this->layer->taken($plan, $folder);
+            $isLaid = $music !== null;
+            $heard = yield $this->tools->ffmpeg([
+                '-nostats', '-i', 'voice.wav',
+                ...$plan->music === null || $isLaid ? [] : $this->layer->laying($plan, $plan->music, 1),
+                ...self::heard(0),
+            ], $folder);
             $printed = LoudnessMeter::of(self::VOICE_METER, $heard->getErrorOutput());
             $voice = LoudnessMeter::read($printed);
             $line = null;
             if ($plan->music !== null) {
+                $music ??= MusicLayer::heard($heard);
                 $moments = [
                     Clearness::moments(LoudnessMeter::momentsOf($printed), $voice->gainTo($plan->target->loudness)),
-                    Clearness::moments(LoudnessMeter::momentsOf(
-                        LoudnessMeter::of(self::BED_METER, $heard->getErrorOutput()),
-                    )),
+                    Clearness::moments($music),
                 ];
                 $line = Clearness::kept($plan->music->line, ...$moments);
                 $this->store->write("$folder/music.line", MixGraph::line($line, $plan->seconds()));
@@ -175,6 +172,7 @@ final readonly class SoundMixer
             }
             $this->store->write("$folder/report.json", json_encode([
                 'gain' => round($gain + self::ROOM_DB, 2),
+                'over' => MusicLayer::ROOM_DB - self::ROOM_DB,
                 'line' => $line->points ?? [],
                 'clear' => ($clear ?? []) === [] ? null : round(min($clear), 1),
                 'loudness' => round($measured->integrated, 1),
@@ -182,8 +180,8 @@ final readonly class SoundMixer
             ], JSON_THROW_ON_ERROR));
             $shown === null || File::copyDirectory($folder, $shown);
             $this->kept->put("$folder/report.json", $this->report($plan));
-            if ($line !== null) {
-                $this->kept->put("$folder/bed.flac", $this->bed($plan));
+            if ($music !== null && ! $isLaid) {
+                $this->layer->keep($plan, $folder, $music);
             }
             $this->kept->put("$folder/rest.flac", $this->rest($plan));
             $this->kept->put("$folder/mix.m4a", $this->file($plan));
@@ -223,52 +221,6 @@ final readonly class SoundMixer
     }
 
     /**
-     * The music from its first bar on, round at a bar where it is too short, as loud as the voice; both are listened to
-     * meanwhile.
-     *
-     * @throws StrangePlace
-     */
-    private function laid(MixPlan $plan, MixMusic $music, string $folder): Process
-    {
-        $file = $this->originals->file($music->piece->fingerprint);
-        [$piece, $bed] = [$music->piece, $music->bed];
-        $of = static fn (int $ms): int => (int) round($ms * MixGraph::RATE / 1000);
-        $from = static fn (int $first, int $last): string => sprintf(
-            'atrim=start_sample=%d:end_sample=%d,asetpts=PTS-STARTPTS',
-            $first,
-            $last,
-        );
-        $in = $of($bed->inMs);
-        $isUnknown = $piece->durationMs === 0;
-        if ($bed->loopMs > 0) {
-            [$joint, $loop] = [$of(MusicBed::JOINT_MS), $of($bed->loopMs)];
-            $fade = MusicBed::JOINT_MS / 1000;
-            // Its end runs into its beginning, which from then on is one with it.
-            $graph = '[0:a:0]aresample=48000,aformat=sample_fmts=fltp:channel_layouts=stereo,asplit=3[a][b][c];'
-                .'[a]'.$from($in, $in + $joint).",afade=t=in:d={$fade}[h];"
-                .'[b]'.$from($in + $loop, $in + $loop + $joint).",afade=t=out:d={$fade}[t];"
-                .'[h][t]amix=inputs=2:normalize=0:duration=longest[j];'
-                .'[c]'.$from($in + $joint, $in + $loop).'[r];'
-                ."[j][r]concat=n=2:v=0:a=1,aloop=loop=-1:size=$loop";
-        } else {
-            $graph = '[0:a:0]aresample=48000,aformat=sample_fmts=fltp:channel_layouts=stereo,'
-                ."atrim=start_sample=$in,asetpts=PTS-STARTPTS";
-        }
-        $graph .= sprintf(
-            ',volume=%.2fdB,apad,atrim=end=%.5f,asplit=3[w][q][m];[q]volume=-%ddB[f];[m]%s[n]',
-            $plan->target->loudness - $piece->loudness, $plan->seconds(), self::ROOM_DB,
-            LoudnessMeter::named(self::BED_METER),
-        );
-
-        return $this->tools->ffmpeg([
-            '-nostats', ...$isUnknown ? ['-stream_loop', '-1'] : [], ...$this->tools->input($file), '-i', 'voice.wav',
-            '-filter_complex', $graph, '-map', '[w]', '-c:a', 'pcm_f32le', 'bed.wav',
-            '-map', '[f]', '-c:a', 'flac', '-sample_fmt', 's16', 'bed.flac', '-map', '[n]', '-f', 'null', '-',
-            ...self::heard(1),
-        ], $folder);
-    }
-
-    /**
      * @throws StrangePlace
      * @throws ToolFailed
      * @throws TooMuch
@@ -277,7 +229,7 @@ final readonly class SoundMixer
     private function summed(MixPlan $plan, Loudness $voice, bool $hasMusic, string $folder): Process
     {
         $graph = new MixGraph($this->tools, $this->originals);
-        $loudness = $this->loudness(array_unique(array_column($plan->clips, 'fingerprint')));
+        $loudness = $this->clips->loudness(array_unique(array_column($plan->clips, 'fingerprint')));
         $lines = [];
         foreach ($plan->clips as $clip) {
             if (! isset($lines[$clip->under])) {
@@ -293,7 +245,9 @@ final readonly class SoundMixer
         ], '[all]');
         $graph->add(sprintf("[all]apad,atrim=end=$end,asplit[r][q];[q]volume=-%ddB[f]", self::ROOM_DB));
         $sum = $hasMusic
-            ? $graph->mixed(['[r]', $graph->levelled($graph->file('bed.wav', '[b]'), 'music.line', '[m]')], '[s]')
+            ? $graph->mixed(
+                ['[r]', $graph->levelled(MusicLayer::read($graph, $plan->seconds()), 'music.line', '[m]')], '[s]',
+            )
             : '[r]';
         $graph->add("{$sum}apad,atrim=end=$end,ebur128=framelog=verbose[o]");
 
@@ -319,57 +273,13 @@ final readonly class SoundMixer
             return '';
         }
         $loudness = $edge->kind === FootageKind::Clip
-            ? $this->loudness([$edge->fingerprint])[$edge->fingerprint] ?? null
+            ? $this->clips->loudness([$edge->fingerprint])[$edge->fingerprint] ?? null
             : null;
 
         return $graph->alone(
             $loudness === null ? null : $this->originals->file($edge->fingerprint), $edge->ms / 1000,
             $plan->target->loudness - ($loudness ?? 0.0) - $gain, $as,
         );
-    }
-
-    /**
-     * @param  array<string>  $fingerprints  of clips
-     * @return array<string, float> in LUFS, by fingerprint: of those that sound at all
-     *
-     * @throws ToolFailed
-     * @throws StrangePlace
-     * @throws TooMuch
-     * @throws TooSlow
-     */
-    private function loudness(array $fingerprints): array
-    {
-        $found = [];
-        foreach ($fingerprints as $fingerprint) {
-            $loudness = $this->findings->of(
-                Findings::HEARD,
-                hash('xxh128', "clip-$fingerprint"),
-                fn (): array => ['loudness' => $this->clip($this->originals->file($fingerprint))],
-            )['loudness'];
-            if ($loudness > -60.0) {
-                $found[$fingerprint] = $loudness;
-            }
-        }
-
-        return $found;
-    }
-
-    /**
-     * @return float in LUFS; next to nothing where it has no sound
-     *
-     * @throws ToolFailed
-     * @throws TooMuch
-     * @throws TooSlow
-     */
-    private function clip(string $path): float
-    {
-        try {
-            $this->prober->soundMs($path, 'the clip', (int) config('reel.upload.clip_seconds'));
-        } catch (UnusableMedia) {
-            return -120.0;
-        }
-
-        return $this->meter->file($path)->integrated;
     }
 
     /**

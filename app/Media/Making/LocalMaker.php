@@ -62,8 +62,8 @@ final readonly class LocalMaker implements Maker
     }
 
     /**
-     * A few, as after an edit, would leave cores idle at the end; where many are made side by side, one thread for each
-     * uses cores better.
+     * A few, as after an edit, would leave cores idle at the end. Where many are made side by side, or just one on each
+     * core, one thread for each uses cores better.
      *
      * @param  list<Order>  $orders
      * @return int of each encoder
@@ -72,7 +72,9 @@ final readonly class LocalMaker implements Maker
     {
         $segments = count(array_filter($orders, static fn (Order $order): bool => $order instanceof Recipe));
 
-        return $this->manner->threads ?? ($segments <= 2 * $this->pool->width() ? $this->pool->width() : 1);
+        $width = $this->pool->width();
+
+        return $this->manner->threads ?? ($segments !== $width && $segments <= 2 * $width ? $width : 1);
     }
 
     /** @throws StrangePlace */

@@ -9,8 +9,8 @@ use App\Ground\Work\HandedBack;
 use App\Media\Store\StrangePlace;
 
 /**
- * Runs works side by side, one to a slot. What another process is making at this moment is not made twice: it is waited
- * for, and taken as it is.
+ * Runs works side by side, one to a slot; what is light needs none. What another process is making at this moment is
+ * not made twice: it is waited for, and taken as it is.
  */
 final readonly class EncoderPool
 {
@@ -46,16 +46,26 @@ final readonly class EncoderPool
      */
     public function run(array $works, callable $tick, ?callable $made = null, ?GivingWay $way = null): array
     {
-        /** @var array<int, RunningWork> $running by slot */
+        /** @var array<int, RunningWork> $running by slot; those that need none by negative numbers */
         $running = [];
+        $light = array_values(array_filter($works, static fn (EncoderWork $work): bool => $work->isLight));
+        $works = array_values(array_filter($works, static fn (EncoderWork $work): bool => ! $work->isLight));
         /** @var array<string, int> $frames by the key of the work */
         $frames = [];
         $done = [];
         try {
-            while ($works !== [] || $running !== []) {
-                $isAsked = $works !== [] && $way?->isAsked() === true;
+            while ($light !== [] || $works !== [] || $running !== []) {
+                $isAsked = ($light !== [] || $works !== []) && $way?->isAsked() === true;
                 if ($isAsked && $running === []) {
                     throw HandedBack::forOthers();
+                }
+                while (! $isAsked && $light !== []) {
+                    $next = $this->next($light, $running === [], $frames);
+                    if ($next === null) {
+                        break;
+                    }
+                    $running[min([0, ...array_keys($running)]) - 1] = $next;
+                    $next->start();
                 }
                 while (! $isAsked && $works !== [] && ($slot = $this->slots->take()) !== null) {
                     $next = $this->next($works, $running === [], $frames);
@@ -66,10 +76,12 @@ final readonly class EncoderPool
                     $running[$slot] = $next;
                     $next->start();
                 }
+                $hasEnded = false;
                 foreach ($running as $slot => $work) {
                     $frames[$work->work->key] = $work->frames();
                     $work->beat();
                     if ($this->isOver($work)) {
+                        $hasEnded = true;
                         $work->end();
                         unset($running[$slot]);
                         $this->slots->give($slot);
@@ -78,7 +90,9 @@ final readonly class EncoderPool
                     }
                 }
                 $tick(array_sum($frames));
-                usleep($running === [] && $works !== [] ? self::PATIENT_MICROSECONDS : self::POLL_MICROSECONDS);
+                if (! $hasEnded) {
+                    usleep($running === [] ? self::PATIENT_MICROSECONDS : self::POLL_MICROSECONDS);
+                }
             }
         } finally {
             foreach ($running as $slot => $work) {

@@ -19,6 +19,7 @@ final readonly class EncoderWork
      * @param  string  $order  what is to be made, as JSON, to be looked at where it fails; empty where there is none
      * @param  int  $frames  that it comes to; 0 where it makes no pictures
      * @param  int  $pixels  of all of them
+     * @param  bool  $isLight  whether its programs take so little of a machine that it waits for no slot
      */
     public function __construct(
         public string $key,
@@ -28,6 +29,7 @@ final readonly class EncoderWork
         public string $order = '',
         public int $frames = 0,
         public int $pixels = 0,
+        public bool $isLight = false,
     ) {
     }
 }

@@ -21,6 +21,9 @@ final readonly class MixPlan implements Order
     /** Raised whenever the same plan mixes to another sound than before. */
     private const VERSION = 3;
 
+    /** Music is laid in lengths of so many seconds. */
+    private const BED_SECONDS = 10;
+
     /**
      * @param  list<array{take: string, start_ms: int}>  $voice
      * @param  list<CutEffect>  $effects
@@ -192,12 +195,21 @@ final readonly class MixPlan implements Order
         return hash('sha256', json_encode([self::VERSION, $heard, ...$introOutro], JSON_THROW_ON_ERROR));
     }
 
+    /**
+     * How long its music is laid, at no level of its own, in seconds: longer than it is, so that it need not be laid
+     * again for an edit.
+     */
+    public function bedSeconds(): int
+    {
+        return self::BED_SECONDS * (int) ceil($this->seconds() / self::BED_SECONDS);
+    }
+
     /** A hash of all that can change a sample of the music at no level of its own. */
     public function bedKey(): string
     {
         return hash('sha256', json_encode([
-            self::VERSION, 'bed', $this->music?->piece->fingerprint, $this->music?->piece->loudness, $this->music?->bed,
-            $this->target->frames, $this->target->fps, $this->target->loudness,
+            self::VERSION, 'laid', $this->music?->piece->fingerprint, $this->music?->piece->loudness,
+            $this->music?->bed->inMs, $this->music?->bed->loopMs, $this->bedSeconds(), $this->target->loudness,
         ], JSON_THROW_ON_ERROR));
     }
 }

@@ -57,6 +57,7 @@ final readonly class SheetSound
                 ], $cut->words),
             ])),
             'gain' => $isThere ? $report['gain'] ?? 0 : 0,
+            'over' => $isThere ? $report['over'] ?? 0 : 0,
             'clear' => $isThere ? $report['clear'] ?? null : null,
             'rest' => $isThere ? $this->half($short, 'rest', $plan->key()) : null,
             'bed' => $isThere && is_file($this->mixer->bed($plan)) ? $this->half($short, 'bed', $plan->bedKey()) : null,
