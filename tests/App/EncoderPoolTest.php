@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Ground\Work\Urgency;
 use App\Media\Process\Cancelled;
+use App\Media\Process\Confinement;
 use App\Media\Process\EncoderPool;
 use App\Media\Process\EncoderSlots;
 use App\Media\Process\EncoderWork;
@@ -180,5 +182,19 @@ final class EncoderPoolTest extends AppTestCase
         });
         self::assertSame([[], ['mixed']], [$made, $heard]);
         self::assertGreaterThanOrEqual(3, $ticks);
+    }
+
+    public function test_what_is_light_leaves_others_what_it_can_unless_somebody_sits_before_it(): void
+    {
+        $urgency = new Urgency;
+        $confinement = new Confinement($urgency);
+        $niceness = static fn (bool $isLight): int => (int) (new Process(
+            $confinement->command(['sh', '-c', 'nice'], null, $isLight),
+        ))->mustRun()->getOutput();
+        $here = (int) (new Process(['nice']))->mustRun()->getOutput();
+
+        self::assertSame([$here, $here + 5], [$niceness(false), $niceness(true)]);
+        self::assertSame($here, $urgency->looked(static fn (): int => $niceness(true)));
+        self::assertSame($here + 12, $urgency->background(static fn (): int => $niceness(true)));
     }
 }

@@ -137,7 +137,7 @@ final readonly class SoundMixer
             $this->store->write("$folder/voice.wav", WavFile::encode($this->voiceTrack($plan)));
             $music = $plan->music === null ? null : $this->layer->taken($plan, $folder);
             $isLaid = $music !== null;
-            $heard = yield $this->tools->ffmpeg([
+            $heard = yield $this->tools->light([
                 '-nostats', '-i', 'voice.wav',
                 ...$plan->music === null || $isLaid ? [] : $this->layer->laying($plan, $plan->music, 1),
                 ...self::heard(0),
@@ -251,7 +251,7 @@ final readonly class SoundMixer
             : '[r]';
         $graph->add("{$sum}apad,atrim=end=$end,ebur128=framelog=verbose[o]");
 
-        return $this->tools->ffmpeg([
+        return $this->tools->light([
             '-nostats', ...$graph->arguments(), '-map', '[o]', '-c:a', 'pcm_f32le', 'sum.wav',
             '-map', '[f]', '-c:a', 'flac', '-sample_fmt', 's16', 'rest.flac',
         ], $folder);
@@ -309,7 +309,7 @@ final readonly class SoundMixer
             $plan->wholeSeconds(),
         ));
 
-        return $this->tools->ffmpeg(
+        return $this->tools->light(
             [
                 '-nostats', ...$graph->arguments(), '-map', '[o]',
                 '-c:a', 'aac', '-aac_coder', 'fast', '-b:a', '160k', '-ar',

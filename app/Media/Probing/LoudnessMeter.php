@@ -101,7 +101,7 @@ final readonly class LoudnessMeter
 
     public function measuring(string $path): Process
     {
-        return $this->tools->ffmpeg($this->arguments($path));
+        return $this->tools->light($this->arguments($path));
     }
 
     /** @return list<string> */

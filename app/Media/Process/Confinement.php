@@ -20,6 +20,9 @@ final class Confinement
     /** How much programs that nobody waits for leave to others (nice). */
     private const BACKGROUND = '12';
 
+    /** The same of those that are done long before what they stand beside, and would only hold that up. */
+    private const LIGHT = '5';
+
     /** @var array<string, string> where programs are, by name */
     private array $found = [];
 
@@ -29,15 +32,21 @@ final class Confinement
 
     /**
      * @param  non-empty-list<string>  $command
+     * @param  bool  $isLight  whether it leaves others what it can, unless somebody sits before it
      * @return non-empty-list<string>
      */
-    public function command(array $command, ?Limits $limits): array
+    public function command(array $command, ?Limits $limits, bool $isLight = false): array
     {
         // Where it can be had, the kernel ends the program with the worker that started it.
         $guard = $this->find('setpriv');
         $guarded = $guard === '' ? $command : [$guard, '--pdeathsig', 'KILL', ...$command];
-        if ($this->urgency->isBackground() && $this->find('nice') !== '') {
-            $guarded = [$this->find('nice'), '-n', self::BACKGROUND, ...$guarded];
+        $leaves = match (true) {
+            $this->urgency->isBackground() => self::BACKGROUND,
+            $isLight && ! $this->urgency->isLooked() => self::LIGHT,
+            default => null,
+        };
+        if ($leaves !== null && $this->find('nice') !== '') {
+            $guarded = [$this->find('nice'), '-n', $leaves, ...$guarded];
         }
         $limiter = $this->find('prlimit');
         if ($limits === null || $limiter === '') {

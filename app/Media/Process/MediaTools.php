@@ -53,6 +53,16 @@ final class MediaTools
     }
 
     /**
+     * One that takes little, and leaves others what it can.
+     *
+     * @param  list<string>  $arguments
+     */
+    public function light(array $arguments, ?string $folder = null): Process
+    {
+        return $this->process($this->ffmpegCommand($arguments), $folder, isLight: true);
+    }
+
+    /**
      * What ffprobe says, which may be that it cannot.
      *
      * @param  list<string>  $arguments
@@ -213,9 +223,13 @@ final class MediaTools
     }
 
     /** @param  non-empty-list<string>  $command */
-    private function process(array $command, ?string $folder, ?Limits $limits = null): Process
-    {
-        $process = new Process($this->confinement->command($command, $limits), $folder, [
+    private function process(
+        array $command,
+        ?string $folder,
+        ?Limits $limits = null,
+        bool $isLight = false,
+    ): Process {
+        $process = new Process($this->confinement->command($command, $limits, $isLight), $folder, [
             'FONTCONFIG_FILE' => $this->fontConfig,
             'LC_ALL' => 'C.UTF-8',
             ...self::KEEPS_ITS_MEMORY,
