@@ -46,58 +46,51 @@ final readonly class EncoderPool
      */
     public function run(array $works, callable $tick, ?callable $made = null, ?GivingWay $way = null): array
     {
-        /** @var array<int, RunningWork> $running by slot; those that need none by negative numbers */
+        /** @var array<int, RunningWork> $running */
         $running = [];
-        $light = array_values(array_filter($works, static fn (EncoderWork $work): bool => $work->isLight));
-        $works = array_values(array_filter($works, static fn (EncoderWork $work): bool => ! $work->isLight));
         /** @var array<string, int> $frames by the key of the work */
         $frames = [];
         $done = [];
         try {
-            while ($light !== [] || $works !== [] || $running !== []) {
-                $isAsked = ($light !== [] || $works !== []) && $way?->isAsked() === true;
+            while ($works !== [] || $running !== []) {
+                $isAsked = $works !== [] && $way?->isAsked() === true;
                 if ($isAsked && $running === []) {
                     throw HandedBack::forOthers();
                 }
-                while (! $isAsked && $light !== []) {
-                    $next = $this->next($light, $running === [], $frames);
-                    if ($next === null) {
-                        break;
-                    }
-                    $running[min([0, ...array_keys($running)]) - 1] = $next;
-                    $next->start();
-                }
-                while (! $isAsked && $works !== [] && ($slot = $this->slots->take()) !== null) {
-                    $next = $this->next($works, $running === [], $frames);
-                    if ($next === null) {
+                while (! $isAsked && $works !== []) {
+                    $slot = $this->slots->take();
+                    $next = $this->next($works, $slot, $running === [], $frames);
+                    if ($next?->slot !== $slot) {
                         $this->slots->give($slot);
+                    }
+                    if ($next === null) {
                         break;
                     }
-                    $running[$slot] = $next;
+                    $running[] = $next;
                     $next->start();
                 }
-                $hasEnded = false;
-                foreach ($running as $slot => $work) {
+                $before = count($done);
+                foreach ($running as $i => $work) {
                     $frames[$work->work->key] = $work->frames();
                     $work->beat();
                     if ($this->isOver($work)) {
-                        $hasEnded = true;
                         $work->end();
-                        unset($running[$slot]);
-                        $this->slots->give($slot);
+                        unset($running[$i]);
+                        $this->slots->give($work->slot);
                         $done[] = $work->work->key;
                         $made === null || $made();
                     }
                 }
                 $tick(array_sum($frames));
-                if (! $hasEnded) {
-                    usleep($running === [] ? self::PATIENT_MICROSECONDS : self::POLL_MICROSECONDS);
+                // Where one has ended another may begin at once.
+                if (count($done) === $before) {
+                    usleep($running === [] && $works !== [] ? self::PATIENT_MICROSECONDS : self::POLL_MICROSECONDS);
                 }
             }
         } finally {
-            foreach ($running as $slot => $work) {
+            foreach ($running as $work) {
                 $work->stop();
-                $this->slots->give($slot);
+                $this->slots->give($work->slot);
             }
         }
 
@@ -122,25 +115,26 @@ final readonly class EncoderPool
     }
 
     /**
-     * The first that nobody else is at; those that were made meanwhile are dropped.
+     * The first that nobody else is at, of those that are light where there is no slot; what was made meanwhile is
+     * dropped.
      *
      * @param  list<EncoderWork>  $works
      * @param  array<string, int>  $frames  that are done, by the key of the work
      */
-    private function next(array &$works, bool $isIdle, array &$frames): ?RunningWork
+    private function next(array &$works, ?int $slot, bool $isIdle, array &$frames): ?RunningWork
     {
         $others = [];
         $next = null;
         while ($next === null && $works !== []) {
             $work = array_shift($works);
-            $claim = $this->claims->claim($work, $isIdle);
+            $claim = $work->isLight || $slot !== null ? $this->claims->claim($work, $isIdle) : null;
             if ($claim === null) {
                 $others[] = $work;
             } elseif (($work->isThere)()) {
                 $claim->release(isMade: true);
                 $frames[$work->key] = $work->frames;
             } else {
-                $next = new RunningWork($work, $claim);
+                $next = new RunningWork($work, $claim, $work->isLight ? null : $slot);
             }
         }
         $works = [...$others, ...$works];

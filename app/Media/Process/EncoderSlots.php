@@ -43,9 +43,12 @@ final class EncoderSlots
         return null;
     }
 
-    public function give(int $slot): void
+    /** @param  int|null  $slot  nothing is given back with null */
+    public function give(?int $slot): void
     {
-        ($this->held[$slot] ?? null)?->release();
-        unset($this->held[$slot]);
+        if ($slot !== null) {
+            ($this->held[$slot] ?? null)?->release();
+            unset($this->held[$slot]);
+        }
     }
 }

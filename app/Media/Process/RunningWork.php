@@ -19,9 +19,11 @@ final class RunningWork
 
     private int $frames = 0;
 
+    /** @param  int|null  $slot  that it holds; null where it needs none */
     public function __construct(
         public readonly EncoderWork $work,
         private readonly Claim $claim,
+        public readonly ?int $slot,
     ) {
         $this->steps = ($work->steps)();
     }
