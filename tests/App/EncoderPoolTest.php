@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Ground\Work\Urgency;
+use App\Media\Making\LocalMaker;
 use App\Media\Process\Cancelled;
 use App\Media\Process\Confinement;
 use App\Media\Process\EncoderPool;
@@ -16,10 +17,22 @@ use App\Media\Process\ToolFailed;
 use App\Media\Store\KeyedLock;
 use App\Media\Store\MediaStore;
 use Generator;
+use RapidReel\Captions\Drawing\CaptionScript;
+use RapidReel\Making\Mix\MixPlan;
+use RapidReel\Making\Render\Layer;
+use RapidReel\Making\Render\Look;
+use RapidReel\Making\Render\Quality;
+use RapidReel\Making\Render\Raster;
+use RapidReel\Making\Render\Recipe;
+use RapidReel\Making\Render\Source;
+use RapidReel\Pictures\Footage\FootageKind;
+use RapidReel\Pictures\Framing\FramePath;
 use Symfony\Component\Process\Process;
 
 final class EncoderPoolTest extends AppTestCase
 {
+    use SpeaksCuts;
+
     private function slots(int $count): EncoderSlots
     {
         return new EncoderSlots(storage_path('locks/'.bin2hex(random_bytes(4))), $count);
@@ -196,5 +209,24 @@ final class EncoderPoolTest extends AppTestCase
         self::assertSame([$here, $here + 5], [$niceness(false), $niceness(true)]);
         self::assertSame($here, $urgency->looked(static fn (): int => $niceness(true)));
         self::assertSame($here + 12, $urgency->background(static fn (): int => $niceness(true)));
+    }
+
+    public function test_an_encoder_has_a_core_of_its_own_or_all_where_others_would_be_idle(): void
+    {
+        app()->instance(EncoderSlots::class, $this->slots(2));
+        app()->forgetInstance(LocalMaker::class);
+        $shot = new Recipe(
+            30, new Raster(1080, 1920, 30),
+            new Layer(new Source('a', FootageKind::Clip, 640, 360), 0, FramePath::centred(640, 360, 9 / 16)), new Look,
+            CaptionScript::none(), Quality::Final->encoder(),
+        );
+        $sound = MixPlan::of($this->spoken([], 'The bell rang.'));
+        $maker = app(LocalMaker::class);
+
+        self::assertSame(2, $maker->threads([$shot]));
+        self::assertSame(1, $maker->threads([$shot, $sound]), 'the sound has the other');
+        self::assertSame(1, $maker->threads([$shot, $shot, $sound]));
+        self::assertSame(2, $maker->threads([$shot, $shot, $shot]), 'one would be left at the end');
+        self::assertSame(1, $maker->threads([$shot, $shot, $shot, $shot, $shot]));
     }
 }

@@ -20,8 +20,6 @@ use RapidReel\Base\Refusal;
 use RapidReel\Making\Mix\Clearness;
 use RapidReel\Making\Mix\Loudness;
 use RapidReel\Making\Mix\MixPlan;
-use RapidReel\Pictures\Footage\FootageKind;
-use RapidReel\Plan\Cut\CutEdge;
 use RapidReel\Voice\Align\Resampler;
 use RapidReel\Voice\Speech\Pcm;
 use Symfony\Component\Process\Process;
@@ -42,11 +40,11 @@ final readonly class SoundMixer
         private MediaTools $tools,
         private MediaStore $store,
         private TakeFiles $takes,
-        private LoudnessMeter $meter,
         private KeptFiles $kept,
         private Originals $originals,
         private MusicLayer $layer,
         private ClipLoudness $clips,
+        private MixEncoder $encoder,
     ) {
     }
 
@@ -158,25 +156,14 @@ final readonly class SoundMixer
             $summed = yield $this->summed($plan, $voice, $line !== null, $folder);
             $mixed = LoudnessMeter::read($summed->getErrorOutput());
 
-            // The limiter takes a little of the loudness away, and the encoder adds to the peaks: both are put right in
-            // the next round, if one is needed.
-            [$gain, $limit] = [$mixed->gainTo($plan->target->loudness), $plan->target->truePeak - 1.2];
-            for ($round = 0; $round < 4; $round++) {
-                yield $this->encoded($plan, $gain, $limit, $folder);
-                $measured = LoudnessMeter::read((yield $this->meter->measuring("$folder/mix.m4a"))->getErrorOutput());
-                if ($measured->meets($plan->target->loudness, $plan->target->truePeak)) {
-                    break;
-                }
-                $gain += $measured->gainTo($plan->target->loudness);
-                $limit -= max(0.0, $measured->truePeak - $plan->target->truePeak + 0.3);
-            }
+            [$gain, $measured] = yield from $this->encoder->steps($plan, $mixed, $folder);
             $this->store->write("$folder/report.json", json_encode([
                 'gain' => round($gain + self::ROOM_DB, 2),
                 'over' => MusicLayer::ROOM_DB - self::ROOM_DB,
                 'line' => $line->points ?? [],
                 'clear' => ($clear ?? []) === [] ? null : round(min($clear), 1),
                 'loudness' => round($measured->integrated, 1),
-                'peak' => round($measured->truePeak, 1),
+                'peak' => round($measured->peak, 1),
             ], JSON_THROW_ON_ERROR));
             $shown === null || File::copyDirectory($folder, $shown);
             $this->kept->put("$folder/report.json", $this->report($plan));
@@ -249,74 +236,11 @@ final readonly class SoundMixer
                 ['[r]', $graph->levelled(MusicLayer::read($graph, $plan->seconds()), 'music.line', '[m]')], '[s]',
             )
             : '[r]';
-        $graph->add("{$sum}apad,atrim=end=$end,ebur128=framelog=verbose[o]");
+        $graph->add("{$sum}apad,atrim=end=$end,ebur128=peak=sample:framelog=verbose[o]");
 
         return $this->tools->light([
             '-nostats', ...$graph->arguments(), '-map', '[o]', '-c:a', 'pcm_f32le', 'sum.wav',
             '-map', '[f]', '-c:a', 'flac', '-sample_fmt', 's16', 'rest.flac',
         ], $folder);
-    }
-
-    /**
-     * What stands before or after a short sounds as loud as that; what has no sound is silent.
-     *
-     * @param  float  $gain  that all of it gets afterwards, in dB
-     *
-     * @throws ToolFailed
-     * @throws StrangePlace
-     * @throws TooMuch
-     * @throws TooSlow
-     */
-    private function edge(MixGraph $graph, MixPlan $plan, ?CutEdge $edge, float $gain, string $as): string
-    {
-        if ($edge === null) {
-            return '';
-        }
-        $loudness = $edge->kind === FootageKind::Clip
-            ? $this->clips->loudness([$edge->fingerprint])[$edge->fingerprint] ?? null
-            : null;
-
-        return $graph->alone(
-            $loudness === null ? null : $this->originals->file($edge->fingerprint), $edge->ms / 1000,
-            $plan->target->loudness - ($loudness ?? 0.0) - $gain, $as,
-        );
-    }
-
-    /**
-     * Limited with room for what the sampling hides of the peaks and for what the encoder adds to them; the meter tells
-     * if it was enough.
-     *
-     * @throws ToolFailed
-     * @throws StrangePlace
-     * @throws TooMuch
-     * @throws TooSlow
-     */
-    private function encoded(MixPlan $plan, float $gain, float $limit, string $folder): Process
-    {
-        $graph = new MixGraph($this->tools, $this->originals);
-        $parts = array_filter([
-            $this->edge($graph, $plan, $plan->introOutro->opening, $gain, '[before]'),
-            $graph->file('sum.wav', '[short]'),
-            $this->edge($graph, $plan, $plan->introOutro->ending, $gain, '[after]'),
-        ]);
-        $graph->add(sprintf(
-            '%s%s,volume=%.2fdB,alimiter=limit=%.4f:attack=4:release=60:level=disabled,'
-                .'atrim=end=%.5f[o]',
-            implode('', $parts),
-            count($parts) === 1 ? 'anull' : 'concat=n='.count($parts).':v=0:a=1',
-            $gain,
-            10 ** ($limit / 20),
-            $plan->wholeSeconds(),
-        ));
-
-        return $this->tools->light(
-            [
-                '-nostats', ...$graph->arguments(), '-map', '[o]',
-                '-c:a', 'aac', '-aac_coder', 'fast', '-b:a', '160k', '-ar',
-                (string) MixGraph::RATE,
-                '-ac', '2', '-map_metadata', '-1', 'mix.m4a',
-            ],
-            $folder,
-        );
     }
 }

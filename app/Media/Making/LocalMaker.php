@@ -63,7 +63,7 @@ final readonly class LocalMaker implements Maker
 
     /**
      * A few, as after an edit, would leave cores idle at the end. Where many are made side by side, or just one on each
-     * core, one thread for each uses cores better.
+     * core, with the sound or beside it, one thread for each uses cores better.
      *
      * @param  list<Order>  $orders
      * @return int of each encoder
@@ -71,10 +71,11 @@ final readonly class LocalMaker implements Maker
     public function threads(array $orders): int
     {
         $segments = count(array_filter($orders, static fn (Order $order): bool => $order instanceof Recipe));
-
+        $mixes = count(array_filter($orders, static fn (Order $order): bool => $order instanceof MixPlan));
         $width = $this->pool->width();
+        $isOneEach = in_array($width, [$segments, $segments + $mixes], true);
 
-        return $this->manner->threads ?? ($segments !== $width && $segments <= 2 * $width ? $width : 1);
+        return $this->manner->threads ?? ($isOneEach || $segments > 2 * $width ? 1 : $width);
     }
 
     /** @throws StrangePlace */

@@ -50,7 +50,9 @@ final readonly class VideoInspector
             };
             $look = $this->tools->attempt([
                 '-loglevel', 'fatal', '-xerror', ...$this->tools->input($file),
-                ...$decoded === [] ? [] : ['-err_detect', 'explode', '-skip_frame', 'nokey', ...$decoded],
+                ...$decoded === []
+                    ? []
+                    : ['-err_detect', 'explode', '-skip_frame', 'nokey', '-threads', '1', ...$decoded],
                 '-map', '0', '-c', 'copy', ...$joined === null ? [] : Packets::AS_JOINED, ...Packets::LISTED,
                 ...$decoded === [] ? [] : ['-map', '1', '-f', 'null', '-'],
             ], 'Looking through the finished video');

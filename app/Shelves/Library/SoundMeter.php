@@ -103,7 +103,7 @@ final readonly class SoundMeter
             throw UnusableMedia::isSilent($name);
         }
 
-        return ['duration_ms' => $durationMs, 'loudest' => max($loudest, $loudness->truePeak - self::UNDER_PEAK)];
+        return ['duration_ms' => $durationMs, 'loudest' => max($loudest, $loudness->peak - self::UNDER_PEAK)];
     }
 
     /**

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace RapidReel\Making\Mix;
 
-/** A measurement by EBU R 128 / ITU-R BS.1770: programme loudness in LUFS, true peak in dBTP. */
+/**
+ * A measurement by EBU R 128 / ITU-R BS.1770: programme loudness in LUFS and true peak in dBTP, or that of the samples
+ * in dBFS where only these were looked at.
+ */
 final readonly class Loudness
 {
     public function __construct(
         public float $integrated,
-        public float $truePeak,
+        public float $peak,
     ) {
     }
 
@@ -21,6 +24,6 @@ final readonly class Loudness
 
     public function meets(float $lufs, float $truePeak): bool
     {
-        return abs($this->integrated - $lufs) <= 0.5 && $this->truePeak <= $truePeak - 0.1;
+        return abs($this->integrated - $lufs) <= 0.5 && $this->peak <= $truePeak - 0.1;
     }
 }
