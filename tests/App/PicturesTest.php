@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Desks\PictureOrders\PictureDesk;
 use App\Doors\Jobs\MakePictures;
 use App\Gateways\Painting\Pictures;
+use App\Makers\Planning\BriefDesk;
 use App\Shelves\Models\Footage;
 use App\Shelves\Models\PictureOrder;
 use App\Shelves\Models\Scene;
@@ -33,7 +34,7 @@ final class PicturesTest extends AppTestCase
     public function test_four_are_made_for_every_shot_one_is_put_there_and_four_more_are_others(): void
     {
         $short = $this->made('The boat came home at night. A bell rang.')->shorts[0];
-        $shots = count(app(\App\Makers\Planning\BriefDesk::class)->of($short));
+        $shots = count(app(BriefDesk::class)->of($short));
         $this->postJson(route('briefs.make', $short), ['ids' => []])->assertOk();
         $this->postJson(route('briefs.make', $short), ['ids' => []])->assertStatus(422);
         Queue::assertPushed(MakePictures::class, 1);
@@ -59,6 +60,22 @@ final class PicturesTest extends AppTestCase
             $made[0]->brief,
             Footage::query()->where('origin', Footage::STAND_IN)->latest('id')->first()?->brief,
         );
+    }
+
+    public function test_pictures_of_a_shot_that_is_gone_by_then_are_left_over(): void
+    {
+        $short = $this->made('The boat came home at night. A bell rang.')->shorts[0];
+        $shots = count(app(BriefDesk::class)->of($short));
+        $this->postJson(route('briefs.make', $short), ['ids' => []])->assertOk();
+        $this->postJson(route('scenes.change', $short->scenes[1]), ['do' => 'drop'])->assertOk();
+        $this->make($short);
+
+        $left = count(app(BriefDesk::class)->of($short->refresh()));
+        self::assertLessThan($shots, $left);
+        $html = $this->getJson(route('briefs.made', $short))->assertOk()->json('html');
+        self::assertSame(4 * $left, substr_count($html, 'data-footage'));
+        self::assertStringContainsString('Left over, and in the library', $html);
+        self::assertStringContainsString(sprintf('night %02dd', $shots), $html);
     }
 
     public function test_an_order_taken_up_again_makes_nothing_twice(): void

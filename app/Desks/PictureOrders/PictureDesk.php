@@ -197,22 +197,25 @@ final readonly class PictureDesk
     /**
      * What came of an order, as pictures that were brought are told.
      *
+     * @param  int  $shots  that there are by now: what was made for one beyond is in the library
      * @return array{
      *     candidates: array<int, non-empty-list<Footage>>, missing: list<int>, left: list<string>
      * }
      */
-    public function came(PictureOrder $order): array
+    public function came(PictureOrder $order, int $shots): array
     {
         $rows = Footage::query()->findMany(array_merge([], ...array_values($order->made)))->keyBy('id');
-        $candidates = [];
+        [$candidates, $left] = [[], []];
         foreach ($order->made as $number => $ids) {
             $own = array_values(array_filter(array_map(static fn (int $id): ?Footage => $rows->get($id), $ids)));
-            if ($own !== []) {
+            if ($number > $shots) {
+                $left = [...$left, ...array_map(static fn (Footage $one): string => $one->name, $own)];
+            } elseif ($own !== []) {
                 $candidates[$number] = $own;
             }
         }
 
-        return ['candidates' => $candidates, 'missing' => [], 'left' => []];
+        return ['candidates' => $candidates, 'missing' => [], 'left' => $left];
     }
 
     public function about(): string

@@ -47,6 +47,7 @@ final class BriefController extends Controller
     {
         $order = $pictures->last($short);
         $isDone = $order !== null && ! $order->open && $order->problem === null;
+        $briefs = $isDone ? $desk->of($short) : [];
 
         return response()->json([
             'working' => $order !== null && $order->open,
@@ -55,8 +56,8 @@ final class BriefController extends Controller
             'problem' => $order->problem ?? '',
             'revision' => $short->revision,
             'html' => $order === null || ! $isDone ? '' : view('briefs._brought', [
-                'brought' => $pictures->came($order),
-                'briefs' => $desk->of($short),
+                'brought' => $pictures->came($order, count($briefs)),
+                'briefs' => $briefs,
                 'short' => $short->load('scenes.shots'),
                 'canMore' => true,
             ])->render(),
