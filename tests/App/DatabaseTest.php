@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Doors\Jobs\PlanShort;
+use App\Ground\Work\HandedBack;
+use App\Ground\Work\Stopping;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 
@@ -55,5 +57,33 @@ final class DatabaseTest extends AppTestCase
         $this->work();
         self::assertSame(0, DB::table('jobs')->count());
         self::assertSame(0, DB::table('failed_jobs')->count());
+    }
+
+    public function test_a_worker_that_is_stopped_while_it_writes_has_written_whole_and_hands_back(): void
+    {
+        $user = DB::table('users')->where('id', $this->user()->id);
+        DB::connection()->getPdo()->sqliteCreateFunction('stopped', static function (): string {
+            posix_kill((int) getmypid(), SIGTERM);
+
+            return 'stopped';
+        });
+        $statement = static fn (): int => (clone $user)->update(['name' => DB::raw('stopped()')]);
+        $transaction = static fn (): mixed => DB::transaction(static function () use ($statement, $user): void {
+            $statement();
+            (clone $user)->update(['name' => 'all of it']);
+        });
+        foreach (['stopped' => $statement, 'all of it' => $transaction] as $written => $write) {
+            $reached = '';
+            try {
+                Stopping::during(static function () use ($write, &$reached): void {
+                    $write();
+                    $reached = 'what comes after';
+                });
+            } catch (HandedBack) {
+                $reached .= 'handed back';
+            }
+
+            self::assertSame([$written, 'handed back'], [(clone $user)->value('name'), $reached]);
+        }
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ground\Database;
 
+use App\Ground\Work\HandedBack;
+use App\Ground\Work\Stopping;
 use Closure;
 use Illuminate\Database\SQLiteConnection;
 use PDOException;
@@ -11,7 +13,8 @@ use PDOException;
 /**
  * Transactions that take the write lock at once, each in its turn. One that reads first and writes later is refused
  * without waiting when another has written in between, whatever the busy timeout (SQLite, "Isolation in SQLite");
- * before PHP 8.4 the framework cannot begin them otherwise.
+ * before PHP 8.4 the framework cannot begin them otherwise. A worker that is stopped is stopped after what it is at here:
+ * the framework would tell of a statement that failed.
  */
 final class EagerSqliteConnection extends SQLiteConnection
 {
@@ -23,11 +26,13 @@ final class EagerSqliteConnection extends SQLiteConnection
      */
     public function transaction(Closure $callback, $attempts = 1)
     {
-        try {
-            return parent::transaction($callback, $attempts);
-        } finally {
-            $this->leave();
-        }
+        return Stopping::after(function () use ($callback, $attempts): mixed {
+            try {
+                return parent::transaction($callback, $attempts);
+            } finally {
+                $this->leave();
+            }
+        });
     }
 
     public function commit(): void
@@ -47,6 +52,18 @@ final class EagerSqliteConnection extends SQLiteConnection
         } finally {
             $this->leave();
         }
+    }
+
+    /**
+     * @param  string  $query
+     * @param  array<array-key, mixed>  $bindings
+     * @return mixed
+     *
+     * @throws HandedBack
+     */
+    protected function run($query, $bindings, Closure $callback)
+    {
+        return Stopping::after(fn (): mixed => parent::run($query, $bindings, $callback));
     }
 
     protected function executeBeginTransactionStatement(): void
