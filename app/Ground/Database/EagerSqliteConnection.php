@@ -13,8 +13,8 @@ use PDOException;
 /**
  * Transactions that take the write lock at once, each in its turn. One that reads first and writes later is refused
  * without waiting when another has written in between, whatever the busy timeout (SQLite, "Isolation in SQLite");
- * before PHP 8.4 the framework cannot begin them otherwise. A worker that is stopped is stopped after what it is at here:
- * the framework would tell of a statement that failed.
+ * before PHP 8.4 the framework cannot begin them otherwise. A worker that is stopped is stopped after what it is at
+ * here: the framework would tell of a statement that failed.
  */
 final class EagerSqliteConnection extends SQLiteConnection
 {
