@@ -15,7 +15,7 @@ document.addEventListener('click', async (event) => {
             answer: await ask(button.dataset.do, { method: button.dataset.method ?? 'POST', json }),
             row: button.closest('[data-of]')?.dataset.of,
         };
-        if (field) field.value = '';
+        if (field && field.value === json[button.dataset.takes]) field.value = '';
     } catch (problem) {
         detail = { problem: problem.message };
     }

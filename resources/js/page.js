@@ -24,7 +24,9 @@ export function renew(element, html) {
             if (from === element) return childrenOnly();
             // What draws itself is drawn anew only under another name.
             if (from.matches('[data-draws]')) return skip();
-            if (from === document.activeElement && from.matches('input, textarea, select')) return skip();
+            // What is being written, or was begun and is nowhere kept yet, is the operator's.
+            const isBegun = from === document.activeElement || from.matches('[data-own]');
+            if (isBegun && from.matches('input, textarea, select')) return skip();
             if (from.matches('input, textarea, select') && to.matches?.(from.localName)) tells(from, to);
             // What is shown or hidden, and how high a field has grown, is not the server's to say.
             if (from.matches('[x-show], textarea')) {
@@ -36,6 +38,11 @@ export function renew(element, html) {
         },
     });
     document.dispatchEvent(new Event('renewed'));
+}
+
+/** Waits while something in an element is held down: what is pressed has to be there when it is let go. */
+export async function released(element) {
+    while (element.matches(':active')) await new Promise((done) => { setTimeout(done, 50); });
 }
 
 /** What pages of things that workers have in hand share: a fresh look now and then, what was done, undo and redo. */

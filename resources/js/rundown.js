@@ -1,6 +1,6 @@
 import ask from './ask';
 import { bringing } from './pace';
-import { page, renew } from './page';
+import { page, released, renew } from './page';
 import { around, arranged, shownRows } from './rows';
 
 /** The table of a batch: rows that are chosen, sorted and opened, and kept fresh while something is being made. */
@@ -231,7 +231,7 @@ export default (urls, now) => ({
         const opened = document.createElement('tr');
         opened.className = 'opened-row';
         opened.dataset.of = row.dataset.id;
-        opened.innerHTML = '<td colspan="10"><p class="quiet">Reading…</p></td>';
+        opened.innerHTML = '<td colspan="10"><div><p class="quiet">Reading…</p></div></td>';
         row.after(opened);
         row.querySelector('.opener').ariaExpanded = 'true';
         await this.fill(opened, row);
@@ -249,9 +249,13 @@ export default (urls, now) => ({
     },
 
     async fill(opened, row) {
+        const asked = (opened.asked = (opened.asked ?? 0) + 1);
         const answer = await fetch(row.dataset.open);
-        opened.firstElementChild.innerHTML = answer.ok
+        const html = answer.ok
             ? await answer.text()
             : '<p class="flag">It cannot be read. Reload the page.</p>';
+        await released(opened);
+        // Of two that are under way only the later one counts.
+        if (asked === opened.asked) renew(opened.querySelector('div'), html);
     },
 });

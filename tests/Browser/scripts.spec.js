@@ -80,9 +80,20 @@ test('a messy table becomes a rundown: cleaned, shortened, hooks tried, briefs e
     const hook = page.getByRole('region', { name: 'Hook' });
     await hook.getByRole('button', { name: 'Say instead: What if a bell could ring under water?' }).click();
     await expect(hook.locator('.hook-words')).toHaveText('What if a bell could ring under water?');
+    // The part is read anew while the next hook is being written: its words and the place to write stay.
+    const reading = page.waitForRequest(/\/script$/);
+    let goOn;
+    const written = new Promise((done) => { goOn = done; });
+    await page.route(/\/script$/, (route) => written.then(() => route.continue()));
     await hook.getByRole('button', { name: /^Make a short of it: Welcome back/ }).click();
     await expect(page.getByText('Short 03 begins with it.')).toBeVisible();
-    await hook.getByLabel('Another hook').fill('Nobody ever found the bell.');
+    await reading;
+    await hook.getByLabel('Another hook').pressSequentially('Nobody ever found');
+    goOn();
+    await (await (await reading).response()).finished();
+    await page.keyboard.type(' the bell.');
+    await expect(hook.getByLabel('Another hook')).toHaveValue('Nobody ever found the bell.');
+    await page.unroute(/\/script$/);
     await page.keyboard.press('Enter');
     await hook.getByRole('button', { name: 'Make a short of it: Nobody ever found the bell.' }).click();
     await expect(page.getByText('Short 04 begins with it.')).toBeVisible();

@@ -46,14 +46,15 @@
                 data-body="{{ json_encode(['act' => 'hooks', 'shorts' => [$short->id]]) }}">Make a short of each of
                 the {{ $kept }} that are kept</button></li>
         @endif
-        <li class="hook-own">
-            <input class="form-control form-control-sm" maxlength="400" placeholder="Write another hook"
-                aria-label="Another hook"
-                data-own="{{ $hookUrl }}">
-            <button type="button" class="btn btn-sm btn-outline-dark" data-do="{{ $hookUrl }}"
-                data-body="{{ json_encode(['do' => 'keep']) }}" data-takes="text">Keep</button>
-        </li>
     </ul>
+    {{-- Not in the list: it stays itself, with what is being typed, as the list grows. --}}
+    <div class="hook-own">
+        <input class="form-control form-control-sm" maxlength="400" placeholder="Write another hook"
+            aria-label="Another hook"
+            data-own="{{ $hookUrl }}">
+        <button type="button" class="btn btn-sm btn-outline-dark" data-do="{{ $hookUrl }}"
+            data-body="{{ json_encode(['do' => 'keep']) }}" data-takes="text">Keep</button>
+    </div>
 </section>
 <section class="panel-length" aria-label="Length">
     <h3>
