@@ -40,11 +40,6 @@ export function renew(element, html) {
     document.dispatchEvent(new Event('renewed'));
 }
 
-/** Waits while something in an element is held down: what is pressed has to be there when it is let go. */
-export async function released(element) {
-    while (element.matches(':active')) await new Promise((done) => { setTimeout(done, 50); });
-}
-
 /** What pages of things that workers have in hand share: a fresh look now and then, what was done, undo and redo. */
 export const page = ({ state = '', undo: undoUrl = '', redo: redoUrl = '' } = {}, now = {}) => ({
     working: false,

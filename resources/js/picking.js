@@ -1,6 +1,6 @@
 import Modal from 'bootstrap/js/dist/modal';
 import ask from './ask';
-import { until } from './waiting';
+import { released } from './waiting';
 
 /**
  * Choosing the picture of a shot: the five that fit best, or any other by its name and tags. The page does it (does);
@@ -29,8 +29,7 @@ export const picking = () => ({
         const own = this.sought_;
         const answer = await fetch(`${this.$refs.picker.dataset.url}?${new URLSearchParams(wanted)}`);
         const found = await answer.text();
-        // A picture that is being pressed stays under the pointer until it is let go.
-        await until(async () => !this.$refs.picker.matches(':active'), { everyMs: 50 });
+        await released(this.$refs.picker);
         // Of two that are under way only the later one counts.
         if (own !== this.sought_) return;
         this.found = found;

@@ -1,7 +1,8 @@
 import ask from './ask';
 import { bringing } from './pace';
-import { page, released, renew } from './page';
+import { page, renew } from './page';
 import { around, arranged, shownRows } from './rows';
+import { released } from './waiting';
 
 /** The table of a batch: rows that are chosen, sorted and opened, and kept fresh while something is being made. */
 export default (urls, now) => ({

@@ -21,3 +21,6 @@ export async function until(look, { everyMs = LOOKS_MS, forMs = Infinity } = {})
     }
     return false;
 }
+
+/** Waits while something in an element is held down: what is pressed stays under the pointer until it is let go. */
+export const released = (element) => until(async () => !element.matches(':active'), { everyMs: 50 });
